@@ -1,0 +1,94 @@
+import { validate as isUuid } from 'uuid';
+import * as yup from 'yup';
+import type { BuildEvent, Deed, DeedKind } from '#core/build/event';
+import { mistakes } from '#core/learning/mistakes';
+
+const id = (what: string) =>
+  yup
+    .string()
+    .strict()
+    .required(`${what} is missing.`)
+    // Yup’s own test does not know version 7 (RFC 9562).
+    .test('uuid', `${what} must be a UUID.`, (text) => isUuid(text));
+const stepId = yup.string().strict().required('The step is missing.').max(100);
+
+/** What each kind of deed carries beside what every event has. */
+const deedFields = {
+  'step-done': { stepId },
+  'step-reopened': { stepId },
+  mistake: {
+    stepId,
+    mistake: yup
+      .string()
+      .strict()
+      .required('Say what went wrong.')
+      .oneOf(
+        mistakes.map((m) => m.id),
+        'This kind of mistake is not known.',
+      ),
+    designator: yup.string().strict().max(20).optional(),
+  },
+  'help-asked': { stepId },
+  'help-withdrawn': { asked: id('The call for help') },
+  visit: {
+    answers: yup
+      .array(id('The call for help'))
+      .required('Say which calls this visit answers.')
+      .max(50),
+  },
+  undo: { undoes: id('The event to undo') },
+} as const satisfies Record<DeedKind, yup.ObjectShape>;
+
+const kinds = Object.keys(deedFields) as DeedKind[];
+
+const common = {
+  id: id('The event’s id'),
+  seatId: id('The seat'),
+  at: yup
+    .string()
+    .strict()
+    .required('The time is missing.')
+    .matches(
+      /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/,
+      'Write the time as ISO 8601 in UTC, such as 2026-03-05T18:30:00Z.',
+    )
+    .test('real', 'This time does not exist.', (at) => !Number.isNaN(Date.parse(at))),
+  kind: yup
+    .string()
+    .strict()
+    .oneOf(kinds, `The kind must be one of ${kinds.join(', ')}.`)
+    .required('The kind is missing.'),
+};
+
+/** An event as a device sends it; the server adds who it was, from the session or the seat's token. */
+export type SentEvent = Deed & {
+  readonly id: string;
+  readonly seatId: string;
+  readonly at: string;
+};
+
+const sentEvent = yup.lazy((value: unknown) => {
+  const kind = (value as { kind?: unknown } | null)?.kind;
+  const own = kinds.includes(kind as DeedKind) ? deedFields[kind as DeedKind] : {};
+  return yup.object({ ...common, ...own }).required('An event must be an object.');
+});
+
+export const eventBatchBody = yup.object({
+  events: yup
+    .array(sentEvent as unknown as yup.Schema<SentEvent>)
+    .required('Send a list of events.')
+    .min(1, 'Send at least one event.')
+    .max(500, 'Send at most 500 events at a time.'),
+});
+
+/** An event of the log with its place in the workshop's stream. */
+export interface StreamedEvent {
+  readonly seq: number;
+  readonly event: BuildEvent;
+}
+
+export interface EventsAccepted {
+  /** The ids that are in the log now, whether they came with this call or an earlier one. */
+  readonly accepted: readonly string[];
+  readonly now: string;
+}

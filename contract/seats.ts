@@ -1,0 +1,30 @@
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { endpoint } from './endpoint.ts';
+import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
+
+/** Everything a seat's page needs to work on, with the network or without. */
+export interface SeatView {
+  readonly seatId: string;
+  readonly number: number;
+  readonly name: string;
+  readonly workshopTitle: string;
+  readonly kitName: string;
+  readonly startsAt: string;
+  readonly steps: readonly PlannedStep[];
+  readonly events: readonly StreamedEvent[];
+  /** The server's time; the device corrects its own by it. */
+  readonly now: string;
+}
+
+export const getSeat = endpoint<SeatView>()({ method: 'GET', path: '/api/seats/:token' });
+export const reportFromSeat = endpoint<EventsAccepted>()({
+  method: 'POST',
+  path: '/api/seats/:token/events',
+  body: eventBatchBody,
+});
+
+/** Server-sent events of this seat only; resumes behind `Last-Event-ID`. */
+export const seatStreamPath = (token: string) => `/api/seats/${token}/stream`;
+
+/** The seat's own page. */
+export const seatPagePath = (token: string) => `/seat/${token}`;

@@ -1,0 +1,63 @@
+import type { Part } from '../parts/part.ts';
+
+/** What is done to the parts of a step. */
+export type WorkKind =
+  /** Put through the board and soldered. */
+  | 'solder'
+  /** Pushed into its socket. */
+  | 'insert'
+  /** Screwed down. */
+  | 'fasten'
+  /** Cells put in. */
+  | 'power';
+
+export type CheckId = 'try-holder' | 'look' | 'supply-resistance' | 'first-power' | 'function';
+
+/** One thing a learner does before looking at the screen again. */
+export type Step = WorkStep | CheckStep;
+
+export interface WorkStep {
+  /** Stable for a kit revision: made of what is done and to which parts. */
+  readonly id: string;
+  readonly kind: WorkKind;
+  /** Lines of one family and one value. */
+  readonly parts: readonly Part[];
+  readonly joints: number;
+  readonly reason: Reason;
+}
+
+export interface CheckStep {
+  readonly id: string;
+  readonly kind: 'check';
+  readonly check: CheckId;
+  /** Chips that must be out of their sockets while checking, by place name. */
+  readonly chipsOut: readonly string[];
+  /** The kit runs on cells, which are out again after the check. */
+  readonly hasBattery: boolean;
+  readonly supplyVolt: number | null;
+  readonly reason: Reason;
+}
+
+/** Why a step stands where it stands, as data; the catalogue makes the sentence. */
+export type Reason =
+  /** Nothing left lies lower; `next` is the first taller part after it, null for the tallest of all. */
+  | { readonly kind: 'lowest'; readonly heightMm: number; readonly next: Named | null }
+  /** As high as the step before, but another value. */
+  | { readonly kind: 'same-height'; readonly heightMm: number; readonly before: Named }
+  /** A hard rule of hardRules puts it before or after others. */
+  | {
+      readonly kind: 'rule';
+      readonly rule: string;
+      readonly side: 'before' | 'after';
+      readonly others: readonly Named[];
+    }
+  /** Wires that hang off the board come after what stands on it. */
+  | { readonly kind: 'off-board' }
+  | { readonly kind: 'check' };
+
+/** Enough of a part to name it in a sentence. */
+export interface Named {
+  readonly designators: readonly string[];
+  readonly family: string;
+  readonly heightMm: number;
+}

@@ -1,0 +1,21 @@
+/** Where a workshop is in time. */
+export type Phase = 'ahead' | 'running' | 'over';
+
+export interface Scheduled {
+  /** ISO 8601. */
+  readonly startsAt: string;
+  readonly lengthMinutes: number;
+}
+
+/** Rooms open a little early and close a little late (common practice); within that the floor is what is wanted. */
+const graceMinutes = 15;
+
+export function phaseOf({ startsAt, lengthMinutes }: Scheduled, now: Date): Phase {
+  const minute = elapsedMinutes(startsAt, now);
+  if (minute < -graceMinutes) return 'ahead';
+  return minute > lengthMinutes + graceMinutes ? 'over' : 'running';
+}
+
+/** Minutes since the start, below 0 before it. */
+export const elapsedMinutes = (startsAt: string, now: Date): number =>
+  (now.getTime() - Date.parse(startsAt)) / 60_000;

@@ -1,0 +1,45 @@
+import { drawDiode, drawDiodeMark } from '../drawing/diode.ts';
+import type { PartFamily } from '../family.ts';
+import { valueLabel } from '../label.ts';
+
+const glassTypes = /^(1N41|1N91|BAT|BAV|AA|OA)/i;
+
+export const diodeAxial: PartFamily = {
+  id: 'diode-axial',
+  letters: ['D'],
+  role: 'board-part',
+  heightMm: 2.7,
+  bodySource: 'DO-41 body 5.2 x 2.7 mm, from memory of the JEDEC outline',
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'type',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.8,
+  recognise: {
+    words: ['diode', 'diodo', 'gleichrichter', 'rectifier', 'zener', 'schottky'],
+    types: [
+      /\b1N\d{3,4}[A-Z]?\b/i,
+      /\bBAT\d{2}\b/i,
+      /\bBAV\d{2}\b/i,
+      /\bUF400\d\b/i,
+      /\bSB1\d0\b/i,
+    ],
+  },
+  words: {
+    one: 'diode',
+    many: 'diodes',
+    fit: [
+      'Find the band at one end of the body.',
+      'Bend both leads down, not closer than 2 mm to the body, and push it flat onto the board.',
+      'Compare the band with the line on the board once more, then solder both leads and trim.',
+    ],
+    wayRound: 'The band lies on the line printed on the board.',
+    backwards: 'It blocks or short-circuits the supply, depending on its job.',
+  },
+  draw: (part) => {
+    const print = valueLabel(part.value);
+    return drawDiode(print, glassTypes.test(print) ? 'glass' : 'epoxy');
+  },
+  drawBoardMark: drawDiodeMark,
+};

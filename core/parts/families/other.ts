@@ -1,0 +1,25 @@
+import { drawOther } from '../drawing/hardware.ts';
+import type { PartFamily } from '../family.ts';
+
+/** What nothing recognises. It is fitted late, and the instructor is told that its height is a guess. */
+export const other: PartFamily = {
+  id: 'other',
+  letters: [],
+  role: 'board-part',
+  heightMm: 12,
+  bodySource: 'a guess: taller than most parts, so that it comes late',
+  joints: ({ pins = 2 }) => pins,
+  polarity: 'keyed',
+  valueKind: 'type',
+  heatSensitive: true,
+  staticSensitive: true,
+  prepareMinutes: 1,
+  recognise: { words: [] },
+  words: {
+    one: 'part',
+    many: 'parts',
+    fit: ['Ask your instructor how this one is fitted.'],
+    wayRound: 'Ask your instructor which way round it goes before you solder.',
+  },
+  draw: drawOther,
+};

@@ -1,0 +1,51 @@
+import { capacitorCode } from '../quantity/capacitorCode.ts';
+import { formatLetterCode, formatQuantity } from '../quantity/formatQuantity.ts';
+import type { Part, PartValue } from './part.ts';
+
+/** The value in words a person says: `470 Ω`, `10 µF`, `2N3904`, `red`; empty where the family has none. */
+export function valueLabel(value: PartValue): string {
+  switch (value.kind) {
+    case 'amount':
+      return formatQuantity(value.amount, value.unit);
+    case 'type':
+      return value.print;
+    case 'colour':
+      return value.colour;
+    case 'none':
+      return '';
+  }
+}
+
+/**
+ * What is printed on a small capacitor: the three-digit code where it holds the value, otherwise the letter code
+ * (IEC 60062).
+ */
+export function capacitorPrint(part: Part): string {
+  if (part.value.kind !== 'amount') return '';
+  return capacitorCode(part.value.amount) ?? formatLetterCode(part.value.amount, 'farad');
+}
+
+/** Place names in the short form of parts lists: `R1–R4, R7`. */
+export function shortDesignators(designators: readonly string[]): string {
+  const runs: string[][] = [];
+  for (const name of designators) {
+    const run = runs.at(-1);
+    if (run && follows(run.at(-1) ?? '', name)) run.push(name);
+    else runs.push([name]);
+  }
+  return runs.flatMap((run) => (run.length > 2 ? [`${run[0]}–${run.at(-1)}`] : run)).join(', ');
+}
+
+const numbered = /^(.*?)(\d+)$/;
+
+function follows(before: string, after: string): boolean {
+  const a = before.match(numbered);
+  const b = after.match(numbered);
+  return a !== null && b !== null && a[1] === b[1] && Number(a[2]) + 1 === Number(b[2]);
+}
+
+/** `5 %`; empty where the line says none. */
+export const toleranceLabel = (value: PartValue): string =>
+  value.kind === 'amount' && value.tolerancePercent !== undefined
+    ? `${value.tolerancePercent} %`
+    : '';

@@ -1,0 +1,48 @@
+import { fail, ok, type Result } from '../result.ts';
+
+const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
+const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
+const longestRange = 200;
+
+/**
+ * Reads place names as parts lists write them: `R1-R4, R7`, `R1,R2 & R5`, `C1 C2`, `R1-4`.
+ *
+ * @returns the names in capitals, in the order given, doubles kept for the caller to complain about; an empty cell
+ *   gives none
+ */
+export function readDesignators(text: string): Result<string[], string> {
+  // Blanks around a range's dash go first, so that the remaining blanks part the names.
+  const items = text
+    .trim()
+    .replace(/\s*(-|–|—|\.\.\.?|…)\s*/g, '$1')
+    .replace(/\s+to\s+/gi, '-')
+    .split(/[\s,;&+/]+|\band\b|\bund\b|\bet\b|\ben\b/i)
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
+  const names: string[] = [];
+  for (const item of items) {
+    const expanded = expand(item);
+    if (!expanded.ok) return expanded;
+    names.push(...expanded.value);
+  }
+  return ok(names);
+}
+
+function expand(item: string): Result<string[], string> {
+  if (one.test(item)) return ok([item.toUpperCase()]);
+  const match = item.match(range);
+  if (!match) return fail(`“${item}” is not a place name; write names like R1, R2 or R1-R4`);
+  const [, letters = '', from = '', lettersAgain = '', to = ''] = match;
+  const count = Number(to) - Number(from) + 1;
+  if (lettersAgain !== '' && lettersAgain.toUpperCase() !== letters.toUpperCase()) {
+    return fail(
+      `“${item}” goes from ${letters} to ${lettersAgain}; write a range of one letter, like R1-R4`,
+    );
+  }
+  if (count < 1 || count > longestRange) {
+    return fail(`“${item}” is not a range; write the lower number first, like R1-R4`);
+  }
+  return ok(
+    Array.from({ length: count }, (_, index) => `${letters.toUpperCase()}${Number(from) + index}`),
+  );
+}

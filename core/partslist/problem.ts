@@ -1,0 +1,10 @@
+/** Something about a cell that a person must put right (`error`) or should look at (`warning`). */
+export interface CellProblem {
+  readonly severity: 'error' | 'warning';
+  /** Line of the file; null where the whole list is meant. */
+  readonly line: number | null;
+  /** The heading of the column as the file has it, or the meaning that no column has. */
+  readonly column: string;
+  /** What is wrong and what to write instead. */
+  readonly message: string;
+}

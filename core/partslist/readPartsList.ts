@@ -1,0 +1,89 @@
+import type { Part } from '../parts/part.ts';
+import { columnName, type Mapping } from './columns.ts';
+import type { CellProblem } from './problem.ts';
+import type { Recognition } from './recognise.ts';
+import { RowReader } from './rowReader.ts';
+import type { Table } from './table.ts';
+
+export interface ReadLine {
+  readonly line: number;
+  readonly part: Part;
+  readonly confidence: Recognition['confidence'];
+}
+
+export interface PartsListReading {
+  /** The lines that could be read, in the order of the file. */
+  readonly lines: readonly ReadLine[];
+  readonly problems: readonly CellProblem[];
+}
+
+/** Whether a reading may be taken over: nothing in it is wrong. */
+export const isClean = ({ problems }: PartsListReading): boolean =>
+  !problems.some(({ severity }) => severity === 'error');
+
+/**
+ * Reads a parts list whose columns are known. Nothing is dropped silently: what cannot be read is an error that names
+ * row, column and what to write instead.
+ */
+export function readPartsList(table: Table, mapping: Mapping): PartsListReading {
+  const problems: CellProblem[] = [...missingColumns(mapping)];
+  if (problems.length > 0) return { lines: [], problems };
+  const lines: ReadLine[] = [];
+  for (const row of table.rows) {
+    const reader = new RowReader(table, mapping, row);
+    const part = reader.read();
+    problems.push(...reader.problems);
+    if (part) lines.push({ line: row.line, ...part });
+  }
+  problems.push(...doubles(lines, columnName(table, mapping, 'designators')));
+  return { lines, problems: problems.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)) };
+}
+
+function missingColumns(mapping: Mapping): CellProblem[] {
+  const problem = (column: string, message: string): CellProblem => ({
+    severity: 'error',
+    line: null,
+    column,
+    message,
+  });
+  const found: CellProblem[] = [];
+  if (mapping.designators === undefined && mapping.quantity === undefined) {
+    found.push(
+      problem(
+        'Places on the board',
+        'No column says where the parts go or how many there are. Choose the column with names like R1, R2, or add one.',
+      ),
+    );
+  }
+  if (mapping.description === undefined && mapping.value === undefined) {
+    found.push(
+      problem(
+        'What it is',
+        'No column says what the parts are. Choose the column with words like “resistor” or “LED red”, or add one.',
+      ),
+    );
+  }
+  return found;
+}
+
+function doubles(lines: readonly ReadLine[], column: string): CellProblem[] {
+  const firstLine = new Map<string, number>();
+  const problems: CellProblem[] = [];
+  for (const { line, part } of lines) {
+    for (const name of part.designators) {
+      const before = firstLine.get(name);
+      if (before === undefined) {
+        firstLine.set(name, line);
+        continue;
+      }
+      const where = before === line ? 'twice in this row' : `in row ${before} already`;
+      problems.push({
+        severity: 'error',
+        line,
+        column,
+        message: `${name} stands ${where}; each place takes one part, so change or remove one of them.`,
+      });
+    }
+  }
+  return problems;
+}

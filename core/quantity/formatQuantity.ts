@@ -1,0 +1,45 @@
+import { type UnitId, units } from './unit.ts';
+
+interface Scaled {
+  readonly mantissa: number;
+  readonly prefix: string;
+}
+
+/**
+ * Writes a value for people: `4.7 kΩ`, `100 nF`, `10 µF`. Four significant digits, no trailing noughts.
+ *
+ * @param amount in the base unit, 0 or more
+ */
+export function formatQuantity(amount: number, unitId: UnitId): string {
+  const { mantissa, prefix } = scale(amount, unitId);
+  return `${trimmed(mantissa)} ${prefix === 'u' ? 'µ' : prefix}${units[unitId].symbol}`;
+}
+
+/**
+ * Writes a value in the letter and digit code of IEC 60062: `4k7`, `R47`, `4n7`, `100n`.
+ *
+ * @param amount in the base unit, 0 or more, of at most four significant digits
+ */
+export function formatLetterCode(amount: number, unitId: UnitId): string {
+  const { mantissa, prefix } = scale(amount, unitId);
+  const letter = prefix || units[unitId].pointLetter;
+  const [whole = '0', decimals = ''] = trimmed(mantissa).split('.');
+  return `${whole === '0' && decimals ? '' : whole}${letter}${decimals}`;
+}
+
+function scale(amount: number, unitId: UnitId): Scaled {
+  const steps = [['', 0] as const, ...Object.entries(units[unitId].prefixes)]
+    // Resistances below an ohm are written R47 and 0.47 Ω, not 470 mΩ, in parts lists (common practice).
+    .filter(([, power]) => !(unitId === 'ohm' && power < 0))
+    .sort((a, b) => b[1] - a[1]);
+  const lowest = steps[steps.length - 1] ?? (['', 0] as const);
+  if (amount === 0) return { mantissa: 0, prefix: unitId === 'ohm' ? '' : lowest[0] };
+  // Four significant digits first, so that 999.96 becomes 1 k and not 1000.
+  const rounded = Number(amount.toPrecision(4));
+  const [prefix, power] = steps.find(([, p]) => rounded >= Number(`1e${p}`)) ?? lowest;
+  return { mantissa: Number((rounded / Number(`1e${power}`)).toPrecision(4)), prefix };
+}
+
+function trimmed(value: number): string {
+  return String(Number(value.toPrecision(4)));
+}

@@ -1,0 +1,70 @@
+import { fail, ok, type Result } from '../result.ts';
+import { type UnitId, units } from './unit.ts';
+
+const looksLikeOneNumber = /^\d+(?:[.,]\d+)?$|^[.,]\d+$/;
+
+/**
+ * Reads one value as people and kits write it, in the unit given.
+ *
+ * Accepts the letter and digit code of IEC 60062 (`4k7`, `4R7`, `R47`, `2M2`, `4n7`, `47p`), plain numbers
+ * with a decimal point or comma, and a prefix and unit behind the number (`4,7 kOhm`, `100nF`, `10 µF`).
+ *
+ * @param text what was written; surrounding blanks do not count
+ * @param unitId the unit that the value must be in
+ * @returns the amount in the base unit (ohm, farad …), never negative; or a sentence that says what to write
+ */
+export function parseQuantity(text: string, unitId: UnitId): Result<number, string> {
+  const unit = units[unitId];
+  const compact = text.trim().replace(/[µμ]/g, 'u').replace(/Ω/g, 'Ω').replace(/\s+/g, '');
+  if (compact === '') return fail(`no value; write one like ${example[unitId]}`);
+
+  const bare = withoutUnit(compact, unitId);
+  const infix = bare.match(/^(\d*)([a-zA-Z]+)(\d*)$/);
+  if (infix) {
+    const [, whole = '', letters = '', decimals = ''] = infix;
+    const power = prefixPower(letters, unitId);
+    if (power !== undefined && whole + decimals !== '') {
+      return ok(Number(`${whole || '0'}.${decimals || '0'}e${power}`));
+    }
+  }
+
+  const suffixed = bare.match(/^([\d.,]+)([a-zA-Z]*)$/);
+  if (suffixed) {
+    const [, number = '', letters = ''] = suffixed;
+    const power = letters === '' ? 0 : prefixPower(letters, unitId);
+    if (power !== undefined && looksLikeOneNumber.test(number)) {
+      return ok(Number(`${number.replace(',', '.')}e${power}`));
+    }
+  }
+  return fail(
+    `“${text.trim()}” is not a value in ${unit.symbol}; write one like ${example[unitId]}`,
+  );
+}
+
+const example: Record<UnitId, string> = {
+  ohm: '470, 4k7 or 2M2',
+  farad: '47p, 4n7, 100nF or 10u',
+  henry: '100u or 4m7',
+  volt: '16V or 6.3V',
+  hertz: '32768Hz or 16MHz',
+};
+
+function withoutUnit(compact: string, unitId: UnitId): string {
+  const lower = compact.toLowerCase();
+  const spelling = units[unitId].spellings.find(
+    (s) => lower.endsWith(s) && lower.length > s.length,
+  );
+  return spelling ? compact.slice(0, -spelling.length) : compact;
+}
+
+/** The power of ten that a run of letters stands for, or undefined where it stands for none. */
+function prefixPower(letters: string, unitId: UnitId): number | undefined {
+  const { prefixes, pointLetter } = units[unitId];
+  if (letters.toUpperCase() === pointLetter.toUpperCase()) return 0;
+  if (letters.toLowerCase() === 'meg' && 'M' in prefixes) return 6;
+  if (letters in prefixes) return prefixes[letters];
+  // Capitals are used loosely (4K7, 10U); only m and M mean two different things, and only where both exist.
+  const lower = letters.toLowerCase();
+  if (lower in prefixes && !(lower === 'm' && letters === 'M')) return prefixes[lower];
+  return undefined;
+}

@@ -1,0 +1,172 @@
+/**
+ * The made-up scenario: the evening course in the village hall of a harbour town that does not exist. Everybody goes
+ * by the name of a bird.
+ */
+export const demoPassphrase = 'copper tide lantern';
+
+export const demoKits = [
+  { file: 'twin-lamp.csv', name: 'Twin Lamp', supplyVolt: 6 },
+  { file: 'fern-minder.csv', name: 'Fern Minder', supplyVolt: 3 },
+] as const;
+
+export type DemoKitName = (typeof demoKits)[number]['name'];
+
+const birds = [
+  'Tern',
+  'Plover',
+  'Skua',
+  'Dunlin',
+  'Eider',
+  'Gannet',
+  'Puffin',
+  'Knot',
+  'Ruff',
+  'Teal',
+  'Scoter',
+  'Merlin',
+];
+
+export interface DemoWorkshop {
+  readonly title: string;
+  readonly kit: DemoKitName;
+  /** Minutes from now to its start; below 0 for one that has begun. */
+  readonly startsInMinutes: number;
+  readonly lengthMinutes: number;
+  readonly names: readonly string[];
+  /** How each seat works, in the order of the names; empty where nothing has happened yet. */
+  readonly learners: readonly DemoLearner[];
+}
+
+export interface DemoLearner {
+  /** Time taken over the plan's: 1 is as planned, 2 is twice as long. */
+  readonly pace: number;
+  /** Mistakes, by place in the plan from 1. */
+  readonly mistakes: readonly DemoMistake[];
+  /** The step (from 1) at which this learner called for help and still waits; counted from the present. */
+  readonly waits?: { readonly step: number; readonly minutesAgo: number };
+}
+
+export interface DemoMistake {
+  readonly step: number;
+  readonly mistake: string;
+  readonly designator?: string;
+  /** Steps later that it was found; 0 is at once. */
+  readonly foundAfter: number;
+  readonly by: 'learner' | 'instructor';
+}
+
+const day = 24 * 60;
+
+// Twin Lamp, steps: 1 R1 R4, 2 R2 R3, 3 S1, 4 Q1 Q2, 5 D1 D2, 6 J1, 7 C1 C2, then the checks 8 to 11.
+const mixedUp: DemoMistake = {
+  step: 1,
+  mistake: 'wrong-value',
+  designator: 'R4',
+  foundAfter: 1,
+  by: 'learner',
+};
+
+/** The evenings of the demo; their logs tell a story: two resistors that are easily mixed up, and one slow step. */
+export const demoWorkshops: readonly DemoWorkshop[] = [
+  {
+    title: 'Evening course 1: Twin Lamp',
+    kit: 'Twin Lamp',
+    startsInMinutes: -6 * day - 60,
+    lengthMinutes: 120,
+    names: birds.slice(0, 10),
+    learners: [
+      { pace: 1.1, mistakes: [mixedUp] },
+      {
+        pace: 1.5,
+        mistakes: [
+          { step: 4, mistake: 'backwards', designator: 'Q2', foundAfter: 7, by: 'instructor' },
+        ],
+      },
+      { pace: 0.9, mistakes: [] },
+      { pace: 1.3, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }] },
+      {
+        pace: 1.7,
+        mistakes: [{ step: 7, mistake: 'bridge', designator: 'C1', foundAfter: 1, by: 'learner' }],
+      },
+      {
+        pace: 1.2,
+        mistakes: [
+          { step: 5, mistake: 'backwards', designator: 'D2', foundAfter: 6, by: 'learner' },
+        ],
+      },
+      { pace: 1.0, mistakes: [] },
+      {
+        pace: 1.4,
+        mistakes: [
+          mixedUp,
+          { step: 6, mistake: 'dry-joint', designator: 'J1', foundAfter: 2, by: 'instructor' },
+        ],
+      },
+      {
+        pace: 2.3,
+        mistakes: [
+          { step: 2, mistake: 'broken-part', designator: 'R3', foundAfter: 0, by: 'learner' },
+        ],
+      },
+      { pace: 1.1, mistakes: [{ step: 9, mistake: 'check-failed', foundAfter: 0, by: 'learner' }] },
+    ],
+  },
+  {
+    title: 'Evening course 2: Fern Minder',
+    kit: 'Fern Minder',
+    startsInMinutes: -47,
+    lengthMinutes: 120,
+    names: birds,
+    learners: [
+      { pace: 0.95, mistakes: [] },
+      {
+        pace: 1.25,
+        mistakes: [
+          { step: 1, mistake: 'wrong-value', designator: 'R2', foundAfter: 1, by: 'instructor' },
+        ],
+      },
+      { pace: 0.8, mistakes: [] },
+      {
+        pace: 1.05,
+        mistakes: [
+          { step: 4, mistake: 'backwards', designator: 'D1', foundAfter: 1, by: 'instructor' },
+        ],
+      },
+      {
+        pace: 1.6,
+        mistakes: [
+          { step: 3, mistake: 'dry-joint', designator: 'R5', foundAfter: 0, by: 'learner' },
+        ],
+      },
+      { pace: 1.0, mistakes: [] },
+      {
+        pace: 1.45,
+        mistakes: [{ step: 5, mistake: 'bridge', designator: 'X1', foundAfter: 0, by: 'learner' }],
+        waits: { step: 6, minutesAgo: 6 },
+      },
+      {
+        pace: 0.9,
+        mistakes: [
+          { step: 2, mistake: 'wrong-value', designator: 'R3', foundAfter: 1, by: 'learner' },
+        ],
+      },
+      { pace: 1.15, mistakes: [] },
+      {
+        pace: 2.2,
+        mistakes: [
+          { step: 1, mistake: 'lead-missed', designator: 'R1', foundAfter: 0, by: 'instructor' },
+        ],
+      },
+      { pace: 1.1, mistakes: [] },
+      { pace: 0.85, mistakes: [] },
+    ],
+  },
+  {
+    title: 'Evening course 3: Fern Minder again',
+    kit: 'Fern Minder',
+    startsInMinutes: 7 * day,
+    lengthMinutes: 150,
+    names: birds.slice(0, 8),
+    learners: [],
+  },
+];

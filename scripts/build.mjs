@@ -1,0 +1,5 @@
+import { buildIfChanged, installPackages, requireNode } from './prepare.mjs';
+
+requireNode();
+installPackages();
+buildIfChanged();

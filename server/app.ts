@@ -1,0 +1,53 @@
+import express, { type Express } from 'express';
+import type { Logger } from 'pino';
+import { authRoutes } from './auth/routes.ts';
+import { Sessions } from './auth/sessions.ts';
+import type { Database } from './db/database.ts';
+import { EventLog } from './events/eventLog.ts';
+import { LiveChannels } from './events/liveChannels.ts';
+import { noSuchEndpoint, problemHandler } from './http/errors.ts';
+import { pages } from './http/pages.ts';
+import { guessLimit, strictHeaders } from './http/security.ts';
+import { kitRoutes } from './kits/routes.ts';
+import { seatRoutes } from './seats/routes.ts';
+import { workshopRoutes } from './workshops/routes.ts';
+
+export interface AppOptions {
+  readonly db: Database;
+  readonly log: Logger;
+  /** Folder of the built pages; undefined serves the API only. */
+  readonly pagesFolder?: string;
+  /** The address that learners' devices reach the server at. */
+  readonly seatAddress: () => string;
+}
+
+const wrongPassphrasesPerQuarterHour = 10;
+const wrongSeatLinksPerQuarterHour = 40;
+
+/** The whole application on a database that has been migrated. */
+export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Express {
+  const app = express();
+  const sessions = new Sessions(db);
+  const channels = new LiveChannels();
+  const eventLog = new EventLog(db, channels);
+
+  app.disable('x-powered-by');
+  app.use(strictHeaders());
+  // A parts list of 1 MB may grow when it is written as JSON; every other body is small.
+  app.use('/api/kits', express.json({ limit: '2mb' }));
+  app.use('/api', express.json({ limit: '256kb' }));
+  app.use('/api', (_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+
+  app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
+  app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
+  app.use('/api', sessions.required);
+  app.use(kitRoutes(db));
+  app.use(workshopRoutes({ db, log: eventLog, channels, seatAddress }));
+  app.use('/api', noSuchEndpoint);
+  if (pagesFolder) app.use(pages(pagesFolder));
+  app.use(problemHandler(log));
+  return app;
+}

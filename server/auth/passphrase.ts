@@ -1,0 +1,45 @@
+import { randomBytes, scrypt as scryptCallback, timingSafeEqual } from 'node:crypto';
+import { promisify } from 'node:util';
+
+const scrypt = promisify<
+  string,
+  Buffer,
+  number,
+  { N: number; r: number; p: number; maxmem: number },
+  Buffer
+>(scryptCallback);
+
+// OWASP Password Storage Cheat Sheet (from memory): N = 2^17, r = 8, p = 1.
+const cost = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
+const keyBytes = 32;
+
+/** Hashes a passphrase with scrypt: `scrypt$N$r$p$salt$key`, salt and key in base64url. */
+export async function hashPassphrase(passphrase: string): Promise<string> {
+  const salt = randomBytes(16);
+  const key = await scrypt(passphrase.normalize('NFKC'), salt, keyBytes, cost);
+  return [
+    'scrypt',
+    cost.N,
+    cost.r,
+    cost.p,
+    salt.toString('base64url'),
+    key.toString('base64url'),
+  ].join('$');
+}
+
+export async function passphraseMatches(passphrase: string, hash: string): Promise<boolean> {
+  const [, n, r, p, salt = '', key = ''] = hash.split('$');
+  const expected = Buffer.from(key, 'base64url');
+  const actual = await scrypt(
+    passphrase.normalize('NFKC'),
+    Buffer.from(salt, 'base64url'),
+    expected.length,
+    {
+      N: Number(n),
+      r: Number(r),
+      p: Number(p),
+      maxmem: cost.maxmem,
+    },
+  );
+  return timingSafeEqual(actual, expected);
+}

@@ -1,0 +1,52 @@
+import { type RequestHandler, Router } from 'express';
+import { getSession, setUp, signIn, signOut } from '#contract/session';
+import type { Database } from '../db/database.ts';
+import { forbidden, invalid } from '../http/refusal.ts';
+import { serve } from '../http/serve.ts';
+import { hashPassphrase, passphraseMatches } from './passphrase.ts';
+import { insertPassphrase, passphraseHash } from './queries.ts';
+import type { Sessions } from './sessions.ts';
+
+const signedIn = { signedIn: true, needsSetup: false };
+
+/** Signing in and out, and choosing the passphrase on first use. */
+export function authRoutes(db: Database, sessions: Sessions, limitGuesses: RequestHandler): Router {
+  const router = Router();
+  router.post([signIn.path, setUp.path], limitGuesses);
+
+  serve(router, getSession, async ({ request }) => ({
+    signedIn: await sessions.isOpen(request),
+    needsSetup: (await passphraseHash(db)) === undefined,
+  }));
+
+  serve(router, setUp, async ({ body, request, response }) => {
+    // Whoever reaches the server first must not be the one who owns it: the first passphrase is set at the machine itself.
+    if (!isLoopback(request.socket.remoteAddress)) {
+      throw forbidden('Choose the first passphrase on the computer that Ozzet runs on.');
+    }
+    if (!(await insertPassphrase(db, await hashPassphrase(body.passphrase)))) {
+      throw forbidden('A passphrase has been chosen already. Sign in with it.');
+    }
+    await sessions.open(request, response);
+    return signedIn;
+  });
+
+  serve(router, signIn, async ({ body, request, response }) => {
+    const hash = await passphraseHash(db);
+    if (hash === undefined || !(await passphraseMatches(body.passphrase, hash))) {
+      throw invalid([{ field: 'passphrase', message: 'This is not the passphrase. Try again.' }]);
+    }
+    await sessions.open(request, response);
+    return signedIn;
+  });
+
+  serve(router, signOut, async ({ request, response }) => {
+    await sessions.close(request, response);
+    return { signedIn: false, needsSetup: false };
+  });
+
+  return router;
+}
+
+const isLoopback = (address: string | undefined) =>
+  address === '::1' || address?.replace('::ffff:', '').startsWith('127.') === true;

@@ -1,0 +1,86 @@
+import type { StreamedEvent } from '#contract/events';
+import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
+import type { Queryable } from '../db/database.ts';
+
+interface EventRow {
+  seq: number;
+  id: string;
+  seat_id: string;
+  at: Date;
+  author: Author;
+  deed: Deed;
+}
+
+const eventColumns = 'seq::double precision as seq, id, seat_id, at, author, deed';
+
+/** Appends events in one statement and returns those that were not there yet, in the order of their seq. */
+export async function insertEvents(
+  db: Queryable,
+  { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
+  events: readonly BuildEvent[],
+): Promise<StreamedEvent[]> {
+  const rows = await db.query<EventRow>(
+    `insert into build_event (id, workshop_id, seat_id, at, author, deed)
+     select id, $1::uuid, $2::uuid, at, author, deed
+       from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, deed jsonb)
+     on conflict (id) do nothing
+     returning ${eventColumns}`,
+    [
+      workshopId,
+      seatId,
+      JSON.stringify(
+        events.map(({ id, at, by, seatId: _, ...deed }) => ({ id, at, author: by, deed })),
+      ),
+    ],
+  );
+  return rows.map(streamed).sort((a, b) => a.seq - b.seq);
+}
+
+/** The workshop's log behind a place in it, in the order it was received. */
+export async function selectWorkshopEvents(
+  db: Queryable,
+  workshopId: string,
+  afterSeq = 0,
+): Promise<StreamedEvent[]> {
+  const rows = await db.query<EventRow>(
+    `select ${eventColumns} from build_event where workshop_id = $1 and seq > $2 order by build_event.seq`,
+    [workshopId, afterSeq],
+  );
+  return rows.map(streamed);
+}
+
+export async function selectSeatEvents(
+  db: Queryable,
+  seatId: string,
+  afterSeq = 0,
+): Promise<StreamedEvent[]> {
+  const rows = await db.query<EventRow>(
+    `select ${eventColumns} from build_event where seat_id = $1 and seq > $2 order by build_event.seq`,
+    [seatId, afterSeq],
+  );
+  return rows.map(streamed);
+}
+
+/** What kind of deeds some events of a seat are, and whose. */
+export async function selectDeeds(
+  db: Queryable,
+  seatId: string,
+  ids: readonly string[],
+): Promise<{ id: string; kind: DeedKind; by: Author }[]> {
+  return db.query(
+    `select id, deed ->> 'kind' as kind, author as by from build_event
+      where seat_id = $1 and id in (select value::uuid from json_array_elements_text($2::json))`,
+    [seatId, JSON.stringify(ids)],
+  );
+}
+
+function streamed(row: EventRow): StreamedEvent {
+  const event = {
+    ...row.deed,
+    id: row.id,
+    seatId: row.seat_id,
+    at: row.at.toISOString(),
+    by: row.author,
+  };
+  return { seq: row.seq, event };
+}

@@ -1,0 +1,53 @@
+import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
+import type { Logger } from 'pino';
+import type { Problem } from '#contract/problem';
+import { notFound, Refusal } from './refusal.ts';
+
+/** Answers every error as application/problem+json; what nobody foresaw is logged and told without its inside. */
+export function problemHandler(log: Logger): ErrorRequestHandler {
+  return (error, _request, response, next) => {
+    if (response.headersSent) return next(error);
+    const refusal = error instanceof Refusal ? error : (known(error) ?? unforeseen(error, log));
+    send(response, refusal.problem);
+  };
+}
+
+/** For paths of the API that nothing answers. */
+export const noSuchEndpoint: RequestHandler = () => {
+  throw notFound('address', 'Go back to the start page.');
+};
+
+export function send(response: Response, problem: Problem): void {
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+}
+
+/** Errors of the body parser, told in our own words. */
+function known(error: unknown): Refusal | undefined {
+  const type = (error as { type?: string } | null)?.type;
+  if (type === 'entity.too.large') {
+    return new Refusal(
+      413,
+      'Too large',
+      'That is larger than can be taken. A parts list has at most 1 MB.',
+    );
+  }
+  if (
+    type === 'entity.parse.failed' ||
+    type === 'charset.unsupported' ||
+    type === 'encoding.unsupported'
+  ) {
+    return new Refusal(400, 'Not readable', 'The request is not JSON text in UTF-8.');
+  }
+  if (error instanceof URIError)
+    return new Refusal(400, 'Not readable', 'The address is not well-formed.');
+  return undefined;
+}
+
+function unforeseen(error: unknown, log: Logger): Refusal {
+  log.error({ err: error }, 'a request failed');
+  return new Refusal(
+    500,
+    'That did not work',
+    'Something went wrong on the server. Nothing was changed; please try again.',
+  );
+}

@@ -1,0 +1,56 @@
+import { randomBytes } from 'node:crypto';
+import type { RequestHandler } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import type { Problem } from '#contract/problem';
+import { send } from './errors.ts';
+
+/** A fresh nonce for each answer, and headers under which a page can load nothing from anywhere else. */
+export function strictHeaders(): RequestHandler[] {
+  const nonce: RequestHandler = (_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString('base64');
+    next();
+  };
+  const ownNonce = (_: unknown, response: unknown) =>
+    `'nonce-${(response as { locals: { nonce: string } }).locals.nonce}'`;
+  const policy = helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        styleSrc: ["'self'", ownNonce],
+        imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        manifestSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+      },
+    },
+    // A workshop's server is reached by plain HTTP in the room; the site that has TLS in front sets this there.
+    strictTransportSecurity: false,
+    referrerPolicy: { policy: 'no-referrer' },
+  });
+  return [nonce, policy];
+}
+
+/** Refuses an address that keeps guessing passphrases or seat links; what succeeds does not count. */
+export function guessLimit(perQuarterHour: number): RequestHandler {
+  const problem: Problem = {
+    type: 'about:blank',
+    title: 'Too many tries',
+    status: 429,
+    detail: 'Too many wrong tries from this device. Wait a quarter of an hour, then try again.',
+  };
+  return rateLimit({
+    windowMs: 15 * 60_000,
+    limit: perQuarterHour,
+    skipSuccessfulRequests: true,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    handler: (_request, response) => send(response, problem),
+  });
+}

@@ -1,0 +1,49 @@
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { Queryable } from '../db/database.ts';
+
+export interface StoredSeat {
+  readonly seatId: string;
+  readonly workshopId: string;
+  readonly number: number;
+  readonly name: string;
+  readonly workshopTitle: string;
+  readonly kitName: string;
+  readonly startsAt: string;
+  readonly steps: readonly PlannedStep[];
+}
+
+export async function selectSeatByToken(
+  db: Queryable,
+  token: string,
+): Promise<StoredSeat | undefined> {
+  const [row] = await db.query<{
+    seat_id: string;
+    workshop_id: string;
+    number: number;
+    name: string;
+    title: string;
+    kit_name: string;
+    starts_at: Date;
+    steps: PlannedStep[];
+  }>(
+    `select seat.id as seat_id, workshop_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps
+       from seat
+       join workshop on workshop.id = seat.workshop_id
+       join kit_revision on kit_revision.id = workshop.revision_id
+       join kit on kit.id = kit_revision.kit_id
+      where token = $1`,
+    [token],
+  );
+  return (
+    row && {
+      seatId: row.seat_id,
+      workshopId: row.workshop_id,
+      number: row.number,
+      name: row.name,
+      workshopTitle: row.title,
+      kitName: row.kit_name,
+      startsAt: row.starts_at.toISOString(),
+      steps: row.steps,
+    }
+  );
+}

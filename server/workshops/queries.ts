@@ -1,0 +1,106 @@
+import type { Seat, WorkshopSummary } from '#contract/workshops';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { Queryable } from '../db/database.ts';
+
+export interface StoredWorkshop {
+  readonly id: string;
+  readonly title: string;
+  readonly kitId: string;
+  readonly kitName: string;
+  readonly revision: number;
+  readonly supplyVolt: number | null;
+  readonly startsAt: string;
+  readonly lengthMinutes: number;
+  readonly steps: readonly PlannedStep[];
+}
+
+export async function insertWorkshop(
+  db: Queryable,
+  workshop: {
+    readonly id: string;
+    readonly title: string;
+    readonly revisionId: string;
+    readonly startsAt: string;
+    readonly lengthMinutes: number;
+    readonly steps: readonly PlannedStep[];
+    readonly seats: readonly Seat[];
+  },
+): Promise<void> {
+  const { id, title, revisionId, startsAt, lengthMinutes, steps, seats } = workshop;
+  await db.query(
+    `insert into workshop (id, title, revision_id, starts_at, length_minutes, steps) values ($1, $2, $3, $4, $5, $6::jsonb)`,
+    [id, title, revisionId, startsAt, lengthMinutes, JSON.stringify(steps)],
+  );
+  for (const seat of seats) {
+    await db.query(
+      'insert into seat (id, workshop_id, number, name, token) values ($1, $2, $3, $4, $5)',
+      [seat.id, id, seat.number, seat.name, seat.token],
+    );
+  }
+}
+
+interface WorkshopRow {
+  id: string;
+  title: string;
+  kit_id: string;
+  kit_name: string;
+  revision: number;
+  supply_volt: number | null;
+  starts_at: Date;
+  length_minutes: number;
+  steps: PlannedStep[];
+}
+
+const withKit = `
+  from workshop
+  join kit_revision on kit_revision.id = workshop.revision_id
+  join kit on kit.id = kit_revision.kit_id`;
+
+export async function selectWorkshops(db: Queryable): Promise<WorkshopSummary[]> {
+  const rows = await db.query<Omit<WorkshopRow, 'steps'> & { seats: number }>(
+    `select workshop.id, title, kit.name as kit_name, kit_revision.number as revision, starts_at, length_minutes,
+            (select count(*)::integer from seat where workshop_id = workshop.id) as seats
+       ${withKit} order by starts_at desc`,
+  );
+  return rows.map((row) => ({
+    id: row.id,
+    title: row.title,
+    kitName: row.kit_name,
+    revision: row.revision,
+    startsAt: row.starts_at.toISOString(),
+    lengthMinutes: row.length_minutes,
+    seats: row.seats,
+  }));
+}
+
+export async function selectWorkshop(
+  db: Queryable,
+  id: string,
+): Promise<StoredWorkshop | undefined> {
+  const [row] = await db.query<WorkshopRow>(
+    `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
+            starts_at, length_minutes, steps
+       ${withKit} where workshop.id = $1`,
+    [id],
+  );
+  return (
+    row && {
+      id: row.id,
+      title: row.title,
+      kitId: row.kit_id,
+      kitName: row.kit_name,
+      revision: row.revision,
+      supplyVolt: row.supply_volt,
+      startsAt: row.starts_at.toISOString(),
+      lengthMinutes: row.length_minutes,
+      steps: row.steps,
+    }
+  );
+}
+
+export async function selectSeats(db: Queryable, workshopId: string): Promise<Seat[]> {
+  return db.query<Seat>(
+    'select id, number, name, token from seat where workshop_id = $1 order by number',
+    [workshopId],
+  );
+}

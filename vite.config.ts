@@ -1,0 +1,18 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+/** The pages: the instructor's (index.html) and the seat's own small one (seat.html). */
+export default defineConfig({
+  root: 'web',
+  plugins: [react()],
+  html: { cspNonce: '__CSP_NONCE__' },
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    manifest: true,
+    // Nothing is inlined as data: addresses, which the content security policy would refuse for fonts.
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: { input: { instructor: 'web/index.html', seat: 'web/seat.html' } },
+  },
+});

@@ -1,0 +1,146 @@
+import DarkMode from '@mui/icons-material/DarkModeOutlined';
+import Keyboard from '@mui/icons-material/KeyboardOutlined';
+import LightMode from '@mui/icons-material/LightModeOutlined';
+import Logout from '@mui/icons-material/LogoutOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import IconButton from '@mui/material/IconButton';
+import { useColorScheme } from '@mui/material/styles';
+import { useState } from 'react';
+import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
+import { signOut } from '#contract/session';
+import { call } from './call.ts';
+import { useShortcutList, useShortcuts } from './shortcuts.ts';
+import { ink } from './tokens.ts';
+import { Wordmark } from './Wordmark.tsx';
+
+const places = [
+  { to: '/kits', name: 'Kits', key: 'k' },
+  { to: '/workshops', name: 'Workshops', key: 'w' },
+];
+
+/** The frame of the instructor's side: the places of the work, in its order. */
+export function Shell() {
+  const navigate = useNavigate();
+  const { state } = useNavigation();
+  const [keysOpen, setKeysOpen] = useState(false);
+  const leave = async () => {
+    await call(signOut, {});
+    await navigate('/sign-in');
+  };
+  useShortcuts([
+    ...places.map(({ to, name, key }) => ({
+      key,
+      does: `Go to ${name}`,
+      run: () => void navigate(to),
+    })),
+    { key: '?', does: 'List the shortcuts of this page', run: () => setKeysOpen(true) },
+  ]);
+
+  return (
+    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'stretch',
+          gap: 3,
+          px: 3,
+          borderBottom: `2px solid ${ink('ink')}`,
+          minHeight: 48,
+        }}
+      >
+        <Box
+          component={Link}
+          to="/workshops"
+          sx={{ color: 'inherit', textDecoration: 'none', display: 'flex', alignItems: 'center' }}
+        >
+          <Wordmark />
+        </Box>
+        <Box component="nav" aria-label="Places" sx={{ display: 'flex', gap: 1, flex: 1 }}>
+          {places.map(({ to, name }) => (
+            <Box key={to} component={NavLink} to={to} sx={placeStyle}>
+              {name}
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+          <IconButton aria-label="Keyboard shortcuts (?)" onClick={() => setKeysOpen(true)}>
+            <Keyboard />
+          </IconButton>
+          <ModeButton />
+          <Button color="inherit" startIcon={<Logout />} onClick={() => void leave()}>
+            Sign out
+          </Button>
+        </Box>
+      </Box>
+      <Box
+        component="main"
+        aria-busy={state !== 'idle'}
+        sx={{ flex: 1, px: 3, py: 2, opacity: state === 'idle' ? 1 : 0.6, minWidth: 0 }}
+      >
+        <Outlet />
+      </Box>
+      <ShortcutDialog open={keysOpen} close={() => setKeysOpen(false)} />
+    </Box>
+  );
+}
+
+const placeStyle = {
+  display: 'flex',
+  alignItems: 'center',
+  px: 1.5,
+  color: ink('faded'),
+  textDecoration: 'none',
+  fontWeight: 650,
+  fontSize: '1.05rem',
+  borderBottom: '4px solid transparent',
+  '&.active': { color: ink('ink'), borderBottomColor: ink('copper') },
+  '&:hover': { color: ink('ink') },
+};
+
+function ModeButton() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <IconButton
+      aria-label={dark ? 'Light colours' : 'Dark colours'}
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+    >
+      {dark ? <LightMode /> : <DarkMode />}
+    </IconButton>
+  );
+}
+
+function ShortcutDialog({ open, close }: { readonly open: boolean; readonly close: () => void }) {
+  const shortcuts = useShortcutList();
+  return (
+    <Dialog open={open} onClose={close} aria-labelledby="shortcuts">
+      <DialogTitle id="shortcuts">Keys on this page</DialogTitle>
+      <DialogContent>
+        <Box
+          component="dl"
+          sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '6px 18px', m: 0 }}
+        >
+          {shortcuts.map(({ key, does }) => (
+            <Box key={key + does} sx={{ display: 'contents' }}>
+              <Box
+                component="dt"
+                className="mono"
+                sx={{ border: `1px solid ${ink('faded')}`, px: 1, borderRadius: 1 }}
+              >
+                {key}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {does}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </DialogContent>
+    </Dialog>
+  );
+}

@@ -1,0 +1,187 @@
+import { v7 as newEventId } from 'uuid';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
+import type { Author, BuildEvent, Deed } from '#core/build/event';
+import { CallProblem } from './call.ts';
+import type { Outbox } from './outbox.ts';
+
+/** The log of build events as this device knows it: what the server has, and what waits to be sent. */
+export interface BuildLogState {
+  /** By seat, in no particular order; a seat's list is replaced only when something was added to it. */
+  readonly bySeat: Readonly<Record<string, readonly BuildEvent[]>>;
+  /** Ids that the server has not acknowledged. */
+  readonly unsent: ReadonlySet<string>;
+  readonly connected: boolean;
+  /** Why the server refused something for good; shown once. */
+  readonly refusal: string | null;
+}
+
+export interface BuildLogOptions {
+  readonly author: Author;
+  readonly outbox: Outbox;
+  readonly send: (seatId: string, events: readonly SentEvent[]) => Promise<EventsAccepted>;
+  /** The stream to follow, resumed behind the given place. */
+  readonly streamPath: (afterSeq: number) => string;
+}
+
+/** How long to wait before trying again to send, in ms: the room's Wi-Fi is usually back within seconds. */
+const retryMs = 3000;
+
+/**
+ * Follows a live log and adds to it. What is reported shows at once, is kept in the outbox, and is sent when the
+ * network allows; sending twice does no harm, since the event's id is made here.
+ */
+export class BuildLog {
+  readonly store: StoreApi<BuildLogState>;
+  readonly #options: BuildLogOptions;
+  #stream: EventSource | undefined;
+  #lastSeq = 0;
+  #sending = false;
+  #retry: ReturnType<typeof setTimeout> | undefined;
+  /** The server's clock minus this device's, in ms. */
+  #clockOffset = 0;
+
+  constructor(options: BuildLogOptions) {
+    this.#options = options;
+    const waiting = options.outbox.waiting();
+    this.store = createStore<BuildLogState>(() => ({
+      bySeat: {},
+      unsent: new Set(waiting.map(({ id }) => id)),
+      connected: true,
+      refusal: null,
+    }));
+    this.#add(waiting.map((event) => ({ ...event, by: options.author })));
+  }
+
+  /** Takes over what a snapshot of the server holds, and sets the clock by it. */
+  load(events: readonly StreamedEvent[], now: string): void {
+    this.#setClock(now);
+    this.#receive(events);
+  }
+
+  /** Starts following the server; returns a function that stops. */
+  follow(): () => void {
+    this.#stream = new EventSource(this.#options.streamPath(this.#lastSeq));
+    this.#stream.onopen = () => {
+      this.store.setState({ connected: true });
+      void this.flush();
+    };
+    this.#stream.onerror = () => this.store.setState({ connected: false });
+    this.#stream.onmessage = ({ data }) =>
+      this.#receive([JSON.parse(data as string) as StreamedEvent]);
+    const online = () => void this.flush();
+    addEventListener('online', online);
+    void this.flush();
+    return () => {
+      this.#stream?.close();
+      clearTimeout(this.#retry);
+      removeEventListener('online', online);
+    };
+  }
+
+  /** The time by the server's clock. */
+  now(): Date {
+    return new Date(Date.now() + this.#clockOffset);
+  }
+
+  /** Records a deed at a seat, now. */
+  report(seatId: string, deed: Deed): SentEvent {
+    const event: SentEvent = { ...deed, id: newEventId(), seatId, at: this.now().toISOString() };
+    this.#options.outbox.add(event);
+    this.store.setState(({ unsent }) => ({ unsent: new Set([...unsent, event.id]) }));
+    this.#add([{ ...event, by: this.#options.author }]);
+    void this.flush();
+    return event;
+  }
+
+  /** Sends what waits, oldest first; tries again by itself as long as something waits. */
+  async flush(): Promise<void> {
+    if (this.#sending) return;
+    this.#sending = true;
+    clearTimeout(this.#retry);
+    try {
+      for (
+        let waiting = this.#options.outbox.waiting();
+        waiting.length > 0;
+        waiting = this.#options.outbox.waiting()
+      ) {
+        const seatId = waiting[0]?.seatId ?? '';
+        await this.#deliver(
+          seatId,
+          waiting.filter((event) => event.seatId === seatId),
+        );
+      }
+      if (this.#stream?.readyState === EventSource.OPEN) this.store.setState({ connected: true });
+    } catch {
+      this.store.setState({ connected: false });
+      this.#retry = setTimeout(() => void this.flush(), retryMs);
+    } finally {
+      this.#sending = false;
+    }
+  }
+
+  dismissRefusal(): void {
+    this.store.setState({ refusal: null });
+  }
+
+  async #deliver(seatId: string, events: readonly SentEvent[]): Promise<void> {
+    const batch = events.slice(0, 100);
+    try {
+      const { now } = await this.#options.send(seatId, batch);
+      this.#setClock(now);
+      this.#settle(batch.map(({ id }) => id));
+    } catch (error) {
+      if (!isFinal(error)) throw error;
+      if (batch.length > 1) {
+        for (const event of batch) await this.#deliver(seatId, [event]);
+        return;
+      }
+      this.#settle(batch.map(({ id }) => id));
+      this.#drop(seatId, batch);
+      this.store.setState({ refusal: error.problem.detail });
+    }
+  }
+
+  #setClock(now: string): void {
+    this.#clockOffset = Date.parse(now) - Date.now();
+  }
+
+  #settle(ids: readonly string[]): void {
+    this.#options.outbox.remove(ids);
+    this.store.setState(({ unsent }) => ({
+      unsent: new Set([...unsent].filter((id) => !ids.includes(id))),
+    }));
+  }
+
+  #receive(streamed: readonly StreamedEvent[]): void {
+    for (const { seq } of streamed) this.#lastSeq = Math.max(this.#lastSeq, seq);
+    this.#add(streamed.map(({ event }) => event));
+  }
+
+  /** Adds events, or replaces what the device assumed by what the server stored. */
+  #add(events: readonly BuildEvent[]): void {
+    if (events.length === 0) return;
+    this.store.setState(({ bySeat }) => {
+      const next: Record<string, readonly BuildEvent[]> = { ...bySeat };
+      for (const event of events) {
+        const others = (next[event.seatId] ?? []).filter(({ id }) => id !== event.id);
+        next[event.seatId] = [...others, event];
+      }
+      return { bySeat: next };
+    });
+  }
+
+  #drop(seatId: string, events: readonly SentEvent[]): void {
+    const ids = events.map(({ id }) => id);
+    this.store.setState(({ bySeat }) => ({
+      bySeat: { ...bySeat, [seatId]: (bySeat[seatId] ?? []).filter(({ id }) => !ids.includes(id)) },
+    }));
+  }
+}
+
+/** Whether trying again cannot help: the server understood and said no. */
+function isFinal(error: unknown): error is CallProblem {
+  if (!(error instanceof CallProblem)) return false;
+  const { status } = error.problem;
+  return status >= 400 && status < 500 && ![401, 408, 429].includes(status);
+}

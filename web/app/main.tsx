@@ -1,0 +1,41 @@
+// First of all: packages make style sheets as soon as they are imported.
+import { styleNonce as nonce } from './styleNonce.ts';
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { SnackbarProvider } from 'notistack';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router/dom';
+import { routes } from './routes.tsx';
+import { theme } from './theme.ts';
+import { installTokens } from './tokens.ts';
+import { installWords } from './words.ts';
+
+installTokens();
+installWords();
+
+const styles = createCache({ key: 'oz', ...(nonce ? { nonce } : {}) });
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <CacheProvider value={styles}>
+        <ThemeProvider theme={theme} defaultMode="system">
+          <CssBaseline />
+          <SnackbarProvider
+            maxSnack={3}
+            autoHideDuration={8000}
+            anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+          >
+            <RouterProvider router={routes} />
+          </SnackbarProvider>
+        </ThemeProvider>
+      </CacheProvider>
+    </StrictMode>,
+  );
+}

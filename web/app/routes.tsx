@@ -1,0 +1,92 @@
+import { createBrowserRouter, type LoaderFunctionArgs, redirect } from 'react-router';
+import { getKit, listKits } from '#contract/kits';
+import { getSession } from '#contract/session';
+import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
+import { ImportPage } from '../kits/ImportPage.tsx';
+import { KitFrame } from '../kits/KitFrame.tsx';
+import { KitsPage } from '../kits/KitsPage.tsx';
+import { PartsPage } from '../kits/PartsPage.tsx';
+import { StepsPage } from '../kits/StepsPage.tsx';
+import { FloorPage } from '../workshops/floor/FloorPage.tsx';
+import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
+import { PlanPage } from '../workshops/PlanPage.tsx';
+import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
+import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
+import { WrapUpPage } from '../workshops/WrapUpPage.tsx';
+import { call } from './call.ts';
+import { Opening } from './Opening.tsx';
+import { RouteProblem } from './RouteProblem.tsx';
+import { Shell } from './Shell.tsx';
+import { SignInPage } from './SignInPage.tsx';
+
+const param = (args: LoaderFunctionArgs, name: string) => String(args.params[name]);
+
+/** Sends whoever is not signed in to the door, and back here afterwards. */
+async function requireSession({ request }: LoaderFunctionArgs) {
+  const session = await call(getSession, {});
+  if (session.signedIn) return session;
+  const { pathname, search } = new URL(request.url);
+  throw redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
+}
+
+const loadKit = (args: LoaderFunctionArgs) =>
+  call(getKit, { params: { kitId: param(args, 'kitId') } });
+const loadWorkshop = (args: LoaderFunctionArgs) =>
+  call(getWorkshop, { params: { workshopId: param(args, 'workshopId') } });
+const loadLog = (args: LoaderFunctionArgs) =>
+  call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
+
+/** Every place of the instructor's side and its address. */
+export const routes = createBrowserRouter([
+  {
+    path: '/sign-in',
+    loader: () => call(getSession, {}),
+    element: <SignInPage />,
+    errorElement: <RouteProblem />,
+    hydrateFallbackElement: <Opening />,
+  },
+  {
+    path: '/',
+    loader: requireSession,
+    element: <Shell />,
+    errorElement: <RouteProblem />,
+    hydrateFallbackElement: <Opening />,
+    children: [
+      {
+        errorElement: <RouteProblem />,
+        children: [
+          { index: true, loader: () => redirect('/workshops') },
+          { path: 'kits', loader: () => call(listKits, {}), element: <KitsPage /> },
+          { path: 'kits/import', element: <ImportPage /> },
+          {
+            id: 'kit',
+            path: 'kits/:kitId',
+            loader: loadKit,
+            element: <KitFrame />,
+            children: [
+              { index: true, loader: () => redirect('parts') },
+              { path: 'parts', element: <PartsPage /> },
+              { path: 'steps', element: <StepsPage /> },
+              { path: 'import', element: <ImportPage /> },
+            ],
+          },
+          { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
+          { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
+          {
+            id: 'workshop',
+            path: 'workshops/:workshopId',
+            loader: loadWorkshop,
+            element: <WorkshopFrame />,
+            children: [
+              { index: true, loader: () => redirect('plan') },
+              { path: 'plan', element: <PlanPage /> },
+              { path: 'floor', loader: loadLog, element: <FloorPage /> },
+              { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
+            ],
+          },
+          { path: '*', element: <RouteProblem /> },
+        ],
+      },
+    ],
+  },
+]);

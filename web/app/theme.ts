@@ -1,0 +1,55 @@
+import { createTheme } from '@mui/material/styles';
+import { ink, monoFace, textFace, tokens } from './tokens.ts';
+
+const palette = (scheme: 'light' | 'dark') => ({
+  palette: {
+    primary: { main: tokens.copper[scheme], contrastText: tokens.onCopper[scheme] },
+    secondary: { main: tokens.board[scheme], contrastText: tokens.paper[scheme] },
+    error: { main: tokens.alarm[scheme] },
+    background: { default: tokens.paper[scheme], paper: tokens.sheet[scheme] },
+    text: { primary: tokens.ink[scheme], secondary: tokens.faded[scheme] },
+    divider: tokens.line[scheme],
+  },
+});
+
+/** The look of the instructor's pages: flat paper, ruled lines, copper for what can be acted on. */
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: '[data-mode="%s"]' },
+  colorSchemes: { light: palette('light'), dark: palette('dark') },
+  shape: { borderRadius: 4 },
+  typography: {
+    fontFamily: textFace,
+    fontSize: 14,
+    h1: { fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 },
+    h2: { fontSize: '1.1rem', fontWeight: 700 },
+    button: { textTransform: 'none', fontWeight: 650 },
+  },
+  components: {
+    MuiButton: { defaultProps: { disableElevation: true } },
+    MuiPaper: { defaultProps: { elevation: 0 } },
+    MuiDialog: {
+      styleOverrides: { paper: { border: `2px solid ${ink('ink')}`, backgroundImage: 'none' } },
+    },
+    MuiPopover: {
+      styleOverrides: { paper: { border: `2px solid ${ink('ink')}`, backgroundImage: 'none' } },
+    },
+    MuiTableCell: {
+      styleOverrides: {
+        root: { borderColor: ink('line'), padding: '6px 12px' },
+        head: {
+          color: ink('faded'),
+          fontWeight: 600,
+          whiteSpace: 'nowrap',
+          borderBottom: `2px solid ${ink('ink')}`,
+        },
+      },
+    },
+    MuiCssBaseline: {
+      styleOverrides: {
+        body: { backgroundColor: ink('paper') },
+        '.mono': { fontFamily: monoFace, fontWeight: 600 },
+        ':focus-visible': { outline: `3px solid ${ink('copper')}`, outlineOffset: 2 },
+      },
+    },
+  },
+});

@@ -1,0 +1,87 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { type ColumnId, columns } from '#core/partslist/columns';
+import { ink } from '../app/tokens.ts';
+import type { OpenPartsList } from './usePartsListFile.ts';
+
+interface ColumnChoiceProps {
+  readonly open: OpenPartsList;
+  readonly choose: (index: number, meaning: ColumnId | undefined) => void;
+}
+
+const notNeeded = 'not needed';
+const shownRows = 3;
+
+/** The first rows as they stand in the file, and above each column what it means. */
+export function ColumnChoice({ open, choose }: ColumnChoiceProps) {
+  const { headings, rows } = open.table;
+  const meaningOf = (index: number) =>
+    columns.find(({ id }) => open.mapping[id] === index)?.id ?? notNeeded;
+  return (
+    <section aria-labelledby="columns">
+      <Typography variant="h2" id="columns">
+        2. Which column is which?
+      </Typography>
+      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+        Guessed from the headings and remembered for the next list with the same ones. The first
+        rows of the file stand below.
+      </Typography>
+      <TableContainer sx={{ border: `1px solid ${ink('line')}` }}>
+        <Table size="small" aria-label="Columns of the file">
+          <TableHead>
+            <TableRow>
+              {headings.map((heading, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
+                <TableCell key={index} sx={{ minWidth: 150, verticalAlign: 'top' }}>
+                  <Box sx={{ color: ink('ink'), mb: 0.75 }}>{heading || `column ${index + 1}`}</Box>
+                  <TextField
+                    select
+                    size="small"
+                    fullWidth
+                    value={meaningOf(index)}
+                    slotProps={{
+                      htmlInput: { 'aria-label': `Meaning of ${heading || `column ${index + 1}`}` },
+                    }}
+                    onChange={({ target }) =>
+                      choose(
+                        index,
+                        target.value === notNeeded ? undefined : (target.value as ColumnId),
+                      )
+                    }
+                  >
+                    <MenuItem value={notNeeded}>– not needed –</MenuItem>
+                    {columns.map(({ id, label }) => (
+                      <MenuItem key={id} value={id}>
+                        {label}
+                      </MenuItem>
+                    ))}
+                  </TextField>
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {rows.slice(0, shownRows).map(({ line, cells }) => (
+              <TableRow key={line}>
+                {cells.map((cell, index) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a cell is known by its place
+                  <TableCell key={index} className="mono">
+                    {cell}
+                  </TableCell>
+                ))}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
+    </section>
+  );
+}

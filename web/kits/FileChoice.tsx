@@ -1,0 +1,80 @@
+import UploadFile from '@mui/icons-material/UploadFileOutlined';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { type DragEvent, useState } from 'react';
+import { ink } from '../app/tokens.ts';
+import type { PartsListFile } from './usePartsListFile.ts';
+
+/** Where the file comes in: chosen or dropped. */
+export function FileChoice({ file }: { readonly file: PartsListFile }) {
+  const [over, setOver] = useState(false);
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    const [dropped] = event.dataTransfer.files;
+    if (dropped) file.choose(dropped);
+  };
+  return (
+    <section aria-labelledby="choose">
+      <Typography variant="h2" id="choose" sx={{ mb: 1 }}>
+        1. Choose the file
+      </Typography>
+      <Box
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+        sx={{
+          border: `2px dashed ${ink(over ? 'copper' : 'faded')}`,
+          background: over ? ink('copperSoft') : 'transparent',
+          p: 2,
+          display: 'flex',
+          gap: 2,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+        }}
+      >
+        <Button
+          component="label"
+          variant={file.open ? 'outlined' : 'contained'}
+          startIcon={<UploadFile />}
+        >
+          {file.fileName ? 'Choose another file' : 'Choose a CSV file'}
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv"
+            aria-label="Parts list file"
+            style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer' }}
+            onChange={({ target }) => {
+              const [chosen] = target.files ?? [];
+              if (chosen) file.choose(chosen);
+              // The same file, corrected, can be chosen again.
+              target.value = '';
+            }}
+          />
+        </Button>
+        <Typography>{file.fileName ?? 'or drop it here'}</Typography>
+      </Box>
+      {file.problem && (
+        <Alert
+          severity="error"
+          sx={{ mt: 1 }}
+          action={
+            file.encoding === 'utf-8' &&
+            file.problem.includes('UTF-8') && (
+              <Button color="inherit" onClick={() => file.readAs('windows-1252')}>
+                Read as Western European
+              </Button>
+            )
+          }
+        >
+          {file.problem}
+        </Alert>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,138 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useNavigate, useParams, useRouteLoaderData } from 'react-router';
+import { createKit, type Kit, reviseKit } from '#contract/kits';
+import { isClean } from '#core/partslist/readPartsList';
+import { CallProblem, call } from '../app/call.ts';
+import { PageHead } from '../ui/PageHead.tsx';
+import { ColumnChoice } from './ColumnChoice.tsx';
+import { FileChoice } from './FileChoice.tsx';
+import { PartsTable } from './PartsTable.tsx';
+import { ProblemList } from './ProblemList.tsx';
+import { usePartsListFile } from './usePartsListFile.ts';
+
+/** From a CSV file with any headings to a kit: choose, say which column is which, look, take over. */
+export function ImportPage() {
+  const { kitId } = useParams();
+  const kit = useRouteLoaderData<Kit>('kit');
+  const navigate = useNavigate();
+  const file = usePartsListFile();
+  const [name, setName] = useState('');
+  const [supply, setSupply] = useState(
+    kit?.supplyVolt === null || !kit ? '' : String(kit.supplyVolt),
+  );
+  const [refusal, setRefusal] = useState<CallProblem>();
+  const [sending, setSending] = useState(false);
+  const { open } = file;
+
+  const supplyVolt =
+    supply.trim() === '' ? null : Number(supply.replace(',', '.').replace(/\s*V$/i, ''));
+  const supplyProblem = Number.isNaN(supplyVolt)
+    ? 'Write a number such as 6 or 4.5, or leave it empty.'
+    : undefined;
+
+  const takeOver = async () => {
+    if (!open || supplyProblem) return;
+    setSending(true);
+    setRefusal(undefined);
+    const list = { csv: open.text, mapping: open.mapping, supplyVolt };
+    try {
+      const { id } = kitId
+        ? await call(reviseKit, { params: { kitId }, body: list })
+        : await call(createKit, { body: { name: name.trim(), ...list } });
+      await navigate(`/kits/${id}/parts`);
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      setRefusal(error);
+    } finally {
+      setSending(false);
+    }
+  };
+
+  const pieces = open?.reading.lines.reduce((sum, { part }) => sum + part.quantity, 0) ?? 0;
+  const ready = open !== undefined && isClean(open.reading);
+  return (
+    <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      {!kitId && (
+        <PageHead
+          title="Import a parts list"
+          facts="A CSV file from your spreadsheet, with any headings, in any order. Nothing is stored until you take it over."
+        />
+      )}
+      <FileChoice file={file} />
+      {open && (
+        <>
+          <ColumnChoice open={open} choose={file.mapColumn} />
+          <ProblemList problems={open.reading.problems} />
+          <section aria-labelledby="as-read">
+            <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>
+              3. As it will be read: {open.reading.lines.length} lines, {pieces} pieces
+            </Typography>
+            <PartsTable
+              label="As it will be read"
+              lines={open.reading.lines.map((line) => ({
+                ...line,
+                row: line.line,
+                key: String(line.line),
+              }))}
+            />
+          </section>
+          <Box
+            component="section"
+            aria-labelledby="take-over"
+            sx={{ display: 'flex', gap: 2, alignItems: 'flex-start', flexWrap: 'wrap', pb: 3 }}
+          >
+            <Typography variant="h2" id="take-over" sx={{ width: '100%' }}>
+              4. Take it over
+            </Typography>
+            {!kitId && (
+              <TextField
+                label="Name of the kit"
+                required
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+                error={refusal?.about('name') !== undefined}
+                helperText={refusal?.about('name')}
+              />
+            )}
+            <TextField
+              label="Supply voltage in V"
+              value={supply}
+              onChange={(event) => setSupply(event.target.value)}
+              error={(supplyProblem ?? refusal?.about('supplyVolt')) !== undefined}
+              helperText={
+                supplyProblem ??
+                refusal?.about('supplyVolt') ??
+                'For the checks; leave empty if not known.'
+              }
+            />
+            <Button
+              variant="contained"
+              size="large"
+              disabled={!ready}
+              loading={sending}
+              onClick={() => void takeOver()}
+              sx={{ minHeight: 54 }}
+            >
+              {kitId ? 'Take over as a new revision' : 'Take over as a new kit'}
+            </Button>
+            {!ready && (
+              <Typography sx={{ width: '100%' }}>
+                Correct the errors in your file first, then choose it again.
+              </Typography>
+            )}
+            {refusal && !refusal.about('name') && !refusal.about('supplyVolt') && (
+              <Alert severity="error" sx={{ width: '100%' }}>
+                {refusal.message}
+              </Alert>
+            )}
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,89 @@
+import { useCallback, useState } from 'react';
+import { getRememberedMapping } from '#contract/kits';
+import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/columns';
+import { decodeTable, type Encoding } from '#core/partslist/decode';
+import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
+import { readTable, type Table } from '#core/partslist/table';
+import { call } from '../app/call.ts';
+
+/** A file that could be read as a table, and what is made of it. */
+export interface OpenPartsList {
+  readonly text: string;
+  readonly table: Table;
+  readonly mapping: Mapping;
+  readonly reading: PartsListReading;
+}
+
+export interface PartsListFile {
+  readonly fileName: string | undefined;
+  readonly encoding: Encoding;
+  readonly open: OpenPartsList | undefined;
+  /** Why the file cannot be read at all, and what to do. */
+  readonly problem: string | undefined;
+  readonly choose: (file: File) => void;
+  readonly readAs: (encoding: Encoding) => void;
+  /** Says what the column at an index means; undefined means nothing that is needed. */
+  readonly mapColumn: (index: number, meaning: ColumnId | undefined) => void;
+}
+
+interface Chosen {
+  readonly fileName: string;
+  readonly bytes: Uint8Array;
+  readonly encoding: Encoding;
+}
+
+/** The parts list file that is being looked at, before it is stored. */
+export function usePartsListFile(): PartsListFile {
+  const [chosen, setChosen] = useState<Chosen>();
+  const [open, setOpen] = useState<OpenPartsList>();
+  const [problem, setProblem] = useState<string>();
+
+  const read = useCallback(async (next: Chosen) => {
+    setChosen(next);
+    setOpen(undefined);
+    setProblem(undefined);
+    const text = decodeTable(next.bytes, next.encoding);
+    if (!text.ok) return setProblem(text.problem);
+    const table = readTable(text.value);
+    if (!table.ok) return setProblem(table.problem);
+    const mapping = (await rememberedFor(table.value)) ?? guessMapping(table.value);
+    setOpen(opened(text.value, table.value, mapping));
+  }, []);
+
+  return {
+    fileName: chosen?.fileName,
+    encoding: chosen?.encoding ?? 'utf-8',
+    open,
+    problem,
+    choose: (file) =>
+      void file
+        .arrayBuffer()
+        .then((bytes) =>
+          read({ fileName: file.name, bytes: new Uint8Array(bytes), encoding: 'utf-8' }),
+        ),
+    readAs: (encoding) => chosen && void read({ ...chosen, encoding }),
+    mapColumn: (index, meaning) => {
+      if (!open) return;
+      const rest = Object.entries(open.mapping).filter(
+        ([id, column]) => column !== index && id !== meaning,
+      );
+      const mapping: Mapping = Object.fromEntries(meaning ? [...rest, [meaning, index]] : rest);
+      setOpen(opened(open.text, open.table, mapping));
+    },
+  };
+}
+
+function opened(text: string, table: Table, mapping: Mapping): OpenPartsList {
+  return { text, table, mapping, reading: readPartsList(table, mapping) };
+}
+
+/** How columns with these headings were read last; without an answer the guess must do. */
+async function rememberedFor(table: Table): Promise<Mapping | undefined> {
+  try {
+    return (
+      (await call(getRememberedMapping, { body: { headings: [...table.headings] } })) ?? undefined
+    );
+  } catch {
+    return undefined;
+  }
+}

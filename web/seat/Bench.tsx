@@ -1,0 +1,135 @@
+import { useEffect, useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useStore } from 'zustand';
+import type { Deed } from '#core/build/event';
+import { foldSeat } from '#core/build/foldSeat';
+import { CallForHelp } from './CallForHelp.tsx';
+import { Finished } from './Finished.tsx';
+import { Network } from './Network.tsx';
+import { Ruler } from './Ruler.tsx';
+import { StepCard } from './StepCard.tsx';
+import type { OpenSeat } from './seatLog.ts';
+import { Trouble } from './Trouble.tsx';
+
+/** A seat at work: where the learner is, this step, and what can be done about it. */
+export function Bench({ view, log }: OpenSeat) {
+  const { t } = useTranslation();
+  const { bySeat, unsent, connected, refusal } = useStore(log.store);
+  const [troubleOpen, setTroubleOpen] = useState(false);
+  const { steps, seatId } = view;
+
+  useEffect(() => log.follow(), [log]);
+
+  const state = useMemo(
+    () =>
+      foldSeat(
+        steps.map(({ id }) => id),
+        bySeat[seatId] ?? [],
+      ),
+    [steps, bySeat, seatId],
+  );
+  const index = steps.findIndex(({ id }) => id === state.currentStepId);
+  const step = steps[index];
+  const previous = steps[(step ? index : steps.length) - 1];
+  const report = (deed: Deed) => log.report(seatId, deed);
+
+  const done = () => {
+    if (!step) return;
+    report({ kind: 'step-done', stepId: step.id });
+    scrollTo({ top: 0 });
+  };
+  const back = () => previous && report({ kind: 'step-reopened', stepId: previous.id });
+  const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
+  const checkFailed = () => {
+    if (!step) return;
+    report({ kind: 'mistake', stepId: step.id, mistake: 'check-failed' });
+    if (!state.help) askForHelp();
+  };
+
+  return (
+    <>
+      <header className="seat-head">
+        <div className="seat-line">
+          <span>
+            <strong>{t('seat.seat', { number: view.number })}</strong> {view.name}
+          </span>
+          <Network connected={connected} waiting={unsent.size} />
+        </div>
+        <Ruler steps={steps} doneAt={state.doneAt} currentIndex={step ? index : steps.length} />
+      </header>
+      <main className="bench">
+        {refusal !== null && (
+          <p role="alert" className="alarm-box">
+            <strong>{t('seat.notAccepted')}.</strong> {refusal}{' '}
+            <button type="button" className="text-button" onClick={() => log.dismissRefusal()}>
+              {t('seat.close')}
+            </button>
+          </p>
+        )}
+        {state.help && (
+          <CallForHelp
+            askedAt={state.help.askedAt}
+            now={() => log.now()}
+            withdraw={() => {
+              for (const asked of state.openCalls) report({ kind: 'help-withdrawn', asked });
+            }}
+          />
+        )}
+        {step ? (
+          <StepCard key={step.id} step={step} number={index + 1} count={steps.length} />
+        ) : (
+          <Finished kitName={view.kitName} />
+        )}
+      </main>
+      <nav
+        className="seat-foot"
+        aria-label={t('seat.stepOf', { number: index + 1, count: steps.length })}
+      >
+        <div className="foot-row">
+          <button type="button" className="side-button" onClick={back} disabled={!previous}>
+            <span aria-hidden="true">←</span> {t('seat.back')}
+          </button>
+          {step && (
+            <button type="button" className="main-button" onClick={done}>
+              {step.kind === 'check' ? t('seat.checkDone') : t('seat.done')}{' '}
+              <span aria-hidden="true">✓</span>
+            </button>
+          )}
+        </div>
+        <div className="foot-row">
+          {step?.kind === 'check' ? (
+            <button type="button" className="side-button" onClick={checkFailed}>
+              <span aria-hidden="true">✕</span> {t('seat.checkFailed')}
+            </button>
+          ) : (
+            <button
+              type="button"
+              className="side-button"
+              onClick={() => setTroubleOpen(true)}
+              disabled={!step}
+            >
+              <span aria-hidden="true">⚠</span> {t('seat.wrong')}
+            </button>
+          )}
+          <button
+            type="button"
+            className="side-button"
+            onClick={askForHelp}
+            disabled={state.help !== null}
+          >
+            <span aria-hidden="true">✋</span> {state.help ? t('seat.helpAsked') : t('seat.help')}
+          </button>
+        </div>
+      </nav>
+      {step && troubleOpen && (
+        <Trouble
+          step={step}
+          report={report}
+          helpAsked={state.help !== null}
+          askForHelp={askForHelp}
+          close={() => setTroubleOpen(false)}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+import { useTranslation } from 'react-i18next';
+import { minutesSince } from '#core/pace/waiting';
+import { useEveryTenSeconds } from '../ui/useEveryTenSeconds.ts';
+
+interface CallForHelpProps {
+  readonly askedAt: string;
+  readonly now: () => Date;
+  readonly withdraw: () => void;
+}
+
+export function CallForHelp({ askedAt, now, withdraw }: CallForHelpProps) {
+  const { t } = useTranslation();
+  useEveryTenSeconds();
+  const minutes = minutesSince(askedAt, now());
+  return (
+    <section className="help-box" role="status">
+      <p>
+        <strong>
+          <span aria-hidden="true">✋ </span>
+          {t('seat.helpAsked')}.
+        </strong>{' '}
+        {minutes === 0 ? t('seat.helpAskedNow') : t('seat.helpAskedAgo', { count: minutes })}
+      </p>
+      <button type="button" className="side-button" onClick={withdraw}>
+        {t('seat.helpWithdraw')}
+      </button>
+    </section>
+  );
+}

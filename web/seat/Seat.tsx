@@ -1,0 +1,47 @@
+import { useCallback, useEffect, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { CallProblem } from '../app/call.ts';
+import { Bench } from './Bench.tsx';
+import { type OpenSeat, openSeat } from './seatLog.ts';
+
+type Opening =
+  | { readonly state: 'opening' }
+  | { readonly state: 'open'; readonly seat: OpenSeat }
+  | { readonly state: 'failed'; readonly reason: string };
+
+/** The learner's page: opens the seat of the link, or says why it does not open. */
+export function Seat({ token }: { readonly token: string }) {
+  const { t } = useTranslation();
+  const [opening, setOpening] = useState<Opening>({ state: 'opening' });
+
+  const open = useCallback(() => {
+    setOpening({ state: 'opening' });
+    openSeat(token)
+      .then((seat) => setOpening({ state: 'open', seat }))
+      .catch((error: unknown) => {
+        const known = error instanceof CallProblem && error.problem.status !== 0;
+        setOpening({
+          state: 'failed',
+          reason: known ? error.problem.detail : t('seat.noConnection'),
+        });
+      });
+  }, [token, t]);
+  useEffect(open, [open]);
+
+  if (opening.state === 'open') return <Bench {...opening.seat} />;
+  return (
+    <main className="notice">
+      {opening.state === 'opening' ? (
+        <p role="status">{t('seat.loading')}</p>
+      ) : (
+        <>
+          <h1>{t('seat.cannotOpen')}</h1>
+          <p role="alert">{opening.reason}</p>
+          <button type="button" className="main-button" onClick={open}>
+            {t('seat.tryAgain')}
+          </button>
+        </>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,137 @@
+import { useTranslation } from 'react-i18next';
+import type { Step } from '#core/order/step';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
+import {
+  checkWords,
+  familyWord,
+  fitWords,
+  partName,
+  reasonSentence,
+  stepTitle,
+} from '../ui/partWords.ts';
+
+interface StepCardProps {
+  readonly step: PlannedStep;
+  readonly number: number;
+  readonly count: number;
+}
+
+/** One step and nothing else: which part, where, which way round, how, what to check. */
+export function StepCard({ step, number, count }: StepCardProps) {
+  const { t } = useTranslation();
+  return (
+    <article className="step-card" aria-labelledby="step-title">
+      <p className="step-count">
+        {t('seat.stepOf', { number, count })}
+        {step.kind === 'solder' && ` · ${t('step.joints', { count: step.joints })}`}
+      </p>
+      <h1 id="step-title">{stepTitle(t, step)}</h1>
+      {step.kind === 'check' ? (
+        <CheckBody step={step} />
+      ) : (
+        step.parts.map((part) => (
+          <PartBody key={part.designators.join() || part.description} part={part} />
+        ))
+      )}
+      <p className="caution">
+        <span aria-hidden="true">⚠ </span>
+        {t(`seat.caution.${step.kind}`)} {t('seat.caution.local')}
+      </p>
+      <details className="why">
+        <summary>{t('seat.why')}</summary>
+        <p>{reasonSentence(t, step)}</p>
+        <p>{t('seat.burn')}</p>
+      </details>
+    </article>
+  );
+}
+
+function PartBody({ part }: { readonly part: Part }) {
+  const { t } = useTranslation();
+  const wayRound = familyWord(t, part, 'wayRound');
+  const backwards = familyWord(t, part, 'backwards');
+  const { polarity } = familyOf(part);
+  return (
+    <>
+      <Places part={part} />
+      <div className="pictures">
+        <figure>
+          <PartPicture part={part} />
+          <figcaption>
+            {t('seat.pictureOnMat')}
+            <BandNames part={part} />
+          </figcaption>
+        </figure>
+        {familyOf(part).drawBoardMark && (
+          <figure>
+            <BoardMark part={part} />
+            <figcaption>{t('seat.onBoard')}</figcaption>
+          </figure>
+        )}
+      </div>
+      {!part.inKit && <p className="caution">{t('seat.bring')}</p>}
+      {wayRound && (
+        <section className={polarity === 'free' ? 'way' : 'way way-matters'}>
+          <h2>{t('seat.wayRound')}</h2>
+          <p>{wayRound}</p>
+          {backwards && (
+            <p>
+              <strong>{t('seat.otherwise')}:</strong> {backwards}
+            </p>
+          )}
+        </section>
+      )}
+      <h2>{t('seat.how')}</h2>
+      <ol>
+        {fitWords(t, part).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** Where on the board, each place as a tag, and how many pieces there are. */
+function Places({ part }: { readonly part: Part }) {
+  const { t } = useTranslation();
+  if (part.designators.length === 0) {
+    return (
+      <p className="places">
+        {t('step.pieces', { count: part.quantity })} · {part.description || partName(t, part)}
+      </p>
+    );
+  }
+  return (
+    <ul className="places" aria-label={t('seat.places', { places: part.designators.join(', ') })}>
+      {part.designators.map((name) => (
+        <li key={name} className="place">
+          {name}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function CheckBody({ step }: { readonly step: Extract<Step, { kind: 'check' }> }) {
+  const { t } = useTranslation();
+  return (
+    <>
+      <h2>{t('seat.how')}</h2>
+      <ol>
+        {checkWords(t, step).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      <section className="way way-matters">
+        <h2>{t('seat.expect')}</h2>
+        <p>{t(`check.${step.check}.expect`)}</p>
+        <p>
+          <strong>{t('seat.otherwise')}:</strong> {t(`check.${step.check}.otherwise`)}
+        </p>
+      </section>
+    </>
+  );
+}

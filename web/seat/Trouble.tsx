@@ -1,0 +1,117 @@
+import { useEffect, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { SentEvent } from '#contract/events';
+import type { Deed } from '#core/build/event';
+import { mistakesOf } from '#core/learning/mistakes';
+import type { Step } from '#core/order/step';
+
+interface TroubleProps {
+  readonly step: Step;
+  readonly report: (deed: Deed) => SentEvent;
+  readonly helpAsked: boolean;
+  readonly askForHelp: () => void;
+  readonly close: () => void;
+}
+
+type Stage =
+  | { readonly at: 'what' }
+  | { readonly at: 'where'; readonly mistake: string }
+  | { readonly at: 'now what'; readonly mistake: string; readonly eventId: string };
+
+/** What went wrong, at which part, and what to do about it now. */
+export function Trouble({ step, report, helpAsked, askForHelp, close }: TroubleProps) {
+  const { t } = useTranslation();
+  const dialog = useRef<HTMLDialogElement>(null);
+  const [stage, setStage] = useState<Stage>({ at: 'what' });
+  const places = step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
+
+  useEffect(() => dialog.current?.showModal(), []);
+
+  const log = (mistake: string, designator?: string) => {
+    const { id } = report({
+      kind: 'mistake',
+      stepId: step.id,
+      mistake,
+      ...(designator === undefined ? {} : { designator }),
+    });
+    setStage({ at: 'now what', mistake, eventId: id });
+  };
+  const choose = (mistake: string) => {
+    if (places.length > 1) setStage({ at: 'where', mistake });
+    else log(mistake, places[0]);
+  };
+
+  return (
+    <dialog ref={dialog} className="trouble" aria-labelledby="trouble-title" onClose={close}>
+      {stage.at === 'what' && (
+        <>
+          <h2 id="trouble-title">{t('seat.whatWrong')}</h2>
+          <p>{t('seat.whatWrongHint')}</p>
+          <div className="choices">
+            {mistakesOf(step).map(({ id }) => (
+              <button key={id} type="button" className="side-button" onClick={() => choose(id)}>
+                {t(`mistake.${id}.name`)}
+              </button>
+            ))}
+          </div>
+        </>
+      )}
+      {stage.at === 'where' && (
+        <>
+          <h2 id="trouble-title">{t('seat.whichPart')}</h2>
+          <div className="choices">
+            {places.map((name) => (
+              <button
+                key={name}
+                type="button"
+                className="side-button place"
+                onClick={() => log(stage.mistake, name)}
+              >
+                {name}
+              </button>
+            ))}
+            <button type="button" className="side-button" onClick={() => log(stage.mistake)}>
+              {t('seat.notSure')}
+            </button>
+          </div>
+        </>
+      )}
+      {stage.at === 'now what' ? (
+        <>
+          <h2 id="trouble-title">{t(`mistake.${stage.mistake}.name`)}</h2>
+          <p>{t(`mistake.${stage.mistake}.whatNow`)}</p>
+          <div className="choices">
+            <button type="button" className="main-button" onClick={close}>
+              {t('seat.understood')}
+            </button>
+            <button
+              type="button"
+              className="side-button"
+              disabled={helpAsked}
+              onClick={() => {
+                askForHelp();
+                close();
+              }}
+            >
+              <span aria-hidden="true">✋</span> {helpAsked ? t('seat.helpAsked') : t('seat.help')}
+            </button>
+            <button
+              type="button"
+              className="text-button"
+              onClick={() => {
+                report({ kind: 'undo', undoes: stage.eventId });
+                close();
+              }}
+            >
+              {t('seat.takeBack')}
+            </button>
+          </div>
+        </>
+      ) : (
+        <button type="button" className="text-button" onClick={close}>
+          {t('seat.close')}
+        </button>
+      )}
+    </dialog>
+  );
+}

@@ -1,0 +1,116 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link, useLoaderData } from 'react-router';
+import type { WorkshopSummary } from '#contract/workshops';
+import { type Phase, phaseOf } from '#core/pace/phase';
+import { ink } from '../app/tokens.ts';
+import { dateAndTime, duration } from '../ui/clock.ts';
+import { EmptyState } from '../ui/EmptyState.tsx';
+import { PageHead } from '../ui/PageHead.tsx';
+
+const sections: readonly {
+  readonly phase: Phase;
+  readonly title: string;
+  readonly page: string;
+  readonly action: string;
+}[] = [
+  { phase: 'running', title: 'Now', page: 'floor', action: 'To the floor' },
+  { phase: 'ahead', title: 'To come', page: 'plan', action: 'To the plan' },
+  { phase: 'over', title: 'Over', page: 'wrap-up', action: 'To the wrap-up' },
+];
+
+export function WorkshopsPage() {
+  const workshops = useLoaderData<readonly WorkshopSummary[]>();
+  const now = new Date();
+  const plan = (
+    <Button variant="contained" component={Link} to="/workshops/new">
+      Plan a workshop
+    </Button>
+  );
+  return (
+    <>
+      <PageHead title="Workshops" facts="A date, a kit, a room, people.">
+        {workshops.length > 0 && plan}
+      </PageHead>
+      {workshops.length === 0 && (
+        <EmptyState
+          title="No workshop yet"
+          text="Plan one on a kit: date, start, length and who sits where. Each seat gets its own link and code."
+        >
+          {plan}
+        </EmptyState>
+      )}
+      {sections.map(({ phase, title, page, action }) => {
+        const found = workshops.filter((workshop) => phaseOf(workshop, now) === phase);
+        if (found.length === 0) return null;
+        return (
+          <Box key={phase} component="section" aria-label={title} sx={{ mb: 3 }}>
+            <Typography variant="h2" sx={{ mb: 0.5 }}>
+              {title}
+            </Typography>
+            {(phase === 'ahead' ? [...found].reverse() : found).map((workshop) => (
+              <WorkshopRow
+                key={workshop.id}
+                workshop={workshop}
+                page={page}
+                action={action}
+                now={phase === 'running'}
+              />
+            ))}
+          </Box>
+        );
+      })}
+    </>
+  );
+}
+
+interface WorkshopRowProps {
+  readonly workshop: WorkshopSummary;
+  readonly page: string;
+  readonly action: string;
+  readonly now: boolean;
+}
+
+function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
+  const { id, title, kitName, startsAt, lengthMinutes, seats } = workshop;
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '230px 1fr auto',
+        gap: 2,
+        alignItems: 'center',
+        p: 1.5,
+        background: ink('sheet'),
+        borderLeft: `6px solid ${ink(now ? 'copper' : 'line')}`,
+        borderBottom: `1px solid ${ink('line')}`,
+        maxWidth: 1000,
+      }}
+    >
+      <Box>
+        <Box sx={{ fontWeight: 650 }}>{dateAndTime(startsAt)}</Box>
+        <Box sx={{ color: ink('faded') }}>{duration(lengthMinutes)}</Box>
+      </Box>
+      <Box>
+        <Box
+          component={Link}
+          to={`/workshops/${id}/${page}`}
+          sx={{ color: ink('ink'), fontWeight: 650, fontSize: '1.1rem' }}
+        >
+          {title}
+        </Box>
+        <Box sx={{ color: ink('faded') }}>
+          {kitName} · {seats} {seats === 1 ? 'seat' : 'seats'}
+        </Box>
+      </Box>
+      <Button
+        component={Link}
+        to={`/workshops/${id}/${page}`}
+        variant={now ? 'contained' : 'outlined'}
+      >
+        {action}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,201 @@
+import Download from '@mui/icons-material/FileDownloadOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
+import { useLoaderData } from 'react-router';
+import { type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
+import { foldSeat, type SeatState } from '#core/build/foldSeat';
+import { elapsedMinutes } from '#core/pace/phase';
+import { ink } from '../app/tokens.ts';
+import { timeOfDay } from '../ui/clock.ts';
+import { EmptyState } from '../ui/EmptyState.tsx';
+import { stepPlaces, stepTitle } from '../ui/partWords.ts';
+import { useWorkshop } from './WorkshopFrame.tsx';
+
+/** For each learner: what was done when, what went wrong and when it was found. */
+export function WrapUpPage() {
+  const { t } = useTranslation();
+  const workshop = useWorkshop();
+  const { events } = useLoaderData<WorkshopLog>();
+  const { steps, seats } = workshop;
+  const stepIds = steps.map(({ id }) => id);
+  const rows = seats.map((seat) => ({
+    seat,
+    state: foldSeat(
+      stepIds,
+      events.map(({ event }) => event).filter(({ seatId }) => seatId === seat.id),
+    ),
+  }));
+  if (events.length === 0) {
+    return (
+      <EmptyState
+        title="Nothing logged yet"
+        text="When seats begin to work, this page shows for each learner what was done when, what went wrong and when it was found."
+      />
+    );
+  }
+  const finished = rows.filter(({ state }) => state.finishedAt !== null).length;
+  const mistakes = rows.reduce((sum, { state }) => sum + state.mistakes.length, 0);
+  return (
+    <>
+      <Box sx={{ display: 'flex', gap: 3, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
+        <Typography sx={{ flex: 1 }}>
+          <strong>
+            {finished} of {seats.length}
+          </strong>{' '}
+          finished their board. <strong>{mistakes}</strong>{' '}
+          {mistakes === 1 ? 'mistake was' : 'mistakes were'} logged. Numbers in the table are
+          minutes since the start.
+        </Typography>
+        <Button variant="outlined" startIcon={<Download />} href={wrapUpCsvPath(workshop.id)}>
+          Export as CSV
+        </Button>
+      </Box>
+      <Box
+        sx={{ overflowX: 'auto', mb: 3 }}
+        tabIndex={0}
+        role="region"
+        aria-label="When each step was done"
+      >
+        <Box component="table" sx={tableStyle}>
+          <thead>
+            <tr>
+              <th scope="col">Seat</th>
+              {steps.map((step, index) => (
+                <th key={step.id} scope="col" title={stepTitle(t, step)}>
+                  {index + 1}
+                  <Box component="span" sx={{ display: 'block', fontWeight: 400, fontSize: 12 }}>
+                    {stepPlaces(step) || (step.kind === 'check' ? '☑' : '–')}
+                  </Box>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ seat, state }) => (
+              <tr key={seat.id}>
+                <th scope="row">
+                  <span className="mono">{seat.number}</span> {seat.name}
+                </th>
+                {steps.map(({ id }) => (
+                  <td key={id}>
+                    <DoneCell stepId={id} state={state} startsAt={workshop.startsAt} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Learner by learner
+      </Typography>
+      {rows.map(({ seat, state }) => (
+        <Box
+          key={seat.id}
+          component="section"
+          aria-label={`Seat ${seat.number}`}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '190px 1fr',
+            gap: 2,
+            py: 1,
+            borderTop: `1px solid ${ink('line')}`,
+            maxWidth: 1100,
+          }}
+        >
+          <Box>
+            <Box sx={{ fontWeight: 650 }}>
+              <span className="mono">{seat.number}</span> {seat.name}
+            </Box>
+            <Box sx={{ color: ink('faded') }}>
+              {state.finishedAt
+                ? `✓ finished at ${timeOfDay(state.finishedAt)}`
+                : `${Object.keys(state.doneAt).length} of ${steps.length} steps`}
+            </Box>
+            <Box sx={{ color: ink('faded') }}>
+              {state.visits.length} {state.visits.length === 1 ? 'visit' : 'visits'}
+            </Box>
+          </Box>
+          <MistakeLines state={state} stepIds={stepIds} startsAt={workshop.startsAt} />
+        </Box>
+      ))}
+    </>
+  );
+}
+
+interface DoneCellProps {
+  readonly stepId: string;
+  readonly state: SeatState;
+  readonly startsAt: string;
+}
+
+function DoneCell({ stepId, state, startsAt }: DoneCellProps) {
+  const at = state.doneAt[stepId];
+  const made = state.mistakes.filter(({ madeAtStepId }) => madeAtStepId === stepId).length;
+  return (
+    <>
+      {at === undefined ? '·' : Math.round(elapsedMinutes(startsAt, new Date(at)))}
+      {made > 0 && (
+        <Box component="span" sx={{ color: ink('alarm'), fontWeight: 800 }}>
+          {' '}
+          ✕{made > 1 ? made : ''}
+        </Box>
+      )}
+    </>
+  );
+}
+
+interface MistakeLinesProps {
+  readonly state: SeatState;
+  readonly stepIds: readonly string[];
+  readonly startsAt: string;
+}
+
+function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
+  const { t } = useTranslation();
+  if (state.mistakes.length === 0)
+    return <Box sx={{ color: ink('faded') }}>No mistakes logged.</Box>;
+  const number = (id: string) => stepIds.indexOf(id) + 1;
+  return (
+    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+      {state.mistakes.map((mistake) => {
+        const found = mistake.foundAtStepId;
+        return (
+          <li key={mistake.eventId}>
+            <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>
+            {mistake.designator && <span className="mono"> {mistake.designator}</span>}, made at
+            step {number(mistake.madeAtStepId)}, found{' '}
+            {found === mistake.madeAtStepId
+              ? 'at once'
+              : found === null
+                ? 'when all was done'
+                : `at step ${number(found)}`}{' '}
+            in minute {Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt)))}, logged by
+            the {mistake.by}
+          </li>
+        );
+      })}
+    </Box>
+  );
+}
+
+const tableStyle = {
+  borderCollapse: 'collapse',
+  '& th, & td': {
+    border: `1px solid ${ink('line')}`,
+    px: 0.75,
+    py: 0.4,
+    textAlign: 'center',
+    whiteSpace: 'nowrap',
+  },
+  '& tbody th': {
+    textAlign: 'left',
+    fontWeight: 650,
+    position: 'sticky',
+    left: 0,
+    background: ink('paper'),
+  },
+  '& thead th': { verticalAlign: 'top', borderBottom: `2px solid ${ink('ink')}` },
+} as const;

@@ -1,0 +1,31 @@
+import Box from '@mui/material/Box';
+import { ink } from '../../app/tokens.ts';
+import { duration, timeOfDay } from '../../ui/clock.ts';
+import type { FloorSeat } from './floorSeat.ts';
+
+interface FloorClockProps {
+  readonly elapsed: number;
+  readonly lengthMinutes: number;
+  readonly startsAt: string;
+  readonly seats: readonly FloorSeat[];
+}
+
+/** How much of the evening is left, and how many are done. */
+export function FloorClock({ elapsed, lengthMinutes, startsAt, seats }: FloorClockProps) {
+  const left = lengthMinutes - elapsed;
+  const finished = seats.filter(({ state }) => state.currentStepId === null).length;
+  return (
+    <Box sx={{ borderBottom: `2px solid ${ink('ink')}`, pb: 1 }}>
+      <Box sx={{ fontSize: '1.7rem', fontWeight: 700, lineHeight: 1.1 }}>
+        {elapsed < 0 && `starts in ${duration(-elapsed)}`}
+        {elapsed >= 0 && (left >= 0 ? `${duration(left)} left` : `over since ${duration(-left)}`)}
+      </Box>
+      <Box sx={{ color: ink('faded') }}>
+        {elapsed >= 0 && `minute ${Math.floor(elapsed)} · `}
+        {timeOfDay(startsAt)} to{' '}
+        {timeOfDay(new Date(Date.parse(startsAt) + lengthMinutes * 60_000).toISOString())} ·{' '}
+        {finished} of {seats.length} done
+      </Box>
+    </Box>
+  );
+}
