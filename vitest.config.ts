@@ -1,5 +1,7 @@
 import { defineConfig } from 'vitest/config';
 
+const setupFiles = ['./scripts/testing/propertyTests.ts'];
+
 export default defineConfig({
   test: {
     reporters: process.env.OZZET_TEST_REPORT
@@ -12,10 +14,11 @@ export default defineConfig({
           include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/**/*.test.ts'],
         },
       },
-      { test: { name: 'web', include: ['web/**/*.test.ts'] } },
+      { test: { name: 'web', setupFiles, include: ['web/**/*.test.ts'] } },
       {
         test: {
           name: 'server',
+          setupFiles,
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
           testTimeout: 30_000,
         },

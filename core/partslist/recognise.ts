@@ -20,7 +20,9 @@ const sureFrom = 4;
 
 /** The family of a part, from what a person wrote about it. */
 export function recognise(evidence: Evidence): Recognition {
-  const words = ` ${plain(evidence.text).replace(/[^a-z0-9-]+/g, ' ')} `;
+  // Hyphens part words in some languages and join them in others, so both readings count.
+  const text = plain(evidence.text);
+  const words = ` ${text.replace(/[^a-z0-9-]+/g, ' ')} ${text.replace(/[^a-z0-9]+/g, ' ')} `;
   const scored = families
     .map((family) => ({ family, score: score(family, evidence, words) }))
     .filter(({ score }) => score > 0)

@@ -15,7 +15,12 @@ const looksLikeOneNumber = /^\d+(?:[.,]\d+)?$|^[.,]\d+$/;
  */
 export function parseQuantity(text: string, unitId: UnitId): Result<number, string> {
   const unit = units[unitId];
-  const compact = text.trim().replace(/[µμ]/g, 'u').replace(/Ω/g, 'Ω').replace(/\s+/g, '');
+  const compact = text
+    .trim()
+    .replace(/[µμ]/g, 'u')
+    .replace(/Ω/g, 'Ω')
+    // A blank may part number and unit, but never two halves of a number.
+    .replace(/\s+(?=\p{L})/gu, '');
   if (compact === '') return fail(`no value; write one like ${example[unitId]}`);
 
   const bare = withoutUnit(compact, unitId);
@@ -26,6 +31,12 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, stri
     if (power !== undefined && whole + decimals !== '') {
       return ok(Number(`${whole || '0'}.${decimals || '0'}e${power}`));
     }
+  }
+
+  if (/^\d{1,3}[.,]000\D*$|^\d{1,3},\d{3}\D*$/.test(bare)) {
+    return fail(
+      `“${text.trim()}” can be read in two ways; write it without a thousands sign, like ${example[unitId]}`,
+    );
   }
 
   const suffixed = bare.match(/^([\d.,]+)([a-zA-Z]*)$/);

@@ -33,16 +33,16 @@ export const english = {
     tallest:
       'It stands {{height}} mm high, the tallest of all, so it comes after everything lower.',
     'same-height':
-      'Just as low as {{before}} ({{height}} mm), but another value: one value at a time, so that they are not mixed up.',
-    'same-height-other': 'Just as low as {{before}} ({{height}} mm): either could come first.',
+      'Just as low as {{before}}, {{height}} mm, but another value: one value at a time, so that they are not mixed up.',
+    'same-height-other': 'Just as low as {{before}}, {{height}} mm: either could come first.',
     'off-board':
       'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
   },
   step: {
-    solder: 'Solder {{what}}',
-    insert: 'Put in {{what}}',
-    fasten: 'Tighten {{what}}',
-    power: 'Put in {{what}}',
+    solder: 'Solder the {{what}}',
+    insert: 'Put in the {{what}}',
+    fasten: 'Tighten the {{what}}',
+    power: 'Put in the {{what}}',
     joints_one: '{{count}} joint',
     joints_other: '{{count}} joints',
     pieces_one: '{{count}} piece',

@@ -47,7 +47,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { backgroundColor: ink('paper') },
-        '.mono': { fontFamily: monoFace, fontWeight: 600 },
+        '.mono.mono': { fontFamily: monoFace, fontWeight: 600 },
         ':focus-visible': { outline: `3px solid ${ink('copper')}`, outlineOffset: 2 },
       },
     },

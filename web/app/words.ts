@@ -12,5 +12,6 @@ export function installWords(): void {
     // React escapes what it shows.
     interpolation: { escapeValue: false },
     returnObjects: true,
+    showSupportNotice: false,
   });
 }

@@ -7,10 +7,12 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
+import type { Drawing } from '#core/parts/drawing/drawing';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { ink } from '../app/tokens.ts';
+import { Glyph } from '../ui/Glyph.tsx';
 import { BandNames, PartPicture } from '../ui/PartPicture.tsx';
 import { familyWord } from '../ui/partWords.ts';
 
@@ -70,16 +72,14 @@ export function PartsTable({ label, lines }: PartsTableProps) {
                       '& .mat': { p: '4px 6px' },
                     }}
                   >
-                    <PartPicture
-                      part={part}
-                      pixelsPerMm={pictureScale(family.draw(part).heightMm)}
-                    />
+                    <PartPicture part={part} pixelsPerMm={pictureScale(family.draw(part))} />
                     <BandNames part={part} />
                   </Box>
                 </TableCell>
                 <TableCell sx={{ maxWidth: 320 }}>
                   <Box component="span" sx={{ fontWeight: 650 }}>
-                    {polarityWords[family.polarity]}
+                    <Glyph name={polaritySigns[family.polarity].glyph} />{' '}
+                    {polaritySigns[family.polarity].word}
                   </Box>
                   {family.polarity !== 'free' && ` ${familyWord(t, part, 'wayRound') ?? ''}`}
                 </TableCell>
@@ -98,14 +98,14 @@ export function PartsTable({ label, lines }: PartsTableProps) {
   );
 }
 
-const polarityWords = {
-  polarised: '▲ Polarised.',
-  keyed: '◆ Fits one way.',
-  free: '○ Either way.',
-};
+const polaritySigns = {
+  polarised: { glyph: 'up', word: 'Polarised.' },
+  keyed: { glyph: 'diamond', word: 'Fits one way.' },
+  free: { glyph: 'ring', word: 'Either way.' },
+} as const;
 
-/** Small parts are drawn twice their size, tall ones as large as a row bears. */
-const pictureScale = (heightMm: number) => Math.min(6, 64 / heightMm);
+/** As large as a row bears, so that bands and prints can be read. */
+const pictureScale = ({ widthMm, heightMm }: Drawing) => Math.min(9, 170 / widthMm, 70 / heightMm);
 
 function Note({
   part,
@@ -126,7 +126,7 @@ function Note({
       component="span"
       sx={{ display: 'block', color: ink('copper'), fontWeight: 600 }}
     >
-      ⚑ {note}
+      <Glyph name="flag" /> {note}
     </Box>
   ));
 }

@@ -3,8 +3,11 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { totalMinutes } from '#core/pace/stepMinutes';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
 import { ink } from '../app/tokens.ts';
 import { duration } from '../ui/clock.ts';
+import { Glyph } from '../ui/Glyph.tsx';
 import { PartPicture } from '../ui/PartPicture.tsx';
 import { checkWords, reasonSentence, stepPlaces, stepTitle } from '../ui/partWords.ts';
 import { useKit } from './KitFrame.tsx';
@@ -37,7 +40,7 @@ function StepRow({ step, number }: { readonly step: PlannedStep; readonly number
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '44px 190px 1fr 110px',
+        gridTemplateColumns: '44px 170px 1fr 110px',
         gap: 2,
         alignItems: 'center',
         py: 1,
@@ -60,14 +63,14 @@ function StepRow({ step, number }: { readonly step: PlannedStep; readonly number
       >
         {isCheck ? (
           <Box component="span" sx={{ fontWeight: 700, color: ink('board') }}>
-            ☑ Check
+            <Glyph name="box" /> Check
           </Box>
         ) : (
           step.parts.map((part) => (
             <PartPicture
               key={part.designators.join() || part.description}
               part={part}
-              pixelsPerMm={3.4}
+              pixelsPerMm={stepPictureScale(part)}
             />
           ))
         )}
@@ -97,4 +100,10 @@ function StepRow({ step, number }: { readonly step: PlannedStep; readonly number
       </Box>
     </Box>
   );
+}
+
+/** As large as the column bears: long parts across it, tall ones three lines high. */
+function stepPictureScale(part: Part): number {
+  const { widthMm, heightMm } = familyOf(part).draw(part);
+  return Math.min(150 / widthMm, 62 / heightMm);
 }

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { useStore } from 'zustand';
 import type { Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
+import { Glyph } from '../ui/Glyph.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
 import { Finished } from './Finished.tsx';
 import { Network } from './Network.tsx';
@@ -87,19 +88,18 @@ export function Bench({ view, log }: OpenSeat) {
       >
         <div className="foot-row">
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
-            <span aria-hidden="true">←</span> {t('seat.back')}
+            <Glyph name="back" /> {t('seat.back')}
           </button>
           {step && (
             <button type="button" className="main-button" onClick={done}>
-              {step.kind === 'check' ? t('seat.checkDone') : t('seat.done')}{' '}
-              <span aria-hidden="true">✓</span>
+              {step.kind === 'check' ? t('seat.checkDone') : t('seat.done')} <Glyph name="tick" />
             </button>
           )}
         </div>
         <div className="foot-row">
           {step?.kind === 'check' ? (
             <button type="button" className="side-button" onClick={checkFailed}>
-              <span aria-hidden="true">✕</span> {t('seat.checkFailed')}
+              <Glyph name="cross" /> {t('seat.checkFailed')}
             </button>
           ) : (
             <button
@@ -108,7 +108,7 @@ export function Bench({ view, log }: OpenSeat) {
               onClick={() => setTroubleOpen(true)}
               disabled={!step}
             >
-              <span aria-hidden="true">⚠</span> {t('seat.wrong')}
+              <Glyph name="warn" /> {t('seat.wrong')}
             </button>
           )}
           <button
@@ -117,13 +117,14 @@ export function Bench({ view, log }: OpenSeat) {
             onClick={askForHelp}
             disabled={state.help !== null}
           >
-            <span aria-hidden="true">✋</span> {state.help ? t('seat.helpAsked') : t('seat.help')}
+            <Glyph name="hand" /> {state.help ? t('seat.helpAsked') : t('seat.help')}
           </button>
         </div>
       </nav>
       {step && troubleOpen && (
         <Trouble
-          step={step}
+          current={step}
+          earlier={steps.slice(0, index)}
           report={report}
           helpAsked={state.help !== null}
           askForHelp={askForHelp}

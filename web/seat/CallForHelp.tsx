@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { minutesSince } from '#core/pace/waiting';
+import { Glyph } from '../ui/Glyph.tsx';
 import { useEveryTenSeconds } from '../ui/useEveryTenSeconds.ts';
 
 interface CallForHelpProps {
@@ -16,8 +17,7 @@ export function CallForHelp({ askedAt, now, withdraw }: CallForHelpProps) {
     <section className="help-box" role="status">
       <p>
         <strong>
-          <span aria-hidden="true">✋ </span>
-          {t('seat.helpAsked')}.
+          <Glyph name="hand" /> {t('seat.helpAsked')}.
         </strong>{' '}
         {minutes === 0 ? t('seat.helpAskedNow') : t('seat.helpAskedAgo', { count: minutes })}
       </p>

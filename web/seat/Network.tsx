@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next';
+import { Glyph } from '../ui/Glyph.tsx';
 
 interface NetworkProps {
   readonly connected: boolean;
@@ -12,7 +13,7 @@ export function Network({ connected, waiting }: NetworkProps) {
   if (!connected) {
     return (
       <span role="status" className="network network-off">
-        <span aria-hidden="true">◌ </span>
+        <Glyph name="ring" />{' '}
         {waiting > 0 ? t('seat.offlineWaiting', { count: waiting }) : t('seat.offline')}
       </span>
     );
@@ -23,8 +24,7 @@ export function Network({ connected, waiting }: NetworkProps) {
         t('seat.sending', { count: waiting })
       ) : (
         <>
-          <span aria-hidden="true">● </span>
-          {t('seat.saved')}
+          <Glyph name="dot" /> {t('seat.saved')}
         </>
       )}
     </span>

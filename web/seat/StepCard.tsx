@@ -3,6 +3,7 @@ import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
+import { Glyph } from '../ui/Glyph.tsx';
 import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
 import {
   checkWords,
@@ -37,8 +38,7 @@ export function StepCard({ step, number, count }: StepCardProps) {
         ))
       )}
       <p className="caution">
-        <span aria-hidden="true">⚠ </span>
-        {t(`seat.caution.${step.kind}`)} {t('seat.caution.local')}
+        <Glyph name="warn" /> {t(`seat.caution.${step.kind}`)} {t('seat.caution.local')}
       </p>
       <details className="why">
         <summary>{t('seat.why')}</summary>

@@ -4,9 +4,13 @@ import type { SentEvent } from '#contract/events';
 import type { Deed } from '#core/build/event';
 import { mistakesOf } from '#core/learning/mistakes';
 import type { Step } from '#core/order/step';
+import { Glyph } from '../ui/Glyph.tsx';
+import { stepPlaces, stepTitle } from '../ui/partWords.ts';
 
 interface TroubleProps {
-  readonly step: Step;
+  readonly current: Step;
+  /** The steps behind this one; a mistake is often found later than it was made. */
+  readonly earlier: readonly Step[];
   readonly report: (deed: Deed) => SentEvent;
   readonly helpAsked: boolean;
   readonly askForHelp: () => void;
@@ -19,10 +23,11 @@ type Stage =
   | { readonly at: 'now what'; readonly mistake: string; readonly eventId: string };
 
 /** What went wrong, at which part, and what to do about it now. */
-export function Trouble({ step, report, helpAsked, askForHelp, close }: TroubleProps) {
+export function Trouble({ current, earlier, report, helpAsked, askForHelp, close }: TroubleProps) {
   const { t } = useTranslation();
   const dialog = useRef<HTMLDialogElement>(null);
   const [stage, setStage] = useState<Stage>({ at: 'what' });
+  const [step, setStep] = useState(current);
   const places = step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
 
   useEffect(() => dialog.current?.showModal(), []);
@@ -47,6 +52,23 @@ export function Trouble({ step, report, helpAsked, askForHelp, close }: TroubleP
         <>
           <h2 id="trouble-title">{t('seat.whatWrong')}</h2>
           <p>{t('seat.whatWrongHint')}</p>
+          {earlier.length > 0 && (
+            <label className="field">
+              {t('seat.whichStep')}
+              <select
+                value={step.id}
+                onChange={({ target }) =>
+                  setStep([...earlier, current].find(({ id }) => id === target.value) ?? current)
+                }
+              >
+                {[current, ...earlier.toReversed()].map((reached) => (
+                  <option key={reached.id} value={reached.id}>
+                    {stepPlaces(reached)} {stepTitle(t, reached)}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
           <div className="choices">
             {mistakesOf(step).map(({ id }) => (
               <button key={id} type="button" className="side-button" onClick={() => choose(id)}>
@@ -93,7 +115,7 @@ export function Trouble({ step, report, helpAsked, askForHelp, close }: TroubleP
                 close();
               }}
             >
-              <span aria-hidden="true">✋</span> {helpAsked ? t('seat.helpAsked') : t('seat.help')}
+              <Glyph name="hand" /> {helpAsked ? t('seat.helpAsked') : t('seat.help')}
             </button>
             <button
               type="button"

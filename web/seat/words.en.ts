@@ -46,6 +46,7 @@ export const seatEnglish = {
   helpWithdraw: 'No longer needed',
   whatWrong: 'What went wrong?',
   whatWrongHint: 'It happens to everybody. Say it, so that it can be put right.',
+  whichStep: 'At which step?',
   whichPart: 'Which part?',
   notSure: 'Not sure',
   close: 'Close',

@@ -10,6 +10,7 @@ import { elapsedMinutes } from '#core/pace/phase';
 import { ink } from '../app/tokens.ts';
 import { timeOfDay } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
+import { Glyph } from '../ui/Glyph.tsx';
 import { stepPlaces, stepTitle } from '../ui/partWords.ts';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
@@ -66,7 +67,7 @@ export function WrapUpPage() {
                 <th key={step.id} scope="col" title={stepTitle(t, step)}>
                   {index + 1}
                   <Box component="span" sx={{ display: 'block', fontWeight: 400, fontSize: 12 }}>
-                    {stepPlaces(step) || (step.kind === 'check' ? '☑' : '–')}
+                    {stepPlaces(step) || (step.kind === 'check' ? 'check' : '–')}
                   </Box>
                 </th>
               ))}
@@ -111,7 +112,7 @@ export function WrapUpPage() {
             </Box>
             <Box sx={{ color: ink('faded') }}>
               {state.finishedAt
-                ? `✓ finished at ${timeOfDay(state.finishedAt)}`
+                ? `finished at ${timeOfDay(state.finishedAt)}`
                 : `${Object.keys(state.doneAt).length} of ${steps.length} steps`}
             </Box>
             <Box sx={{ color: ink('faded') }}>
@@ -140,7 +141,8 @@ function DoneCell({ stepId, state, startsAt }: DoneCellProps) {
       {made > 0 && (
         <Box component="span" sx={{ color: ink('alarm'), fontWeight: 800 }}>
           {' '}
-          ✕{made > 1 ? made : ''}
+          <Glyph name="cross" />
+          {made > 1 && made}
         </Box>
       )}
     </>

@@ -3,7 +3,7 @@ import { type Drawing, lead, material, path, rect, type Shape } from './drawing.
 
 const bodyWidth = 6.8;
 const bodyHeight = 2.5;
-const leadLength = 6;
+const leadLength = 4;
 
 /**
  * A resistor lying on the mat, read from the left. The last band that is not a digit or multiplier stands apart,

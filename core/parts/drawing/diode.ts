@@ -16,15 +16,15 @@ export function drawDiode(print: string, body: 'glass' | 'epoxy'): Drawing {
   const band = body === 'glass' ? material.black : '#d5d7d9';
   const ink = body === 'glass' ? '#2c1608' : material.print;
   return {
-    widthMm: 18,
+    widthMm: 14,
     heightMm: 5.6,
     shapes: [
-      ...lead('M0.4 2H17.6'),
-      rect(6.4, 0.8, 5.2, 2.4, { fill, stroke: material.edge, strokeWidth: 0.16, radius: 0.5 }),
-      rect(10.1, 0.8, 0.8, 2.4, { fill: band }),
-      text(8.3, 2.4, print, Math.min(1.1, 5.4 / Math.max(print.length, 4)), ink),
-      path('M10.5 3.5V4.1', { stroke: material.edge, strokeWidth: 0.2 }),
-      text(10.5, 5.4, 'K', 1.5, material.minus, true),
+      ...lead('M0.4 2H13.6'),
+      rect(4.4, 0.8, 5.2, 2.4, { fill, stroke: material.edge, strokeWidth: 0.16, radius: 0.5 }),
+      rect(8.1, 0.8, 0.8, 2.4, { fill: band }),
+      text(6.3, 2.4, print, Math.min(1.1, 5.4 / Math.max(print.length, 4)), ink),
+      path('M8.5 3.5V4.1', { stroke: material.edge, strokeWidth: 0.2 }),
+      text(8.5, 5.4, 'K', 1.5, material.minus, true),
     ],
   };
 }

@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { minutesSince } from '#core/pace/waiting';
 import { ink } from '../../app/tokens.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
 import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 
@@ -120,6 +122,11 @@ export function Lane({
   );
 }
 
+/** The shortest name of a step: its places, or what it is about. */
+const laneLabel = (t: TFunction, step: PlannedStep): string =>
+  stepPlaces(step) ||
+  (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? 'other'}.many`));
+
 const buttonStyle = { minHeight: 40, minWidth: 0, px: 1.25 };
 
 /** The plan's steps as a track: filled where done, copper where the seat is, a cross where a mistake was made. */
@@ -161,17 +168,17 @@ function Track({
                 sx={{
                   position: 'absolute',
                   left: 4,
-                  top: 3,
+                  top: -1,
+                  lineHeight: '30px',
                   zIndex: 1,
                   fontSize: 14,
                   whiteSpace: 'nowrap',
                   background: ink('copper'),
                   color: ink('onCopper'),
-                  pr: 0.5,
+                  pr: '5px',
                 }}
               >
-                {stepPlaces(step) ||
-                  (step.kind === 'check' ? '☑ check' : t(`step.pieces`, { count: 1 }))}
+                {laneLabel(t, step)}
               </Box>
             )}
             {count > 0 && (
@@ -190,7 +197,8 @@ function Track({
                   color: ink('paper'),
                 }}
               >
-                ✕{count > 1 ? count : ''}
+                <Glyph name="cross" />
+                {count > 1 && count}
               </Box>
             )}
           </Box>
@@ -219,7 +227,7 @@ function Standing({ at: { seat, state }, steps, elapsed, now }: StandingProps) {
     const minutes = minutesSince(state.help.askedAt, now);
     return (
       <Box sx={{ ...style, color: ink('alarm') }} data-standing={seat.number}>
-        ✋ help
+        <Glyph name="hand" /> help
         <Box sx={{ fontSize: '0.85rem' }}>{minutes === 0 ? 'just now' : `for ${minutes} min`}</Box>
       </Box>
     );
@@ -227,7 +235,7 @@ function Standing({ at: { seat, state }, steps, elapsed, now }: StandingProps) {
   if (state.finishedAt) {
     return (
       <Box sx={{ ...style, color: ink('board') }} data-standing={seat.number}>
-        ✓ done
+        <Glyph name="tick" /> done
         <Box sx={{ fontSize: '0.85rem' }}>
           minute {Math.round(elapsedMinutesOf(state.finishedAt, elapsed, now))}
         </Box>
@@ -241,14 +249,14 @@ function Standing({ at: { seat, state }, steps, elapsed, now }: StandingProps) {
         sx={{ ...style, color: ahead <= -10 ? ink('alarm') : ink('ink') }}
         data-standing={seat.number}
       >
-        ▼ {-ahead} min
+        <Glyph name="down" /> {-ahead} min
         <Box sx={{ fontSize: '0.85rem' }}>behind</Box>
       </Box>
     );
   }
   return (
     <Box sx={{ ...style, color: ink('board') }} data-standing={seat.number}>
-      {ahead >= 1 ? `▲ ${ahead} min` : '● on plan'}
+      <Glyph name={ahead >= 1 ? 'up' : 'dot'} /> {ahead >= 1 ? `${ahead} min` : 'on plan'}
       {ahead >= 1 && <Box sx={{ fontSize: '0.85rem' }}>ahead</Box>}
     </Box>
   );

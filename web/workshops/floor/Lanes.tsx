@@ -83,7 +83,7 @@ export function Lanes({
                   borderLeft: `1px solid ${ink('line')}`,
                 }}
               >
-                {index + 1}
+                {step.minutes / total > 0.028 ? index + 1 : '·'}
               </Box>
             ))}
           </Box>

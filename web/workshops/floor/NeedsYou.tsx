@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { minutesSince } from '#core/pace/waiting';
 import { ink } from '../../app/tokens.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
 import { stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName } from './floorSeat.ts';
 
@@ -61,7 +62,7 @@ export function NeedsYou({ seats, steps, now, visit, select }: NeedsYouProps) {
                   textDecoration: 'underline',
                 }}
               >
-                ✋ {seatName(at.seat)}
+                <Glyph name="hand" /> {seatName(at.seat)}
               </Box>
               <Box sx={{ fontWeight: 650 }}>
                 {minutes === 0 ? 'just now' : `${minutes} min ago`}

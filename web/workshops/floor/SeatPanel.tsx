@@ -6,6 +6,7 @@ import { seatPagePath } from '#contract/seats';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
 import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
@@ -57,7 +58,9 @@ export function SeatPanel({ at: { seat, state }, steps, visit, undo, close }: Se
           )}
         </Box>
       ) : (
-        <Typography>✓ Everything is done.</Typography>
+        <Typography>
+          <Glyph name="tick" /> Everything is done.
+        </Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" onClick={visit} sx={{ minHeight: 44 }}>

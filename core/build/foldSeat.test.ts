@@ -1,0 +1,199 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { BuildEvent } from './event.ts';
+import { foldSeat } from './foldSeat.ts';
+import { anyLog, event, stepIds } from './testing/log.ts';
+import { wrapUpRows } from './wrapUp.ts';
+
+const fold = (...events: BuildEvent[]) => foldSeat(stepIds, events);
+const done = (minute: number, stepId: string) => event(minute, { kind: 'step-done', stepId });
+
+describe('where a seat is', () => {
+  it('begins at the first step', () => {
+    expect(fold()).toMatchObject({
+      currentStepId: 'one',
+      finishedAt: null,
+      help: null,
+      lastSignAt: null,
+    });
+    expect(foldSeat([], []).finishedAt).toBeNull();
+  });
+
+  it('goes on as steps are done, and is finished at the last', () => {
+    const last = done(9, 'three');
+    expect(fold(done(1, 'one')).currentStepId).toBe('two');
+    const state = fold(done(1, 'one'), done(5, 'two'), last);
+    expect(state.currentStepId).toBeNull();
+    expect(state.finishedAt).toBe(last.at);
+    expect(state.lastSignAt).toBe(last.at);
+  });
+
+  it('goes back to a step that is reopened, and on when it is done again', () => {
+    const back = event(6, { kind: 'step-reopened', stepId: 'one' });
+    expect(fold(done(1, 'one'), done(5, 'two'), back).currentStepId).toBe('one');
+    expect(fold(done(1, 'one'), done(5, 'two'), back, done(7, 'one')).currentStepId).toBe('three');
+  });
+
+  it('keeps the first time of a step that is reported twice', () => {
+    const first = done(1, 'one');
+    expect(fold(first, done(4, 'one')).doneAt.one).toBe(first.at);
+  });
+
+  it('does not mind a step of another plan', () => {
+    expect(fold(done(1, 'of another plan'))).toMatchObject({ doneAt: {}, currentStepId: 'one' });
+  });
+});
+
+describe('help', () => {
+  const asked = event(2, { kind: 'help-asked', stepId: 'one' });
+
+  it('waits from the first call until somebody comes', () => {
+    const again = event(4, { kind: 'help-asked', stepId: 'one' });
+    expect(fold(asked, again).help).toEqual({
+      eventId: asked.id,
+      askedAt: asked.at,
+      stepId: 'one',
+    });
+    expect(fold(asked, again).openCalls).toEqual([asked.id, again.id]);
+    const visit = event(5, { kind: 'visit', answers: [asked.id, again.id] }, 'instructor');
+    expect(fold(asked, again, visit)).toMatchObject({
+      help: null,
+      visits: [{ eventId: visit.id }],
+    });
+  });
+
+  it('ends when the learner no longer needs it', () => {
+    expect(fold(asked, event(3, { kind: 'help-withdrawn', asked: asked.id })).help).toBeNull();
+  });
+
+  it('is settled even where the instructor’s clock is behind the learner’s', () => {
+    const early = event(1, { kind: 'visit', answers: [asked.id] }, 'instructor');
+    expect(fold(asked, early).help).toBeNull();
+  });
+
+  it('comes back when the visit is undone', () => {
+    const visit = event(5, { kind: 'visit', answers: [asked.id] }, 'instructor');
+    const undo = event(6, { kind: 'undo', undoes: visit.id }, 'instructor');
+    expect(fold(asked, visit, undo)).toMatchObject({ help: { eventId: asked.id }, visits: [] });
+  });
+});
+
+describe('mistakes', () => {
+  it('know where they were made and where they were found', () => {
+    const mistake = event(4, {
+      kind: 'mistake',
+      stepId: 'one',
+      mistake: 'wrong-value',
+      designator: 'R4',
+    });
+    expect(fold(done(1, 'one'), mistake).mistakes).toEqual([
+      {
+        eventId: mistake.id,
+        mistake: 'wrong-value',
+        madeAtStepId: 'one',
+        foundAtStepId: 'two',
+        foundAt: mistake.at,
+        by: 'learner',
+        designator: 'R4',
+      },
+    ]);
+  });
+
+  it('are gone when undone', () => {
+    const mistake = event(4, { kind: 'mistake', stepId: 'one', mistake: 'bridge' });
+    expect(fold(mistake, event(5, { kind: 'undo', undoes: mistake.id })).mistakes).toEqual([]);
+  });
+});
+
+describe('for any log', () => {
+  const shuffled = anyLog.chain((log) =>
+    fc.tuple(
+      fc.constant(log),
+      fc.shuffledSubarray(log, { minLength: log.length }),
+      fc.array(fc.nat(), { maxLength: 5 }),
+    ),
+  );
+
+  it('the state is the same in any order of arrival, and when some events arrive twice', () => {
+    fc.assert(
+      fc.property(shuffled, ([log, arrived, twice]) => {
+        const doubled = [
+          ...arrived,
+          ...twice.flatMap((pick) => arrived.slice(pick % (arrived.length || 1)).slice(0, 1)),
+        ];
+        expect(foldSeat(stepIds, doubled)).toEqual(foldSeat(stepIds, log));
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('undoing everything leaves a seat as it began', () => {
+    fc.assert(
+      fc.property(anyLog, (log) => {
+        const undos = log
+          .filter(({ kind }) => kind !== 'undo')
+          .map(({ id }) => event(40, { kind: 'undo', undoes: id }));
+        expect(foldSeat(stepIds, [...log, ...undos])).toEqual(fold());
+      }),
+    );
+  });
+
+  it('the present step is the first that is not done, and mistakes and visits are those not undone', () => {
+    fc.assert(
+      fc.property(anyLog, (log) => {
+        const state = foldSeat(stepIds, log);
+        expect(state.currentStepId).toBe(stepIds.find((id) => !(id in state.doneAt)) ?? null);
+        const undone = new Set(log.flatMap((e) => (e.kind === 'undo' ? [e.undoes] : [])));
+        const counted = (kind: string) =>
+          log.filter(
+            (e) =>
+              e.kind === kind &&
+              !undone.has(e.id) &&
+              !('stepId' in e && !stepIds.includes(e.stepId)),
+          ).length;
+        expect(state.mistakes).toHaveLength(counted('mistake'));
+        expect(state.visits).toHaveLength(counted('visit'));
+      }),
+    );
+  });
+});
+
+describe('the wrap-up of a seat', () => {
+  const startsAt = '2026-03-05T18:30:00.000Z';
+
+  it('lists what happened by time, with minutes since the start', () => {
+    const asked = event(6, { kind: 'help-asked', stepId: 'two' });
+    const log = [
+      done(4.25, 'one'),
+      asked,
+      event(8, { kind: 'visit', answers: [asked.id] }, 'instructor'),
+      event(
+        8.5,
+        { kind: 'mistake', stepId: 'one', mistake: 'backwards', designator: 'D1' },
+        'instructor',
+      ),
+      done(12, 'two'),
+    ];
+    expect(wrapUpRows(stepIds, startsAt, log)).toMatchObject([
+      { what: 'step done', stepNumber: 1, minute: 4.3, by: 'learner' },
+      { what: 'help asked', stepNumber: 2, minute: 6 },
+      { what: 'visit', minute: 8, by: 'instructor' },
+      { what: 'mistake', stepNumber: 1, foundAtStep: 2, mistake: 'backwards', designator: 'D1' },
+      { what: 'step done', stepNumber: 2, minute: 12 },
+    ]);
+  });
+
+  it('leaves out what was taken back, and counts exactly what the state counts', () => {
+    fc.assert(
+      fc.property(anyLog, (log) => {
+        const state = foldSeat(stepIds, log);
+        const rows = wrapUpRows(stepIds, startsAt, log);
+        const count = (what: string) => rows.filter((row) => row.what === what).length;
+        expect(count('step done')).toBe(Object.keys(state.doneAt).length);
+        expect(count('mistake')).toBe(state.mistakes.length);
+        expect(count('visit')).toBe(state.visits.length);
+        expect(rows.map(({ at }) => at)).toEqual(rows.map(({ at }) => at).sort());
+      }),
+    );
+  });
+});

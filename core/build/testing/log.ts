@@ -1,0 +1,67 @@
+import fc from 'fast-check';
+import type { BuildEvent, Deed } from '../event.ts';
+
+let count = 0;
+
+/** An event of a test's log at a minute of the evening, with an id of its own. */
+export function event(minute: number, deed: Deed, by: BuildEvent['by'] = 'learner'): BuildEvent {
+  count += 1;
+  return {
+    ...deed,
+    id: `00000000-0000-7000-8000-${String(count).padStart(12, '0')}`,
+    seatId: 'seat',
+    at: new Date(Date.UTC(2026, 2, 5, 18, 30) + minute * 60_000).toISOString(),
+    by,
+  };
+}
+
+export const stepIds = ['one', 'two', 'three'];
+
+/** Any log of a seat: deeds in any order, undos and answers of events that exist, some at the same moment. */
+export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
+  .array(
+    fc.record({
+      kind: fc.constantFrom(
+        'step-done',
+        'step-reopened',
+        'mistake',
+        'help-asked',
+        'help-withdrawn',
+        'visit',
+        'undo',
+      ),
+      stepId: fc.constantFrom(...stepIds, 'of another plan'),
+      minute: fc.integer({ min: 0, max: 30 }),
+      earlier: fc.nat(),
+      by: fc.constantFrom('learner' as const, 'instructor' as const),
+    }),
+    { maxLength: 30 },
+  )
+  .map((rows) => {
+    const log: BuildEvent[] = [];
+    for (const { kind, stepId, minute, earlier, by } of rows) {
+      const target = log[earlier % Math.max(1, log.length)];
+      const deed = deedOf(kind, stepId, target);
+      if (deed) log.push(event(minute, deed, by));
+    }
+    return log;
+  });
+
+function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): Deed | undefined {
+  switch (kind) {
+    case 'step-done':
+    case 'step-reopened':
+    case 'help-asked':
+      return { kind, stepId };
+    case 'mistake':
+      return { kind, stepId, mistake: 'bridge' };
+    case 'help-withdrawn':
+      return target?.kind === 'help-asked' ? { kind, asked: target.id } : undefined;
+    case 'visit':
+      return { kind, answers: target?.kind === 'help-asked' ? [target.id] : [] };
+    case 'undo':
+      return target && target.kind !== 'undo' ? { kind, undoes: target.id } : undefined;
+    default:
+      return undefined;
+  }
+}

@@ -1,0 +1,224 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bandsOf } from '../parts/marks.ts';
+import { isClean, readPartsList } from './readPartsList.ts';
+import { readList, tableOf } from './testing/readList.ts';
+
+const head = 'Ref,Qty,Part,Value,Tolerance,Pins,Bands,Included';
+const errorsOf = (row: string) => {
+  const { problems } = readList(`${head}\n${row}\n`);
+  return problems.filter(({ severity }) => severity === 'error');
+};
+const lineOf = (row: string) => {
+  const { lines, problems } = readList(`${head}\n${row}\n`);
+  expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  const [line] = lines;
+  if (!line) throw new Error('nothing was read');
+  return line;
+};
+
+describe('recognising what people write', () => {
+  // Common practice: the first words are how hobbyists of several countries name the parts.
+  it.each([
+    ['R1,,resistor,4k7,5%', 'resistor-axial'],
+    ['R1,,Widerstand,"4,7k",5%', 'resistor-axial'],
+    ['R1,,,4k7,', 'resistor-axial'],
+    ['C1,,Elko 16V,10u,', 'capacitor-electrolytic'],
+    ['C1,,10u 16V elko,,', 'capacitor-electrolytic'],
+    ['C1,,ceramic capacitor,104,', 'capacitor-ceramic'],
+    ['C1,,Keramik,100n,', 'capacitor-ceramic'],
+    ['C1,,film capacitor,47n,', 'capacitor-film'],
+    ['D1,,1N4148,,', 'diode-axial'],
+    ['D1,,rectifier,1N4001,', 'diode-axial'],
+    ['D1,,LED red 5mm,,', 'led'],
+    ['LED1,,Leuchtdiode grün,,', 'led'],
+    ['Q1,,2N3904 NPN,,', 'transistor-to92'],
+    ['T1,,Transistor,BC547,', 'transistor-to92'],
+    ['U1,,DIP-8 timer,NE555,', 'ic-dip'],
+    ['X1,,IC socket 8,,', 'socket-dip'],
+    ['X1,,IC-Fassung 8-polig,,', 'socket-dip'],
+    ['S1,,Schiebeschalter,,', 'switch-slide'],
+    ['S1,,push button,,', 'push-button'],
+    ['J1,,screw terminal 2-way,,', 'terminal-block'],
+    ['J1,,pin header 4 pin,,', 'pin-header'],
+    ['BZ1,,Piezo-Summer,,', 'buzzer'],
+    ['BT1,,battery holder 2xAA,,', 'battery-holder'],
+    [',2,battery,AA,', 'battery'],
+    [',2,Schraube M3 x 8,,', 'screw'],
+    ['RV1,,trimmer,100k,', 'trimmer'],
+    ['W1,,wire link,,', 'wire-link'],
+    [',1,Platine,,', 'board'],
+  ])('%s', (row, family) => {
+    expect(lineOf(row).part.family).toBe(family);
+  });
+
+  it('says when it is not sure, and when it does not know', () => {
+    expect(lineOf('C1,,capacitor,100n,').confidence).toBe('unsure');
+    const unknown = lineOf('Z9,1,flux compensator,,');
+    expect(unknown.confidence).toBe('unknown');
+    expect(unknown.part.family).toBe('other');
+    const { problems } = readList(`${head}\nZ9,1,flux compensator,,\n`);
+    expect(problems).toMatchObject([{ severity: 'warning', line: 2, column: 'Part' }]);
+  });
+
+  it('takes what the line says about the part', () => {
+    expect(lineOf('"R1,R2",2,resistor,1k,1 %,,5,').part).toMatchObject({
+      designators: ['R1', 'R2'],
+      quantity: 2,
+      value: { kind: 'amount', unit: 'ohm', amount: 1000, tolerancePercent: 1, bandCount: 5 },
+      inKit: true,
+    });
+    expect(lineOf('U1,1,chip,LM393,,8,,nein').part).toMatchObject({
+      pins: 8,
+      value: { kind: 'type', print: 'LM393' },
+      inKit: false,
+    });
+    expect(lineOf('C1,1,electrolytic 16V,47u,20 %').part.value).toEqual({
+      kind: 'amount',
+      unit: 'farad',
+      amount: 47e-6,
+      tolerancePercent: 20,
+      ratedVolt: 16,
+    });
+    expect(lineOf('R1,1,resistor 4k7 5%,,').part.value).toMatchObject({
+      amount: 4700,
+      tolerancePercent: 5,
+    });
+    expect(lineOf('R1,1,resistor,470,J').part.value).toMatchObject({
+      amount: 470,
+      tolerancePercent: 5,
+    });
+  });
+});
+
+describe('what is wrong is named by row, column and what to write', () => {
+  it.each([
+    ['R1,1,resistor,4k7k,', 'Value', /“4k7k” is not a value in Ω; write one like 470, 4k7 or 2M2/],
+    ['R1,1,resistor,,', 'Part', /No value; write one like 470 or 4k7/],
+    ['R1,3,resistor,470,', 'Qty', /quantity is 3, but 1 place name is given/],
+    ['R1,two,resistor,470,', 'Qty', /“two” is not a number of pieces/],
+    ['R1,0,resistor,470,', 'Qty', /not a number of pieces/],
+    [',,resistor,470,', 'Qty', /neither a place name nor a quantity/],
+    ['R1,1,,,', 'Part', /Nothing says what this part is/],
+    ['R?,1,resistor,470,', 'Ref', /“R\?” is not a place name; write names like R1/],
+    ['R1,1,resistor,470,lots', 'Tolerance', /“lots” is not a tolerance/],
+    ['R1,1,resistor,470,5%,,9', 'Bands', /“9” is not a number of bands/],
+    ['R1,1,resistor,4.99k,5%,,4', 'Bands', /4 bands hold 2 digits/],
+    ['C1,1,ceramic,47,', 'Value', /has no unit|not a value/],
+    ['D1,1,LED,,', 'Part', /No colour; write red/],
+    ['U1,1,chip,LM393,,7', 'Pins', /7 pins cannot be/],
+    ['"R1,R1",2,resistor,470,', 'Ref', /R1 stands twice in this row/],
+  ])('%s', (row, column, message) => {
+    const errors = errorsOf(row);
+    expect(errors[0]).toMatchObject({ line: 2, column });
+    expect(errors[0]?.message).toMatch(message);
+  });
+
+  it('a place name in two rows names both', () => {
+    const { problems } = readList(
+      'Ref,Part,Value\nR1,resistor,470\nR2,resistor,1k\nR1,resistor,2k2\n',
+    );
+    expect(problems).toEqual([
+      {
+        severity: 'error',
+        line: 4,
+        column: 'Ref',
+        message: expect.stringMatching(/R1 stands in row 2 already/),
+      },
+    ]);
+  });
+
+  it('a column that is missing is asked for', () => {
+    const table = tableOf('Colour,Weight\nred,3\n');
+    const reading = readPartsList(table, {});
+    expect(reading.lines).toEqual([]);
+    expect(reading.problems.map(({ column }) => column)).toEqual([
+      'Places on the board',
+      'What it is',
+    ]);
+    expect(isClean(reading)).toBe(false);
+  });
+
+  it('warnings do not stop a list, errors do', () => {
+    expect(isClean(readList(`${head}\nZ9,1,flux compensator,,\n`))).toBe(true);
+    expect(isClean(readList(`${head}\nR1,1,resistor,4k7k,\n`))).toBe(false);
+  });
+
+  it('nothing is dropped silently: every row is a line or has an error', () => {
+    const cell = fc.constantFrom(
+      '',
+      'R1',
+      'R2',
+      'C3',
+      '2',
+      '4k7',
+      '104',
+      'resistor',
+      'LED red',
+      'elko 10u',
+      '?',
+      'DIP-8',
+      '5 %',
+    );
+    fc.assert(
+      fc.property(
+        fc.array(fc.array(cell, { minLength: 5, maxLength: 5 }), { minLength: 1, maxLength: 12 }),
+        (rows) => {
+          const filled = rows.filter((row) => row.some((text) => text !== ''));
+          fc.pre(filled.length > 0);
+          const table = {
+            headings: ['Ref', 'Qty', 'Part', 'Value', 'Tolerance'],
+            rows: filled.map((cells, index) => ({ line: index + 2, cells })),
+          };
+          const { lines, problems } = readPartsList(table, {
+            designators: 0,
+            quantity: 1,
+            description: 2,
+            value: 3,
+            tolerance: 4,
+          });
+          const accounted = new Set([
+            ...lines.map(({ line }) => line),
+            ...problems.filter(({ severity }) => severity === 'error').map(({ line }) => line),
+          ]);
+          for (const { line } of table.rows) expect(accounted).toContain(line);
+        },
+      ),
+    );
+  });
+});
+
+describe('the parts lists of the demo', () => {
+  const read = (name: string) =>
+    readList(readFileSync(new URL(`../../demo/kits/${name}`, import.meta.url), 'utf8'));
+
+  it.each(['twin-lamp.csv', 'fern-minder.csv'])('%s is read without a doubt', (name) => {
+    const { lines, problems } = read(name);
+    expect(problems).toEqual([]);
+    expect(lines.every(({ confidence }) => confidence === 'sure')).toBe(true);
+  });
+
+  it('Twin Lamp holds what a two-transistor flasher needs', () => {
+    const parts = read('twin-lamp.csv').lines.map(({ part }) => part);
+    const count = (family: string) =>
+      parts.filter((p) => p.family === family).reduce((sum, p) => sum + p.quantity, 0);
+    expect(count('resistor-axial')).toBe(4);
+    expect(count('capacitor-electrolytic')).toBe(2);
+    expect(count('transistor-to92')).toBe(2);
+    expect(count('led')).toBe(2);
+    expect(
+      parts.filter((p) => p.family === 'resistor-axial').map((p) => bandsOf(p).join(' ')),
+    ).toEqual(['yellow violet brown gold', 'yellow violet orange gold']);
+  });
+
+  it('Fern Minder has five-band resistors, a socket for its chip, and batteries to bring', () => {
+    const parts = read('fern-minder.csv').lines.map(({ part }) => part);
+    for (const part of parts.filter((p) => p.family === 'resistor-axial'))
+      expect(bandsOf(part)).toHaveLength(5);
+    expect(parts.find((p) => p.family === 'socket-dip')?.pins).toBe(
+      parts.find((p) => p.family === 'ic-dip')?.pins,
+    );
+    expect(parts.find((p) => p.family === 'battery')?.inKit).toBe(false);
+  });
+});

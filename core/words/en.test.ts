@@ -1,0 +1,38 @@
+import i18next from 'i18next';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { bandColourNames } from '../bands/colours.ts';
+import { mistakes } from '../learning/mistakes.ts';
+import { checks } from '../order/checks.ts';
+import { hardRules } from '../order/hardRules.ts';
+import { families } from '../parts/families/index.ts';
+import { english } from './en.ts';
+
+beforeAll(async () => {
+  await i18next.init({
+    showSupportNotice: false,
+    lng: 'en',
+    resources: { en: { translation: english } },
+    interpolation: { escapeValue: false },
+  });
+});
+
+describe('the English catalogue', () => {
+  it('has the words of every definition', () => {
+    for (const { id } of families) expect(i18next.exists(`family.${id}.one`), id).toBe(true);
+    for (const { id } of mistakes) expect(i18next.exists(`mistake.${id}.whatNow`), id).toBe(true);
+    for (const { id } of hardRules) expect(i18next.exists(`rule.${id}.after`), id).toBe(true);
+    for (const id of Object.keys(checks)) expect(i18next.exists(`check.${id}.why`), id).toBe(true);
+    for (const band of bandColourNames) expect(i18next.t(`band.${band}`)).toBe(band);
+  });
+
+  it('counts joints as English does', () => {
+    expect(i18next.t('step.joints', { count: 1 })).toBe('1 joint');
+    expect(i18next.t('step.joints', { count: 4 })).toBe('4 joints');
+  });
+
+  it('holds only text: nothing that another language could not replace', () => {
+    const leaves = (node: unknown): unknown[] =>
+      typeof node === 'object' && node !== null ? Object.values(node).flatMap(leaves) : [node];
+    for (const leaf of leaves(english)) expect(leaf).toBeTypeOf('string');
+  });
+});

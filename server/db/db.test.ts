@@ -1,0 +1,74 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { openDatabase } from './database.ts';
+import { lockFolder } from './lockFolder.ts';
+import { migrate } from './migrate.ts';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'ozzet-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('the database', () => {
+  it('is brought up to date once, and keeps its data', async () => {
+    const first = await openDatabase(join(folder, 'postgres'));
+    await migrate(first);
+    await first.query(
+      `insert into kit (id, name) values ('00000000-0000-4000-8000-000000000001', 'Kept')`,
+    );
+    await first.close();
+    const second = await openDatabase(join(folder, 'postgres'));
+    await migrate(second);
+    expect(await second.query('select name from kit')).toEqual([{ name: 'Kept' }]);
+    expect(await second.query('select name from migration')).toEqual([{ name: '001_start.sql' }]);
+    await second.close();
+  });
+
+  it('does all of a transaction or nothing', async () => {
+    const db = await openDatabase();
+    await migrate(db);
+    const insert = (name: string) =>
+      `insert into kit (id, name) values (gen_random_uuid(), '${name}')`;
+    await expect(
+      db.transaction(async (tx) => {
+        await tx.query(insert('half'));
+        throw new Error('no');
+      }),
+    ).rejects.toThrow('no');
+    expect(await db.query('select * from kit')).toEqual([]);
+    await db.transaction((tx) => tx.query(insert('whole')));
+    expect(await db.query('select name from kit')).toEqual([{ name: 'whole' }]);
+    await db.close();
+  });
+});
+
+describe('a data folder', () => {
+  const lockFile = () => join(folder, 'in-use-by.pid');
+
+  it('is held by one process and free again afterwards', () => {
+    const unlock = lockFolder(folder);
+    expect(readFileSync(lockFile(), 'utf8')).toBe(String(process.pid));
+    unlock();
+    lockFolder(folder)();
+  });
+
+  it('held by a living process is refused with the way out', () => {
+    writeFileSync(lockFile(), String(process.ppid));
+    expect(() => lockFolder(folder)).toThrow(/in use by process .* OZZET_DATA/);
+  });
+
+  it('whose process has died is taken over', () => {
+    const { pid } = spawnSync(process.execPath, ['-e', '']);
+    writeFileSync(lockFile(), String(pid));
+    lockFolder(folder)();
+  });
+
+  it('with a lock that says nothing is taken over', () => {
+    writeFileSync(lockFile(), '');
+    lockFolder(folder)();
+  });
+});
