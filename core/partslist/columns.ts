@@ -10,6 +10,8 @@ export interface ColumnDefinition {
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
   readonly looksLike?: RegExp;
+  /** Other columns may look like this too, so theirs is the better claim. */
+  readonly looksLikeFaintly?: true;
 }
 
 export type ColumnId =
@@ -95,6 +97,9 @@ export const columns: readonly ColumnDefinition[] = [
       'descripcion',
       'componente',
     ],
+    // Nearly any text has a word in it.
+    looksLike: /\p{L}{3,}/u,
+    looksLikeFaintly: true,
   },
   {
     id: 'value',
@@ -208,7 +213,7 @@ function score(definition: ColumnDefinition, table: Table, index: number): numbe
   if (exact >= 0) return 100 - exact;
   const words = heading.split(' ');
   if (definition.headings.some((known) => known.length > 2 && words.includes(known))) return 50;
-  return 40 * shareThatLooksRight(definition, table, index);
+  return (definition.looksLikeFaintly ? 20 : 40) * shareThatLooksRight(definition, table, index);
 }
 
 function shareThatLooksRight({ looksLike }: ColumnDefinition, table: Table, index: number): number {

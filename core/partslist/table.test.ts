@@ -107,6 +107,11 @@ describe('guessing what the columns mean', () => {
     });
   });
 
+  it('takes the column of words for what the parts are, where no heading says so', () => {
+    const table = tableOf('Wo;Was;Wert\nR1;Widerstand;470\nLED1;LED rot;\nQ1;Transistor;2N3904\n');
+    expect(guessMapping(table)).toEqual({ designators: 0, description: 1, value: 2 });
+  });
+
   it('gives no column two meanings and no meaning two columns', () => {
     const heading = fc.constantFrom(
       'Ref',

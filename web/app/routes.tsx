@@ -1,4 +1,9 @@
-import { createBrowserRouter, type LoaderFunctionArgs, redirect } from 'react-router';
+import {
+  createBrowserRouter,
+  type LoaderFunctionArgs,
+  redirect,
+  type ShouldRevalidateFunctionArgs,
+} from 'react-router';
 import { getKit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
@@ -36,6 +41,10 @@ const loadWorkshop = (args: LoaderFunctionArgs) =>
 const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
+/** What is chosen on a page stands in its address; choosing asks the server nothing. */
+const onNewPath = ({ currentUrl, nextUrl }: ShouldRevalidateFunctionArgs) =>
+  currentUrl.pathname !== nextUrl.pathname;
+
 /** Every place of the instructor's side and its address. */
 export const routes = createBrowserRouter([
   {
@@ -48,6 +57,7 @@ export const routes = createBrowserRouter([
   {
     path: '/',
     loader: requireSession,
+    shouldRevalidate: onNewPath,
     element: <Shell />,
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
@@ -76,11 +86,17 @@ export const routes = createBrowserRouter([
             id: 'workshop',
             path: 'workshops/:workshopId',
             loader: loadWorkshop,
+            shouldRevalidate: onNewPath,
             element: <WorkshopFrame />,
             children: [
               { index: true, loader: () => redirect('plan') },
               { path: 'plan', element: <PlanPage /> },
-              { path: 'floor', loader: loadLog, element: <FloorPage /> },
+              {
+                path: 'floor',
+                loader: loadLog,
+                shouldRevalidate: onNewPath,
+                element: <FloorPage />,
+              },
               { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
             ],
           },

@@ -6,6 +6,8 @@ const palette = (scheme: 'light' | 'dark') => ({
     primary: { main: tokens.copper[scheme], contrastText: tokens.onCopper[scheme] },
     secondary: { main: tokens.board[scheme], contrastText: tokens.paper[scheme] },
     error: { main: tokens.alarm[scheme] },
+    warning: { main: tokens.copper[scheme] },
+    info: { main: tokens.board[scheme] },
     background: { default: tokens.paper[scheme], paper: tokens.sheet[scheme] },
     text: { primary: tokens.ink[scheme], secondary: tokens.faded[scheme] },
     divider: tokens.line[scheme],
@@ -48,6 +50,9 @@ export const theme = createTheme({
       styleOverrides: {
         body: { backgroundColor: ink('paper') },
         '.mono.mono': { fontFamily: monoFace, fontWeight: 600 },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': { transition: 'none !important', animation: 'none !important' },
+        },
         ':focus-visible': { outline: `3px solid ${ink('copper')}`, outlineOffset: 2 },
       },
     },

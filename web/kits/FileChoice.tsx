@@ -3,12 +3,13 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type DragEvent, useState } from 'react';
+import { type DragEvent, useRef, useState } from 'react';
 import { ink } from '../app/tokens.ts';
 import type { PartsListFile } from './usePartsListFile.ts';
 
 /** Where the file comes in: chosen or dropped. */
 export function FileChoice({ file }: { readonly file: PartsListFile }) {
+  const input = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const drop = (event: DragEvent) => {
     event.preventDefault();
@@ -39,24 +40,25 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
         }}
       >
         <Button
-          component="label"
           variant={file.open ? 'outlined' : 'contained'}
           startIcon={<UploadFile />}
+          onClick={() => input.current?.click()}
         >
           {file.fileName ? 'Choose another file' : 'Choose a CSV file'}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            aria-label="Parts list file"
-            style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer' }}
-            onChange={({ target }) => {
-              const [chosen] = target.files ?? [];
-              if (chosen) file.choose(chosen);
-              // The same file, corrected, can be chosen again.
-              target.value = '';
-            }}
-          />
         </Button>
+        <input
+          ref={input}
+          type="file"
+          hidden
+          accept=".csv,.tsv,.txt,text/csv"
+          aria-label="Parts list file"
+          onChange={({ target }) => {
+            const [chosen] = target.files ?? [];
+            if (chosen) file.choose(chosen);
+            // The same file, corrected, can be chosen again.
+            target.value = '';
+          }}
+        />
         <Typography>{file.fileName ?? 'or drop it here'}</Typography>
       </Box>
       {file.problem && (

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useNavigate, useParams, useRouteLoaderData } from 'react-router';
+import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { isClean } from '#core/partslist/readPartsList';
 import { CallProblem, call } from '../app/call.ts';
@@ -20,6 +20,7 @@ export function ImportPage() {
   const { kitId } = useParams();
   const kit = useRouteLoaderData<Kit>('kit');
   const navigate = useNavigate();
+  const { revalidate } = useRevalidator();
   const file = usePartsListFile();
   const [name, setName] = useState('');
   const [supply, setSupply] = useState(
@@ -45,6 +46,8 @@ export function ImportPage() {
         ? await call(reviseKit, { params: { kitId }, body: list })
         : await call(createKit, { body: { name: name.trim(), ...list } });
       await navigate(`/kits/${id}/parts`);
+      // The kit around this page was loaded before it had this revision.
+      if (kitId) await revalidate();
     } catch (error) {
       if (!(error instanceof CallProblem)) throw error;
       setRefusal(error);

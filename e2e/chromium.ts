@@ -1,0 +1,19 @@
+/** Debian's chromium, as root in a closed network: no sandbox, no attempts to reach anything. */
+export const chromium = {
+  browserName: 'chromium' as const,
+  launchOptions: {
+    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  },
+};
+
+/** Pages that hold still: nothing is half faded in when it is looked at. */
+export const stillPage = { contextOptions: { reducedMotion: 'reduce' as const } };

@@ -1,0 +1,121 @@
+import type { APIRequestContext } from '@playwright/test';
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, signIn, test } from '../fixtures';
+
+interface Listed {
+  readonly id: string;
+  readonly name?: string;
+  readonly title?: string;
+}
+
+const idOf = async (request: APIRequestContext, path: string, name: string) => {
+  const list = (await (await request.get(path)).json()) as Listed[];
+  return list.find((item) => (item.name ?? item.title)?.includes(name))?.id ?? 'missing';
+};
+
+test.beforeEach(async ({ page }) => {
+  await signIn(page, demoPassphrase);
+});
+
+test('the demo has a finished, a running and a coming workshop', async ({ page }) => {
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText(
+    'Evening course 2: Fern Minder',
+  );
+  await expect(page.getByRole('region', { name: 'Over' })).toContainText(
+    'Evening course 1: Twin Lamp',
+  );
+  await expect(page.getByRole('region', { name: 'To come' })).toContainText('Evening course 3');
+});
+
+test('the running floor has twelve seats, some behind, one asking for help', async ({ page }) => {
+  await page.getByRole('link', { name: 'To the floor' }).click();
+  await expect(page.getByRole('list', { name: 'Seats' }).getByRole('listitem')).toHaveCount(12);
+  await expect(
+    page
+      .getByRole('region', { name: 'Asked for help' })
+      .getByRole('button', { name: /Go to seat/ }),
+  ).toHaveCount(1);
+  expect(await page.getByText('behind', { exact: true }).count()).toBeGreaterThan(2);
+});
+
+test('the finished workshop tells its story', async ({ page }) => {
+  await page.getByRole('link', { name: 'To the wrap-up' }).click();
+  await expect(page.getByText('10 of 10 finished their board')).toBeVisible();
+  await expect(page.getByText('Wrong value').first()).toBeVisible();
+});
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every page is accessible in ${scheme} colours`, async ({ page, request: _ }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    const api = page.request;
+    const fern = await idOf(api, '/api/kits', 'Fern Minder');
+    const running = await idOf(api, '/api/workshops', '2: Fern');
+    const over = await idOf(api, '/api/workshops', '1: Twin');
+    const { seats } = (await (await api.get(`/api/workshops/${running}`)).json()) as {
+      seats: { token: string }[];
+    };
+    const paths = [
+      '/kits',
+      '/kits/import',
+      `/kits/${fern}/parts`,
+      `/kits/${fern}/steps`,
+      '/workshops',
+      '/workshops/new',
+      `/workshops/${running}/plan`,
+      `/workshops/${running}/floor`,
+      `/workshops/${over}/wrap-up`,
+      `/seat/${seats[0]?.token}`,
+      `/seat/${seats[6]?.token}`,
+    ];
+    for (const path of paths) {
+      await test.step(path, async () => {
+        await page.goto(path);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        await expectAccessible(page);
+      });
+    }
+  });
+}
+
+test('an address that does not exist says so and leads back', async ({ page }) => {
+  await page.goto('/nowhere/at/all');
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+  await page.goto('/kits/00000000-0000-4000-8000-000000000000/parts');
+  await expect(page.getByRole('alert')).toContainText('no such kit');
+  await page.getByRole('link', { name: 'To the workshops' }).click();
+  await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
+});
+
+test('a seat link that is wrong says what to do', async ({ page }) => {
+  await page.goto('/seat/not-a-seat');
+  await expect(page.getByRole('heading', { name: 'This seat does not open' })).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('Scan the code on your bag again');
+  await expectAccessible(page);
+});
+
+test('the floor is worked by keys alone, which ? lists', async ({ page }) => {
+  await page.getByRole('link', { name: 'To the floor' }).click();
+  await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys on this page' });
+  await expect(keys).toContainText('Log a mistake at the chosen seat');
+  await expect(keys).toContainText('Go to Kits');
+  await page.keyboard.press('Escape');
+  await expect(keys).toHaveCount(0);
+  await page.keyboard.press('j');
+  await expect(page.getByRole('region', { name: 'Seat 1 Tern' })).toBeVisible();
+  await page.keyboard.press('j');
+  await expect(page.getByRole('region', { name: 'Seat 2 Plover' })).toBeVisible();
+  await page.keyboard.press('m');
+  const grid = page.getByRole('dialog', { name: 'Mistake at seat 2' });
+  await expect(grid).toBeVisible();
+  await grid.getByRole('button').first().press('Enter');
+  await expect(grid).toHaveCount(0);
+  const panel = page.getByRole('region', { name: 'Seat 2 Plover' });
+  await expect(panel.getByRole('button', { name: /^Undo/ })).toHaveCount(
+    2 + (await panel.getByText('Visit', { exact: true }).count()),
+  );
+  await page.keyboard.press('x');
+  await page.keyboard.press('k');
+  await expect(page.getByRole('heading', { name: 'Kits', level: 1 })).toBeVisible();
+});

@@ -1,0 +1,36 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { defineConfig } from '@playwright/test';
+import { chromium, stillPage } from './e2e/chromium';
+
+/** Two real servers: one as a new instructor finds it, one with the demo. */
+const servers = {
+  empty: { port: 4311, args: '' },
+  demo: { port: 4312, args: '--demo' },
+} as const;
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.spec.ts',
+  fullyParallel: false,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: process.env.OZZET_TEST_REPORT
+    ? [['list'], ['json', { outputFile: process.env.OZZET_TEST_REPORT }]]
+    : [['list']],
+  use: { ...chromium, viewport: { width: 1280, height: 800 }, ...stillPage },
+  projects: Object.entries(servers).map(([name, { port }]) => ({
+    name,
+    testDir: `e2e/${name}`,
+    use: { baseURL: `http://127.0.0.1:${port}` },
+  })),
+  webServer: Object.values(servers).map(({ port, args }) => ({
+    command: `node scripts/serve.mjs ${args}`,
+    env: { PORT: String(port), OZZET_DATA: mkdtempSync(join(tmpdir(), 'ozzet-e2e-')) },
+    wait: { stdout: /Ozzet is ready/ },
+    timeout: 180_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  })),
+});

@@ -1,0 +1,94 @@
+/**
+ * The whole suite, from a clean checkout: installs what is missing, then lint, types, unit, server, browser. Ends with
+ * one line, `N passed, N failed`.
+ */
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { installPackages, requireNode, root, say, stop } from './prepare.mjs';
+
+requireNode();
+installPackages();
+installChromium();
+
+const reports = mkdtempSync(join(tmpdir(), 'ozzet-test-'));
+const bin = (name) => join(root, 'node_modules', '.bin', name);
+const counts = { passed: 0, failed: 0 };
+
+check('Lint and format', bin('biome'), ['ci', '.']);
+check('Types', bin('tsc'), ['--noEmit']);
+suite(
+  'Core, contract and web',
+  bin('vitest'),
+  ['run', '--project', 'core', '--project', 'web'],
+  vitestCounts,
+);
+suite('Server', bin('vitest'), ['run', '--project', 'server'], vitestCounts);
+check('Build, with the seat page’s size', process.execPath, [join(root, 'scripts', 'build.mjs')]);
+suite('Browser', bin('playwright'), ['test'], playwrightCounts);
+
+rmSync(reports, { recursive: true, force: true });
+say(`\n${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed === 0 ? 0 : 1);
+
+/** One thing that is right or wrong as a whole. */
+function check(title, command, args) {
+  say(`\n== ${title}`);
+  const { status } = spawnSync(command, args, {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+  if (status === 0) counts.passed += 1;
+  else counts.failed += 1;
+}
+
+/** A runner that counts its own tests into a report; one that leaves none has failed. */
+function suite(title, command, args, count) {
+  say(`\n== ${title}`);
+  const report = join(reports, `${title.replace(/\W+/g, '-')}.json`);
+  const { status } = spawnSync(command, args, {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, OZZET_TEST_REPORT: report },
+  });
+  const found = existsSync(report)
+    ? count(JSON.parse(readFileSync(report, 'utf8')))
+    : { passed: 0, failed: 0 };
+  counts.passed += found.passed;
+  counts.failed += status !== 0 && found.failed === 0 ? 1 : found.failed;
+}
+
+function vitestCounts({ numPassedTests, numFailedTests, numFailedTestSuites }) {
+  // A file that does not even load fails without a test of its own.
+  return {
+    passed: numPassedTests,
+    failed: Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0),
+  };
+}
+
+function playwrightCounts({ stats: { expected, unexpected, flaky, skipped } }) {
+  return { passed: expected + flaky, failed: unexpected + skipped };
+}
+
+/** Debian's chromium, for the browser tests: installed where it is missing and that is possible. */
+function installChromium() {
+  const path = process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium';
+  if (existsSync(path)) return;
+  const asRoot = process.getuid?.() === 0;
+  if (!asRoot || !existsSync('/usr/bin/apt-get')) {
+    stop(
+      'The browser tests need chromium: “apt-get install chromium” as root, or its path in OZZET_CHROMIUM.',
+    );
+  }
+  say('Installing chromium …');
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  for (const args of [
+    ['-qq', 'update'],
+    ['-qq', '-y', 'install', '--no-install-recommends', 'chromium'],
+  ]) {
+    if (spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env }).status !== 0) {
+      stop(`“apt-get ${args.join(' ')}” failed; the browser tests cannot run without chromium.`);
+    }
+  }
+}

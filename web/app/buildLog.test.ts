@@ -1,0 +1,200 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { SentEvent, StreamedEvent } from '#contract/events';
+import { BuildLog } from './buildLog.ts';
+import { CallProblem } from './call.ts';
+import { Outbox } from './outbox.ts';
+import { HandStream, MemoryStorage } from './testing/browser.ts';
+
+let storage: MemoryStorage;
+let sentBatches: SentEvent[][];
+/** How the server answers; a test sets it. */
+let answer: (events: readonly SentEvent[]) => void;
+
+const noNetwork = () => {
+  throw new CallProblem({ type: 'about:blank', title: 'No connection', status: 0, detail: 'gone' });
+};
+const refuse = (status: number) => () => {
+  throw new CallProblem({ type: 'about:blank', title: 'No', status, detail: 'Not like that.' });
+};
+const now = '2026-03-05T18:30:00.000Z';
+
+beforeEach(() => {
+  storage = new MemoryStorage();
+  sentBatches = [];
+  answer = () => {};
+  vi.useFakeTimers({ now: Date.parse(now) });
+  vi.stubGlobal('EventSource', HandStream);
+  vi.stubGlobal('addEventListener', () => {});
+  vi.stubGlobal('removeEventListener', () => {});
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const newLog = () =>
+  new BuildLog({
+    author: 'learner',
+    outbox: new Outbox('seat', storage),
+    send: async (_, events) => {
+      answer(events);
+      sentBatches.push([...events]);
+      return { accepted: events.map(({ id }) => id), now: new Date().toISOString() };
+    },
+    streamPath: (after) => `/stream?after=${after}`,
+  });
+
+const settle = () => vi.advanceTimersByTimeAsync(0);
+const state = (log: BuildLog) => log.store.getState();
+const done = (stepId: string) => ({ kind: 'step-done' as const, stepId });
+const fromServer = (seq: number, id: string, seatId = 'seat-1'): StreamedEvent => ({
+  seq,
+  event: { ...done('one'), id, seatId, at: now, by: 'learner' },
+});
+
+describe('reporting', () => {
+  it('shows at once, is sent, and waits no longer when acknowledged', async () => {
+    const log = newLog();
+    const event = log.report('seat-1', done('one'));
+    expect(state(log).bySeat['seat-1']).toEqual([{ ...event, by: 'learner' }]);
+    expect(state(log).unsent).toEqual(new Set([event.id]));
+    await settle();
+    expect(sentBatches).toEqual([[event]]);
+    expect(state(log).unsent.size).toBe(0);
+    expect(storage.length).toBe(0);
+  });
+
+  it('without network keeps everything, says so, and sends it in order when the network is back', async () => {
+    answer = noNetwork;
+    const log = newLog();
+    const one = log.report('seat-1', done('one'));
+    await settle();
+    const two = log.report('seat-1', done('two'));
+    await settle();
+    expect(state(log).connected).toBe(false);
+    expect(state(log).unsent.size).toBe(2);
+    answer = () => {};
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(sentBatches).toEqual([[one, two]]);
+    expect(state(log).unsent.size).toBe(0);
+  });
+
+  it('survives a reload: a new page sends what the old one could not', async () => {
+    answer = noNetwork;
+    const before = newLog();
+    const event = before.report('seat-1', done('one'));
+    await settle();
+    vi.clearAllTimers();
+    answer = () => {};
+    const after = newLog();
+    expect(state(after).bySeat['seat-1']).toEqual([{ ...event, by: 'learner' }]);
+    const stop = after.follow();
+    await settle();
+    expect(sentBatches).toEqual([[event]]);
+    stop();
+  });
+
+  it('sends each seat’s events by themselves', async () => {
+    answer = noNetwork;
+    const log = newLog();
+    log.report('seat-1', done('one'));
+    log.report('seat-2', done('one'));
+    await settle();
+    answer = () => {};
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(sentBatches.map((batch) => batch.map(({ seatId }) => seatId))).toEqual([
+      ['seat-1'],
+      ['seat-2'],
+    ]);
+  });
+
+  it('drops only what the server refuses for good, and says why', async () => {
+    answer = noNetwork;
+    const log = newLog();
+    const good = log.report('seat-1', done('one'));
+    const bad = log.report('seat-1', done('none'));
+    await settle();
+    answer = (events) => {
+      if (events.some(({ id }) => id === bad.id)) refuse(422)();
+    };
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(sentBatches).toEqual([[good]]);
+    expect(state(log).bySeat['seat-1']?.map(({ id }) => id)).toEqual([good.id]);
+    expect(state(log).refusal).toBe('Not like that.');
+    expect(state(log).unsent.size).toBe(0);
+    log.dismissRefusal();
+    expect(state(log).refusal).toBeNull();
+  });
+
+  it.each([401, 429, 500, 503])(
+    'keeps what a server in trouble answers with %s',
+    async (status) => {
+      answer = refuse(status);
+      const log = newLog();
+      log.report('seat-1', done('one'));
+      await settle();
+      expect(state(log).unsent.size).toBe(1);
+      answer = () => {};
+      await vi.advanceTimersByTimeAsync(3000);
+      expect(state(log).unsent.size).toBe(0);
+    },
+  );
+});
+
+describe('following', () => {
+  it('begins behind what the snapshot held, and takes each event once', () => {
+    const log = newLog();
+    log.load([fromServer(4, 'a'), fromServer(9, 'b')], now);
+    const stop = log.follow();
+    expect(HandStream.last?.url).toBe('/stream?after=9');
+    HandStream.last?.bring(fromServer(10, 'c'));
+    HandStream.last?.bring(fromServer(10, 'c'));
+    expect(state(log).bySeat['seat-1']?.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+    stop();
+    expect(HandStream.last?.closed).toBe(true);
+  });
+
+  it('replaces what the device assumed by what the server stored', async () => {
+    const log = newLog();
+    const event = log.report('seat-1', done('one'));
+    const stop = log.follow();
+    const stored = {
+      seq: 1,
+      event: { ...event, by: 'learner' as const, at: '2026-03-05T18:29:00.000Z' },
+    };
+    HandStream.last?.bring(stored);
+    expect(state(log).bySeat['seat-1']).toEqual([stored.event]);
+    stop();
+  });
+
+  it('leaves the lists of other seats untouched, so that only one lane is drawn again', () => {
+    const log = newLog();
+    log.load([fromServer(1, 'a', 'seat-1'), fromServer(2, 'b', 'seat-2')], now);
+    const before = state(log).bySeat['seat-2'];
+    const stop = log.follow();
+    HandStream.last?.bring(fromServer(3, 'c', 'seat-1'));
+    expect(state(log).bySeat['seat-2']).toBe(before);
+    stop();
+  });
+
+  it('says when the stream is cut and when it is back', async () => {
+    const log = newLog();
+    const stop = log.follow();
+    HandStream.last?.fail();
+    expect(state(log).connected).toBe(false);
+    HandStream.last?.open();
+    await settle();
+    expect(state(log).connected).toBe(true);
+    stop();
+  });
+});
+
+describe('the clock', () => {
+  it('is the server’s, however wrong the device’s is', async () => {
+    const log = newLog();
+    log.load([], '2026-03-05T19:30:00.000Z');
+    const event = log.report('seat-1', done('one'));
+    expect(event.at).toBe('2026-03-05T19:30:00.000Z');
+    await vi.advanceTimersByTimeAsync(60_000);
+  });
+});

@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+import { v7 as newEventId } from 'uuid';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { SentEvent } from '#contract/events';
+import { Outbox } from './outbox.ts';
+import { MemoryStorage } from './testing/browser.ts';
+
+let storage: MemoryStorage;
+beforeEach(() => {
+  storage = new MemoryStorage();
+});
+
+const event = (stepId: string): SentEvent => ({
+  kind: 'step-done',
+  stepId,
+  id: newEventId(),
+  seatId: 'seat',
+  at: '2026-03-05T18:30:00.000Z',
+});
+
+describe('the outbox', () => {
+  it('keeps what was added across a reload, oldest first', () => {
+    const events = [event('one'), event('two'), event('three')];
+    const outbox = new Outbox('seat-1', storage);
+    for (const item of [...events].reverse()) outbox.add(item);
+    expect(new Outbox('seat-1', storage).waiting()).toEqual(events);
+  });
+
+  it('lets go of what was acknowledged, and of nothing else', () => {
+    const [one, two] = [event('one'), event('two')];
+    const outbox = new Outbox('seat-1', storage);
+    outbox.add(one);
+    outbox.add(two);
+    outbox.remove([one.id]);
+    expect(outbox.waiting()).toEqual([two]);
+  });
+
+  it('does not mix with that of another seat on the same device', () => {
+    new Outbox('seat-1', storage).add(event('one'));
+    expect(new Outbox('seat-10', storage).waiting()).toEqual([]);
+    expect(new Outbox('seat-', storage).waiting()).toEqual([]);
+  });
+
+  it('with two pages of one seat loses nothing, whatever they do in turn', () => {
+    const deed = fc.record({ page: fc.constantFrom(0, 1), remove: fc.boolean(), pick: fc.nat() });
+    fc.assert(
+      fc.property(fc.array(deed, { maxLength: 30 }), (deeds) => {
+        const shared = new MemoryStorage();
+        const pages = [new Outbox('seat', shared), new Outbox('seat', shared)];
+        const expected = new Map<string, SentEvent>();
+        for (const { page, remove, pick } of deeds) {
+          const known = [...expected.keys()];
+          if (remove && known.length > 0) {
+            const id = known[pick % known.length] ?? '';
+            pages[page]?.remove([id]);
+            expected.delete(id);
+          } else {
+            const added = event(String(pick));
+            pages[page]?.add(added);
+            expected.set(added.id, added);
+          }
+        }
+        for (const page of pages) {
+          expect(new Set(page.waiting().map(({ id }) => id))).toEqual(new Set(expected.keys()));
+        }
+      }),
+    );
+  });
+});
