@@ -67,11 +67,20 @@ export type SentEvent = Deed & {
   readonly at: string;
 };
 
-const sentEvent = yup.lazy((value: unknown) => {
-  const kind = (value as { kind?: unknown } | null)?.kind;
-  const own = kinds.includes(kind as DeedKind) ? deedFields[kind as DeedKind] : {};
-  return yup.object({ ...common, ...own }).required('An event must be an object.');
-});
+// One schema a kind, made once: they are asked for with every event.
+const eventSchemas = new Map<unknown, yup.ObjectSchema<yup.AnyObject>>(
+  kinds.map((kind) => [kind, eventOf(deedFields[kind])]),
+);
+const eventOfNoKind = eventOf({});
+
+function eventOf(fields: yup.ObjectShape): yup.ObjectSchema<yup.AnyObject> {
+  return yup.object({ ...common, ...fields }).required('An event must be an object.');
+}
+
+const sentEvent = yup.lazy(
+  (value: { readonly kind?: unknown } | null | undefined) =>
+    eventSchemas.get(value?.kind) ?? eventOfNoKind,
+);
 
 export const eventBatchBody = yup.object({
   events: yup

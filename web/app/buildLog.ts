@@ -80,9 +80,7 @@ export class BuildLog {
   }
 
   /** The time by the server's clock. */
-  now(): Date {
-    return new Date(Date.now() + this.#clockOffset);
-  }
+  readonly now = (): Date => new Date(Date.now() + this.#clockOffset);
 
   /** Records a deed at a seat, now. */
   report(seatId: string, deed: Deed): SentEvent {

@@ -70,7 +70,7 @@ export function Bench({ view, log }: OpenSeat) {
         {state.help && (
           <CallForHelp
             askedAt={state.help.askedAt}
-            now={() => log.now()}
+            clock={log.now}
             withdraw={() => {
               for (const asked of state.openCalls) report({ kind: 'help-withdrawn', asked });
             }}

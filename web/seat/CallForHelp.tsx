@@ -1,18 +1,17 @@
 import { useTranslation } from 'react-i18next';
 import { minutesSince } from '#core/pace/waiting';
 import { Glyph } from '../ui/Glyph.tsx';
-import { useEveryTenSeconds } from '../ui/useEveryTenSeconds.ts';
+import { useNow } from '../ui/useNow.ts';
 
 interface CallForHelpProps {
   readonly askedAt: string;
-  readonly now: () => Date;
+  readonly clock: () => Date;
   readonly withdraw: () => void;
 }
 
-export function CallForHelp({ askedAt, now, withdraw }: CallForHelpProps) {
+export function CallForHelp({ askedAt, clock, withdraw }: CallForHelpProps) {
   const { t } = useTranslation();
-  useEveryTenSeconds();
-  const minutes = minutesSince(askedAt, now());
+  const minutes = minutesSince(askedAt, useNow(clock));
   return (
     <section className="help-box" role="status">
       <p>

@@ -1,17 +1,19 @@
 import Box from '@mui/material/Box';
+import { elapsedMinutes } from '#core/pace/phase';
 import { ink } from '../../app/tokens.ts';
 import { duration, timeOfDay } from '../../ui/clock.ts';
 import type { FloorSeat } from './floorSeat.ts';
 
 interface FloorClockProps {
-  readonly elapsed: number;
+  readonly now: Date;
   readonly lengthMinutes: number;
   readonly startsAt: string;
   readonly seats: readonly FloorSeat[];
 }
 
 /** How much of the evening is left, and how many are done. */
-export function FloorClock({ elapsed, lengthMinutes, startsAt, seats }: FloorClockProps) {
+export function FloorClock({ now, lengthMinutes, startsAt, seats }: FloorClockProps) {
+  const elapsed = elapsedMinutes(startsAt, now);
   const left = lengthMinutes - elapsed;
   const finished = seats.filter(({ state }) => state.currentStepId === null).length;
   return (

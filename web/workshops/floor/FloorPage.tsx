@@ -1,18 +1,18 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useLoaderData, useSearchParams } from 'react-router';
 import { useStore } from 'zustand';
-import type { WorkshopLog } from '#contract/workshops';
+import type { Seat, Workshop, WorkshopLog } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
-import { elapsedMinutes } from '#core/pace/phase';
+import type { BuildLog } from '../../app/buildLog.ts';
 import { useShortcuts } from '../../app/shortcuts.ts';
-import { useEveryTenSeconds } from '../../ui/useEveryTenSeconds.ts';
+import { useNow } from '../../ui/useNow.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { FloorClock } from './FloorClock.tsx';
-import { useFloorLog, useSeatStates } from './floorLog.ts';
+import { useFloorLog, useFloorSeats } from './floorLog.ts';
 import type { FloorSeat } from './floorSeat.ts';
 import { Lanes } from './Lanes.tsx';
 import { MistakeGrid } from './MistakeGrid.tsx';
@@ -22,70 +22,72 @@ import { SeatPanel } from './SeatPanel.tsx';
 
 /** The room, live: who is where, who needs somebody, what went wrong; and the log in two taps. */
 export function FloorPage() {
-  const { t } = useTranslation();
   const workshop = useWorkshop();
-  const log = useFloorLog(workshop, useLoaderData<WorkshopLog>());
-  const states = useSeatStates(log, workshop);
-  const { connected, refusal, unsent } = useStore(log.store);
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const snapshot = useLoaderData<WorkshopLog>();
+  return <Floor key={workshop.id} workshop={workshop} snapshot={snapshot} />;
+}
+
+interface FloorProps {
+  readonly workshop: Workshop;
+  readonly snapshot: WorkshopLog;
+}
+
+function Floor({ workshop, snapshot }: FloorProps) {
+  const { t } = useTranslation();
+  const log = useFloorLog(workshop, snapshot);
+  const seats = useFloorSeats(log, workshop);
+  const connected = useStore(log.store, (state) => state.connected);
+  const unsent = useStore(log.store, (state) => state.unsent.size);
+  const refusal = useStore(log.store, (state) => state.refusal);
+  const now = useNow(log.now);
   const [search, setSearch] = useSearchParams();
   const [mistakeAt, setMistakeAt] = useState<{
     readonly seatId: string;
     readonly anchor: HTMLElement;
   }>();
-  useEveryTenSeconds();
-
-  const now = log.now();
-  const elapsed = elapsedMinutes(workshop.startsAt, now);
-  const seats: readonly FloorSeat[] = workshop.seats.map((seat, index) => ({
-    seat,
-    state: states[index] as FloorSeat['state'],
-  }));
-  const selected = seats.find(({ seat }) => seat.id === search.get('seat'));
+  const { steps, startsAt, lengthMinutes } = workshop;
+  const chosen = seats.find(({ seat }) => seat.id === search.get('seat'));
   const atGrid = seats.find(({ seat }) => seat.id === mistakeAt?.seatId);
 
-  const select = (seatId: string | undefined) =>
-    setSearch(seatId ? { seat: seatId } : {}, { replace: true });
-  const undo = (seatId: string, eventId: string) =>
-    log.report(seatId, { kind: 'undo', undoes: eventId });
-  /** Records a deed and offers to take it back. */
-  const record = ({ seat }: FloorSeat, deed: Deed, said: string) => {
-    const { id } = log.report(seat.id, deed);
-    enqueueSnackbar(`Seat ${seat.number}: ${said}`, {
-      action: (key) => (
-        <UndoButton
-          run={() => {
-            undo(seat.id, id);
-            closeSnackbar(key);
-          }}
-        />
+  const choose = useCallback(
+    (seatId: string | undefined) => setSearch(seatId ? { seat: seatId } : {}, { replace: true }),
+    [setSearch],
+  );
+  const openGrid = useCallback(
+    (seatId: string, anchor: HTMLElement) => setMistakeAt({ seatId, anchor }),
+    [],
+  );
+  const undo = useCallback(
+    (seatId: string, eventId: string) => log.report(seatId, { kind: 'undo', undoes: eventId }),
+    [log],
+  );
+  const record = useRecord(log, undo);
+  const visit = useCallback(
+    (at: FloorSeat) =>
+      record(
+        at.seat,
+        { kind: 'visit', answers: at.state.openCalls },
+        at.state.help ? 'visited, call for help settled' : 'visited',
       ),
-    });
-  };
-  const visit = (at: FloorSeat) =>
-    record(
-      at,
-      { kind: 'visit', answers: at.state.openCalls },
-      at.state.help ? 'visited, call for help settled' : 'visited',
-    );
-  const openGrid = (seatId: string, anchor: HTMLElement) => setMistakeAt({ seatId, anchor });
+    [record],
+  );
   const step = (by: number) => {
-    const index = seats.findIndex(({ seat }) => seat.id === selected?.seat.id);
-    select(seats[(index + by + seats.length) % seats.length]?.seat.id);
+    const index = seats.findIndex(({ seat }) => seat.id === chosen?.seat.id);
+    choose(seats[(index + by + seats.length) % seats.length]?.seat.id);
   };
   useShortcuts([
     { key: 'j', does: 'Next seat', run: () => step(1) },
     { key: 'u', does: 'Seat before', run: () => step(-1) },
-    { key: 'v', does: 'Visit the chosen seat', run: () => selected && visit(selected) },
+    { key: 'v', does: 'Visit the chosen seat', run: () => chosen && visit(chosen) },
     {
       key: 'm',
       does: 'Log a mistake at the chosen seat',
       run: () => {
-        const anchor = selected && document.getElementById(`mistake-${selected.seat.id}`);
-        if (anchor) openGrid(selected.seat.id, anchor);
+        const anchor = chosen && document.getElementById(`mistake-${chosen.seat.id}`);
+        if (anchor) openGrid(chosen.seat.id, anchor);
       },
     },
-    { key: 'x', does: 'Close the seat', run: () => select(undefined) },
+    { key: 'x', does: 'Close the seat', run: () => choose(undefined) },
   ]);
 
   return (
@@ -93,8 +95,8 @@ export function FloorPage() {
       {!connected && (
         <Alert severity="warning" sx={{ mb: 1 }}>
           No network. Go on working:{' '}
-          {unsent.size > 0
-            ? `${unsent.size} entries are kept here and sent later`
+          {unsent > 0
+            ? `${unsent} ${unsent === 1 ? 'entry is' : 'entries are'} kept here and sent later`
             : 'what you log is kept here and sent later'}
           . What the seats do shows when the network is back.
         </Alert>
@@ -113,41 +115,30 @@ export function FloorPage() {
       >
         <Box sx={{ minWidth: 0 }}>
           <Lanes
-            steps={workshop.steps}
+            steps={steps}
             seats={seats}
-            elapsed={elapsed}
+            startsAt={startsAt}
             now={now}
-            selectedId={selected?.seat.id}
-            select={select}
+            chosenId={chosen?.seat.id}
+            choose={choose}
             visit={visit}
             openGrid={openGrid}
           />
         </Box>
         <Box component="aside" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-          <FloorClock
-            elapsed={elapsed}
-            lengthMinutes={workshop.lengthMinutes}
-            startsAt={workshop.startsAt}
-            seats={seats}
-          />
-          {selected ? (
+          <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />
+          {chosen ? (
             <SeatPanel
-              at={selected}
-              steps={workshop.steps}
-              visit={() => visit(selected)}
-              undo={(eventId) => undo(selected.seat.id, eventId)}
-              close={() => select(undefined)}
+              at={chosen}
+              steps={steps}
+              visit={() => visit(chosen)}
+              undo={(eventId) => undo(chosen.seat.id, eventId)}
+              close={() => choose(undefined)}
             />
           ) : (
             <>
-              <NeedsYou
-                seats={seats}
-                steps={workshop.steps}
-                now={now}
-                visit={visit}
-                select={select}
-              />
-              <RecentMistakes seats={seats} steps={workshop.steps} now={now} undo={undo} />
+              <NeedsYou seats={seats} steps={steps} now={now} visit={visit} choose={choose} />
+              <RecentMistakes seats={seats} steps={steps} now={now} undo={undo} />
             </>
           )}
         </Box>
@@ -155,12 +146,12 @@ export function FloorPage() {
       {mistakeAt && atGrid && (
         <MistakeGrid
           at={atGrid}
-          steps={workshop.steps}
+          steps={steps}
           anchor={mistakeAt.anchor}
           close={() => setMistakeAt(undefined)}
           log={(deed) => {
             record(
-              atGrid,
+              atGrid.seat,
               deed,
               `${t(`mistake.${deed.mistake}.name`)}${deed.designator ? ` at ${deed.designator}` : ''} logged`,
             );
@@ -169,6 +160,27 @@ export function FloorPage() {
         />
       )}
     </>
+  );
+}
+
+/** Records a deed at a seat, says so, and offers to take it back. */
+function useRecord(log: BuildLog, undo: (seatId: string, eventId: string) => void) {
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  return useCallback(
+    (seat: Seat, deed: Deed, said: string) => {
+      const { id } = log.report(seat.id, deed);
+      enqueueSnackbar(`Seat ${seat.number}: ${said}`, {
+        action: (key) => (
+          <UndoButton
+            run={() => {
+              undo(seat.id, id);
+              closeSnackbar(key);
+            }}
+          />
+        ),
+      });
+    },
+    [log, undo, enqueueSnackbar, closeSnackbar],
   );
 }
 

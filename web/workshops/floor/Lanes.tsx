@@ -1,20 +1,20 @@
-import Box from '@mui/material/Box';
 import { useTranslation } from 'react-i18next';
 import { plannedStepAt } from '#core/pace/againstPlan';
+import { elapsedMinutes } from '#core/pace/phase';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { totalMinutes } from '#core/pace/stepMinutes';
-import { ink } from '../../app/tokens.ts';
 import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, stepNumber } from './floorSeat.ts';
-import { Lane, laneColumns } from './Lane.tsx';
+import { Lane } from './Lane.tsx';
+import './lanes.css';
 
 interface LanesProps {
   readonly steps: readonly PlannedStep[];
   readonly seats: readonly FloorSeat[];
-  readonly elapsed: number;
+  readonly startsAt: string;
   readonly now: Date;
-  readonly selectedId: string | undefined;
-  readonly select: (seatId: string | undefined) => void;
+  readonly chosenId: string | undefined;
+  readonly choose: (seatId: string | undefined) => void;
   readonly visit: (at: FloorSeat) => void;
   readonly openGrid: (seatId: string, anchor: HTMLElement) => void;
 }
@@ -23,90 +23,75 @@ interface LanesProps {
 export function Lanes({
   steps,
   seats,
-  elapsed,
+  startsAt,
   now,
-  selectedId,
-  select,
+  chosenId,
+  choose,
   visit,
   openGrid,
 }: LanesProps) {
-  const { t } = useTranslation();
-  const total = totalMinutes(steps);
-  const planned = plannedStepAt(steps, elapsed);
-  const share = Math.min(1, Math.max(0, elapsed / total));
+  const elapsed = elapsedMinutes(startsAt, now);
+  const share = Math.min(1, Math.max(0, elapsed / totalMinutes(steps)));
   return (
-    <Box sx={{ position: 'relative' }}>
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: laneColumns,
-          gap: 1,
-          alignItems: 'end',
-          mb: 0.5,
-        }}
-      >
-        <Box sx={{ color: ink('faded') }}>Seat</Box>
-        <Box sx={{ position: 'relative', height: 42 }}>
-          <Box
-            sx={{
-              position: 'absolute',
-              bottom: 18,
-              left: `${share * 100}%`,
-              transform: `translateX(-${share * 100}%)`,
-              whiteSpace: 'nowrap',
-              fontWeight: 650,
-              background: ink('ink'),
-              color: ink('paper'),
-              px: 1,
-              borderRadius: '3px',
-            }}
-          >
-            {planned
-              ? `Plan now: ${stepNumber(steps, planned.id)} ${stepPlaces(planned) || stepTitle(t, planned)}`
-              : elapsed < 0
-                ? 'Plan: not begun'
-                : 'Plan: all done'}
-          </Box>
-          <Box sx={{ display: 'flex', position: 'absolute', bottom: 0, left: 0, right: 0 }}>
-            {steps.map((step, index) => (
-              <Box
-                key={step.id}
-                className="mono"
-                title={stepTitle(t, step)}
-                sx={{
-                  flex: `${step.minutes} 0 0`,
-                  minWidth: 0,
-                  fontSize: 12,
-                  lineHeight: '16px',
-                  textAlign: 'center',
-                  color: ink('faded'),
-                  borderLeft: `1px solid ${ink('line')}`,
-                }}
-              >
-                {step.minutes / total > 0.028 ? index + 1 : '·'}
-              </Box>
-            ))}
-          </Box>
-        </Box>
-        <Box sx={{ color: ink('faded') }}>Against plan</Box>
-        <Box />
-      </Box>
-      <Box component="ul" aria-label="Seats" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+    <>
+      <div className="lane-head">
+        <span>Seat</span>
+        <PlanScale steps={steps} elapsed={elapsed} share={share} />
+        <span>Against plan</span>
+      </div>
+      <ul className="lanes" aria-label="Seats">
         {seats.map((at) => (
           <Lane
             key={at.seat.id}
             at={at}
             steps={steps}
-            elapsed={elapsed}
+            startsAt={startsAt}
             now={now}
             planShare={share}
-            isSelected={at.seat.id === selectedId}
-            select={select}
+            isChosen={at.seat.id === chosenId}
+            choose={choose}
             visit={visit}
             openGrid={openGrid}
           />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </>
+  );
+}
+
+interface PlanScaleProps {
+  readonly steps: readonly PlannedStep[];
+  readonly elapsed: number;
+  readonly share: number;
+}
+
+/** Narrower than this share of the scale, a step has no room for its number. */
+const shareForNumber = 0.028;
+
+function PlanScale({ steps, elapsed, share }: PlanScaleProps) {
+  const { t } = useTranslation();
+  const planned = plannedStepAt(steps, elapsed);
+  const total = totalMinutes(steps);
+  const flag = planned
+    ? `Plan now: ${stepNumber(steps, planned.id)} ${stepPlaces(planned) || stepTitle(t, planned)}`
+    : elapsed < 0
+      ? 'Plan: not begun'
+      : 'Plan: all done';
+  return (
+    <div className="plan-scale">
+      <span
+        className="plan-flag"
+        style={{ left: `${share * 100}%`, transform: `translateX(-${share * 100}%)` }}
+      >
+        {flag}
+      </span>
+      <div className="plan-numbers">
+        {steps.map((step, index) => (
+          <span key={step.id} title={stepTitle(t, step)} style={{ flex: `${step.minutes} 0 0` }}>
+            {step.minutes / total > shareForNumber ? index + 1 : '·'}
+          </span>
+        ))}
+      </div>
+    </div>
   );
 }

@@ -14,11 +14,11 @@ interface NeedsYouProps {
   readonly steps: readonly PlannedStep[];
   readonly now: Date;
   readonly visit: (at: FloorSeat) => void;
-  readonly select: (seatId: string) => void;
+  readonly choose: (seatId: string) => void;
 }
 
 /** Who asked for help, longest waiting first. */
-export function NeedsYou({ seats, steps, now, visit, select }: NeedsYouProps) {
+export function NeedsYou({ seats, steps, now, visit, choose }: NeedsYouProps) {
   const { t } = useTranslation();
   const calls = seats
     .flatMap((at) => (at.state.help ? [{ at, help: at.state.help }] : []))
@@ -49,7 +49,7 @@ export function NeedsYou({ seats, steps, now, visit, select }: NeedsYouProps) {
               <Box
                 component="button"
                 type="button"
-                onClick={() => select(at.seat.id)}
+                onClick={() => choose(at.seat.id)}
                 sx={{
                   font: 'inherit',
                   fontSize: '1.2rem',

@@ -7,10 +7,11 @@ import {
   workshopStreamPath,
 } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
-import { foldSeat, type SeatState } from '#core/build/foldSeat';
+import { foldSeat } from '#core/build/foldSeat';
 import { BuildLog } from '../../app/buildLog.ts';
 import { call } from '../../app/call.ts';
 import { Outbox } from '../../app/outbox.ts';
+import type { FloorSeat } from './floorSeat.ts';
 
 /** The live log of a workshop, followed as long as the page shows. */
 export function useFloorLog(workshop: Workshop, snapshot: WorkshopLog): BuildLog {
@@ -34,17 +35,25 @@ export function useFloorLog(workshop: Workshop, snapshot: WorkshopLog): BuildLog
 
 const nothing: readonly BuildEvent[] = [];
 
-/** The state of every seat, in the order of the seats. A seat is folded again only when its own log has grown. */
-export function useSeatStates(log: BuildLog, workshop: Workshop): readonly SeatState[] {
+/**
+ * Every seat with its state, in the order of the seats. A seat is folded again only when its own log has grown; until
+ * then it stays the same object, so that its lane need not be drawn again.
+ */
+export function useFloorSeats(log: BuildLog, { seats, steps }: Workshop): readonly FloorSeat[] {
   const bySeat = useStore(log.store, (state) => state.bySeat);
-  const [folded] = useState(() => new WeakMap<readonly BuildEvent[], SeatState>());
-  const stepIds = workshop.steps.map(({ id }) => id);
-  return workshop.seats.map(({ id }) => {
-    const events = bySeat[id] ?? nothing;
-    const known = folded.get(events);
-    if (known) return known;
-    const state = foldSeat(stepIds, events);
-    folded.set(events, state);
-    return state;
+  const [known] = useState(
+    () => new Map<string, { readonly events: readonly BuildEvent[]; readonly at: FloorSeat }>(),
+  );
+  return seats.map((seat) => {
+    const events = bySeat[seat.id] ?? nothing;
+    const last = known.get(seat.id);
+    if (last?.events === events) return last.at;
+    const state = foldSeat(
+      steps.map(({ id }) => id),
+      events,
+    );
+    const at = { seat, state };
+    known.set(seat.id, { events, at });
+    return at;
   });
 }

@@ -1,0 +1,65 @@
+import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+import { demoPassphrase } from '../demo/scenario';
+import { expect, signIn, test } from './fixtures';
+
+const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
+const shoot = (page: Page, name: string) => page.screenshot({ path: join(folder, `${name}.png`) });
+
+interface Listed {
+  readonly id: string;
+  readonly name?: string;
+  readonly title?: string;
+}
+
+test('every main view, from the demo data', async ({ page, browser, baseURL }) => {
+  await signIn(page, demoPassphrase);
+  const api = async <Reply>(path: string) => (await (await page.request.get(path)).json()) as Reply;
+  const find = async (path: string, text: string) =>
+    (await api<Listed[]>(path)).find((item) => (item.name ?? item.title)?.includes(text))?.id;
+  const twin = await find('/api/kits', 'Twin');
+  const fern = await find('/api/kits', 'Fern');
+  const running = await find('/api/workshops', '2: Fern');
+  const over = await find('/api/workshops', '1: Twin');
+
+  const views: readonly (readonly [string, string])[] = [
+    ['workshops', '/workshops'],
+    ['kits-parts', `/kits/${twin}/parts`],
+    ['kits-steps', `/kits/${fern}/steps`],
+    ['workshop-plan', `/workshops/${running}/plan`],
+    ['workshop-floor', `/workshops/${running}/floor`],
+    ['workshop-wrap-up', `/workshops/${over}/wrap-up`],
+  ];
+  for (const [name, path] of views) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await shoot(page, name);
+  }
+
+  await page.goto('/kits/import');
+  await page
+    .getByLabel('Parts list file')
+    .setInputFiles(join(import.meta.dirname, '..', 'demo', 'kits', 'fern-minder.csv'));
+  await expect(page.getByText('As it will be read')).toBeVisible();
+  await shoot(page, 'kits-import');
+
+  await page.goto(`/workshops/${running}/floor`);
+  await page.getByRole('button', { name: 'Log a mistake at seat 10' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await shoot(page, 'workshop-floor-mistake');
+
+  const { seats } = await api<{ seats: { token: string }[] }>(`/api/workshops/${running}`);
+  const seatPath = `/seat/${seats[9]?.token}`;
+  await page.goto(seatPath);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await shoot(page, 'seat-tablet');
+
+  const phone = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    ...(baseURL ? { baseURL } : {}),
+  });
+  await phone.goto(seatPath);
+  await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
+  await shoot(phone, 'seat-phone');
+});

@@ -1,0 +1,53 @@
+import type { SeatState } from '#core/build/foldSeat';
+import { minutesAhead } from '#core/pace/againstPlan';
+import { elapsedMinutes } from '#core/pace/phase';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { minutesSince } from '#core/pace/waiting';
+import { Glyph } from '../../ui/Glyph.tsx';
+
+interface StandingProps {
+  readonly state: SeatState;
+  readonly steps: readonly PlannedStep[];
+  readonly startsAt: string;
+  readonly now: Date;
+}
+
+/** Further behind than this, a seat is shown as one that will not finish by itself. */
+const farBehindMinutes = 10;
+
+/** The one thing to know about a seat, readable from two metres away; a shape and a word, never colour alone. */
+export function Standing({ state, steps, startsAt, now }: StandingProps) {
+  if (state.help) {
+    const minutes = minutesSince(state.help.askedAt, now);
+    return (
+      <div className="standing standing-bad">
+        <Glyph name="hand" /> help
+        <small>{minutes === 0 ? 'just now' : `for ${minutes} min`}</small>
+      </div>
+    );
+  }
+  if (state.finishedAt) {
+    return (
+      <div className="standing standing-good">
+        <Glyph name="tick" /> done
+        <small>minute {Math.round(elapsedMinutes(startsAt, new Date(state.finishedAt)))}</small>
+      </div>
+    );
+  }
+  const elapsed = Math.max(0, elapsedMinutes(startsAt, now));
+  const ahead = Math.round(minutesAhead(steps, state.currentStepId, elapsed));
+  if (ahead <= -1) {
+    return (
+      <div className={-ahead >= farBehindMinutes ? 'standing standing-bad' : 'standing'}>
+        <Glyph name="down" /> {-ahead} min
+        <small>behind</small>
+      </div>
+    );
+  }
+  return (
+    <div className="standing standing-good">
+      <Glyph name={ahead >= 1 ? 'up' : 'dot'} /> {ahead >= 1 ? `${ahead} min` : 'on plan'}
+      {ahead >= 1 && <small>ahead</small>}
+    </div>
+  );
+}

@@ -1,0 +1,57 @@
+import type { TFunction } from 'i18next';
+import { useTranslation } from 'react-i18next';
+import type { SeatState } from '#core/build/foldSeat';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { Glyph } from '../../ui/Glyph.tsx';
+import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
+
+interface TrackProps {
+  readonly state: SeatState;
+  readonly steps: readonly PlannedStep[];
+  /** Where the plan is, as a share of its length. */
+  readonly planShare: number;
+}
+
+/** The plan's steps, wide as their minutes: filled where done, copper where the seat is, a cross where a mistake was made. */
+export function Track({ state, steps, planShare }: TrackProps) {
+  const { t } = useTranslation();
+  const made = new Map<string, number>();
+  for (const { madeAtStepId } of state.mistakes)
+    made.set(madeAtStepId, (made.get(madeAtStepId) ?? 0) + 1);
+  return (
+    <div className="track" aria-hidden="true">
+      {steps.map((step) => {
+        const isNow = step.id === state.currentStepId;
+        const mistakes = made.get(step.id) ?? 0;
+        return (
+          <div
+            key={step.id}
+            title={stepTitle(t, step)}
+            className={
+              isNow
+                ? 'track-cell track-now'
+                : step.id in state.doneAt
+                  ? 'track-cell track-done'
+                  : 'track-cell'
+            }
+            style={{ flex: `${step.minutes} 0 0` }}
+          >
+            {isNow && <span className="track-label">{laneLabel(t, step)}</span>}
+            {mistakes > 0 && (
+              <span className="track-mistakes">
+                <Glyph name="cross" />
+                {mistakes > 1 && mistakes}
+              </span>
+            )}
+          </div>
+        );
+      })}
+      <div className="track-plan" style={{ left: `${planShare * 100}%` }} />
+    </div>
+  );
+}
+
+/** The shortest name of a step: its places, or what it is about. */
+const laneLabel = (t: TFunction, step: PlannedStep): string =>
+  stepPlaces(step) ||
+  (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? 'other'}.many`));
