@@ -21,6 +21,8 @@ export default defineConfig({
           setupFiles,
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
           testTimeout: 30_000,
+          // A database in memory takes seconds to make, on a busy machine many.
+          hookTimeout: 120_000,
         },
       },
     ],

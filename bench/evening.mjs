@@ -20,6 +20,9 @@ export async function startEvening(seats) {
     env: { ...process.env, PORT: '0', OZZET_DATA: dataFolder },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  // Also where a benchmark fails: no server of its stays behind.
+  const end = () => server.kill('SIGTERM');
+  process.once('exit', end);
   const address = await readyAddress(server);
   const call = caller(address);
   await call('POST', '/api/setup', { passphrase });
@@ -45,8 +48,9 @@ export async function startEvening(seats) {
   const workshop = await call('GET', `/api/workshops/${id}`);
   const stop = async () => {
     const ended = new Promise((resolve) => server.once('exit', resolve));
-    server.kill('SIGTERM');
+    end();
     await ended;
+    process.off('exit', end);
     rmSync(dataFolder, { recursive: true, force: true });
   };
   return { address, passphrase, workshop, call, stop };

@@ -7,7 +7,7 @@ import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
-import { guessLimit, strictHeaders } from './http/security.ts';
+import { apiHeaders, guessLimit, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
 import { workshopRoutes } from './workshops/routes.ts';
@@ -32,22 +32,19 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   const eventLog = new EventLog(db, channels);
 
   app.disable('x-powered-by');
-  app.use(strictHeaders());
+  // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
+  app.disable('etag');
+  app.use('/api', apiHeaders);
   // A parts list of 1 MB may grow when it is written as JSON; every other body is small.
   app.use('/api/kits', express.json({ limit: '2mb' }));
   app.use('/api', express.json({ limit: '256kb' }));
-  app.use('/api', (_request, response, next) => {
-    response.set('Cache-Control', 'no-store');
-    next();
-  });
-
-  app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
   app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
+  app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
   app.use('/api', sessions.required);
   app.use(kitRoutes(db));
   app.use(workshopRoutes({ db, log: eventLog, channels, seatAddress }));
   app.use('/api', noSuchEndpoint);
-  if (pagesFolder) app.use(pages(pagesFolder));
+  if (pagesFolder) app.use(pageHeaders(), pages(pagesFolder));
   app.use(problemHandler(log));
   return app;
 }

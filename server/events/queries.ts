@@ -19,12 +19,12 @@ export async function insertEvents(
   { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
   events: readonly BuildEvent[],
 ): Promise<StreamedEvent[]> {
-  const rows = await db.query<EventRow>(
+  const rows = await db.query<{ seq: number; id: string }>(
     `insert into build_event (id, workshop_id, seat_id, at, author, deed)
      select id, $1::uuid, $2::uuid, at, author, deed
        from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, deed jsonb)
      on conflict (id) do nothing
-     returning ${eventColumns}`,
+     returning seq::double precision as seq, id`,
     [
       workshopId,
       seatId,
@@ -33,7 +33,13 @@ export async function insertEvents(
       ),
     ],
   );
-  return rows.map(streamed).sort((a, b) => a.seq - b.seq);
+  const seqOf = new Map(rows.map(({ seq, id }) => [id, seq]));
+  return events
+    .flatMap((event) => {
+      const seq = seqOf.get(event.id);
+      return seq === undefined ? [] : [{ seq, event }];
+    })
+    .sort((a, b) => a.seq - b.seq);
 }
 
 /** The workshop's log behind a place in it, in the order it was received. */

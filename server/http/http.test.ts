@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { problemHandler } from './errors.ts';
 import { pages } from './pages.ts';
 import { Refusal } from './refusal.ts';
-import { strictHeaders } from './security.ts';
+import { pageHeaders } from './security.ts';
 
 let folder: string;
 beforeAll(() => {
@@ -22,7 +22,7 @@ afterAll(() => rmSync(folder, { recursive: true }));
 
 const app = () => {
   const made = express();
-  made.use(strictHeaders());
+  made.use(pageHeaders());
   made.get('/refused', () => {
     throw new Refusal(422, 'No', 'Not like that.', [{ field: 'x', message: 'Write y.' }]);
   });

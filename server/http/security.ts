@@ -5,8 +5,8 @@ import helmet from 'helmet';
 import type { Problem } from '#contract/problem';
 import { send } from './errors.ts';
 
-/** A fresh nonce for each answer, and headers under which a page can load nothing from anywhere else. */
-export function strictHeaders(): RequestHandler[] {
+/** A fresh nonce for each page, and headers under which it can load nothing from anywhere else. */
+export function pageHeaders(): RequestHandler[] {
   const nonce: RequestHandler = (_request, response, next) => {
     response.locals.nonce = randomBytes(16).toString('base64');
     next();
@@ -36,6 +36,17 @@ export function strictHeaders(): RequestHandler[] {
   });
   return [nonce, policy];
 }
+
+/** Answers of the API are data: never kept, never guessed to be something else, never shown as a page. */
+export const apiHeaders: RequestHandler = (_request, response, next) => {
+  response.set({
+    'Cache-Control': 'no-store',
+    'Content-Security-Policy': "default-src 'none'; frame-ancestors 'none'",
+    'Referrer-Policy': 'no-referrer',
+    'X-Content-Type-Options': 'nosniff',
+  });
+  next();
+};
 
 /** Refuses an address that keeps guessing passphrases or seat links; what succeeds does not count. */
 export function guessLimit(perQuarterHour: number): RequestHandler {

@@ -53,6 +53,14 @@ describe('importing a parts list', () => {
     ]);
   });
 
+  it('is answered as data that nobody keeps', async () => {
+    const { headers } = await server.instructor.get('/api/kits').expect(200);
+    expect(headers['cache-control']).toBe('no-store');
+    expect(headers['x-content-type-options']).toBe('nosniff');
+    expect(headers['content-security-policy']).toBe("default-src 'none'; frame-ancestors 'none'");
+    expect(headers['x-powered-by']).toBeUndefined();
+  });
+
   it('lists kits by name with what they hold', async () => {
     await makeKit(server, 'Aardvark Lamp');
     const { body } = await server.instructor.get('/api/kits').expect(200);

@@ -79,7 +79,7 @@ export function drawDipMark(pins: number): Drawing {
       ...pad(1 + x, y.top),
       ...pad(1 + x, y.bottom, index === 0),
     ]),
-    text(1 + pitch / 2 + 1.9, y.bottom - 0.1, '1', 1.5, material.silk, true),
+    text(1 + pitch / 2, y.bottom - 1.8, '1', 1.6, material.silk, true),
   ]);
 }
 

@@ -29,7 +29,7 @@ export function drawElectrolytic(print: string, volt: string): Drawing {
       rect(7.3, 1.6, 2.1, 10.8, { fill: '#cfd3d8', radius: 0.3 }),
       path('M7.75 3.4h1.2M7.75 6.3h1.2M7.75 9.2h1.2', { stroke: '#27406b', strokeWidth: 0.45 }),
       path('M2.5 11.2H9.5', { stroke: material.blackEdge, strokeWidth: 0.15 }),
-      text(4.9, 6.1, print, Math.min(1.9, 7.5 / Math.max(print.length, 4)), '#f0ead8', true),
+      text(4.9, 6.1, print, Math.min(1.75, 7 / Math.max(print.length, 4)), '#f0ead8', true),
       text(4.9, 8.4, volt, 1.6, '#f0ead8'),
       text(2.6, 19.8, '+', 3, material.plus, true),
       text(9.6, 17.4, '−', 3, material.minus, true),
