@@ -21,11 +21,14 @@ export default defineConfig({
     ? [['list'], ['json', { outputFile: process.env.OZZET_TEST_REPORT }]]
     : [['list']],
   use: { ...chromium, viewport: { width: 1280, height: 800 }, ...stillPage },
-  projects: Object.entries(servers).map(([name, { port }]) => ({
-    name,
-    testDir: `e2e/${name}`,
-    use: { baseURL: `http://127.0.0.1:${port}` },
-  })),
+  projects: [
+    ...Object.entries(servers).map(([name, { port }]) => ({
+      name,
+      testDir: `e2e/${name}`,
+      use: { baseURL: `http://127.0.0.1:${port}` },
+    })),
+    { name: 'process', testDir: 'e2e/process' },
+  ],
   webServer: Object.values(servers).map(({ port, args }) => ({
     command: `node scripts/serve.mjs ${args}`,
     env: { PORT: String(port), OZZET_DATA: mkdtempSync(join(tmpdir(), 'ozzet-e2e-')) },

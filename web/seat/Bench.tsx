@@ -61,7 +61,7 @@ export function Bench({ view, log }: OpenSeat) {
       <main className="bench">
         {refusal !== null && (
           <p role="alert" className="alarm-box">
-            <strong>{t('seat.notAccepted')}.</strong> {refusal}{' '}
+            {t('seat.notAccepted')}{' '}
             <button type="button" className="text-button" onClick={() => log.dismissRefusal()}>
               {t('seat.close')}
             </button>

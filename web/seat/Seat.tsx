@@ -18,13 +18,9 @@ export function Seat({ token }: { readonly token: string }) {
     setOpening({ state: 'opening' });
     openSeat(token)
       .then((seat) => setOpening({ state: 'open', seat }))
-      .catch((error: unknown) => {
-        const known = error instanceof CallProblem && error.problem.status !== 0;
-        setOpening({
-          state: 'failed',
-          reason: known ? error.problem.detail : t('seat.noConnection'),
-        });
-      });
+      .catch((error: unknown) =>
+        setOpening({ state: 'failed', reason: t(`seat.failed.${failureOf(error)}`) }),
+      );
   }, [token, t]);
   useEffect(open, [open]);
 
@@ -44,4 +40,12 @@ export function Seat({ token }: { readonly token: string }) {
       )}
     </main>
   );
+}
+
+/** Why a seat does not open, by the word that the catalogue knows it by. */
+function failureOf(error: unknown): 'noConnection' | 'wrongLink' | 'tooManyTries' | 'trouble' {
+  const status = error instanceof CallProblem ? error.problem.status : undefined;
+  if (status === 0) return 'noConnection';
+  if (status === 404) return 'wrongLink';
+  return status === 429 ? 'tooManyTries' : 'trouble';
 }

@@ -5,8 +5,16 @@ export const seatEnglish = {
   loading: 'Opening your seat …',
   cannotOpen: 'This seat does not open',
   tryAgain: 'Try again',
-  noConnection:
-    'The workshop’s computer cannot be reached. Look whether this device is on the room’s Wi-Fi.',
+  failed: {
+    noConnection:
+      'The workshop’s computer cannot be reached. Look whether this device is on the room’s Wi-Fi.',
+    wrongLink:
+      'This link leads to no seat. Scan the code on your bag again, or ask your instructor for your seat’s link.',
+    tooManyTries:
+      'Too many wrong links from this device. Wait a quarter of an hour, or ask your instructor.',
+    trouble:
+      'The workshop’s computer has trouble. Nothing you did is lost. Try again, or tell your instructor.',
+  },
   saved: 'Saved',
   sending: 'Sending {{count}} …',
   offline: 'No network. Go on working: what you do is kept here and sent later.',
@@ -56,7 +64,8 @@ export const seatEnglish = {
   finished: 'Your board is done',
   finishedText:
     'Every step and every check is behind you. Switch off, put the iron in its stand, and wash your hands before you eat.',
-  notAccepted: 'Not taken',
+  notAccepted:
+    'One entry was not taken: it does not fit the plan of this workshop. Tell your instructor what you wanted to say.',
   bring: 'Not in your bag: ask for it.',
   burn: 'Burnt yourself? Cool running water for 20 minutes, and tell your instructor now.',
 };

@@ -1,0 +1,161 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { demoPassphrase } from '../../demo/scenario';
+
+/** The program itself: how it starts, stops, and takes a sudden end. */
+
+const root = join(import.meta.dirname, '..', '..');
+let data: string;
+const running: ChildProcess[] = [];
+
+test.beforeEach(() => {
+  data = join(mkdtempSync(join(tmpdir(), 'ozzet-process-')), 'data');
+});
+test.afterEach(async () => {
+  await Promise.all(running.splice(0).map((server) => ended(server, 'SIGTERM')));
+  rmSync(join(data, '..'), { recursive: true, force: true });
+});
+
+interface Started {
+  readonly server: ChildProcess;
+  readonly said: string;
+  readonly address: string;
+}
+
+/** Starts the program without a terminal and waits for its last word: the ready line, or its end. */
+function start(args: readonly string[] = [], env: Record<string, string> = {}): Promise<Started> {
+  const server = spawn(process.execPath, [join(root, 'scripts', 'serve.mjs'), ...args], {
+    cwd: tmpdir(),
+    env: { ...process.env, PORT: '0', OZZET_DATA: data, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  running.push(server);
+  return new Promise((resolve) => {
+    let said = '';
+    const hear = (chunk: Buffer) => {
+      said += chunk;
+      const address = /^Ozzet is ready at (http:\/\/127\.0\.0\.1:\d+)$/m.exec(said)?.[1];
+      if (address) resolve({ server, said, address });
+    };
+    server.stdout?.on('data', hear);
+    server.stderr?.on('data', hear);
+    server.once('close', () => resolve({ server, said, address: '' }));
+  });
+}
+
+function ended(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve();
+  return new Promise((resolve) => {
+    server.once('close', () => resolve());
+    server.kill(signal);
+  });
+}
+
+async function post(address: string, path: string, body: object, cookie = ''): Promise<Response> {
+  return fetch(address + path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', Cookie: cookie },
+    body: JSON.stringify(body),
+  });
+}
+
+async function signIn(address: string): Promise<string> {
+  const answer = await post(address, '/api/session', { passphrase: demoPassphrase });
+  return answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+}
+
+interface Listed {
+  readonly id: string;
+  readonly title: string;
+}
+const workshops = async (address: string): Promise<Listed[]> =>
+  (await (
+    await fetch(`${address}/api/workshops`, { headers: { Cookie: await signIn(address) } })
+  ).json()) as Listed[];
+
+test('the demo prints its sign-in and address, keeps its data, and starts over when asked', async () => {
+  const first = await start(['--demo']);
+  expect(first.said).toContain(demoPassphrase);
+  expect(first.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${first.address}`);
+  const made = await workshops(first.address);
+  expect(made).toHaveLength(3);
+  await ended(first.server, 'SIGTERM');
+
+  const second = await start(['--demo']);
+  expect(second.said).not.toContain('Building');
+  expect(await workshops(second.address)).toEqual(made);
+  await ended(second.server, 'SIGTERM');
+
+  const third = await start(['--demo', '--fresh']);
+  const fresh = await workshops(third.address);
+  expect(fresh).toHaveLength(3);
+  expect(fresh.map(({ id }) => id)).not.toEqual(made.map(({ id }) => id));
+});
+
+test('what was acknowledged is there after a sudden end', async () => {
+  const before = await start(['--demo']);
+  const [running] = (await workshops(before.address)).filter(({ title }) => title.includes('2:'));
+  const cookie = await signIn(before.address);
+  const path = `/api/workshops/${running?.id}`;
+  const read = async (address: string, what: string, as: string) =>
+    (await fetch(address + what, { headers: { Cookie: as } })).json() as Promise<{
+      seats: { id: string; token: string }[];
+      steps: { id: string }[];
+      events: { event: { id: string } }[];
+    }>;
+  const { seats, steps } = await read(before.address, path, cookie);
+  const ids = Array.from(
+    { length: 20 },
+    (_, n) => `01900000-0000-7000-8000-${String(n).padStart(12, '0')}`,
+  );
+  for (const id of ids) {
+    const event = {
+      id,
+      kind: 'step-reopened',
+      stepId: steps[0]?.id,
+      seatId: seats[3]?.id,
+      at: new Date().toISOString(),
+    };
+    expect(
+      (await post(before.address, `/api/seats/${seats[3]?.token}/events`, { events: [event] }))
+        .status,
+    ).toBe(200);
+  }
+  await ended(before.server, 'SIGKILL');
+  expect(existsSync(join(data, 'in-use-by.pid'))).toBe(true);
+
+  const after = await start(['--demo']);
+  const { events } = await read(after.address, `${path}/log`, await signIn(after.address));
+  expect(events.map(({ event }) => event.id)).toEqual(expect.arrayContaining(ids));
+});
+
+test('two servers never share a data folder, nor a port', async () => {
+  const first = await start();
+  expect(first.address).not.toBe('');
+  const sameFolder = await start();
+  expect(sameFolder.said).toMatch(
+    /in use by process \d+\. Stop it, or choose another with OZZET_DATA/,
+  );
+  const { port } = new URL(first.address);
+  const samePort = await start([], { PORT: port, OZZET_DATA: `${data}-2` });
+  expect(samePort.said).toContain(`Port ${port} is in use`);
+  expect((await fetch(`${first.address}/api/session`)).status).toBe(200);
+});
+
+test('own data is never thrown away, nor a folder that holds something else', async () => {
+  expect((await start(['--fresh'])).said).toContain('your own data is never thrown away');
+  const first = await start(['--demo']);
+  await ended(first.server, 'SIGTERM');
+  writeFileSync(join(data, 'thesis.txt'), 'years of work');
+  expect((await start(['--demo', '--fresh'])).said).toContain('thesis.txt');
+  expect(existsSync(join(data, 'thesis.txt'))).toBe(true);
+});
+
+test('a port that is none is told', async () => {
+  expect((await start([], { PORT: 'harbour' })).said).toContain(
+    'PORT is “harbour”; it must be a number',
+  );
+});
