@@ -73,8 +73,6 @@ export const newKitBody = yup.object({
   ...partsListFields,
 });
 
-export type NewKit = yup.InferType<typeof newKitBody>;
-
 export const listKits = endpoint<KitSummary[]>()({ method: 'GET', path: '/api/kits' });
 export const getKit = endpoint<Kit>()({ method: 'GET', path: '/api/kits/:kitId' });
 export const createKit = endpoint<{ id: string }>()({

@@ -75,8 +75,6 @@ export const newWorkshopBody = yup.object({
     .max(maxSeats, `Plan at most ${maxSeats} seats.`),
 });
 
-export type NewWorkshop = yup.InferType<typeof newWorkshopBody>;
-
 export const listWorkshops = endpoint<WorkshopSummary[]>()({
   method: 'GET',
   path: '/api/workshops',

@@ -54,7 +54,7 @@ export function stop(line) {
 }
 
 /** Runs a command of the project; a failure ends this script too. */
-export function run(command, args, options = {}) {
+function run(command, args, options = {}) {
   const { status } = spawnSync(command, args, {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit'],

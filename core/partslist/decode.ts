@@ -1,8 +1,7 @@
 import { fail, ok, type Result } from '../result.ts';
 
 /** Encodings that a parts list is read in; the second is what older spreadsheets in western Europe write. */
-export const encodings = ['utf-8', 'windows-1252'] as const;
-export type Encoding = (typeof encodings)[number];
+export type Encoding = 'utf-8' | 'windows-1252';
 
 /** Largest parts list that is read; a long kit has some hundred lines, which is far below. */
 export const maxBytes = 1_000_000;

@@ -119,3 +119,21 @@ test('the floor is worked by keys alone, which ? lists', async ({ page }) => {
   await page.keyboard.press('k');
   await expect(page.getByRole('heading', { name: 'Kits', level: 1 })).toBeVisible();
 });
+
+for (const [device, width, height] of [
+  ['phone', 390, 844],
+  ['tablet', 820, 1180],
+  ['tablet on its side', 1024, 768],
+] as const) {
+  test(`the floor fits a ${device}, and who calls for help is seen without scrolling`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await page.getByRole('link', { name: 'To the floor' }).click();
+    await expect(page.getByRole('button', { name: /^Go to seat/ })).toBeInViewport();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      width,
+    );
+    await expectAccessible(page);
+  });
+}

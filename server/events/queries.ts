@@ -11,8 +11,6 @@ interface EventRow {
   deed: Deed;
 }
 
-const eventColumns = 'seq::double precision as seq, id, seat_id, at, author, deed';
-
 /** Appends events in one statement and returns those that were not there yet, in the order of their seq. */
 export async function insertEvents(
   db: Queryable,
@@ -43,26 +41,23 @@ export async function insertEvents(
 }
 
 /** The workshop's log behind a place in it, in the order it was received. */
-export async function selectWorkshopEvents(
-  db: Queryable,
-  workshopId: string,
-  afterSeq = 0,
-): Promise<StreamedEvent[]> {
-  const rows = await db.query<EventRow>(
-    `select ${eventColumns} from build_event where workshop_id = $1 and seq > $2 order by build_event.seq`,
-    [workshopId, afterSeq],
-  );
-  return rows.map(streamed);
-}
+export const selectWorkshopEvents = (db: Queryable, workshopId: string, afterSeq = 0) =>
+  selectEvents(db, 'workshop_id', workshopId, afterSeq);
 
-export async function selectSeatEvents(
+/** One seat's part of the log, likewise. */
+export const selectSeatEvents = (db: Queryable, seatId: string, afterSeq = 0) =>
+  selectEvents(db, 'seat_id', seatId, afterSeq);
+
+async function selectEvents(
   db: Queryable,
-  seatId: string,
-  afterSeq = 0,
+  owner: 'workshop_id' | 'seat_id',
+  id: string,
+  afterSeq: number,
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<EventRow>(
-    `select ${eventColumns} from build_event where seat_id = $1 and seq > $2 order by build_event.seq`,
-    [seatId, afterSeq],
+    `select seq::double precision as seq, id, seat_id, at, author, deed
+       from build_event where ${owner} = $1 and build_event.seq > $2 order by build_event.seq`,
+    [id, afterSeq],
   );
   return rows.map(streamed);
 }

@@ -8,8 +8,7 @@ import {
   listKits,
   reviseKit,
 } from '#contract/kits';
-import { planSteps } from '#core/order/planSteps';
-import { totalMinutes, withMinutes } from '#core/pace/stepMinutes';
+import { totalMinutes } from '#core/pace/stepMinutes';
 import { headingSignature, type Mapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/table';
@@ -17,13 +16,13 @@ import type { Database, Queryable } from '../db/database.ts';
 import { invalid, notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
+import { plannedSteps } from './plannedSteps.ts';
 import {
   insertKit,
   insertRevision,
   kitExists,
   rememberedMapping,
   rememberMapping,
-  type StoredRevision,
   selectKit,
   selectKits,
 } from './queries.ts';
@@ -87,11 +86,7 @@ export function kitRoutes(db: Database): Router {
   return router;
 }
 
-/** The steps that a stored revision is built by, with their minutes. */
-export const plannedSteps = ({ lines, supplyVolt }: Pick<StoredRevision, 'lines' | 'supplyVolt'>) =>
-  withMinutes(planSteps({ parts: lines.map(({ part }) => part), supplyVolt }));
-
-export const noSuchKit = () => notFound('kit', 'Choose one from the list of kits.');
+const noSuchKit = () => notFound('kit', 'Choose one from the list of kits.');
 
 interface ReadList {
   readonly lines: readonly KitLine[];

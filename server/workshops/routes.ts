@@ -17,8 +17,8 @@ import { selectWorkshopEvents } from '../events/queries.ts';
 import { invalid, notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
+import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit } from '../kits/queries.ts';
-import { plannedSteps } from '../kits/routes.ts';
 import {
   insertWorkshop,
   type StoredWorkshop,

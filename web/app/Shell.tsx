@@ -47,8 +47,8 @@ export function Shell() {
         sx={{
           display: 'flex',
           alignItems: 'stretch',
-          gap: 3,
-          px: 3,
+          gap: { xs: 1, sm: 3 },
+          px: { xs: 1, sm: 3 },
           borderBottom: `2px solid ${ink('ink')}`,
           minHeight: 48,
         }}
@@ -68,19 +68,37 @@ export function Shell() {
           ))}
         </Box>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-          <IconButton aria-label="Keyboard shortcuts (?)" onClick={() => setKeysOpen(true)}>
+          <IconButton
+            aria-label="Keyboard shortcuts (?)"
+            onClick={() => setKeysOpen(true)}
+            sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
+          >
             <Keyboard />
           </IconButton>
           <ModeButton />
-          <Button color="inherit" startIcon={<Logout />} onClick={() => void leave()}>
-            Sign out
+          <Button
+            color="inherit"
+            aria-label="Sign out"
+            onClick={() => void leave()}
+            sx={{ minWidth: 0, gap: 1, whiteSpace: 'nowrap' }}
+          >
+            <Logout />
+            <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+              Sign out
+            </Box>
           </Button>
         </Box>
       </Box>
       <Box
         component="main"
         aria-busy={state !== 'idle'}
-        sx={{ flex: 1, px: 3, py: 2, opacity: state === 'idle' ? 1 : 0.6, minWidth: 0 }}
+        sx={{
+          flex: 1,
+          px: { xs: 1.5, sm: 3 },
+          py: 2,
+          opacity: state === 'idle' ? 1 : 0.6,
+          minWidth: 0,
+        }}
       >
         <Outlet />
       </Box>

@@ -19,6 +19,7 @@ import { MistakeGrid } from './MistakeGrid.tsx';
 import { NeedsYou } from './NeedsYou.tsx';
 import { RecentMistakes } from './RecentMistakes.tsx';
 import { SeatPanel } from './SeatPanel.tsx';
+import './floor.css';
 
 /** The room, live: who is where, who needs somebody, what went wrong; and the log in two taps. */
 export function FloorPage() {
@@ -106,26 +107,8 @@ function Floor({ workshop, snapshot }: FloorProps) {
           Not taken: {refusal}
         </Alert>
       )}
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 300px' },
-          gap: 2.5,
-        }}
-      >
-        <Box sx={{ minWidth: 0 }}>
-          <Lanes
-            steps={steps}
-            seats={seats}
-            startsAt={startsAt}
-            now={now}
-            chosenId={chosen?.seat.id}
-            choose={choose}
-            visit={visit}
-            openGrid={openGrid}
-          />
-        </Box>
-        <Box component="aside" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      <div className="floor">
+        <div className="floor-head">
           <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />
           {chosen ? (
             <SeatPanel
@@ -136,13 +119,27 @@ function Floor({ workshop, snapshot }: FloorProps) {
               close={() => choose(undefined)}
             />
           ) : (
-            <>
-              <NeedsYou seats={seats} steps={steps} now={now} visit={visit} choose={choose} />
-              <RecentMistakes seats={seats} steps={steps} now={now} undo={undo} />
-            </>
+            <NeedsYou seats={seats} steps={steps} now={now} visit={visit} choose={choose} />
           )}
-        </Box>
-      </Box>
+        </div>
+        <div className="floor-lanes">
+          <Lanes
+            steps={steps}
+            seats={seats}
+            startsAt={startsAt}
+            now={now}
+            chosenId={chosen?.seat.id}
+            choose={choose}
+            visit={visit}
+            openGrid={openGrid}
+          />
+        </div>
+        {!chosen && (
+          <div className="floor-feed">
+            <RecentMistakes seats={seats} steps={steps} now={now} undo={undo} />
+          </div>
+        )}
+      </div>
       {mistakeAt && atGrid && (
         <MistakeGrid
           at={atGrid}
