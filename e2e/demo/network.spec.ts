@@ -67,7 +67,7 @@ test('a floor without network says so and sends what was logged when it is back'
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await page.getByRole('button', { name: 'Log a mistake at seat 3' }).click();
   await page.getByRole('dialog').getByRole('button').first().click();
-  await expect(page.getByText(/No network. Go on working: 1 entries are kept/)).toBeVisible();
+  await expect(page.getByText(/No network. Go on working: 1 entry is kept/)).toBeVisible();
   await context.unroute('**/api/**');
   await expect(page.getByText(/No network/)).toHaveCount(0, { timeout: 20_000 });
 });
