@@ -14,6 +14,11 @@ export function plannedStepAt(
   return null;
 }
 
+/** Further behind than this, a seat rarely catches up by itself (common practice); in minutes. */
+const farBehindMinutes = 10;
+
+export const isFarBehind = (minutesAhead: number): boolean => minutesAhead <= -farBehindMinutes;
+
 /**
  * How far a seat is from the plan.
  *

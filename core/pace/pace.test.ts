@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planSteps } from '../order/planSteps.ts';
 import { line, ohm, type } from '../order/testing/kits.ts';
-import { minutesAhead, plannedStepAt } from './againstPlan.ts';
+import { isFarBehind, minutesAhead, plannedStepAt } from './againstPlan.ts';
 import { elapsedMinutes, phaseOf } from './phase.ts';
 import { stepMinutes, totalMinutes, withMinutes } from './stepMinutes.ts';
 import { minutesSince } from './waiting.ts';
@@ -64,6 +64,10 @@ describe('against the plan', () => {
     expect(minutesAhead(steps, second.id, first.minutes - 2)).toBe(2);
     expect(minutesAhead(steps, null, totalMinutes(steps) - 10)).toBe(10);
     expect(minutesAhead(steps, null, totalMinutes(steps) + 5)).toBe(-5);
+  });
+
+  it('is far behind from ten minutes on', () => {
+    expect([5, 0, -9, -10, -30].map(isFarBehind)).toEqual([false, false, false, true, true]);
   });
 });
 

@@ -1,3 +1,4 @@
+import type { BandColour } from '../bands/colours.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import type { Drawing } from './drawing/drawing.ts';
 import type { Part } from './part.ts';
@@ -54,6 +55,8 @@ export interface PartFamily {
     readonly types?: readonly RegExp[];
   };
   readonly words: FamilyWords;
+  /** The bands painted on it, in reading order; only for families that carry their value in bands. */
+  readonly bands?: (part: Part) => readonly BandColour[];
   /** The part as it lies on the mat, in mm. */
   readonly draw: (part: Part) => Drawing;
   /** What is printed on the board where it goes; only where the way round matters. */

@@ -49,11 +49,13 @@ export const english = {
     pieces_other: '{{count}} pieces',
     minutes: '{{minutes}} min',
     and: 'and',
-    volt: 'The supply of this kit is {{volt}} V.',
-    chipsOut_one: '{{chips}} is not in its socket yet.',
-    chipsOut_other: '{{chips}} are not in their sockets yet.',
-    noCells: 'No cells in the holder.',
-    cellsOutAgain:
-      'Use the bench supply with its current limit, or put the cells in for this check only and take them out again.',
+    note: {
+      volt: 'The supply of this kit is {{volt}} V.',
+      'chips-out_one': '{{chips}} is not in its socket yet.',
+      'chips-out_other': '{{chips}} are not in their sockets yet.',
+      'no-cells': 'No cells in the holder.',
+      'cells-out-again':
+        'Use the bench supply with its current limit, or put the cells in for this check only and take them out again.',
+    },
   },
 };

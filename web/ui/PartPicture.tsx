@@ -1,7 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import { bandColours } from '#core/bands/colours';
 import { familyOf } from '#core/parts/families/index';
-import { bandsOf } from '#core/parts/marks';
 import type { Part } from '#core/parts/part';
 import { DrawingSvg } from './DrawingSvg.tsx';
 import { pictureName } from './partWords.ts';
@@ -43,10 +42,11 @@ export function BoardMark({ part, pixelsPerMm }: PartPictureProps) {
 /** The bands of a resistor in words, each with a patch of its colour. */
 export function BandNames({ part }: { readonly part: Part }) {
   const { t } = useTranslation();
-  if (part.family !== 'resistor-axial') return null;
+  const bands = familyOf(part).bands?.(part) ?? [];
+  if (bands.length === 0) return null;
   return (
     <span className="band-names">
-      {bandsOf(part).map((band, index) => (
+      {bands.map((band, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the same colour may stand twice; its place is its identity
         <span key={index} className="band-name">
           <svg viewBox="0 0 8 14" className="band-patch" aria-hidden="true">

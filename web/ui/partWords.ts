@@ -1,8 +1,8 @@
 import type { TFunction } from 'i18next';
+import { type CheckNote, checkNotes } from '#core/order/checkNotes';
 import type { Named, Step } from '#core/order/step';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, valueLabel } from '#core/parts/label';
-import { bandsOf } from '#core/parts/marks';
 import type { Part } from '#core/parts/part';
 
 /** `470 Ω resistors`, `red LED`, `slide switch`: value and family, in the number of pieces. */
@@ -18,10 +18,9 @@ export function partName(t: TFunction, part: Part): string {
 
 /** What the drawing of a part shows, band names included. */
 export function pictureName(t: TFunction, part: Part): string {
-  const bands = bandsOf(part);
-  const shownBands = familyOf(part).id === 'resistor-axial' && bands.length > 0;
+  const bands = familyOf(part).bands?.(part) ?? [];
   const name = partName(t, { ...part, quantity: 1 });
-  return shownBands ? `${name}: ${bands.map((band) => t(`band.${band}`)).join(', ')}` : name;
+  return bands.length > 0 ? `${name}: ${bands.map((band) => t(`band.${band}`)).join(', ')}` : name;
 }
 
 /** A line of the family's own words, or undefined where it says nothing about this. */
@@ -95,18 +94,25 @@ export function checkWords(
   step: Extract<Step, { kind: 'check' }>,
 ): readonly string[] {
   const how = t(`check.${step.check}.how`, { returnObjects: true }) as string[];
-  const before: string[] = [];
-  const after: string[] = [];
-  const electrical = step.check === 'supply-resistance' || step.check === 'first-power';
-  if (electrical && step.chipsOut.length > 0) {
-    before.push(
-      t('step.chipsOut', { chips: shortDesignators(step.chipsOut), count: step.chipsOut.length }),
-    );
+  const { before, after } = checkNotes(step);
+  return [
+    ...before.map((note) => noteWords(t, note)),
+    ...how,
+    ...after.map((note) => noteWords(t, note)),
+  ];
+}
+
+function noteWords(t: TFunction, note: CheckNote): string {
+  switch (note.kind) {
+    case 'chips-out':
+      return t('step.note.chips-out', {
+        chips: shortDesignators(note.chips),
+        count: note.chips.length,
+      });
+    case 'volt':
+      return t('step.note.volt', { volt: note.volt });
+    case 'no-cells':
+    case 'cells-out-again':
+      return t(`step.note.${note.kind}`);
   }
-  if (step.check === 'supply-resistance' && step.hasBattery) before.push(t('step.noCells'));
-  if (step.check === 'first-power') {
-    if (step.supplyVolt !== null) before.push(t('step.volt', { volt: step.supplyVolt }));
-    if (step.hasBattery) after.push(t('step.cellsOutAgain'));
-  }
-  return [...before, ...how, ...after];
 }

@@ -36,5 +36,6 @@ export const resistorAxial: PartFamily = {
     ],
     wayRound: 'Either way round is right.',
   },
+  bands: bandsOf,
   draw: (part) => drawResistor(bandsOf(part)),
 };

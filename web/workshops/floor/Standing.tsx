@@ -1,5 +1,5 @@
 import type { SeatState } from '#core/build/foldSeat';
-import { minutesAhead } from '#core/pace/againstPlan';
+import { isFarBehind, minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { minutesSince } from '#core/pace/waiting';
@@ -11,9 +11,6 @@ interface StandingProps {
   readonly startsAt: string;
   readonly now: Date;
 }
-
-/** Further behind than this, a seat is shown as one that will not finish by itself. */
-const farBehindMinutes = 10;
 
 /** The one thing to know about a seat, readable from two metres away; a shape and a word, never colour alone. */
 export function Standing({ state, steps, startsAt, now }: StandingProps) {
@@ -38,7 +35,7 @@ export function Standing({ state, steps, startsAt, now }: StandingProps) {
   const ahead = Math.round(minutesAhead(steps, state.currentStepId, elapsed));
   if (ahead <= -1) {
     return (
-      <div className={-ahead >= farBehindMinutes ? 'standing standing-bad' : 'standing'}>
+      <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
         <Glyph name="down" /> {-ahead} min
         <small>behind</small>
       </div>
