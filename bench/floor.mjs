@@ -27,6 +27,7 @@ export async function benchFloor(acknowledgeMs) {
   const times = [];
   for (let tap = 0; tap < taps; tap++) {
     const step = tap % 2 === 0 ? 2 : 1;
+    await seat.locator('.main-button[aria-disabled="false"]').waitFor();
     const changed = floor.evaluate(whenLaneSays, `step ${step},`);
     const tapped = await seat.evaluate(tapAndTell, tap % 2 === 0 ? 'Done' : 'Back one step');
     times.push((await changed) - tapped);

@@ -282,6 +282,14 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await expect(lane.getByRole('button', { name: /Petrel: step 2/ })).toBeVisible();
   });
 
+  await test.step('a double tap finishes one step, not two', async () => {
+    await seat.getByRole('button', { name: 'Done' }).dblclick();
+    await expect(lane.getByRole('button', { name: /Petrel: step 3/ })).toBeVisible();
+    await expect(seat.getByText('Step 3 of 15')).toBeVisible();
+    await seat.getByRole('button', { name: 'Back one step' }).tap();
+    await expect(lane.getByRole('button', { name: /Petrel: step 2/ })).toBeVisible();
+  });
+
   await test.step('what went wrong fits the step, names the part, and says what to do', async () => {
     await seat.getByRole('button', { name: 'Something went wrong' }).tap();
     const dialog = seat.getByRole('dialog');

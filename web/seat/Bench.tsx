@@ -11,6 +11,7 @@ import { Ruler } from './Ruler.tsx';
 import { StepCard } from './StepCard.tsx';
 import type { OpenSeat } from './seatLog.ts';
 import { Trouble } from './Trouble.tsx';
+import { useSettling } from './useSettling.ts';
 
 /** A seat at work: where the learner is, this step, and what can be done about it. */
 export function Bench({ view, log }: OpenSeat) {
@@ -34,8 +35,10 @@ export function Bench({ view, log }: OpenSeat) {
   const previous = steps[(step ? index : steps.length) - 1];
   const report = (deed: Deed) => log.report(seatId, deed);
 
+  const settling = useSettling(state.currentStepId);
+
   const done = () => {
-    if (!step) return;
+    if (!step || settling) return;
     report({ kind: 'step-done', stepId: step.id });
     scrollTo({ top: 0 });
   };
@@ -91,7 +94,7 @@ export function Bench({ view, log }: OpenSeat) {
             <Glyph name="back" /> {t('seat.back')}
           </button>
           {step && (
-            <button type="button" className="main-button" onClick={done}>
+            <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
               {step.kind === 'check' ? t('seat.checkDone') : t('seat.done')} <Glyph name="tick" />
             </button>
           )}
