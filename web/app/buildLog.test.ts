@@ -187,6 +187,33 @@ describe('following', () => {
     expect(state(log).connected).toBe(true);
     stop();
   });
+
+  it('opens the stream again, behind what it has seen, where the browser has given up', async () => {
+    const log = newLog();
+    const stop = log.follow();
+    HandStream.last?.open();
+    HandStream.last?.bring(fromServer(7, 'a'));
+    const opened = HandStream.opened;
+    HandStream.last?.giveUp();
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(HandStream.opened).toBe(opened + 1);
+    expect(HandStream.last?.url).toBe('/stream?after=7');
+    // While the browser itself still tries, a second stream would double the work.
+    HandStream.last?.fail();
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(HandStream.opened).toBe(opened + 1);
+    stop();
+  });
+
+  it('opens no stream once the page is left', async () => {
+    const log = newLog();
+    const stop = log.follow();
+    const opened = HandStream.opened;
+    HandStream.last?.giveUp();
+    stop();
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(HandStream.opened).toBe(opened);
+  });
 });
 
 describe('the clock', () => {

@@ -24,7 +24,7 @@ export interface BuildLogOptions {
   readonly streamPath: (afterSeq: number) => string;
 }
 
-/** How long to wait before trying again to send, in ms: the room's Wi-Fi is usually back within seconds. */
+/** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
 const retryMs = 3000;
 
 /**
@@ -38,6 +38,7 @@ export class BuildLog {
   #lastSeq = 0;
   #sending = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
+  #reopen: ReturnType<typeof setTimeout> | undefined;
   /** The server's clock minus this device's, in ms. */
   #clockOffset = 0;
 
@@ -61,22 +62,34 @@ export class BuildLog {
 
   /** Starts following the server; returns a function that stops. */
   follow(): () => void {
-    this.#stream = new EventSource(this.#options.streamPath(this.#lastSeq));
-    this.#stream.onopen = () => {
-      this.store.setState({ connected: true });
-      void this.flush();
-    };
-    this.#stream.onerror = () => this.store.setState({ connected: false });
-    this.#stream.onmessage = ({ data }) =>
-      this.#receive([JSON.parse(data as string) as StreamedEvent]);
+    this.#openStream();
     const online = () => void this.flush();
     addEventListener('online', online);
     void this.flush();
     return () => {
       this.#stream?.close();
       clearTimeout(this.#retry);
+      clearTimeout(this.#reopen);
       removeEventListener('online', online);
     };
+  }
+
+  #openStream(): void {
+    const stream = new EventSource(this.#options.streamPath(this.#lastSeq));
+    this.#stream = stream;
+    stream.onopen = () => {
+      this.store.setState({ connected: true });
+      void this.flush();
+    };
+    stream.onerror = () => {
+      this.store.setState({ connected: false });
+      // The browser tries again by itself, but gives up where the server answers with an error, as one that is just
+      // starting does.
+      if (stream.readyState === EventSource.CLOSED) {
+        this.#reopen = setTimeout(() => this.#openStream(), retryMs);
+      }
+    };
+    stream.onmessage = ({ data }) => this.#receive([JSON.parse(data as string) as StreamedEvent]);
   }
 
   /** The time by the server's clock. */

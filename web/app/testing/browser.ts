@@ -31,6 +31,8 @@ export class MemoryStorage implements Storage {
 /** An event stream that a test drives by hand. */
 export class HandStream {
   static readonly OPEN = 1;
+  static readonly CLOSED = 2;
+  static opened = 0;
   static last: HandStream | undefined;
   readyState = 0;
   closed = false;
@@ -40,6 +42,7 @@ export class HandStream {
 
   constructor(readonly url: string) {
     HandStream.last = this;
+    HandStream.opened += 1;
   }
 
   open(): void {
@@ -49,6 +52,12 @@ export class HandStream {
 
   fail(): void {
     this.readyState = 0;
+    this.onerror?.();
+  }
+
+  /** As a browser does when the server answers with an error. */
+  giveUp(): void {
+    this.readyState = HandStream.CLOSED;
     this.onerror?.();
   }
 
