@@ -1,4 +1,5 @@
 import type { Author, BuildEvent } from './event.ts';
+import { eventsThatCount } from './eventsThatCount.ts';
 
 export interface SeatState {
   /** When each step was finished, ISO 8601; a step that is not there is still to do. */
@@ -40,7 +41,7 @@ export interface LoggedMistake {
  * @param stepIds the steps of the workshop's plan, in order; events that name another step are left out
  */
 export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent>): SeatState {
-  const log = settledLog(events);
+  const log = eventsThatCount(events);
   const known = new Set(stepIds);
   const doneAt: Record<string, string> = {};
   const calls = new Map<string, { askedAt: string; stepId: string }>();
@@ -102,15 +103,3 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     lastSignAt,
   };
 }
-
-/** The events that count, each once, in the order of their time; ties by id, so that every device sorts alike. */
-function settledLog(events: Iterable<BuildEvent>): BuildEvent[] {
-  const byId = new Map<string, BuildEvent>();
-  for (const event of events) byId.set(event.id, event);
-  const undone = new Set([...byId.values()].flatMap((e) => (e.kind === 'undo' ? [e.undoes] : [])));
-  return [...byId.values()]
-    .filter((event) => event.kind !== 'undo' && !undone.has(event.id))
-    .sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id));
-}
-
-const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);

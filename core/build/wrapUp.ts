@@ -1,4 +1,5 @@
 import type { Author, BuildEvent } from './event.ts';
+import { eventsThatCount } from './eventsThatCount.ts';
 import { foldSeat } from './foldSeat.ts';
 
 /** One thing that happened at a seat and was not taken back. */
@@ -30,7 +31,6 @@ export function wrapUpRows(
   events: readonly BuildEvent[],
 ): WrapUpRow[] {
   const state = foldSeat(stepIds, events);
-  const undone = new Set(events.flatMap((e) => (e.kind === 'undo' ? [e.undoes] : [])));
   const number = (stepId: string) => stepIds.indexOf(stepId) + 1;
   const common = (at: string, by: Author) => ({
     at,
@@ -55,8 +55,8 @@ export function wrapUpRows(
     })),
     ...state.visits.map(({ at }) => ({ what: 'visit' as const, ...common(at, 'instructor') })),
   ];
-  for (const event of events) {
-    if (event.kind !== 'help-asked' || undone.has(event.id) || number(event.stepId) === 0) continue;
+  for (const event of eventsThatCount(events)) {
+    if (event.kind !== 'help-asked' || number(event.stepId) === 0) continue;
     rows.push({
       what: 'help asked',
       ...common(event.at, event.by),

@@ -5,7 +5,7 @@ import { decodeTable, maxBytes } from './decode.ts';
 const bytes = (...values: number[]) => new Uint8Array(values);
 const problem = (...args: Parameters<typeof decodeTable>) => {
   const decoded = decodeTable(...args);
-  return decoded.ok ? undefined : decoded.problem;
+  return decoded.ok ? undefined : decoded.problem.message;
 };
 
 describe('the bytes of a file', () => {
@@ -26,6 +26,8 @@ describe('the bytes of a file', () => {
   it('in another encoding are refused with the way out, and read when it is named', () => {
     const western = bytes(0x47, 0x72, 0xfc, 0x6e);
     expect(problem(western)).toMatch(/UTF-8.*Windows-1252/);
+    expect(decodeTable(western)).toMatchObject({ problem: { tryAs: 'windows-1252' } });
+    expect(decodeTable(bytes())).not.toHaveProperty('problem.tryAs');
     expect(decodeTable(western, 'windows-1252')).toEqual({ ok: true, value: 'Grün' });
   });
 
@@ -48,7 +50,7 @@ describe('the bytes of a file', () => {
         fc.constantFrom('utf-8' as const, 'windows-1252' as const),
         (data, encoding) => {
           const decoded = decodeTable(data, encoding);
-          if (!decoded.ok) expect(decoded.problem).toMatch(/[.]$/);
+          if (!decoded.ok) expect(decoded.problem.message).toMatch(/[.]$/);
         },
       ),
     );

@@ -9,6 +9,7 @@ import type { PartsListFile } from './usePartsListFile.ts';
 
 /** Where the file comes in: chosen or dropped. */
 export function FileChoice({ file }: { readonly file: PartsListFile }) {
+  const tryAs = file.problem?.tryAs;
   const input = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const drop = (event: DragEvent) => {
@@ -66,15 +67,14 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
           severity="error"
           sx={{ mt: 1 }}
           action={
-            file.encoding === 'utf-8' &&
-            file.problem.includes('UTF-8') && (
-              <Button color="inherit" onClick={() => file.readAs('windows-1252')}>
+            tryAs && (
+              <Button color="inherit" onClick={() => file.readAs(tryAs)}>
                 Read as Western European
               </Button>
             )
           }
         >
-          {file.problem}
+          {file.problem.message}
         </Alert>
       )}
     </section>

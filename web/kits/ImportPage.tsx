@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { isClean } from '#core/partslist/readPartsList';
+import { parseQuantity } from '#core/quantity/parseQuantity';
 import { CallProblem, call } from '../app/call.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { ColumnChoice } from './ColumnChoice.tsx';
@@ -30,11 +31,10 @@ export function ImportPage() {
   const [sending, setSending] = useState(false);
   const { open } = file;
 
-  const supplyVolt =
-    supply.trim() === '' ? null : Number(supply.replace(',', '.').replace(/\s*V$/i, ''));
-  const supplyProblem = Number.isNaN(supplyVolt)
-    ? 'Write a number such as 6 or 4.5, or leave it empty.'
-    : undefined;
+  const read = supply.trim() === '' ? undefined : parseQuantity(supply, 'volt');
+  const supplyVolt = read?.ok ? read.value : null;
+  const supplyProblem =
+    read && !read.ok ? 'Write a number such as 6 or 4.5, or leave it empty.' : undefined;
 
   const takeOver = async () => {
     if (!open || supplyProblem) return;

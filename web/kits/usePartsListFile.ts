@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 import { getRememberedMapping } from '#contract/kits';
 import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/columns';
-import { decodeTable, type Encoding } from '#core/partslist/decode';
+import { type DecodeProblem, decodeTable, type Encoding } from '#core/partslist/decode';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
 import { readTable, type Table } from '#core/partslist/table';
 import { call } from '../app/call.ts';
@@ -16,10 +16,9 @@ export interface OpenPartsList {
 
 export interface PartsListFile {
   readonly fileName: string | undefined;
-  readonly encoding: Encoding;
   readonly open: OpenPartsList | undefined;
   /** Why the file cannot be read at all, and what to do. */
-  readonly problem: string | undefined;
+  readonly problem: DecodeProblem | undefined;
   readonly choose: (file: File) => void;
   readonly readAs: (encoding: Encoding) => void;
   /** Says what the column at an index means; undefined means nothing that is needed. */
@@ -36,7 +35,7 @@ interface Chosen {
 export function usePartsListFile(): PartsListFile {
   const [chosen, setChosen] = useState<Chosen>();
   const [open, setOpen] = useState<OpenPartsList>();
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<DecodeProblem>();
 
   const read = useCallback(async (next: Chosen) => {
     setChosen(next);
@@ -45,14 +44,13 @@ export function usePartsListFile(): PartsListFile {
     const text = decodeTable(next.bytes, next.encoding);
     if (!text.ok) return setProblem(text.problem);
     const table = readTable(text.value);
-    if (!table.ok) return setProblem(table.problem);
+    if (!table.ok) return setProblem({ message: table.problem });
     const mapping = (await rememberedFor(table.value)) ?? guessMapping(table.value);
     setOpen(opened(text.value, table.value, mapping));
   }, []);
 
   return {
     fileName: chosen?.fileName,
-    encoding: chosen?.encoding ?? 'utf-8',
     open,
     problem,
     choose: (file) =>
