@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readDesignators } from '../partslist/designators.ts';
-import { capacitorPrint, shortDesignators, toleranceLabel, valueLabel } from './label.ts';
+import { shortDesignators, toleranceLabel, valueLabel } from './label.ts';
 import { bandsOf } from './marks.ts';
 import type { Part, PartValue } from './part.ts';
 
@@ -11,7 +11,7 @@ const part = (value: PartValue): Part => ({
   family: 'resistor-axial',
   value,
   description: '',
-  inKit: true,
+  supply: 'in-kit',
 });
 
 describe('labels', () => {
@@ -28,13 +28,6 @@ describe('labels', () => {
     );
     expect(toleranceLabel({ kind: 'amount', unit: 'ohm', amount: 1 })).toBe('');
     expect(toleranceLabel({ kind: 'none' })).toBe('');
-  });
-
-  // IEC 60062.
-  it('print a capacitor with its code, or in letters where three digits do not hold it', () => {
-    expect(capacitorPrint(part({ kind: 'amount', unit: 'farad', amount: 100e-9 }))).toBe('104');
-    expect(capacitorPrint(part({ kind: 'amount', unit: 'farad', amount: 4.7e-9 }))).toBe('472');
-    expect(capacitorPrint(part({ kind: 'amount', unit: 'farad', amount: 1.23e-9 }))).toBe('1n23');
   });
 
   it.each([

@@ -1,6 +1,5 @@
-import { capacitorCode } from '../quantity/capacitorCode.ts';
-import { formatLetterCode, formatQuantity } from '../quantity/formatQuantity.ts';
-import type { Part, PartValue } from './part.ts';
+import { formatQuantity } from '../quantity/formatQuantity.ts';
+import type { PartValue } from './part.ts';
 
 /** The value in words a person says: `470 Ω`, `10 µF`, `2N3904`, `red`; empty where the family has none. */
 export function valueLabel(value: PartValue): string {
@@ -14,15 +13,6 @@ export function valueLabel(value: PartValue): string {
     case 'none':
       return '';
   }
-}
-
-/**
- * What is printed on a small capacitor: the three-digit code where it holds the value, otherwise the letter code
- * (IEC 60062).
- */
-export function capacitorPrint(part: Part): string {
-  if (part.value.kind !== 'amount') return '';
-  return capacitorCode(part.value.amount) ?? formatLetterCode(part.value.amount, 'farad');
 }
 
 /** Place names in the short form of parts lists: `R1–R4, R7`. */

@@ -1,5 +1,6 @@
 import type { BandCount } from '../bands/encode.ts';
 import type { UnitId } from '../quantity/unit.ts';
+import type { LotNote } from './lotNote.ts';
 
 /** What tells one part of a family from another. */
 export type PartValue =
@@ -18,11 +19,23 @@ export type PartValue =
   | { readonly kind: 'colour'; readonly colour: LightColour }
   | { readonly kind: 'none' };
 
-export type LightColour = 'red' | 'yellow' | 'green' | 'blue' | 'white' | 'orange';
+export const lightColours = ['red', 'yellow', 'green', 'blue', 'white', 'orange'] as const;
+export type LightColour = (typeof lightColours)[number];
+
+/** Who brings a line's pieces, and whether they are fitted. */
+export const supplies = [
+  /** In the bag, and fitted. */
+  'in-kit',
+  /** In the bag as a spare: nothing of the board waits for it. */
+  'spare',
+  /** The learner or the room must bring it. */
+  'not-in-kit',
+] as const;
+export type Supply = (typeof supplies)[number];
 
 /** One line of a parts list: equal parts that go to one or several places of the board. */
 export interface Part {
-  /** Place names on the board, in natural order; empty for what has no place of its own (screws, solder). */
+  /** Place names on the board, in natural order; empty for what has no place of its own (screws, spares). */
   readonly designators: readonly string[];
   /** Pieces. Equal to the number of designators where there are any. */
   readonly quantity: number;
@@ -33,6 +46,7 @@ export interface Part {
   readonly pins?: number;
   /** What the parts list said, word for word. */
   readonly description: string;
-  /** False for what the learner or the room must bring. */
-  readonly inKit: boolean;
+  readonly supply: Supply;
+  /** What is different about the lot in the bag. */
+  readonly lotNote?: LotNote;
 }

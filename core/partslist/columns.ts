@@ -23,7 +23,8 @@ export type ColumnId =
   | 'ratedVolt'
   | 'pins'
   | 'bandCount'
-  | 'inKit';
+  | 'supply'
+  | 'family';
 
 export const columns: readonly ColumnDefinition[] = [
   {
@@ -157,9 +158,9 @@ export const columns: readonly ColumnDefinition[] = [
     headings: ['bands', 'band count', 'rings', 'ringe', 'ringen', 'bandes', 'bandas'],
   },
   {
-    id: 'inKit',
+    id: 'supply',
     label: 'In the kit?',
-    hint: 'yes or no',
+    hint: 'yes, no or spare',
     headings: [
       'in kit',
       'in the kit',
@@ -170,7 +171,13 @@ export const columns: readonly ColumnDefinition[] = [
       'inclus',
       'incluido',
     ],
-    looksLike: /^(yes|no|ja|nein|nee|oui|non|si)$/i,
+    looksLike: /^(yes|no|ja|nein|nee|oui|non|si|spare)$/i,
+  },
+  {
+    id: 'family',
+    label: 'Kind of part',
+    hint: 'resistor-axial',
+    headings: ['kind of part', 'part family', 'family'],
   },
 ];
 

@@ -2,8 +2,10 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bandsOf } from '../parts/marks.ts';
+import { guessMapping } from './columns.ts';
 import { isClean, readPartsList } from './readPartsList.ts';
 import { readList, tableOf } from './testing/readList.ts';
+import { wordingOf } from './wording.ts';
 
 const head = 'Ref,Qty,Part,Value,Tolerance,Pins,Bands,Included';
 const errorsOf = (row: string) => {
@@ -31,8 +33,8 @@ describe('recognising what people write', () => {
     ['C1,,film capacitor,47n,', 'capacitor-film'],
     ['D1,,1N4148,,', 'diode-axial'],
     ['D1,,rectifier,1N4001,', 'diode-axial'],
-    ['D1,,LED red 5mm,,', 'led'],
-    ['LED1,,Leuchtdiode grün,,', 'led'],
+    ['D1,,LED red 5mm,,', 'led-5mm'],
+    ['LED1,,Leuchtdiode grün,,', 'led-5mm'],
     ['Q1,,2N3904 NPN,,', 'transistor-to92'],
     ['T1,,Transistor,BC547,', 'transistor-to92'],
     ['U1,,DIP-8 timer,NE555,', 'ic-dip'],
@@ -67,12 +69,12 @@ describe('recognising what people write', () => {
       designators: ['R1', 'R2'],
       quantity: 2,
       value: { kind: 'amount', unit: 'ohm', amount: 1000, tolerancePercent: 1, bandCount: 5 },
-      inKit: true,
+      supply: 'in-kit',
     });
     expect(lineOf('U1,1,chip,LM393,,8,,nein').part).toMatchObject({
       pins: 8,
       value: { kind: 'type', print: 'LM393' },
-      inKit: false,
+      supply: 'not-in-kit',
     });
     expect(lineOf('C1,1,electrolytic 16V,47u,20 %').part.value).toEqual({
       kind: 'amount',
@@ -95,7 +97,6 @@ describe('recognising what people write', () => {
 describe('what is wrong is named by row, column and what to write', () => {
   it.each([
     ['R1,1,resistor,4k7k,', 'Value', /“4k7k” is not a value in Ω; write one like 470, 4k7 or 2M2/],
-    ['R1,1,resistor,,', 'Part', /No value; write one like 470 or 4k7/],
     ['R1,3,resistor,470,', 'Qty', /quantity is 3, but 1 place name is given/],
     ['R1,two,resistor,470,', 'Qty', /“two” is not a number of pieces/],
     ['R1,0,resistor,470,', 'Qty', /not a number of pieces/],
@@ -106,13 +107,29 @@ describe('what is wrong is named by row, column and what to write', () => {
     ['R1,1,resistor,470,5%,,9', 'Bands', /“9” is not a number of bands/],
     ['R1,1,resistor,4.99k,5%,,4', 'Bands', /4 bands hold 2 digits/],
     ['C1,1,ceramic,47,', 'Value', /has no unit|not a value/],
-    ['D1,1,LED,,', 'Part', /No colour; write red/],
     ['U1,1,chip,LM393,,7', 'Pins', /7 pins cannot be/],
     ['"R1,R1",2,resistor,470,', 'Ref', /R1 stands twice in this row/],
   ])('%s', (row, column, message) => {
     const errors = errorsOf(row);
     expect(errors[0]).toMatchObject({ line: 2, column });
     expect(errors[0]?.message).toMatch(message);
+  });
+
+  it.each([
+    ['R1,1,resistor,,', 'Part', /No value is given for this resistor/],
+    ['D1,1,LED,,', 'Part', /No colour is given/],
+    ['R1,1,resistor,4.8k,', 'Value', /4.8 kΩ is in no preferred series.* nearest of E24 is 4.7 kΩ/],
+    ['R1,1,gizmo 4k7,,', 'Part', /Read as resistor, but not sure/],
+  ])('%s is taken over and flagged with its row', (row, column, message) => {
+    const { lines, problems } = readList(`${head}\n${row}\n`);
+    expect(lines).toHaveLength(1);
+    expect(problems[0]).toMatchObject({ severity: 'warning', line: 2, column });
+    expect(problems[0]?.message).toMatch(message);
+  });
+
+  it('trimmers have values of 1, 2, 5 too (common practice), resistors do not', () => {
+    expect(readList(`${head}\nRV1,1,trimmer,5k,\n`).problems).toEqual([]);
+    expect(readList(`${head}\nR1,1,resistor,5k,\n`).problems).toHaveLength(1);
   });
 
   it('a place name in two rows names both', () => {
@@ -189,6 +206,54 @@ describe('what is wrong is named by row, column and what to write', () => {
   });
 });
 
+describe('what a person said of a part', () => {
+  const told = (text: string, remembered = {}) => {
+    const table = tableOf(`Ref,Part,Value,Kind of part\n${text}\n`);
+    return readPartsList(table, guessMapping(table), remembered).lines[0];
+  };
+
+  it('stands above what its words are like', () => {
+    expect(told('C3,blue thing,104,')).toMatchObject({ confidence: 'unsure' });
+    expect(told('C3,blue thing,104,film capacitor')).toMatchObject({
+      confidence: 'told',
+      part: { family: 'capacitor-film', value: { amount: 1e-7 } },
+    });
+  });
+
+  it('is remembered by the words of the line, whatever its value', () => {
+    const remembered = { [wordingOf('blue thing 104', ['C3'])]: 'capacitor-film' };
+    expect(told('C9,Blue  thing,223,', remembered)).toMatchObject({
+      confidence: 'told',
+      part: { family: 'capacitor-film', value: { amount: 22e-9 } },
+    });
+    expect(told('C9,red thing,223,', remembered)?.confidence).not.toBe('told');
+  });
+
+  it('a line of values only is remembered as it is, with the letters of its place', () => {
+    expect(wordingOf('104', ['C3'])).not.toBe(wordingOf('103', ['C3']));
+    expect(wordingOf('104', ['C3'])).not.toBe(wordingOf('104', ['R3']));
+    expect(wordingOf('104', ['C3'])).toBe(wordingOf(' 104 ', ['C7']));
+  });
+
+  it('a kind of part that is none is refused with what to write', () => {
+    const { problems } = readList('Ref,Part,Value,Family\nR1,thing,1k,gizmo\n');
+    expect(problems).toMatchObject([{ severity: 'error', line: 2, column: 'Family' }]);
+  });
+
+  it('says who brings the pieces', () => {
+    const supplied = (word: string) =>
+      readList(`Qty,Part,Value,In kit\n2,resistor,1k,${word}\n`).lines[0]?.part.supply;
+    expect(['yes', '', 'nein', 'no', 'spare', 'Ersatz'].map(supplied)).toEqual([
+      'in-kit',
+      'in-kit',
+      'not-in-kit',
+      'not-in-kit',
+      'spare',
+      'spare',
+    ]);
+  });
+});
+
 describe('the parts lists of the demo', () => {
   const read = (name: string) =>
     readList(readFileSync(new URL(`../../demo/kits/${name}`, import.meta.url), 'utf8'));
@@ -206,7 +271,7 @@ describe('the parts lists of the demo', () => {
     expect(count('resistor-axial')).toBe(4);
     expect(count('capacitor-electrolytic')).toBe(2);
     expect(count('transistor-to92')).toBe(2);
-    expect(count('led')).toBe(2);
+    expect(count('led-5mm')).toBe(2);
     expect(
       parts.filter((p) => p.family === 'resistor-axial').map((p) => bandsOf(p).join(' ')),
     ).toEqual(['yellow violet brown gold', 'yellow violet orange gold']);
@@ -219,6 +284,6 @@ describe('the parts lists of the demo', () => {
     expect(parts.find((p) => p.family === 'socket-dip')?.pins).toBe(
       parts.find((p) => p.family === 'ic-dip')?.pins,
     );
-    expect(parts.find((p) => p.family === 'battery')?.inKit).toBe(false);
+    expect(parts.find((p) => p.family === 'battery')?.supply).toBe('not-in-kit');
   });
 });

@@ -4,6 +4,7 @@ import type { CellProblem } from './problem.ts';
 import type { Recognition } from './recognise.ts';
 import { RowReader } from './rowReader.ts';
 import type { Table } from './table.ts';
+import type { RememberedFamilies } from './wording.ts';
 
 export interface ReadLine {
   readonly line: number;
@@ -24,13 +25,19 @@ export const isClean = ({ problems }: PartsListReading): boolean =>
 /**
  * Reads a parts list whose columns are known. Nothing is dropped silently: what cannot be read is an error that names
  * row, column and what to write instead.
+ *
+ * @param remembered families by wording, as a person corrected them for earlier lists
  */
-export function readPartsList(table: Table, mapping: Mapping): PartsListReading {
+export function readPartsList(
+  table: Table,
+  mapping: Mapping,
+  remembered: RememberedFamilies = {},
+): PartsListReading {
   const problems: CellProblem[] = [...missingColumns(mapping)];
   if (problems.length > 0) return { lines: [], problems };
   const lines: ReadLine[] = [];
   for (const row of table.rows) {
-    const reader = new RowReader(table, mapping, row);
+    const reader = new RowReader(table, mapping, row, remembered);
     const part = reader.read();
     problems.push(...reader.problems);
     if (part) lines.push({ line: row.line, ...part });

@@ -46,39 +46,85 @@ function readAmount(unit: AmountUnit, cell: string): Result<PartValue, string> {
   return parsed.ok ? ok({ kind: 'amount', unit, amount: parsed.value }) : parsed;
 }
 
-/** The first run of words in a description that is a value of the unit. */
+// What looks like a value but is none: sizes of chip parts, watts, lengths, highest voltages, counts, body names.
+const notValues =
+  /\b(0402|0603|0805|1206|1210)\b|\b\d+([.,/]\d+)*\s*(w|watt|mm|cm|ma)\b|\b(to|sot|sod|dip|so|sil|hc)-?\s?\d+\b|\b\d+\s*[x×]\s*(?=\d)|[±+-]*\s*\d+([.,]\d+)?\s*%/gi;
+const ratedVolts = /\b\d+([.,]\d+)?\s*V(DC)?\b/gi;
+
+/** The first run of words in a description that is a value of the unit; written units come before bare numbers. */
 function findAmount(unit: AmountUnit, description: string): Result<PartValue, string> {
-  const words = description.replace(/[(),;/]/g, ' ').split(/\s+/);
+  const bare = description
+    .replace(notValues, ' ')
+    .replace(unit === 'volt' ? /$^/ : ratedVolts, ' ');
+  // A comma between digits is a decimal comma; any other parts words.
+  const words = bare
+    .replace(/[();/]/g, ' ')
+    .replace(/,(?!\d)/g, ' ')
+    .split(/\s+/);
+  const found =
+    first(words, (word, next) => readWritten(unit, word, next)) ??
+    first(words, (word) => readBare(unit, word));
+  if (found !== undefined) return ok({ kind: 'amount', unit, amount: found });
+  return fail(`no value; write one like ${examples[unit]}`);
+}
+
+const examples: Readonly<Record<AmountUnit, string>> = {
+  ohm: '470 or 4k7',
+  farad: '100nF or 10u',
+  henry: '100uH',
+  volt: '5.1 V',
+  hertz: '16 MHz',
+};
+
+function first(
+  words: readonly string[],
+  read: (word: string, next: string) => number | undefined,
+): number | undefined {
   for (const [index, word] of words.entries()) {
-    const withUnit = `${word}${words[index + 1] ?? ''}`;
-    for (const candidate of [withUnit, word]) {
-      if (!/\d/.test(candidate) || /^\d+$/.test(candidate)) continue;
-      const amount = parseQuantity(candidate, unit);
-      if (amount.ok) return ok({ kind: 'amount', unit, amount: amount.value });
-    }
-    const marking = unit === 'farad' && word.length >= 3 ? readCapacitorCode(word) : undefined;
-    if (marking?.ok) return ok({ kind: 'amount', unit, amount: marking.value.farad });
-    if (unit === 'ohm' && /^\d+$/.test(word))
-      return ok({ kind: 'amount', unit, amount: Number(word) });
+    const amount = read(word, words[index + 1] ?? '');
+    if (amount !== undefined) return amount;
   }
-  return fail(`no value; write one like ${unit === 'farad' ? '100nF or 10u' : '470 or 4k7'}`);
+  return undefined;
+}
+
+function readWritten(unit: AmountUnit, word: string, next: string): number | undefined {
+  const candidates = /^\d/.test(word) && /^\D/.test(next) ? [`${word}${next}`, word] : [word];
+  for (const candidate of candidates) {
+    if (!/\d/.test(candidate) || /^\d+([.,]\d+)?$/.test(candidate)) continue;
+    const amount = parseQuantity(candidate, unit);
+    if (amount.ok) return amount.value;
+  }
+  return undefined;
+}
+
+/** A number without a unit: the print of a capacitor, or ohms. */
+function readBare(unit: AmountUnit, word: string): number | undefined {
+  if (unit === 'farad' && word.length >= 3) {
+    const marking = readCapacitorCode(word);
+    return marking.ok ? marking.value.farad : undefined;
+  }
+  return unit === 'ohm' && /^\d+$/.test(word) ? Number(word) : undefined;
 }
 
 function readType({ recognise }: PartFamily, value: string, description: string): PartValue {
   if (value !== '') return { kind: 'type', print: value };
   for (const type of recognise.types ?? []) {
     const found = description.match(type)?.[0];
-    if (found) return { kind: 'type', print: found };
+    if (found) return { kind: 'type', print: asPrinted(found) };
   }
   return { kind: 'none' };
 }
 
+/** “BC 557” is one number, and “3,3V” is printed 3V3; the rest is left as written. */
+const asPrinted = (found: string): string =>
+  found.replace(/^([A-Z0-9]{1,3}) (?=\d)/i, '$1').replace(/^(\d+)[.,](\d+)\s?V$/i, '$1V$2');
+
 const colourWords: Readonly<Record<LightColour, readonly string[]>> = {
-  red: ['red', 'rot', 'rood', 'rouge', 'rojo', 'rosso'],
-  yellow: ['yellow', 'gelb', 'geel', 'jaune', 'amarillo'],
-  green: ['green', 'grun', 'groen', 'vert', 'verde'],
-  blue: ['blue', 'blau', 'blauw', 'bleu', 'azul'],
-  white: ['white', 'weiss', 'wit', 'blanc', 'blanco'],
+  red: ['red', 'rot', 'rote', 'rood', 'rode', 'rouge', 'rojo', 'roja', 'rosso'],
+  yellow: ['yellow', 'gelb', 'gelbe', 'geel', 'gele', 'jaune', 'amarillo', 'amarilla'],
+  green: ['green', 'grun', 'grune', 'groen', 'groene', 'vert', 'verte', 'verde'],
+  blue: ['blue', 'blau', 'blaue', 'blauw', 'blauwe', 'bleu', 'bleue', 'azul'],
+  white: ['white', 'weiss', 'weisse', 'wit', 'witte', 'blanc', 'blanche', 'blanco', 'blanca'],
   orange: ['orange', 'oranje', 'amber', 'naranja'],
 };
 

@@ -1,6 +1,8 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
+import { families } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
-import type { Part, PartValue } from '../parts/part.ts';
+import { flagsOf } from '../parts/flags.ts';
+import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import { readDesignators } from './designators.ts';
 import { plain } from './plain.ts';
@@ -8,6 +10,7 @@ import type { CellProblem } from './problem.ts';
 import { findPins, findTolerance, findVolt, readValue, type ValueCells } from './readValue.ts';
 import { type Recognition, recognise } from './recognise.ts';
 import type { Table, TableRow } from './table.ts';
+import { type RememberedFamilies, wordingOf } from './wording.ts';
 
 type Amount = Extract<PartValue, { kind: 'amount' }>;
 
@@ -17,11 +20,13 @@ export class RowReader {
   readonly #table: Table;
   readonly #mapping: Mapping;
   readonly #row: TableRow;
+  readonly #remembered: RememberedFamilies;
 
-  constructor(table: Table, mapping: Mapping, row: TableRow) {
+  constructor(table: Table, mapping: Mapping, row: TableRow, remembered: RememberedFamilies) {
     this.#table = table;
     this.#mapping = mapping;
     this.#row = row;
+    this.#remembered = remembered;
   }
 
   read(): { part: Part; confidence: Recognition['confidence'] } | undefined {
@@ -35,22 +40,52 @@ export class RowReader {
         'Nothing says what this part is; write for example “resistor 4k7”.',
       );
 
-    const { family, confidence } = recognise({ text, designators: designators ?? [] });
+    const recognition = this.#family(text, designators ?? []);
+    if (!recognition) return undefined;
+    const { family, confidence } = recognition;
     const value = this.#value(family, cells);
     const quantity = this.#quantity(designators);
     const pins = this.#pins(family, text);
     if (!designators || !value || quantity === undefined || this.#hasErrors()) return undefined;
-    if (confidence !== 'sure') this.#warnUnsure(family, confidence);
+    if (confidence === 'unsure' || confidence === 'unknown') this.#warnUnsure(recognition);
     const part: Part = {
       designators,
       quantity,
       family: family.id,
       value,
       description: text,
-      inKit: !/^(no|n|nein|nee|non|0|false)$/.test(plain(this.#cell('inKit'))),
+      supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
     };
+    for (const { kind, message } of flagsOf(part)) {
+      this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', message);
+    }
     return { part, confidence };
+  }
+
+  /** What the list says outright, what a person said of the same words before, or what the words are like. */
+  #family(text: string, designators: readonly string[]): Recognition | undefined {
+    const cell = this.#cell('family');
+    if (cell !== '') {
+      const told = plain(cell);
+      const family = families.find(
+        ({ id, words }) => told === id || told === plain(words.one) || told === plain(words.many),
+      );
+      if (family) return { family, confidence: 'told', others: [] };
+      return this.#error(
+        'family',
+        `“${cell}” is no kind of part; write one like “resistor” or “ceramic capacitor”, or leave it empty.`,
+      );
+    }
+    const known = this.#remembered[wordingOf(text, designators)];
+    const family = known === undefined ? undefined : families.find(({ id }) => id === known);
+    return family ? { family, confidence: 'told', others: [] } : recognise({ text, designators });
+  }
+
+  #supply(): Supply {
+    const said = plain(this.#cell('supply'));
+    if (/^(no|n|nein|nee|non|0|false)$/.test(said)) return 'not-in-kit';
+    return /^(spares?|reserve|ersatz|extra|rechange|repuesto)$/.test(said) ? 'spare' : 'in-kit';
   }
 
   #designators(): string[] | undefined {
@@ -87,11 +122,9 @@ export class RowReader {
 
   #value(family: PartFamily, cells: ValueCells): PartValue | undefined {
     const read = readValue(family, cells);
-    if (!read.ok)
-      return this.#error(
-        cells.value === '' ? 'description' : 'value',
-        `${capitalised(read.problem)}.`,
-      );
+    // A list that leaves a value out can still be taken over; the part is flagged.
+    if (!read.ok && cells.value === '') return { kind: 'none' };
+    if (!read.ok) return this.#error('value', `${capitalised(read.problem)}.`);
     const value = read.value;
     if (value.kind !== 'amount') return value;
     const tolerancePercent = this.#tolerance(cells);
@@ -166,15 +199,22 @@ export class RowReader {
     return pins;
   }
 
-  #warnUnsure(family: PartFamily, confidence: Recognition['confidence']): void {
+  #warnUnsure({ family, confidence, others }: Recognition): void {
+    const or = others[0] ? ` Or “${others[0].words.one}”?` : '';
+    this.#warn(
+      'description',
+      confidence === 'unknown'
+        ? 'This part is not recognised; choose what it is in the table below, or write it, for example “resistor”.'
+        : `Read as ${family.words.one}, but not sure.${or} If it is wrong, choose what it is in the table below.`,
+    );
+  }
+
+  #warn(id: ColumnId, message: string): void {
     this.problems.push({
       severity: 'warning',
       line: this.#row.line,
-      column: columnName(this.#table, this.#mapping, 'description'),
-      message:
-        confidence === 'unknown'
-          ? 'This part is not recognised; write what it is, for example “resistor” or “ceramic capacitor”.'
-          : `Read as ${family.words.one}, but not sure; if that is wrong, write what it is.`,
+      column: columnName(this.#table, this.#mapping, id),
+      message,
     });
   }
 

@@ -81,7 +81,7 @@ describe('guessing what the columns mean', () => {
     ],
     [
       'Count;Component;Ref.;Bands;In the kit',
-      ['quantity', 'description', 'designators', 'bandCount', 'inKit'],
+      ['quantity', 'description', 'designators', 'bandCount', 'supply'],
     ],
   ])('%s', (headings, meanings) => {
     const mark = headings.includes(';') ? ';' : ',';

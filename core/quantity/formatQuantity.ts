@@ -6,13 +6,14 @@ interface Scaled {
 }
 
 /**
- * Writes a value for people: `4.7 kΩ`, `100 nF`, `10 µF`. Four significant digits, no trailing noughts.
+ * Writes a value for people: `4.7 kΩ`, `100 nF`, `10 µF`. Four significant digits (six for frequencies, since
+ * crystals differ by less), no trailing noughts.
  *
  * @param amount in the base unit, 0 or more
  */
 export function formatQuantity(amount: number, unitId: UnitId): string {
   const { mantissa, prefix } = scale(amount, unitId);
-  return `${trimmed(mantissa)} ${prefix === 'u' ? 'µ' : prefix}${units[unitId].symbol}`;
+  return `${trimmed(mantissa, unitId)} ${prefix === 'u' ? 'µ' : prefix}${units[unitId].symbol}`;
 }
 
 /**
@@ -23,7 +24,7 @@ export function formatQuantity(amount: number, unitId: UnitId): string {
 export function formatLetterCode(amount: number, unitId: UnitId): string {
   const { mantissa, prefix } = scale(amount, unitId);
   const letter = prefix || units[unitId].pointLetter;
-  const [whole = '0', decimals = ''] = trimmed(mantissa).split('.');
+  const [whole = '0', decimals = ''] = trimmed(mantissa, unitId).split('.');
   return `${whole === '0' && decimals ? '' : whole}${letter}${decimals}`;
 }
 
@@ -35,11 +36,13 @@ function scale(amount: number, unitId: UnitId): Scaled {
   const lowest = steps[steps.length - 1] ?? (['', 0] as const);
   if (amount === 0) return { mantissa: 0, prefix: unitId === 'ohm' ? '' : lowest[0] };
   // Four significant digits first, so that 999.96 becomes 1 k and not 1000.
-  const rounded = Number(amount.toPrecision(4));
+  const rounded = Number(amount.toPrecision(digits(unitId)));
   const [prefix, power] = steps.find(([, p]) => rounded >= Number(`1e${p}`)) ?? lowest;
-  return { mantissa: Number((rounded / Number(`1e${power}`)).toPrecision(4)), prefix };
+  return { mantissa: Number((rounded / Number(`1e${power}`)).toPrecision(digits(unitId))), prefix };
 }
 
-function trimmed(value: number): string {
-  return String(Number(value.toPrecision(4)));
+const digits = (unitId: UnitId): number => (unitId === 'hertz' ? 6 : 4);
+
+function trimmed(value: number, unitId: UnitId): string {
+  return String(Number(value.toPrecision(digits(unitId))));
 }

@@ -33,7 +33,9 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, stri
     }
   }
 
-  if (/^\d{1,3}[.,]000\D*$|^\d{1,3},\d{3}\D*$/.test(bare)) {
+  // Crystals are printed with three decimals (12.000 MHz, 32,768 kHz), so there it is no thousands sign.
+  const manyDecimals = unitId === 'hertz' && /[kM]$/.test(bare);
+  if (!manyDecimals && /^\d{1,3}[.,]000\D*$|^\d{1,3},\d{3}\D*$/.test(bare)) {
     return fail(
       `“${text.trim()}” can be read in two ways; write it without a thousands sign, like ${example[unitId]}`,
     );

@@ -46,3 +46,13 @@ export function isPreferred(amount: number, id: SeriesId): boolean {
 export function coarsestSeries(amount: number): SeriesId | undefined {
   return seriesIds.find((id) => isPreferred(amount, id));
 }
+
+/** The value of a series nearest to a positive amount, by ratio. */
+export function nearestPreferred(amount: number, id: SeriesId): number {
+  const power = Math.floor(Math.log10(amount));
+  const decade = series[id].flatMap((value) =>
+    [power - 1, power, power + 1].map((exponent) => Number(`${value}e${exponent}`)),
+  );
+  const distance = (value: number) => Math.abs(Math.log(value / amount));
+  return decade.reduce((best, value) => (distance(value) < distance(best) ? value : best));
+}

@@ -5,6 +5,8 @@
  */
 import { bandColourNames } from '../bands/colours.ts';
 import { mistakes } from '../learning/mistakes.ts';
+import { remedyWords } from '../mixups/remedyWords.ts';
+import { swaps } from '../mixups/swap.ts';
 import { checks } from '../order/checks.ts';
 import { hardRules } from '../order/hardRules.ts';
 import { families } from '../parts/families/index.ts';
@@ -18,6 +20,11 @@ export const english = {
   mistake: keyed(mistakes),
   rule: keyed(hardRules),
   check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),
+  swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
+  remedy: remedyWords,
+  usable: Object.fromEntries(
+    families.flatMap(({ id, usable }) => (usable ? [[id, usable.words]] : [])),
+  ),
   band: Object.fromEntries(bandColourNames.map((name) => [name, name])),
   colour: {
     red: 'red',
@@ -26,6 +33,102 @@ export const english = {
     blue: 'blue',
     white: 'white',
     orange: 'orange',
+  },
+  sign: {
+    'long-lead': 'long lead',
+    'short-lead': 'short lead',
+    'longest-lead': 'longest lead',
+    flat: 'flat on the rim',
+    stripe: 'stripe on the can',
+    band: 'band at one end',
+    'plus-print': 'printed plus',
+    notch: 'notch at one end',
+    dot: 'dot in the corner',
+    bevel: 'bevelled side',
+    'green-mark': 'green mark, or the arrow underneath',
+    'flat-face': 'flat face',
+    'metal-tab': 'metal tab',
+    'single-leg': 'side with one leg',
+    'three-pins': 'three pins',
+    'leg-spacing': 'wide and narrow side of the legs',
+    openings: 'opening',
+    keyway: 'gap in the shell',
+    'red-wire': 'red wire',
+    'black-wire': 'black wire',
+    cap: 'cap',
+    'flat-end': 'flat end',
+    'print-side': 'printed side',
+  },
+  meaning: {
+    plus: 'plus (+)',
+    minus: 'minus (−)',
+    anode: 'anode, plus (+)',
+    cathode: 'cathode, minus (−)',
+    common: 'the lead common to all',
+    'pin-1': 'pin 1',
+    outline: 'turned like the outline on the board',
+    outwards: 'outwards, over the edge of the board',
+    'one-way': 'fits one way only',
+    top: 'the side of the parts',
+  },
+  print: {
+    'capacitor-code': 'two digits and the number of noughts, in picofarads',
+    'chip-3': 'two digits and the number of noughts, in ohms',
+    'chip-4': 'three digits and the number of noughts, in ohms',
+    'eia-96': 'number of the value in E96 and a letter for the power of ten',
+    'letter-code': 'the letter stands in place of the point',
+    value: 'the value written out',
+    volt: 'the highest voltage',
+    type: 'the type number',
+  },
+  lead: {
+    emitter: 'emitter',
+    base: 'base',
+    collector: 'collector',
+    source: 'source',
+    gate: 'gate',
+    drain: 'drain',
+    input: 'input',
+    output: 'output',
+    ground: 'ground',
+    adjust: 'adjust',
+  },
+  board: {
+    where: 'number {{fromLeft}} of {{count}} from the left edge, {{area}}',
+    beside:
+      'number {{fromLeft}} of {{count}} from the left edge, {{area}}, {{direction}} {{place}}',
+    area: {
+      'left-top': 'in the upper left',
+      'middle-top': 'in the upper middle',
+      'right-top': 'in the upper right',
+      'left-middle': 'at the left',
+      'middle-middle': 'in the middle',
+      'right-middle': 'at the right',
+      'left-bottom': 'in the lower left',
+      'middle-bottom': 'in the lower middle',
+      'right-bottom': 'in the lower right',
+    },
+    direction: { left: 'left of', right: 'right of', above: 'above', below: 'below' },
+    edge: { left: 'the left', right: 'the right', top: 'the top', bottom: 'the bottom' },
+    facing: '{{mark}} towards {{edge}}',
+    top: 'Component side',
+    bottom: 'Solder side, seen from below (mirrored)',
+    hole: 'hole {{hole}}',
+    'hole-below': 'hole {{hole}}, column {{column}} from the left as you see it',
+  },
+  sensitive: {
+    heat: 'Spoiled by long heat: solder quickly, and let it cool between two joints.',
+    static:
+      'Spoiled by static: touch bare metal of the bench or the iron’s stand before you pick it up.',
+  },
+  caution: {
+    erratum: 'The kit is wrong here',
+    'lot-note': 'This lot is different',
+    'mix-up': 'Easily mixed up',
+    'mix-up-text':
+      'These look like {{other}} ({{places}}), which you have fitted already. Compare both pictures before you take one.',
+    'mix-up-here': 'Now: {{what}}',
+    'mix-up-other': 'Fitted already: {{what}}',
   },
   reason: {
     lowest:

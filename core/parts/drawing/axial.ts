@@ -5,18 +5,22 @@ const bodyWidth = 6.8;
 const bodyHeight = 2.5;
 const leadLength = 4;
 
+/** Four bands and fewer are the beige carbon film of most kits, five and more the blue metal film (common practice). */
+export const coatOf = (bandCount: number): string =>
+  bandCount >= 5 ? material.blueBody : material.beige;
+
 /**
  * A resistor lying on the mat, read from the left. The last band that is not a digit or multiplier stands apart,
  * which is how a reader finds the end to begin at (IEC 60062).
  *
  * @param bands in reading order, 1 or 3 to 6 colours
+ * @param coat colour of the body; an inductor's is green
  */
-export function drawResistor(bands: readonly BandColour[]): Drawing {
+export function drawResistor(bands: readonly BandColour[], coat?: string): Drawing {
   const width = bodyWidth + 2 * leadLength;
   const height = 4;
   const middle = height / 2;
-  // Four bands and fewer are the beige carbon film of most kits, five and more the blue metal film (common practice).
-  const body = bands.length >= 5 ? material.blueBody : material.beige;
+  const body = coat ?? coatOf(bands.length);
   const left = leadLength;
   const top = middle - bodyHeight / 2;
   const outline = bone(left, top, bodyWidth, bodyHeight);

@@ -16,8 +16,11 @@ const rowSpacing = 7.62;
 
 const lengthOf = (pins: number) => (pins / 2) * pitch;
 
-/** A dual in-line chip from above, notch left, so that pin 1 is at the bottom left as in the data sheets. */
-export function drawChip(pins: number, print: string): Drawing {
+/**
+ * A dual in-line chip from above, notch left, so that pin 1 is at the bottom left as in the data sheets. Optocouplers
+ * have the dot only.
+ */
+export function drawChip(pins: number, print: string, { notch = true } = {}): Drawing {
   const length = lengthOf(pins);
   const width = length + 2;
   const body = { x: 1, y: 2.2, width: length, height: 6.4 };
@@ -32,7 +35,9 @@ export function drawChip(pins: number, print: string): Drawing {
         strokeWidth: 0.15,
         radius: 0.3,
       }),
-      path(`M1 ${5.4 - 0.9}A0.9 0.9 0 0 1 1 ${5.4 + 0.9}Z`, { fill: '#6a6a6d' }),
+      ...(notch
+        ? [path(`M1 ${5.4 - 0.9}A0.9 0.9 0 0 1 1 ${5.4 + 0.9}Z`, { fill: '#6a6a6d' })]
+        : []),
       circle(2.1, 7.5, 0.42, { fill: '#8a8a8c' }),
       text(
         1 + length / 2 + 0.3,

@@ -1,4 +1,4 @@
-import type { LightColour } from '../part.ts';
+import type { LightColour, Part } from '../part.ts';
 import {
   boardPatch,
   circle,
@@ -11,26 +11,43 @@ import {
   silkLine,
   text,
 } from './drawing.ts';
+import { leftLead, rightLead } from './signs.ts';
 
-/** An aluminium electrolytic from the side: stripe and short lead are minus. */
-export function drawElectrolytic(print: string, volt: string): Drawing {
+/** Which of the marks of a two-lead part stand at the other end than usual, in this lot. */
+export interface TurnedMarks {
+  /** The stripe of a can, the flat of an LED. */
+  readonly body?: boolean;
+  readonly longLead?: boolean;
+}
+
+const uprightLeads = (top: number, long: number, short: number, turned = false) => [
+  ...lead(`M${leftLead} ${top}V${turned ? short : long}`),
+  ...lead(`M${rightLead} ${top}V${turned ? long : short}`),
+];
+
+/** An aluminium electrolytic from the side: stripe and short lead are minus, unless the lot has them turned. */
+export function drawElectrolytic(print: string, volt: string, turned: TurnedMarks = {}): Drawing {
+  const stripeX = turned.body ? 2.6 : 7.3;
+  const shift = turned.body ? 2.2 : 0;
   return {
     widthMm: 12,
     heightMm: 22,
     shapes: [
-      ...lead('M4.5 12V21.5'),
-      ...lead('M7.5 12V18'),
+      ...uprightLeads(12, 21.5, 18, turned.longLead),
       rect(2.5, 1.5, 7, 11, {
         fill: '#27406b',
         stroke: material.blackEdge,
         strokeWidth: 0.18,
         radius: 0.7,
       }),
-      rect(7.3, 1.6, 2.1, 10.8, { fill: '#cfd3d8', radius: 0.3 }),
-      path('M7.75 3.4h1.2M7.75 6.3h1.2M7.75 9.2h1.2', { stroke: '#27406b', strokeWidth: 0.45 }),
+      rect(stripeX, 1.6, 2.1, 10.8, { fill: '#cfd3d8', radius: 0.3 }),
+      path([3.4, 6.3, 9.2].map((y) => `M${stripeX + 0.45} ${y}h1.2`).join(''), {
+        stroke: '#27406b',
+        strokeWidth: 0.45,
+      }),
       path('M2.5 11.2H9.5', { stroke: material.blackEdge, strokeWidth: 0.15 }),
-      text(4.9, 6.1, print, Math.min(1.75, 7 / Math.max(print.length, 4)), '#f0ead8', true),
-      text(4.9, 8.4, volt, 1.6, '#f0ead8'),
+      text(4.9 + shift, 6.1, print, Math.min(1.75, 7 / Math.max(print.length, 4)), '#f0ead8', true),
+      text(4.9 + shift, 8.4, volt, 1.6, '#f0ead8'),
       text(2.6, 19.8, '+', 3, material.plus, true),
       text(9.6, 17.4, '−', 3, material.minus, true),
     ],
@@ -93,27 +110,43 @@ const lensColour: Readonly<Record<LightColour, string>> = {
   orange: '#ef8427',
 };
 
-/** A 5 mm LED from the side: the long lead is plus, the flat on the rim and the short lead are minus. */
-export function drawLed(colour: LightColour): Drawing {
-  const fill = lensColour[colour];
+/** The lens of an LED as it looks unlit; white where the list names no colour. */
+export const lensOf = ({ value }: Pick<Part, 'value'>): string =>
+  lensColour[value.kind === 'colour' ? value.colour : 'white'];
+
+/**
+ * A round LED from the side: the long lead is plus, the flat on the rim and the short lead are minus, unless the lot
+ * has them turned.
+ *
+ * @param lensMm width of the lens: 5 or 3
+ */
+export function drawLed(fill: string, lensMm: 3 | 5, turned: TurnedMarks = {}): Drawing {
+  const half = lensMm / 2;
+  const left = 6 - half;
+  const right = 6 + half;
+  const top = 8.4 - half - (lensMm === 5 ? 4.4 : 2.4);
+  const edge = { fill, stroke: material.edge, strokeWidth: 0.18 };
+  // The rim stands out on one side; on the other the flat cuts it level with the lens.
+  const [rimFrom, rimTo] = turned.body ? [left, right + 0.6] : [left - 0.6, right];
+  const flatX = turned.body ? left - 0.4 : right + 0.4;
   return {
     widthMm: 12,
     heightMm: 24,
     shapes: [
-      ...lead('M4.7 9.5V23.5'),
-      ...lead('M7.3 9.5V19.5'),
+      ...uprightLeads(9.5, 23.5, 19.5, turned.longLead),
+      path(`M${left} 8.4V${top + half}A${half} ${half} 0 0 1 ${right} ${top + half}V8.4Z`, edge),
       // The two posts inside: the cup holds the chip on the minus side.
-      path('M3.5 8.4V4A2.5 2.5 0 0 1 8.5 4V8.4Z', {
-        fill,
-        stroke: material.edge,
-        strokeWidth: 0.18,
-      }),
-      path('M6.2 5.2H8L7.5 8.4H6.9L6.6 6Z', { fill: '#00000055' }),
-      path('M4.5 5.6H5.5V8.4H4.5Z', { fill: '#00000044' }),
-      // The rim stands out on the left; the flat cuts it level with the lens on the right.
-      path('M2.9 8.4H8.5V9.6H2.9Z', { fill, stroke: material.edge, strokeWidth: 0.18 }),
-      path('M4.3 3.4A1.7 1.7 0 0 1 5.4 2.3', { stroke: '#ffffffaa', strokeWidth: 0.4 }),
-      path('M8.9 7.6V10.4', { stroke: material.minus, strokeWidth: 0.3 }),
+      path('M6.2 5.9H7.4L7.2 8.4H6.7L6.5 6.6Z', { fill: '#00000055' }),
+      path('M4.8 6.2H5.5V8.4H4.8Z', { fill: '#00000044' }),
+      path(`M${rimFrom} 8.4H${rimTo}V9.6H${rimFrom}Z`, edge),
+      path(
+        `M${left + 0.8} ${top + half - 0.6}A${half * 0.7} ${half * 0.7} 0 0 1 ${left + half * 0.8} ${top + 0.8}`,
+        {
+          stroke: '#ffffffaa',
+          strokeWidth: 0.4,
+        },
+      ),
+      path(`M${flatX} 7.6V10.4`, { stroke: material.minus, strokeWidth: 0.3 }),
       text(2.7, 21.6, '+', 3, material.plus, true),
       text(9.5, 18.4, '−', 3, material.minus, true),
     ],
@@ -131,15 +164,16 @@ export function drawLedMark(): Drawing {
   ]);
 }
 
-/** A TO-92 part, flat face to the reader. */
-export function drawTo92(print: string): Drawing {
+/** A TO-92 part, flat face to the reader; `pins` are the names of the leads, left to right, if known. */
+export function drawTo92(print: string, pins: readonly string[] = []): Drawing {
+  const xs = [3.5, 6, 8.5];
   return {
     widthMm: 12,
     heightMm: 18,
     shapes: [
-      ...lead('M6 6V17.5'),
-      ...lead('M4.7 6V8L3.5 10V17.5'),
-      ...lead('M7.3 6V8L8.5 10V17.5'),
+      ...lead('M6 6V15'),
+      ...lead('M4.7 6V8L3.5 10V15'),
+      ...lead('M7.3 6V8L8.5 10V15'),
       path('M3.4 1H8.6V6.2H3.4Z', {
         fill: material.black,
         stroke: material.blackEdge,
@@ -147,6 +181,9 @@ export function drawTo92(print: string): Drawing {
       }),
       path('M3.4 1L4 1.7H8L8.6 1M4 1.7V6.2M8 1.7V6.2', { stroke: '#4a4a4d', strokeWidth: 0.15 }),
       text(6, 4.6, print, Math.min(1.5, 6 / Math.max(print.length, 4)), material.print),
+      ...pins
+        .slice(0, 3)
+        .map((pin, index) => text(xs[index] ?? 0, 17.5, pin.charAt(0), 2, material.edge, true)),
     ],
   };
 }

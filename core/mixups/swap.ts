@@ -1,0 +1,118 @@
+import { familyOf } from '../parts/families/index.ts';
+import type { Part } from '../parts/part.ts';
+
+export interface SwapDefinition {
+  readonly id: string;
+  readonly applies: (a: Part, b: Part) => boolean;
+  /** 1 a nuisance, 2 the board does not work, 3 something is destroyed or can hurt. */
+  readonly severity: 1 | 2 | 3;
+  readonly words: string;
+}
+
+export interface Swap {
+  readonly id: string;
+  readonly severity: 1 | 2 | 3;
+  /** Larger over smaller value, where both have one. */
+  readonly factor: number | null;
+}
+
+const isFamily = (part: Part, ...ids: string[]) => ids.some((id) => part.family.startsWith(id));
+const either = (a: Part, b: Part, test: (part: Part) => boolean) => test(a) || test(b);
+const both = (a: Part, b: Part, test: (part: Part) => boolean) => test(a) && test(b);
+const volts = ({ value }: Part) => (value.kind === 'amount' ? value.ratedVolt : undefined);
+
+/** What a swap does (common practice); the first that applies counts. */
+export const swaps: readonly SwapDefinition[] = [
+  {
+    id: 'regulator',
+    applies: (a, b) => either(a, b, (part) => isFamily(part, 'regulator')),
+    severity: 3,
+    words:
+      'Where the regulator belongs, the wrong voltage gets through: it and what it feeds can be destroyed.',
+  },
+  {
+    id: 'chip',
+    applies: (a, b) => either(a, b, (part) => familyOf(part).role === 'chip'),
+    severity: 3,
+    words: 'Its supply sits on other pins: the chip is usually destroyed at the first power.',
+  },
+  {
+    id: 'rated-volt',
+    applies: (a, b) =>
+      both(a, b, (part) => familyOf(part).polarity === 'polarised' && volts(part) !== undefined) &&
+      volts(a) !== volts(b),
+    severity: 3,
+    words: 'The one for the lower voltage gets too much: it heats up and can burst.',
+  },
+  {
+    id: 'other-kind',
+    applies: (a, b) => a.family !== b.family,
+    severity: 2,
+    words: 'It is another kind of part altogether: nothing around it works.',
+  },
+  {
+    id: 'transistor',
+    applies: (a) => ['half-round', 'tab', 'sot'].includes(familyOf(a).body.shape),
+    severity: 2,
+    words:
+      'A transistor of the other polarity, or with another pinout, amplifies nothing and can be destroyed.',
+  },
+  {
+    id: 'diode',
+    applies: (a) => isFamily(a, 'diode', 'zener'),
+    severity: 2,
+    words: 'It bears less current or holds another voltage: it can get hot, or guard nothing.',
+  },
+  {
+    id: 'resistance-far',
+    applies: (a, b) => isOhm(a) && isOhm(b) && (factorOf(a, b) ?? 1) >= 5,
+    severity: 2,
+    words:
+      'The current there becomes {{factor}} times as large, or as small: too dim or dead, or too hot.',
+  },
+  {
+    id: 'resistance-near',
+    applies: (a, b) => isOhm(a) && isOhm(b),
+    severity: 1,
+    words: 'The current there changes by a factor of {{factor}}: it works, but not as it should.',
+  },
+  {
+    id: 'capacitance',
+    applies: (a, b) => familyOf(a).valueKind !== 'none' && (factorOf(a, b) ?? 1) >= 3,
+    severity: 2,
+    words: 'Times become {{factor}} times as long, or as short: a flasher flickers or seems dead.',
+  },
+  {
+    id: 'frequency',
+    applies: (a) => isFamily(a, 'crystal', 'resonator'),
+    severity: 2,
+    words: 'Every time on the board is wrong by a factor of {{factor}}.',
+  },
+  {
+    id: 'colour',
+    applies: (a) => familyOf(a).valueKind === 'colour',
+    severity: 1,
+    words: 'It lights in the wrong colour.',
+  },
+  {
+    id: 'small',
+    applies: () => true,
+    severity: 1,
+    words: 'It works, but not as it should.',
+  },
+];
+
+const isOhm = ({ value }: Part) => value.kind === 'amount' && value.unit === 'ohm';
+
+/** What happens when one is fitted where the other belongs. */
+export function swapOf(a: Part, b: Part): Swap {
+  const found = swaps.find(({ applies }) => applies(a, b)) as SwapDefinition;
+  return { id: found.id, severity: found.severity, factor: factorOf(a, b) };
+}
+
+function factorOf(a: Part, b: Part): number | null {
+  if (a.value.kind !== 'amount' || b.value.kind !== 'amount') return null;
+  if (a.value.unit !== b.value.unit || a.value.amount === 0 || b.value.amount === 0) return null;
+  const factor = a.value.amount / b.value.amount;
+  return Number(Math.max(factor, 1 / factor).toPrecision(2));
+}

@@ -1,0 +1,60 @@
+import { drawDipMark, drawSocket } from '../../drawing/dip.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const socketDip: PartFamily = {
+  id: 'socket-dip',
+  letters: ['X', 'XU', 'XIC', 'SK', 'S', 'IC', 'U'],
+  role: 'socket',
+  mount: 'through',
+  body: {
+    shape: 'dip',
+    pinMm: 1.27,
+    widthMm: 10.2,
+    heightMm: 4.2,
+    leadMm: 7.62,
+    colour: '#2a2a2c',
+    source: 'spring-contact socket, from memory of manufacturers’ sheets',
+  },
+  signs: [{ mark: 'notch', means: 'pin-1' }],
+  joints: ({ pins = 8 }) => pins,
+  polarity: 'polarised',
+  valueKind: 'none',
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    words: [
+      'socket',
+      'ic socket',
+      'sockel',
+      'fassung',
+      'ic-fassung',
+      'voet',
+      'voetje',
+      'ic voetje',
+      'ic-voet',
+      'support',
+      'zocalo',
+      'dil socket',
+    ],
+  },
+  words: {
+    one: 'chip socket',
+    many: 'chip sockets',
+    fit: [
+      'Look that no pin is bent under the body, and push the socket in; the chip stays in its bag.',
+      'Tape it down, turn the board, solder two pins in opposite corners.',
+      'Look whether it lies flat; if not, melt one corner and press. Then solder the other pins.',
+    ],
+    hold: 'Tape it down, or tack two opposite corners and look from the side.',
+    mistakes: [
+      'The notch points the wrong way, so the chip will follow it.',
+      'A pin is bent under the body.',
+      'Two neighbouring pins are bridged.',
+    ],
+    wayRound: 'The notch of the socket lies over the notch printed on the board.',
+    backwards: 'The socket still works, but the chip will be put in backwards later.',
+  },
+  draw: (part) => drawSocket(part.pins ?? 8),
+  drawBoardMark: (part) => drawDipMark(part.pins ?? 8),
+};

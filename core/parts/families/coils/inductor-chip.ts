@@ -1,0 +1,55 @@
+import { drawChipInductor } from '../../drawing/surface.ts';
+import type { PartFamily } from '../../family.ts';
+import { writtenPrints } from '../../marks.ts';
+
+export const inductorChip: PartFamily = {
+  id: 'inductor-chip',
+  letters: ['L'],
+  role: 'board-part',
+  mount: 'surface',
+  body: {
+    shape: 'chip',
+    lengthMm: 2.5,
+    widthMm: 1.8,
+    heightMm: 1.8,
+    colour: '#4a4d52',
+    source: '1008 body 2.5 x 1.8 mm, from memory of manufacturers’ sheets',
+  },
+  signs: [],
+  joints: () => 2,
+  polarity: 'free',
+  valueKind: { unit: 'henry' },
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    words: [
+      'chip inductor',
+      'smd inductor',
+      'inductor',
+      'smd choke',
+      'drossel',
+      'spule',
+      'choke',
+      'ferrite bead',
+      'bead',
+    ],
+    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+  },
+  words: {
+    one: 'chip inductor',
+    many: 'chip inductors',
+    fit: [
+      'Tin one pad, hold the part with tweezers, melt it on, solder the other end, then go over the first.',
+      'Look from the side: both ends lie flat.',
+    ],
+    hold: 'Tweezers hold it while the first end is melted on.',
+    mistakes: [
+      'It stands up at one end, because the first pad had too much solder.',
+      'It jumps off the tweezers and is gone.',
+    ],
+    wayRound: 'Either way round is right.',
+  },
+  prints: writtenPrints,
+  draw: (part) => drawChipInductor(writtenPrints(part)[0]?.text ?? ''),
+};

@@ -1,0 +1,63 @@
+import { drawDiode, drawDiodeMark } from '../../drawing/diode.ts';
+import type { PartFamily } from '../../family.ts';
+import { valueLabel } from '../../label.ts';
+import { typePrints } from '../../marks.ts';
+
+const glassTypes = /^(1N41|1N91|BAT|BAV|AA|OA)/i;
+
+export const diodeAxial: PartFamily = {
+  id: 'diode-axial',
+  letters: ['D'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'rod',
+    lengthMm: 5.2,
+    widthMm: 2.7,
+    heightMm: 2.7,
+    leadMm: 10.16,
+    colour: '#2a2a2c',
+    source: 'DO-41 body 5.2 x 2.7 mm, from memory of the JEDEC outline',
+  },
+  signs: [{ mark: 'band', means: 'cathode' }],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'type',
+  example: { value: { kind: 'type', print: '1N4148' } },
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.8,
+  recognise: {
+    not: /\b(smd|smt|melf|minimelf|sod-?\d{3}|led|zener\w*|z-?diode|bzx\w*|ll4148)\b|\bz-diode/,
+    words: ['diode', 'diodo', 'gleichrichter', 'rectifier', 'schottky'],
+    types: [
+      /\b1N\s?\d{3,4}[A-Z]?\b/i,
+      /\bBAT\d{2}\b/i,
+      /\bBAV\d{2}\b/i,
+      /\bUF400\d\b/i,
+      /\bSB1\d0\b/i,
+    ],
+  },
+  words: {
+    one: 'diode',
+    many: 'diodes',
+    fit: [
+      'Find the band at one end of the body.',
+      'Bend both leads down, not closer than 2 mm to the body, and push it flat onto the board.',
+      'Compare the band with the line on the board once more, then solder both leads and trim.',
+    ],
+    hold: 'Bend the leads outwards on the solder side.',
+    mistakes: [
+      'The band points the wrong way.',
+      'A glass body cracks when the lead is bent right beside it.',
+    ],
+    wayRound: 'The band lies on the line printed on the board.',
+    backwards: 'It blocks or short-circuits the supply, depending on its job.',
+  },
+  prints: typePrints,
+  draw: (part) => {
+    const print = valueLabel(part.value);
+    return drawDiode(print, glassTypes.test(print) ? 'glass' : 'epoxy');
+  },
+  drawBoardMark: drawDiodeMark,
+};

@@ -1,0 +1,61 @@
+import { drawChipDiode, drawSurfaceDiodeMark } from '../../drawing/surface.ts';
+import type { PartFamily } from '../../family.ts';
+import { valueLabel } from '../../label.ts';
+import { typePrints } from '../../marks.ts';
+
+export const diodeChip: PartFamily = {
+  id: 'diode-chip',
+  letters: ['D'],
+  role: 'board-part',
+  mount: 'surface',
+  body: {
+    shape: 'chip',
+    lengthMm: 2.7,
+    widthMm: 1.6,
+    heightMm: 1.1,
+    colour: '#2b2b2e',
+    source: 'SOD-123 body 2.7 x 1.6 mm, from memory of the JEDEC outline',
+  },
+  signs: [{ mark: 'band', means: 'cathode' }],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'type',
+  example: { value: { kind: 'type', print: '1N4148W' } },
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1.2,
+  recognise: {
+    words: [
+      'diode',
+      'schottky',
+      'chip diode',
+      'smd diode',
+      'gleichrichter',
+      'rectifier',
+      'sma',
+      'diodo',
+    ],
+    types: [/\b(1N4148W|SS[1-3]\d|M7|BAT54)\b/i],
+    needs: /\b(smd|smt|chip|sod-?\d{3}|sma|do-?214\w*)\b|\b(1n4148w|ss\d4|m7)\b/,
+    not: /melf|led/,
+  },
+  words: {
+    one: 'chip diode',
+    many: 'chip diodes',
+    fit: [
+      'Find the band with a magnifier; it goes to the line.',
+      'Tin one pad, hold the part with tweezers, melt it on, solder the other end, then go over the first.',
+    ],
+    hold: 'Tweezers hold it while the first end is melted on.',
+    mistakes: [
+      'It stands up at one end, because the first pad had too much solder.',
+      'It jumps off the tweezers and is gone.',
+      'The band is overlooked.',
+    ],
+    wayRound: 'The band lies on the line printed on the board.',
+    backwards: 'It blocks or short-circuits the supply, depending on its job.',
+  },
+  prints: typePrints,
+  draw: (part) => drawChipDiode(valueLabel(part.value)),
+  drawBoardMark: drawSurfaceDiodeMark,
+};

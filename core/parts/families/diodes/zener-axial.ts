@@ -1,0 +1,69 @@
+import { drawDiode, drawDiodeMark } from '../../drawing/diode.ts';
+import type { PartFamily } from '../../family.ts';
+import { valueLabel } from '../../label.ts';
+import { typePrints } from '../../marks.ts';
+
+export const zenerAxial: PartFamily = {
+  id: 'zener-axial',
+  letters: ['D', 'ZD', 'Z', 'DZ'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'rod',
+    lengthMm: 4,
+    widthMm: 1.9,
+    heightMm: 2,
+    leadMm: 10.16,
+    colour: '#d98a5b',
+    source: 'DO-35 body 4 x 1.9 mm, from memory of the JEDEC outline',
+  },
+  signs: [{ mark: 'band', means: 'cathode' }],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'type',
+  example: { value: { kind: 'type', print: 'BZX55C5V1' } },
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.8,
+  recognise: {
+    words: [
+      'zener',
+      'zener diode',
+      'zenerdiode',
+      'z-diode',
+      'z diode',
+      'diode zener',
+      'diodo zener',
+    ],
+    types: [
+      /\bBZX\d{2}\w*/i,
+      /\b1N47[2-6]\d[A-Z]?\b/i,
+      /\b1N52[2-6]\d[A-Z]?\b/i,
+      /\bZPD?\s?\d+\w*/i,
+      /\b\d{1,2}[.,]\d\s?V\b/i,
+      /\b\d{1,2}V\d?\b/i,
+    ],
+    needs: /zener|\bz-?\s?diode|\bbzx\d|\b1n47[2-6]\d|\b1n52[2-6]\d|\bzpd?\s?\d/,
+    not: /\b(smd|melf|sod-?\d+|sot-?23|minimelf)\b/,
+  },
+  words: {
+    one: 'Zener diode',
+    many: 'Zener diodes',
+    fit: [
+      'Read the type with a magnifier: it looks just like a signal diode.',
+      'Find the band, bend both leads down, not closer than 2 mm to the body.',
+      'Compare the band with the line on the board once more, then solder both leads and trim.',
+    ],
+    hold: 'Bend the leads outwards.',
+    mistakes: [
+      'It is mixed up with a signal diode in the same glass body.',
+      'The band points the wrong way.',
+    ],
+    wayRound: 'The band lies on the line printed on the board.',
+    backwards:
+      'It drops 0.7 V instead of its own voltage, so what it guards gets the wrong supply.',
+  },
+  prints: typePrints,
+  draw: (part) => drawDiode(valueLabel(part.value), 'glass'),
+  drawBoardMark: drawDiodeMark,
+};

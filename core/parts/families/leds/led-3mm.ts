@@ -1,0 +1,55 @@
+import { drawLed, drawLedMark, lensOf } from '../../drawing/radial.ts';
+import type { PartFamily } from '../../family.ts';
+import { isTurned } from '../../lotNote.ts';
+
+export const led3mm: PartFamily = {
+  id: 'led-3mm',
+  letters: ['LED', 'D', 'LD', 'L'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'dome',
+    lengthMm: 3.8,
+    widthMm: 3.8,
+    heightMm: 5.3,
+    leadMm: 2.54,
+    colour: '#d8352a',
+    source: '3 mm round LED, from memory of manufacturers’ sheets',
+  },
+  signs: [
+    { mark: 'long-lead', means: 'anode' },
+    { mark: 'short-lead', means: 'cathode' },
+    { mark: 'flat', means: 'cathode' },
+  ],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'colour',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.8,
+  recognise: {
+    words: ['led', 'leds', 'leuchtdiode', 'del', 'lichtdiode', '3mm led'],
+    needs: /\b3\s?-?mm\b|\bt-?1\b/,
+    not: /\b(smd|rgb|bar)\b/,
+  },
+  words: {
+    one: '3 mm LED',
+    many: '3 mm LEDs',
+    fit: [
+      'Find the long lead and feel for the flat on the rim; on 3 mm it is easily missed.',
+      'Put the long lead into the hole marked + and push the LED down to the board.',
+      'Solder one lead, look whether it stands straight, solder the other quickly, trim.',
+    ],
+    hold: 'Tape it, or solder one lead, look, then the other.',
+    mistakes: ['It is turned round and stays dark.', 'It stands askew or too high.'],
+    wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
+    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+  },
+  colourOf: lensOf,
+  draw: (part) =>
+    drawLed(lensOf(part), 3, {
+      body: isTurned(part, 'flat'),
+      longLead: isTurned(part, 'long-lead'),
+    }),
+  drawBoardMark: drawLedMark,
+};

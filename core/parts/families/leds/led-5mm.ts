@@ -1,0 +1,58 @@
+import { drawLed, drawLedMark, lensOf } from '../../drawing/radial.ts';
+import type { PartFamily } from '../../family.ts';
+import { isTurned } from '../../lotNote.ts';
+
+export const led5mm: PartFamily = {
+  id: 'led-5mm',
+  letters: ['LED', 'D', 'LD', 'L'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'dome',
+    lengthMm: 5.9,
+    widthMm: 5.9,
+    heightMm: 8.7,
+    leadMm: 2.54,
+    colour: '#d8352a',
+    source: '5 mm round LED, from memory of manufacturers’ sheets',
+  },
+  signs: [
+    { mark: 'long-lead', means: 'anode' },
+    { mark: 'short-lead', means: 'cathode' },
+    { mark: 'flat', means: 'cathode' },
+  ],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'colour',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.8,
+  recognise: {
+    words: ['led', 'leds', 'leuchtdiode', 'light emitting diode', 'lichtdiode', 'del'],
+    not: /\b3\s?-?mm\b|\b(smd|smt|0603|0805|1206|rgb|bar|filament|stab|balken|driver|holder|treiber)\b/,
+  },
+  words: {
+    one: 'LED',
+    many: 'LEDs',
+    fit: [
+      'Find the long lead and feel for the flat on the rim.',
+      'Put the long lead into the hole marked + and push the LED down to the board.',
+      'Solder one lead, look whether it stands straight, solder the other quickly, trim.',
+    ],
+    hold: 'Tape it, or solder one lead, look whether it stands straight, then the other.',
+    mistakes: [
+      'It is turned round and stays dark.',
+      'It stands askew or too high.',
+      'Too long a heat clouds or kills it.',
+    ],
+    wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
+    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+  },
+  colourOf: lensOf,
+  draw: (part) =>
+    drawLed(lensOf(part), 5, {
+      body: isTurned(part, 'flat'),
+      longLead: isTurned(part, 'long-lead'),
+    }),
+  drawBoardMark: drawLedMark,
+};

@@ -1,0 +1,50 @@
+import { lensOf } from '../../drawing/radial.ts';
+import { drawChipLed, drawSurfaceDiodeMark } from '../../drawing/surface.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const ledChip: PartFamily = {
+  id: 'led-chip',
+  letters: ['LED', 'D', 'LD'],
+  role: 'board-part',
+  mount: 'surface',
+  body: {
+    shape: 'chip',
+    lengthMm: 2,
+    widthMm: 1.25,
+    heightMm: 0.8,
+    colour: '#f1ead7',
+    source: '0805 body 2.0 x 1.25 mm, from memory of manufacturers’ sheets',
+  },
+  signs: [{ mark: 'green-mark', means: 'cathode' }],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'colour',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1.2,
+  recognise: {
+    words: ['led', 'leds', 'chip led', 'smd led', 'leuchtdiode', 'smd-led', 'del'],
+    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+  },
+  words: {
+    one: 'chip LED',
+    many: 'chip LEDs',
+    fit: [
+      'Find the green mark, or the arrow underneath: it points to minus.',
+      'Tin one pad, hold the part with tweezers, melt it on, solder the other end, then go over the first.',
+      'Do not press on the lens.',
+    ],
+    hold: 'Tweezers hold it while the first end is melted on.',
+    mistakes: [
+      'It stands up at one end, because the first pad had too much solder.',
+      'It jumps off the tweezers and is gone.',
+      'The mark is so small that it is guessed.',
+    ],
+    wayRound:
+      'The green mark lies at the line printed on the board. If the lot has another mark, ask, or use the diode test of a meter.',
+    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+  },
+  colourOf: lensOf,
+  draw: (part) => drawChipLed(lensOf(part)),
+  drawBoardMark: drawSurfaceDiodeMark,
+};

@@ -1,0 +1,46 @@
+import { drawBoard } from '../../drawing/hardware.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const board: PartFamily = {
+  id: 'board',
+  letters: ['PCB'],
+  role: 'carrier',
+  mount: 'none',
+  body: {
+    shape: 'flat',
+    lengthMm: 60,
+    widthMm: 40,
+    heightMm: 1.6,
+    colour: '#1f6b45',
+    source: 'usual board thickness, from memory of IEC 60249 materials',
+  },
+  signs: [{ mark: 'print-side', means: 'top' }],
+  joints: () => 0,
+  polarity: 'keyed',
+  valueKind: 'none',
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 0,
+  recognise: {
+    words: [
+      'pcb',
+      'board',
+      'circuit board',
+      'platine',
+      'leiterplatte',
+      'printplaat',
+      'circuit imprime',
+      'placa',
+      'perfboard',
+      'stripboard',
+    ],
+  },
+  words: {
+    one: 'board',
+    many: 'boards',
+    fit: ['The side with the print is the side of the parts.'],
+    hold: 'A board holder, or putty, or a vice with soft jaws.',
+    mistakes: ['Parts are put in from the solder side.'],
+  },
+  draw: drawBoard,
+};

@@ -1,0 +1,64 @@
+import { drawBatteryClip } from '../../drawing/power.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const batteryClip: PartFamily = {
+  id: 'battery-clip',
+  letters: ['BT', 'BAT', 'B', 'BC'],
+  role: 'off-board',
+  mount: 'off-board',
+  body: {
+    shape: 'block',
+    lengthMm: 26,
+    widthMm: 13,
+    heightMm: 8,
+    colour: '#2a2a2c',
+    source: 'clip for a 9 V block, from memory of manufacturers’ sheets',
+  },
+  signs: [
+    { mark: 'red-wire', means: 'plus' },
+    { mark: 'black-wire', means: 'minus' },
+  ],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'none',
+  bringsPower: true,
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1.2,
+  recognise: {
+    words: [
+      'battery clip',
+      '9v clip',
+      'batterieclip',
+      '9v battery clip',
+      'battery snap',
+      'batterijclip',
+      'clip pile',
+      'block clip',
+      '9v-clip',
+      'clip 9v',
+      '9v block clip',
+      'battery connector',
+      'pp3 clip',
+      'coupleur de pile',
+      '9v battery connector',
+    ],
+  },
+  words: {
+    one: 'battery clip',
+    many: 'battery clips',
+    fit: [
+      'No battery on it while you solder.',
+      'Red goes to the hole marked +, black to the other.',
+      'Put the wires through the strain-relief holes, if the board has them, then solder.',
+    ],
+    hold: 'Bend the bare ends over on the solder side.',
+    mistakes: [
+      'Red and black are swapped.',
+      'The wire breaks at the joint, because nothing relieves the strain.',
+    ],
+    wayRound: 'Red is plus and goes to the hole marked +.',
+    backwards: 'The whole board gets its supply reversed; only a protection diode may save it.',
+  },
+  draw: drawBatteryClip,
+};

@@ -1,0 +1,57 @@
+import { drawBatteryHolder, drawHolderMark } from '../../drawing/hardware.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const batteryHolder: PartFamily = {
+  id: 'battery-holder',
+  letters: ['BT', 'BAT', 'B', 'BH'],
+  role: 'holder',
+  mount: 'through',
+  body: {
+    shape: 'block',
+    lengthMm: 58,
+    widthMm: 31,
+    heightMm: 15,
+    colour: '#2a2a2c',
+    source: 'two AA cells, from memory of manufacturers’ sheets',
+  },
+  signs: [
+    { mark: 'red-wire', means: 'plus' },
+    { mark: 'black-wire', means: 'minus' },
+  ],
+  joints: () => 2,
+  polarity: 'polarised',
+  valueKind: 'none',
+  bringsPower: true,
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1.5,
+  recognise: {
+    words: [
+      'battery holder',
+      'batteriehalter',
+      'batterijhouder',
+      'battery box',
+      'porte-pile',
+      'portapilas',
+    ],
+  },
+  words: {
+    one: 'battery holder',
+    many: 'battery holders',
+    fit: [
+      'No cells in it while you solder.',
+      'Red or + goes to the hole marked +, black or − to the other.',
+      'Solder both. The metal is thick: give it a second longer, but keep the iron off the plastic.',
+    ],
+    hold: 'Screws or double-sided tape hold it before it is soldered.',
+    mistakes: [
+      'It is fixed before it was tried in its place.',
+      'Plus and minus are swapped.',
+      'It is soldered with the cells in.',
+    ],
+    wayRound: 'Red is plus and goes to the hole marked +.',
+    backwards: 'The whole board gets its supply reversed; only a protection diode may save it.',
+  },
+  draw: drawBatteryHolder,
+  drawBoardMark: drawHolderMark,
+};

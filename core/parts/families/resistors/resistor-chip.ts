@@ -1,0 +1,58 @@
+import { drawChipPart } from '../../drawing/surface.ts';
+import type { PartFamily } from '../../family.ts';
+import { chipResistorPrints } from '../../marks.ts';
+
+export const resistorChip: PartFamily = {
+  id: 'resistor-chip',
+  letters: ['R'],
+  role: 'board-part',
+  mount: 'surface',
+  body: {
+    shape: 'chip',
+    lengthMm: 2,
+    widthMm: 1.25,
+    heightMm: 0.5,
+    colour: '#2a2a2c',
+    source: '0805 body 2.0 x 1.25 x 0.5 mm, from memory of IEC 60115-8',
+  },
+  signs: [],
+  joints: () => 2,
+  polarity: 'free',
+  valueKind: { unit: 'ohm' },
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    words: [
+      'chip resistor',
+      'smd resistor',
+      'resistor',
+      'widerstand',
+      'weerstand',
+      'resistance',
+      'resistencia',
+      'smd widerstand',
+      'smd-widerstand',
+    ],
+    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+    not: /\b(array|network|netzwerk|kerko|capacitor|kondensator)\b/,
+  },
+  words: {
+    one: 'chip resistor',
+    many: 'chip resistors',
+    fit: [
+      'Read the print with a magnifier: it names ohms.',
+      'Tin one pad, hold the part with tweezers, melt it on, solder the other end, then go over the first.',
+      'Look from the side: both ends lie flat on their pads.',
+    ],
+    hold: 'Tweezers hold it while the first end is melted on.',
+    mistakes: [
+      'It stands up at one end, because the first pad had too much solder.',
+      'It jumps off the tweezers and is gone.',
+      'Its print is read like that of a capacitor.',
+    ],
+    wayRound: 'Either way round is right.',
+  },
+  prints: chipResistorPrints,
+  draw: (part) => drawChipPart('#2a2a2c', chipResistorPrints(part)[0]?.text),
+};

@@ -1,0 +1,51 @@
+import { drawSpeaker } from '../../drawing/connector.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const speaker: PartFamily = {
+  id: 'speaker',
+  letters: ['LS', 'SP', 'SPK'],
+  role: 'off-board',
+  mount: 'off-board',
+  body: {
+    shape: 'round-box',
+    lengthMm: 28,
+    widthMm: 28,
+    heightMm: 8,
+    colour: '#33363a',
+    source: '28 mm loudspeaker, from memory of manufacturers’ sheets',
+  },
+  signs: [],
+  joints: () => 2,
+  polarity: 'free',
+  valueKind: 'none',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    words: [
+      'speaker',
+      'loudspeaker',
+      'lautsprecher',
+      'luidspreker',
+      'haut-parleur',
+      'altavoz',
+      'mini speaker',
+      'hp',
+    ],
+  },
+  words: {
+    one: 'loudspeaker',
+    many: 'loudspeakers',
+    fit: [
+      'Solder a wire to each of its tags, quickly: the plastic behind them melts.',
+      'Solder the other ends to the board.',
+    ],
+    hold: 'A strip of tape; keep it away from loose cuttings, its magnet collects them.',
+    mistakes: [
+      'Cut-off leads stick to its magnet.',
+      'A tag is heated so long that it comes loose.',
+    ],
+    wayRound: 'Alone, either way round is right; two together must match.',
+  },
+  draw: drawSpeaker,
+};

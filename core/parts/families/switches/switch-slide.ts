@@ -1,0 +1,54 @@
+import { drawSlideSwitch } from '../../drawing/hardware.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const switchSlide: PartFamily = {
+  id: 'switch-slide',
+  letters: ['S', 'SW'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'block',
+    lengthMm: 8.6,
+    widthMm: 4.3,
+    heightMm: 7.5,
+    leadMm: 5.08,
+    colour: '#c9cdd0',
+    source: 'small slide switch with lever, from memory of manufacturers’ sheets',
+  },
+  signs: [],
+  joints: () => 3,
+  polarity: 'free',
+  valueKind: 'none',
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 0.7,
+  recognise: {
+    not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b/,
+    words: [
+      'slide switch',
+      'switch',
+      'schiebeschalter',
+      'schalter',
+      'schakelaar',
+      'interrupteur',
+      'interruptor',
+      'spdt',
+    ],
+  },
+  words: {
+    one: 'slide switch',
+    many: 'slide switches',
+    fit: [
+      'Push it down until the frame sits on the board.',
+      'Solder the middle pin, look whether it stands square, then the outer two.',
+      'Move the lever: it must still click. Too much heat softens it.',
+    ],
+    hold: 'Tack the middle pin, look whether it stands square, then the others.',
+    mistakes: [
+      'Too much heat softens the plastic and the lever jams.',
+      'It stands askew in a case cut-out.',
+    ],
+    wayRound: 'Either way round is right.',
+  },
+  draw: drawSlideSwitch,
+};

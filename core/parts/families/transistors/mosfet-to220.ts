@@ -1,0 +1,64 @@
+import { drawTo220, drawTo220Mark } from '../../drawing/power.ts';
+import type { PartFamily } from '../../family.ts';
+import { valueLabel } from '../../label.ts';
+import { typePrints } from '../../marks.ts';
+import { pinoutOf } from '../../pinouts.ts';
+import { to220 } from './packages.ts';
+
+export const mosfetTo220: PartFamily = {
+  id: 'mosfet-to220',
+  letters: ['Q', 'T', 'TR', 'VT'],
+  role: 'board-part',
+  mount: 'through',
+  body: to220,
+  signs: [{ mark: 'metal-tab', means: 'outline' }],
+  joints: () => 3,
+  polarity: 'polarised',
+  valueKind: 'type',
+  example: { value: { kind: 'type', print: 'IRF540' } },
+  heatSensitive: true,
+  staticSensitive: true,
+  prepareMinutes: 1,
+  recognise: {
+    words: [
+      'mosfet',
+      'n-channel',
+      'p-channel',
+      'fet',
+      'n-mosfet',
+      'p-mosfet',
+      'feldeffekttransistor',
+      'n-kanal',
+      'p-kanal',
+      'jfet',
+      'nmos',
+      'pmos',
+      'power mosfet',
+    ],
+    types: [/\bIR[FL][A-Z]?\d+\w*\b/i, /\bBUZ\d+\w*\b/i],
+    needs: /\bto-?220\b|\b(tip\d+\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|irf\w+|irl\w+|buz\d+)\b/,
+  },
+  words: {
+    one: 'power field-effect transistor',
+    many: 'power field-effect transistors',
+    fit: [
+      'Touch bare metal first, so that no static charge goes through it.',
+      'Read the type: other parts look just like it.',
+      'Push it in until the wide part of the leads stops it.',
+      'Solder the middle lead, look whether it stands straight, then the others. Trim.',
+      'It is hot after soldering, and may be hot at work: screw the heat sink on if there is one.',
+    ],
+    hold: 'Its stiff leads hold it; tape it if it leans.',
+    mistakes: [
+      'Another type in the same body is fitted.',
+      'The metal tab faces the wrong way.',
+      'Its tab touches another part.',
+    ],
+    wayRound: 'The metal tab lies at the double line of the outline.',
+    backwards:
+      'It cannot switch, or is always on, since the diode inside it lets current through backwards. Look now.',
+  },
+  prints: typePrints,
+  draw: (part) => drawTo220(valueLabel(part.value), pinoutOf(part)?.pins),
+  drawBoardMark: drawTo220Mark,
+};

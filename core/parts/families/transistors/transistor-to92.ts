@@ -1,0 +1,52 @@
+import { drawTo92, drawTo92Mark } from '../../drawing/radial.ts';
+import type { PartFamily } from '../../family.ts';
+import { valueLabel } from '../../label.ts';
+import { typePrints } from '../../marks.ts';
+import { pinoutOf } from '../../pinouts.ts';
+import { to92 } from './packages.ts';
+
+export const transistorTo92: PartFamily = {
+  id: 'transistor-to92',
+  letters: ['Q', 'T', 'TR', 'VT'],
+  role: 'board-part',
+  mount: 'through',
+  body: to92,
+  signs: [{ mark: 'flat-face', means: 'outline' }],
+  joints: () => 3,
+  polarity: 'polarised',
+  valueKind: 'type',
+  example: { value: { kind: 'type', print: '2N3904' } },
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    not: /to-?220|sot-?23|\bsmd\b|mosfet|\b[np]-?(channel|kanal)\b|\bfet\b|\b(2n700[02]|bs170|bs250|tip\d+\w*|mmbt\w+)\b|regulator|phototransistor/,
+    words: ['transistor', 'npn', 'pnp', 'to-92', 'to92', 'bjt'],
+    types: [
+      /\b(2N|PN)\s?\d{4}[A-Z]?\b/i,
+      /\bBC\s?\d{3}[A-C]?\b/i,
+      /\bS(8050|8550|9012|9013|9014)\b/i,
+    ],
+  },
+  words: {
+    one: 'transistor',
+    many: 'transistors',
+    fit: [
+      'Read the type on the flat face: other parts look just like it.',
+      'Spread the three leads a little and push it in until it stands about 3 mm above the board.',
+      'Solder the middle lead, look, then the outer two, with a rest between them. Trim.',
+    ],
+    hold: 'Spread the outer leads a little: it stands by itself.',
+    mistakes: [
+      'Another type in the same body is fitted.',
+      'It is turned by half a turn.',
+      'The three close joints are bridged.',
+    ],
+    wayRound: 'The flat face looks to the straight side of the D printed on the board.',
+    backwards:
+      'Nothing is amplified, and the part may be destroyed. It is hard to see later, so look now.',
+  },
+  prints: typePrints,
+  draw: (part) => drawTo92(valueLabel(part.value), pinoutOf(part)?.pins),
+  drawBoardMark: drawTo92Mark,
+};

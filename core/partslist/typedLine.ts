@@ -1,0 +1,184 @@
+import type { BandCount } from '../bands/encode.ts';
+import { encodeBands } from '../bands/encode.ts';
+import { checkLine, type LineProblem } from '../parts/checkLines.ts';
+import { familyOf } from '../parts/families/index.ts';
+import { valueLabel } from '../parts/label.ts';
+import { turnableSigns } from '../parts/lotNote.ts';
+import type { Part, PartValue, Supply } from '../parts/part.ts';
+import type { SignMark } from '../parts/sign.ts';
+import { fail, ok, type Result } from '../result.ts';
+import { readDesignators } from './designators.ts';
+import { readValue } from './readValue.ts';
+
+/** A line of a parts list as it stands in a form: everything is text until it is read. */
+export interface TypedLine {
+  readonly family: string;
+  readonly places: string;
+  readonly quantity: string;
+  readonly value: string;
+  readonly tolerance: string;
+  readonly ratedVolt: string;
+  readonly bandCount: string;
+  readonly pins: string;
+  readonly supply: Supply;
+  readonly lotText: string;
+  readonly turned: readonly SignMark[];
+  readonly pinout: string;
+}
+
+export interface TypedProblem {
+  readonly field: keyof TypedLine;
+  /** What is wrong and what to write instead. */
+  readonly message: string;
+}
+
+/** What the form shows for a line. */
+export function typedLine(part: Part): TypedLine {
+  const { value, lotNote } = part;
+  const amount = value.kind === 'amount' ? value : undefined;
+  return {
+    family: familyOf(part).id,
+    places: part.designators.join(', '),
+    quantity: String(part.quantity),
+    value: valueLabel(value),
+    tolerance: said(amount?.tolerancePercent),
+    ratedVolt: said(amount?.ratedVolt),
+    bandCount: said(amount?.bandCount),
+    pins: said(part.pins),
+    supply: part.supply,
+    lotText: lotNote?.text ?? '',
+    turned: lotNote?.turned ?? [],
+    pinout: lotNote?.pinout?.join(', ') ?? '',
+  };
+}
+
+const said = (value: number | undefined) => (value === undefined ? '' : String(value));
+
+/**
+ * Reads a form back into a part.
+ *
+ * @param before the line as it was: its words stay
+ * @returns the part; or every field that is wrong
+ */
+export function readTypedLine(typed: TypedLine, before: Part): Result<Part, TypedProblem[]> {
+  const problems: TypedProblem[] = [];
+  const wrong = (field: keyof TypedLine, message: string) => {
+    problems.push({ field, message });
+    return undefined;
+  };
+  const family = familyOf(typed);
+  const places = readDesignators(typed.places);
+  const designators = places.ok ? places.value : (wrong('places', sentence(places.problem)) ?? []);
+  const quantity = typed.quantity.trim() === '' ? designators.length : Number(typed.quantity);
+  if (!Number.isInteger(quantity) || quantity < 1) {
+    wrong('quantity', 'Write a whole number of pieces, such as 2.');
+  }
+  const value = readTypedValue(typed, before, wrong);
+  const pins = numberIn(typed.pins, 'pins', 'Write the number of pins, such as 8.', wrong);
+  const lotNote = readLotNote(typed, wrong);
+  const part: Part = {
+    designators,
+    quantity,
+    family: family.id,
+    value,
+    description: before.description,
+    supply: typed.supply,
+    ...(pins === undefined ? {} : { pins }),
+    ...(lotNote === undefined ? {} : { lotNote }),
+  };
+  if (problems.length === 0) {
+    for (const { field, message } of checkLine(part)) wrong(formField[field], message);
+  }
+  return problems.length > 0 ? fail(problems) : ok(part);
+}
+
+const formField: Readonly<Record<LineProblem['field'], keyof TypedLine>> = {
+  designators: 'places',
+  quantity: 'quantity',
+  value: 'value',
+  pins: 'pins',
+  lotNote: 'turned',
+  supply: 'supply',
+};
+
+type Wrong = (field: keyof TypedLine, message: string) => undefined;
+
+function readTypedValue(typed: TypedLine, before: Part, wrong: Wrong): PartValue {
+  const none: PartValue = { kind: 'none' };
+  if (typed.value.trim() === '') return none;
+  // A label is rounded; what nobody touched stays as exact as it was.
+  const untouched = typed.value === valueLabel(before.value) && typed.family === before.family;
+  const read = untouched
+    ? ok(before.value)
+    : readValue(familyOf(typed), { value: typed.value.trim(), description: '' });
+  if (!read.ok) return wrong('value', sentence(read.problem)) ?? none;
+  if (read.value.kind !== 'amount') return read.value;
+  const tolerancePercent = numberIn(
+    typed.tolerance,
+    'tolerance',
+    'Write per cent, such as 5, or leave it empty.',
+    wrong,
+  );
+  const ratedVolt = numberIn(
+    typed.ratedVolt,
+    'ratedVolt',
+    'Write volts, such as 16, or leave it empty.',
+    wrong,
+  );
+  const { kind, unit, amount: exact } = read.value;
+  const amount = {
+    kind,
+    unit,
+    amount: exact,
+    ...(tolerancePercent === undefined ? {} : { tolerancePercent }),
+    ...(ratedVolt === undefined ? {} : { ratedVolt }),
+  };
+  const bandCount = readBandCount(typed.bandCount, amount, wrong);
+  return bandCount === undefined ? amount : { ...amount, bandCount };
+}
+
+function readBandCount(
+  text: string,
+  value: Extract<PartValue, { kind: 'amount' }>,
+  wrong: Wrong,
+): BandCount | undefined {
+  if (text.trim() === '' || value.unit !== 'ohm') return undefined;
+  if (!/^[3-6]$/.test(text.trim()))
+    return wrong('bandCount', 'Write 3, 4, 5 or 6, or leave it empty.');
+  const count = Number(text) as BandCount;
+  const tolerancePercent = value.tolerancePercent ?? (count === 3 ? 20 : 5);
+  const bands = encodeBands({ ohm: value.amount, tolerancePercent, tempcoPpm: 100 }, count);
+  return bands.ok ? count : wrong('bandCount', sentence(bands.problem));
+}
+
+function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {
+  const text = typed.lotText.trim();
+  const marks = new Set(turnableSigns(familyOf(typed).signs).map(({ mark }) => mark));
+  const turned = typed.turned.filter((mark) => marks.has(mark));
+  const pinout = typed.pinout
+    .split(/[\s,;]+/)
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+  if (text === '') {
+    if (turned.length === 0 && pinout.length === 0) return undefined;
+    return wrong('lotText', 'Say in a sentence what is different; learners read it at their step.');
+  }
+  return {
+    text,
+    ...(turned.length > 0 ? { turned } : {}),
+    ...(pinout.length > 0 ? { pinout } : {}),
+  };
+}
+
+function numberIn(
+  text: string,
+  field: keyof TypedLine,
+  message: string,
+  wrong: Wrong,
+): number | undefined {
+  if (text.trim() === '') return undefined;
+  const value = Number(text.replace(',', '.').replace(/\s*[%V]$/i, ''));
+  return value > 0 && value <= 2000 ? value : wrong(field, message);
+}
+
+const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,0 +1,130 @@
+import type { TFunction } from 'i18next';
+import { type CheckNote, checkNotes } from '../order/checkNotes.ts';
+import type { Caution, Named, Step } from '../order/step.ts';
+import { familyOf } from '../parts/families/index.ts';
+import { shortDesignators, valueLabel } from '../parts/label.ts';
+import type { Part } from '../parts/part.ts';
+
+/** `470 Ω resistors`, `red LED`, `slide switch`: value and family, in the number of pieces. */
+export function partName(t: TFunction, part: Part): string {
+  const family = t(`family.${familyOf(part).id}.${part.quantity === 1 ? 'one' : 'many'}`);
+  return [
+    part.value.kind === 'colour' ? t(`colour.${part.value.colour}`) : valueLabel(part.value),
+    family,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** What the drawing of a part shows, band names included. */
+export function pictureName(t: TFunction, part: Part): string {
+  const bands = familyOf(part).bands?.(part) ?? [];
+  const name = partName(t, { ...part, quantity: 1 });
+  return bands.length > 0 ? `${name}: ${bands.map((band) => t(`band.${band}`)).join(', ')}` : name;
+}
+
+/** A line of the family's own words, or undefined where it says nothing about this. */
+export function familyWord(
+  t: TFunction,
+  part: Part,
+  key: 'wayRound' | 'backwards',
+): string | undefined {
+  const path = `family.${familyOf(part).id}.${key}`;
+  const words = t(path, { defaultValue: '' });
+  return words === '' ? undefined : words;
+}
+
+export function fitWords(t: TFunction, part: Part): readonly string[] {
+  return t(`family.${familyOf(part).id}.fit`, { returnObjects: true }) as string[];
+}
+
+/** `Solder 470 Ω resistors`, `First power`. */
+export function stepTitle(t: TFunction, step: Step): string {
+  if (step.kind === 'check') return t(`check.${step.check}.name`);
+  return t(`step.${step.kind}`, {
+    what: step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `),
+  });
+}
+
+/** Place names of a step, short; empty for a check and for parts without a place. */
+export function stepPlaces(step: Step): string {
+  return step.kind === 'check'
+    ? ''
+    : shortDesignators(step.parts.flatMap((part) => part.designators));
+}
+
+/** Why the step stands where it stands, as a sentence. */
+export function reasonSentence(t: TFunction, step: Step): string {
+  const { reason } = step;
+  switch (reason.kind) {
+    case 'check':
+      return step.kind === 'check' ? t(`check.${step.check}.why`) : '';
+    case 'rule':
+      return t(`rule.${reason.rule}.${reason.side}`, {
+        others: reason.others.map((other) => named(t, other)).join(', '),
+      });
+    case 'lowest':
+      return reason.next
+        ? t('reason.lowest', {
+            height: reason.heightMm,
+            next: named(t, reason.next),
+            nextHeight: reason.next.heightMm,
+          })
+        : t('reason.tallest', { height: reason.heightMm });
+    case 'same-height': {
+      const sameFamily = step.kind !== 'check' && step.parts[0]?.family === reason.before.family;
+      return t(sameFamily ? 'reason.same-height' : 'reason.same-height-other', {
+        height: reason.heightMm,
+        before: named(t, reason.before),
+      });
+    }
+    case 'off-board':
+      return t('reason.off-board');
+  }
+}
+
+/** What a step warns of, in one line. */
+export function cautionSentence(t: TFunction, caution: Caution): string {
+  if (caution.kind !== 'mix-up') {
+    return `${t(`caution.${caution.kind}`)}, ${shortDesignators(caution.designators)}: ${caution.text}`;
+  }
+  const { other } = caution;
+  return `${t('caution.mix-up')}: ${t('caution.mix-up-text', {
+    other: partName(t, { ...other, quantity: 2 }),
+    places: shortDesignators(other.designators),
+  })}`;
+}
+
+function named(t: TFunction, { family, designators }: Named): string {
+  const name = t(`family.${familyOf({ family }).id}.${designators.length === 1 ? 'one' : 'many'}`);
+  return designators.length > 0 ? `${shortDesignators(designators)} (${name})` : name;
+}
+
+/** The sentences of a check, with those that only some kits need. */
+export function checkWords(
+  t: TFunction,
+  step: Extract<Step, { kind: 'check' }>,
+): readonly string[] {
+  const how = t(`check.${step.check}.how`, { returnObjects: true }) as string[];
+  const { before, after } = checkNotes(step);
+  return [
+    ...before.map((note) => noteWords(t, note)),
+    ...how,
+    ...after.map((note) => noteWords(t, note)),
+  ];
+}
+
+function noteWords(t: TFunction, note: CheckNote): string {
+  switch (note.kind) {
+    case 'chips-out':
+      return t('step.note.chips-out', {
+        chips: shortDesignators(note.chips),
+        count: note.chips.length,
+      });
+    case 'volt':
+      return t('step.note.volt', { volt: note.volt });
+    case 'no-cells':
+    case 'cells-out-again':
+      return t(`step.note.${note.kind}`);
+  }
+}
