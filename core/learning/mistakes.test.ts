@@ -42,13 +42,13 @@ describe('the mistakes that fit a step (common practice)', () => {
   });
 
   it('a check fails or comes too late, and nothing else', () => {
-    const check = steps(line('led', 'D1')).find(({ kind }) => kind === 'check');
+    const check = steps(line('led-5mm', 'D1')).find(({ kind }) => kind === 'check');
     expect(check && ids(check)).toEqual(['check-failed', 'check-skipped']);
   });
 
   it('the list is short for every step', () => {
     for (const step of steps(
-      line('led', 'D1'),
+      line('led-5mm', 'D1'),
       line('resistor-axial', 'R1', ohm(1)),
       line('screw', '', type('M3')),
     )) {

@@ -7,6 +7,8 @@ type Needs = 'value' | 'polarity' | 'part' | 'joint' | 'insertion' | 'check';
 export interface MistakeDefinition {
   readonly id: string;
   readonly needs: Needs;
+  /** The piece is gone: another must be taken from the stores. */
+  readonly usesUpPart?: true;
   readonly words: { readonly name: string; readonly whatNow: string };
 }
 
@@ -82,6 +84,7 @@ export const mistakes: readonly MistakeDefinition[] = [
   },
   {
     id: 'broken-part',
+    usesUpPart: true,
     needs: 'part',
     words: {
       name: 'Broken part',
@@ -90,6 +93,7 @@ export const mistakes: readonly MistakeDefinition[] = [
   },
   {
     id: 'lost-part',
+    usesUpPart: true,
     needs: 'part',
     words: {
       name: 'Lost part',

@@ -24,8 +24,53 @@ describe('the database', () => {
     const second = await openDatabase(join(folder, 'postgres'));
     await migrate(second);
     expect(await second.query('select name from kit')).toEqual([{ name: 'Kept' }]);
-    expect(await second.query('select name from migration')).toEqual([{ name: '001_start.sql' }]);
+    expect(await second.query('select name from migration order by name')).toEqual([
+      { name: '001_start.sql' },
+      { name: '002_kit_parts.sql' },
+      { name: '003_stores.sql' },
+      { name: '004_board.sql' },
+    ]);
     await second.close();
+  });
+
+  it('carries the data of before 002 over into its words', async () => {
+    const db = await openDatabase();
+    const script = (name: string) =>
+      readFileSync(new URL(`./migrations/${name}`, import.meta.url), 'utf8');
+    await db.script(script('001_start.sql'));
+    const kit = '00000000-0000-4000-8000-000000000001';
+    const steps = [
+      { id: 'a', kind: 'solder', parts: [{ family: 'led', inKit: true }] },
+      { id: 'b', kind: 'check' },
+    ];
+    await db.script(`
+      insert into kit (id, name) values ('${kit}', 'Old');
+      insert into kit_revision (id, kit_id, number) values ('${kit}', '${kit}', 1);
+      insert into part_line values ('${kit}', 0, '["D1"]', 1, 'led', '{"kind": "none"}', null, 'LED', false, 'sure');
+      insert into remembered_mapping values ('ref|in kit', '{"designators": 0, "inKit": 1}');
+      insert into workshop (id, title, revision_id, starts_at, length_minutes, steps)
+        values ('${kit}', 'Old', '${kit}', now(), 60, '${JSON.stringify(steps)}');`);
+    await db.script(script('002_kit_parts.sql'));
+    expect(await db.query('select family, supply, lot_note from part_line')).toEqual([
+      { family: 'led-5mm', supply: 'not-in-kit', lot_note: null },
+    ]);
+    expect(await db.query('select mapping from remembered_mapping')).toEqual([
+      { mapping: { designators: 0, supply: 1 } },
+    ]);
+    expect(await db.query('select steps from workshop')).toEqual([
+      {
+        steps: [
+          {
+            id: 'a',
+            kind: 'solder',
+            parts: [{ family: 'led-5mm', supply: 'in-kit' }],
+            cautions: [],
+          },
+          { id: 'b', kind: 'check' },
+        ],
+      },
+    ]);
+    await db.close();
   });
 
   it('does all of a transaction or nothing', async () => {

@@ -1,0 +1,57 @@
+import { familyOf } from '../parts/families/index.ts';
+import type { Part, PartValue } from '../parts/part.ts';
+
+/** What lies in a drawer: a part without a place on a board. */
+export type StockPart = Pick<Part, 'family' | 'value' | 'pins'>;
+
+/** The same for parts that can stand for each other without a thought: same kind, value and pins. */
+export function stockKey({ family, value, pins }: StockPart): string {
+  return JSON.stringify([family, valueKey(value), pins ?? null]);
+}
+
+function valueKey(value: PartValue): unknown {
+  switch (value.kind) {
+    // Tolerance, voltage and bands are looked at where a drawer is chosen; see `serves`.
+    case 'amount':
+      return [value.unit, value.amount];
+    case 'type':
+      return plainType(value.print);
+    case 'colour':
+      return value.colour;
+    case 'none':
+      return null;
+  }
+}
+
+const plainType = (print: string) => print.replace(/[\s-]+/g, '').toUpperCase();
+
+/**
+ * Whether what is in a drawer can be fitted where the parts list asks for a part: the same kind and value, no wider
+ * tolerance and no lower voltage than asked for.
+ */
+export function serves(stock: StockPart, asked: StockPart): boolean {
+  if (stockKey(stock) !== stockKey(asked)) return false;
+  if (stock.value.kind !== 'amount' || asked.value.kind !== 'amount') return true;
+  const { tolerancePercent: has, ratedVolt: bears } = stock.value;
+  const { tolerancePercent: wants, ratedVolt: needs } = asked.value;
+  if (wants !== undefined && has !== undefined && has > wants) return false;
+  return needs === undefined || bears === undefined || bears >= needs;
+}
+
+/** A part of a drawer as a part that can be drawn and named. */
+export const asPart = (stock: StockPart, quantity = 1): Part => ({
+  designators: [],
+  quantity,
+  family: stock.family,
+  value: stock.value,
+  description: familyOf(stock).words.one,
+  supply: 'in-kit',
+  ...(stock.pins === undefined ? {} : { pins: stock.pins }),
+});
+
+/** The drawer's own description of a part: what it is, without its places and the lot. */
+export const stockPartOf = ({ family, value, pins }: Part): StockPart => ({
+  family,
+  value,
+  ...(pins === undefined ? {} : { pins }),
+});

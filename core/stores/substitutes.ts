@@ -1,0 +1,173 @@
+import { toleranceOf } from '../checking/verdict.ts';
+import { familyOf } from '../parts/families/index.ts';
+import type { PartValue } from '../parts/part.ts';
+import { pinoutOf } from '../parts/pinouts.ts';
+import type { InStock } from './needs.ts';
+import { asPart, type StockPart, serves } from './stockPart.ts';
+
+type Amount = Extract<PartValue, { kind: 'amount' }>;
+
+/** What could be fitted in place of a part that is missing. */
+export type Substitute =
+  /** The same value with other marks: a wider or narrower tolerance, another body of the same kind. */
+  | { readonly kind: 'same-value'; readonly item: InStock; readonly pieces: number }
+  /** Another value, within the tolerance of the missing one. */
+  | {
+      readonly kind: 'near-value';
+      readonly item: InStock;
+      readonly pieces: number;
+      /** In per cent of the missing value, signed. */
+      readonly offPercent: number;
+    }
+  /** Two in place of one, twisted or on one pad. */
+  | {
+      readonly kind: 'series' | 'parallel';
+      readonly items: readonly [InStock, InStock];
+      readonly pieces: number;
+      readonly offPercent: number;
+    }
+  /** Another type of the same body: only with its pinout compared. */
+  | {
+      readonly kind: 'other-type';
+      readonly item: InStock;
+      readonly pieces: number;
+      readonly missingPins: readonly string[] | null;
+      readonly itsPins: readonly string[] | null;
+      /** How it must be turned; `unknown` where a pinout is not known, `crossed` where no turning helps. */
+      readonly turn: 'as-printed' | 'half-turn' | 'crossed' | 'unknown';
+    };
+
+/** Families whose parts do the same job with the same value (common practice). */
+const alike: readonly (readonly string[])[] = [
+  ['capacitor-ceramic', 'capacitor-multilayer', 'capacitor-film'],
+  ['capacitor-electrolytic', 'capacitor-tantalum'],
+  ['led-5mm', 'led-3mm'],
+];
+const pinoutMatters: ReadonlySet<string> = new Set([
+  'transistor-to92',
+  'transistor-to220',
+  'transistor-sot23',
+  'mosfet-to92',
+  'mosfet-to220',
+  'mosfet-sot23',
+  'regulator-to92',
+  'regulator-to220',
+]);
+
+/**
+ * What lies in the drawers instead of a part that is missing, the nearest first. Proposals only: the instructor knows
+ * what the place bears.
+ *
+ * @param pieces how many are missing; drawers with fewer are left out
+ */
+export function substitutesFor(
+  missing: StockPart,
+  pieces: number,
+  stock: readonly InStock[],
+): Substitute[] {
+  const there = stock.filter(({ part, level }) => level >= pieces && !serves(part, missing));
+  if (pinoutMatters.has(missing.family)) return otherTypes(missing, pieces, there);
+  const kin = there.filter(({ part }) => isKin(part.family, missing.family));
+  const { value } = missing;
+  if (value.kind === 'colour') {
+    return kin
+      .filter(({ part }) => part.value.kind === 'colour' && part.value.colour === value.colour)
+      .map((item) => ({ kind: 'same-value', item, pieces }));
+  }
+  if (value.kind !== 'amount') return [];
+  const tolerance = toleranceOf(asPart(missing));
+  const usable = kin.flatMap((item): Measured[] => {
+    const own = item.part.value;
+    if (own.kind !== 'amount' || own.unit !== value.unit || own.amount <= 0) return [];
+    return bears(own, value) ? [{ item, amount: own.amount }] : [];
+  });
+  return [
+    ...oneForOne(usable, value, pieces, tolerance),
+    ...twoForOne(usable, value, pieces, tolerance),
+  ];
+}
+
+interface Measured {
+  readonly item: InStock;
+  readonly amount: number;
+}
+
+const isKin = (a: string, b: string) =>
+  a === b || alike.some((group) => group.includes(a) && group.includes(b));
+
+const bears = (own: Amount, asked: Amount) =>
+  asked.ratedVolt === undefined || own.ratedVolt === undefined || own.ratedVolt >= asked.ratedVolt;
+
+const off = (amount: number, wanted: number) => Number(((amount / wanted - 1) * 100).toFixed(2));
+
+function oneForOne(
+  usable: readonly Measured[],
+  wanted: Amount,
+  pieces: number,
+  tolerance: number,
+): Substitute[] {
+  return usable
+    .map(({ item, amount }) => ({ item, offPercent: off(amount, wanted.amount) }))
+    .filter(({ offPercent }) => Math.abs(offPercent) <= tolerance)
+    .sort((a, b) => Math.abs(a.offPercent) - Math.abs(b.offPercent))
+    .map(({ item, offPercent }) =>
+      offPercent === 0
+        ? { kind: 'same-value', item, pieces }
+        : { kind: 'near-value', item, pieces, offPercent },
+    );
+}
+
+const shownPairs = 3;
+
+/** Resistors add up in series, capacitors in parallel; the other way round they share. */
+function twoForOne(
+  usable: readonly Measured[],
+  { unit, amount: wanted }: Amount,
+  pieces: number,
+  tolerance: number,
+): Substitute[] {
+  if (unit !== 'ohm' && unit !== 'farad') return [];
+  const adds = unit === 'ohm' ? 'series' : 'parallel';
+  const shares = unit === 'ohm' ? 'parallel' : 'series';
+  return usable
+    .flatMap((a, index) =>
+      usable.slice(index).flatMap((b) => {
+        if (a === b && a.item.level < 2 * pieces) return [];
+        const ways = [
+          { kind: adds, amount: a.amount + b.amount },
+          { kind: shares, amount: (a.amount * b.amount) / (a.amount + b.amount) },
+        ] as const;
+        return ways.map(({ kind, amount }) => ({
+          kind,
+          items: [a.item, b.item] as const,
+          pieces,
+          offPercent: off(amount, wanted),
+        }));
+      }),
+    )
+    .filter(({ offPercent }) => Math.abs(offPercent) <= tolerance)
+    .sort((a, b) => Math.abs(a.offPercent) - Math.abs(b.offPercent))
+    .slice(0, shownPairs);
+}
+
+function otherTypes(missing: StockPart, pieces: number, there: readonly InStock[]): Substitute[] {
+  const missingPins = pinoutOf(asPart(missing))?.pins ?? null;
+  return there
+    .filter(({ part }) => part.family === missing.family)
+    .map((item) => {
+      const itsPins = pinoutOf(asPart(item.part))?.pins ?? null;
+      const turn = turnOf(missingPins, itsPins);
+      return { kind: 'other-type', item, pieces, missingPins, itsPins, turn };
+    });
+}
+
+/** Half a turn exchanges the outer leads. */
+function turnOf(missing: readonly string[] | null, its: readonly string[] | null) {
+  if (!missing || !its) return 'unknown';
+  if (missing.join() === its.join()) return 'as-printed';
+  return missing.join() === [...its].reverse().join() ? 'half-turn' : 'crossed';
+}
+
+/** Whether a substitute of that kind of part must not be fitted without comparing data sheets. */
+export const needsDataSheet = ({ family }: StockPart): boolean =>
+  pinoutMatters.has(family) || familyOf({ family }).role === 'chip';

@@ -1,0 +1,2 @@
+-- The board of a revision: outline, placements, pads and nets.
+alter table kit_revision add column board jsonb;

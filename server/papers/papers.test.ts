@@ -1,0 +1,188 @@
+import jsQR from 'jsqr';
+import type { Response } from 'superagent';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { seatPagePath } from '#contract/seats';
+import type { Workshop } from '#contract/workshops';
+import { bandColours } from '#core/bands/colours';
+import { cut, pagesOf, printsIntoEdge, shareOfColour, textOf } from '../testing/pdf.ts';
+import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+
+let server: TestServer;
+let kitId: string;
+let workshop: Workshop;
+
+const csv = [
+  'Ref,Qty,Part,Value,Tolerance',
+  '"R1, R10",2,resistor,470,5%',
+  'R2,1,resistor,47k,5%',
+  'C1,1,electrolytic 16V,10u,',
+  'Q1,1,NPN transistor,2N3904,',
+  'D1,1,LED red,,',
+  ',2,screw,M3 x 8,',
+].join('\n');
+
+beforeAll(async () => {
+  server = await testServer();
+  kitId = await makeKit(server, 'Paper Lamp', csv);
+  const { body } = await server.instructor
+    .post('/api/workshops')
+    .send({
+      title: 'Papers evening',
+      kitId,
+      startsAt: '2026-03-05T18:30:00Z',
+      lengthMinutes: 120,
+      seats: Array.from({ length: 12 }, (_, index) => ({ name: index === 0 ? 'Tern' : '' })),
+    })
+    .expect(200);
+  workshop = (await server.instructor.get(`/api/workshops/${body.id}`)).body;
+});
+afterAll(() => server.db.close());
+
+/** The bytes of an answer. */
+const bytes = (response: unknown, done: (error: Error | null, body: Buffer) => void) => {
+  const chunks: Buffer[] = [];
+  const stream = response as Response & NodeJS.ReadableStream;
+  stream.on('data', (chunk: Buffer) => chunks.push(chunk));
+  stream.on('end', () => done(null, Buffer.concat(chunks)));
+};
+const pdfOf = async (path: string): Promise<Buffer> => {
+  const { body, type } = await server.instructor.get(path).buffer(true).parse(bytes).expect(200);
+  expect(type).toBe('application/pdf');
+  return body;
+};
+const kitPaper = (paper: string) => `/api/kits/${kitId}/papers/${paper}`;
+const workshopPaper = (paper: string) => `/api/workshops/${workshop.id}/papers/${paper}`;
+
+describe('the papers', () => {
+  it.each(['a4', 'letter'] as const)('stay within the page on %s', async (size) => {
+    for (const path of [
+      kitPaper('parts-sheet'),
+      kitPaper('resistor-card'),
+      workshopPaper('bag-list'),
+      workshopPaper('count-sheet'),
+    ]) {
+      const pages = pagesOf(await pdfOf(`${path}.pdf?size=${size}`), 50);
+      const [first] = pages;
+      // ISO 216 and ANSI: 210 × 297 mm, 8.5 × 11 inch.
+      const [width, height] = size === 'a4' ? [210 / 25.4, 297 / 25.4] : [8.5, 11];
+      expect(first?.width).toBeCloseTo(width * 50, -1);
+      expect(first?.height).toBeCloseTo(height * 50, -1);
+      for (const page of pages) expect(printsIntoEdge(page, 0.03)).toBe(false);
+    }
+  });
+
+  it('the parts sheet has a line for every part, with its places and its words', async () => {
+    const text = textOf(await pdfOf(`${kitPaper('parts-sheet')}.pdf`));
+    for (const words of [
+      'R1, R10',
+      '470 Ω resistor',
+      'yellow, violet, brown, gold',
+      '10 µF electrolytic capacitor',
+      '16 V',
+      '2N3904 transistor',
+      'red LED',
+      'M3 x 8 screw',
+      'Revision 1 · supply 6 V',
+    ]) {
+      expect(text).toContain(words);
+    }
+  });
+
+  it('the resistor card goes by places, R2 before R10, with the bands in their true colours', async () => {
+    const pdf = await pdfOf(`${kitPaper('resistor-card')}.pdf`);
+    const text = textOf(pdf);
+    const at = (place: string) => text.search(new RegExp(`^\\s*${place}\\s`, 'm'));
+    expect(at('R1')).toBeGreaterThan(0);
+    expect(at('R2')).toBeGreaterThan(at('R1'));
+    expect(at('R10')).toBeGreaterThan(at('R2'));
+    const [page] = pagesOf(pdf, 150);
+    if (!page) throw new Error('no page');
+    for (const band of ['yellow', 'violet', 'brown', 'orange', 'gold'] as const) {
+      expect(shareOfColour(page, bandColours[band].srgb)).toBeGreaterThan(1e-5);
+    }
+    expect(shareOfColour(page, bandColours.green.srgb)).toBe(0);
+  });
+
+  it.each([
+    ['a4', 12, 5.9 / 210, 99.1 / 210, 6 / 297, 57 / 297],
+    ['letter', 12, 0.25 / 8.5, 4 / 8.5, 0.5 / 11, 2 / 11],
+  ] as const)(
+    'bag labels on %s: the code of every seat leads to its link',
+    async (size, count, left, width, top, height) => {
+      const pages = pagesOf(await pdfOf(`${workshopPaper('bag-labels')}.pdf?size=${size}`), 200);
+      expect(pages).toHaveLength(2);
+      const links = workshop.seats.map(({ token }) => `http://bench.test${seatPagePath(token)}`);
+      const read = Array.from({ length: count }, (_, index) => {
+        const page = pages[Math.floor(index / 10)];
+        const column = index % 2;
+        const row = Math.floor((index % 10) / 2);
+        if (!page) throw new Error('no page');
+        const label = cut(
+          page,
+          left + column * width,
+          top + row * height,
+          left + (column + 1) * width,
+          top + (row + 1) * height,
+        );
+        return jsQR(label.pixels, label.width, label.height)?.data;
+      });
+      expect(read).toEqual(links);
+    },
+  );
+
+  it('the count sheet multiplies by the bags, the bag list does not', async () => {
+    const sheet = textOf(await pdfOf(`${workshopPaper('count-sheet')}.pdf`));
+    expect(sheet).toContain('count sheet for 12 bags');
+    expect(sheet).toMatch(/470 Ω resistor.*\s2\s+24/);
+    const list = textOf(await pdfOf(`${workshopPaper('bag-list')}.pdf?order=stage`));
+    expect(list).toContain('by soldering step');
+    expect(list).toMatch(/Step 1\n/);
+  });
+
+  it('everything is also CSV', async () => {
+    const csvOf = async (path: string) => (await server.instructor.get(path).expect(200)).text;
+    expect(await csvOf(`${kitPaper('parts-sheet')}.csv`)).toContain(
+      '"R1, R10",2,resistor,470 Ω,5 %,,yes,"yellow, violet, brown, gold"',
+    );
+    expect(await csvOf(`${kitPaper('resistor-card')}.csv`)).toMatch(/R1,.*\r\nR2,.*\r\nR10,/);
+    expect(await csvOf(`${workshopPaper('bag-labels')}.csv`)).toContain('1,Tern,Paper Lamp');
+    expect(await csvOf(`${workshopPaper('count-sheet')}.csv`)).toMatch(
+      /Resistors,"R1, R10",resistor,470 Ω,2,12,24/,
+    );
+  });
+
+  it('a paper that does not exist is told', async () => {
+    await server.instructor.get(kitPaper('poster.pdf')).expect(404);
+    await server.instructor.get('/api/kits/none/papers/parts-sheet.pdf').expect(404);
+    await server.instructor.get(workshopPaper('bag-list.docx')).expect(404);
+  });
+});
+
+describe('the buying list', () => {
+  it('has a table for each supplier with what it costs, as PDF and CSV', async () => {
+    const post = async (path: string, body: object) =>
+      (await server.instructor.post(path).send(body).expect(200)).body.id as string;
+    const supplierId = await post('/api/stores/suppliers', {
+      name: 'Pier Parts',
+      deliveryCents: 490,
+      days: 3,
+    });
+    const itemId = await post('/api/stores/items', {
+      part: { family: 'led-5mm', value: { kind: 'colour', colour: 'red' } },
+      location: '',
+      minimum: 0,
+    });
+    await server.instructor
+      .put(`/api/stores/items/${itemId}/offers`)
+      .send({ offers: [{ supplierId, packSize: 25, breaks: [{ fromPacks: 1, packCents: 310 }] }] })
+      .expect(200);
+    const { items } = (await server.instructor.get('/api/stores')).body;
+    const offerId = items[0].offers[0].id;
+    const list = textOf(await pdfOf(`/api/stores/buying-list.pdf?buy=${offerId}:3`));
+    expect(list).toContain('Pier Parts');
+    expect(list).toMatch(/red LED\s+3\s+25\s+9\.30/);
+    expect(list).toContain('14.20 in all');
+    const { text } = await server.instructor.get(`/api/stores/buying-list.csv?buy=${offerId}:3`);
+    expect(text).toContain('Pier Parts,red LED,3,25,9.30,3');
+  });
+});

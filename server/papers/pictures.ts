@@ -1,0 +1,17 @@
+import type { Content } from 'pdfmake/interfaces.js';
+import { svgText } from '#core/parts/drawing/svgText';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { mm, mono } from './pdf.ts';
+
+/** A part as it lies on the mat, no larger than the room there is; 2 mm of paper for a millimetre where there is. */
+export function partPicture(part: Part, room: { widthMm: number; heightMm: number }): Content {
+  const drawing = familyOf(part).draw(part);
+  const most = familyOf(part).mount === 'surface' ? 4 : 2;
+  const scale = Math.min(most, room.widthMm / drawing.widthMm, room.heightMm / drawing.heightMm);
+  return {
+    svg: svgText(drawing, mono),
+    width: mm(drawing.widthMm * scale),
+    height: mm(drawing.heightMm * scale),
+  };
+}

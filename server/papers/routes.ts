@@ -1,0 +1,115 @@
+import { type Request, type Response, Router } from 'express';
+import { kitPapers, paperFormats, sheetSizes, workshopPapers } from '#contract/papers';
+import { packingOrders } from '#core/stores/packing';
+import type { Database } from '../db/database.ts';
+import { fileName, sendCsv } from '../http/csv.ts';
+import { notFound } from '../http/refusal.ts';
+import { isUuid } from '../http/uuid.ts';
+import { selectKit, selectRevision } from '../kits/queries.ts';
+import { selectItems, selectSuppliers } from '../stores/queries.ts';
+import { selectSeats, selectWorkshop } from '../workshops/queries.ts';
+import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
+import { kitPaperDefinitions } from './kitPapers.ts';
+import { type BagsToPack, workshopPaperDefinitions } from './workshopPapers.ts';
+
+const noSuchPaper = () => notFound('paper', 'Choose one from the list of papers.');
+
+/** Of some known words the one that is asked for; the first where none is asked for or it is not known. */
+function chosen<Word extends string>(known: readonly [Word, ...Word[]], asked: unknown): Word {
+  return known.find((word) => word === asked) ?? known[0];
+}
+
+const one = <Word extends string>(known: readonly Word[], asked: unknown): Word => {
+  const found = known.find((word) => word === asked);
+  if (found === undefined) throw noSuchPaper();
+  return found;
+};
+
+function sendPdf(response: Response, name: string, pdf: Buffer): void {
+  response
+    .type('application/pdf')
+    .set(
+      'Content-Disposition',
+      `inline; filename*=UTF-8''${encodeURIComponent(fileName(name))}.pdf`,
+    )
+    .send(pdf);
+}
+
+/** Everything that is printed: as PDF, and as CSV for a spreadsheet. */
+export function paperRoutes(db: Database, seatAddress: () => string): Router {
+  const router = Router();
+
+  router.get('/api/kits/:kitId/papers/:paper.:format', async (request, response) => {
+    const { kitId } = request.params;
+    const paper = one(kitPapers, request.params.paper);
+    const format = one(paperFormats, request.params.format);
+    const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
+    if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+    const { title, pdf, csv } = kitPaperDefinitions[paper];
+    const name = `${kit.name} ${title}`;
+    if (format === 'csv') sendCsv(response, name, csv(kit));
+    else sendPdf(response, name, await pdf(kit, chosen(sheetSizes, request.query.size)));
+  });
+
+  router.get('/api/workshops/:workshopId/papers/:paper.:format', async (request, response) => {
+    const paper = one(workshopPapers, request.params.paper);
+    const format = one(paperFormats, request.params.format);
+    const bags = await bagsOf(request);
+    const options = {
+      size: chosen(sheetSizes, request.query.size),
+      order: chosen(packingOrders, request.query.order),
+    };
+    const { title, pdf, csv } = workshopPaperDefinitions[paper];
+    const name = `${bags.title} ${title}`;
+    if (format === 'csv') sendCsv(response, name, csv(bags, options));
+    else sendPdf(response, name, await pdf(bags, options));
+  });
+
+  router.get('/api/stores/buying-list.:format', async (request, response) => {
+    const format = one(paperFormats, request.params.format);
+    const rows = await buyingRows(String(request.query.buy ?? ''));
+    if (format === 'csv') sendCsv(response, 'buying list', buyingListCsv(rows));
+    else {
+      const pdf = await buyingListPdf(rows, chosen(sheetSizes, request.query.size));
+      sendPdf(response, 'buying list', pdf);
+    }
+  });
+
+  return router;
+
+  async function bagsOf({ params }: Request): Promise<BagsToPack> {
+    const id = String(params.workshopId);
+    const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
+    const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
+    if (!workshop || !revision) {
+      throw notFound('workshop', 'Choose one from the list of workshops.');
+    }
+    return {
+      title: workshop.title,
+      kitName: workshop.kitName,
+      revision: workshop.revision,
+      when: new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(
+        new Date(workshop.startsAt),
+      ),
+      seats: await selectSeats(db, id),
+      seatAddress: seatAddress(),
+      parts: revision.lines.map(({ part }) => part),
+      steps: workshop.steps,
+    };
+  }
+
+  /** Offers that are gone since the list was made are left out. */
+  async function buyingRows(asked: string): Promise<BuyingRow[]> {
+    const items = await selectItems(db);
+    const suppliers = await selectSuppliers(db);
+    return asked.split(',').flatMap((pair): BuyingRow[] => {
+      const [offerId, packs] = pair.split(':');
+      const item = items.find(({ offers }) => offers.some(({ id }) => id === offerId));
+      const offer = item?.offers.find(({ id }) => id === offerId);
+      const supplier = suppliers.find(({ id }) => id === offer?.supplierId);
+      const count = Number(packs);
+      if (!item || !offer || !supplier || !Number.isInteger(count) || count < 1) return [];
+      return [{ item, offer, supplier, packs: count }];
+    });
+  }
+}

@@ -1,0 +1,84 @@
+import type { StockItem } from '#contract/stores';
+import { familyOf } from '#core/parts/families/index';
+import { toleranceLabel, valueLabel } from '#core/parts/label';
+import { type LedgerRow, ledgerOf, type Move } from '#core/stores/ledger';
+import { meanOf } from '#core/stores/lossRate';
+import type { Need, Needs } from '#core/stores/needs';
+import type { Offer, Supplier } from '#core/stores/offers';
+import { stockName } from '#core/words/stockWords';
+import { csvOf } from '../http/csv.ts';
+import { t } from '../papers/words.ts';
+
+interface Row {
+  readonly item: StockItem;
+  readonly offer: Offer | undefined;
+  readonly supplier: Supplier | undefined;
+}
+
+/** Every item and offer: an item without an offer has one row, others one for each offer. */
+export function stockCsv(items: readonly StockItem[], suppliers: readonly Supplier[]): string {
+  const rows = items.flatMap((item): Row[] =>
+    item.offers.length === 0
+      ? [{ item, offer: undefined, supplier: undefined }]
+      : item.offers.map((offer) => ({
+          item,
+          offer,
+          supplier: suppliers.find(({ id }) => id === offer.supplierId),
+        })),
+  );
+  return csvOf<Row>(
+    [
+      { heading: 'kind of part', cell: ({ item }) => familyOf(item.part).words.one },
+      { heading: 'value', cell: ({ item }) => valueLabel(item.part.value) },
+      { heading: 'tolerance', cell: ({ item }) => toleranceLabel(item.part.value) },
+      { heading: 'pins', cell: ({ item }) => item.part.pins ?? '' },
+      { heading: 'location', cell: ({ item }) => item.location },
+      { heading: 'on hand', cell: ({ item }) => item.level },
+      { heading: 'minimum', cell: ({ item }) => item.minimum },
+      { heading: 'supplier', cell: ({ supplier }) => supplier?.name ?? '' },
+      { heading: 'pack size', cell: ({ offer }) => offer?.packSize ?? '' },
+      {
+        heading: 'prices in cents, from packs',
+        cell: ({ offer }) =>
+          (offer?.breaks ?? [])
+            .map(({ fromPacks, packCents }) => `${fromPacks}: ${packCents}`)
+            .join('; '),
+      },
+      { heading: 'delivery in cents', cell: ({ supplier }) => supplier?.deliveryCents ?? '' },
+      { heading: 'days', cell: ({ supplier }) => supplier?.days ?? '' },
+    ],
+    rows,
+  );
+}
+
+/** The ledger of an item: every move with the level after it. */
+export const ledgerCsv = (moves: readonly Move[]): string =>
+  csvOf<LedgerRow>(
+    [
+      { heading: 'at', cell: ({ move }) => move.at },
+      { heading: 'what', cell: ({ move }) => move.kind },
+      { heading: 'pieces', cell: ({ move }) => move.pieces },
+      { heading: 'change', cell: ({ change }) => change },
+      { heading: 'level', cell: ({ level }) => level },
+      { heading: 'note', cell: ({ move }) => move.note },
+    ],
+    ledgerOf(moves),
+  );
+
+/** What workshops need, line by line. */
+export const needsCsv = ({ lines }: Needs): string =>
+  csvOf<Need>(
+    [
+      { heading: 'what', cell: ({ part }) => stockName(t, part) },
+      { heading: 'brought by others', cell: ({ brought }) => (brought ? 'yes' : 'no') },
+      { heading: 'fitted', cell: ({ fitted }) => fitted },
+      { heading: 'spares', cell: ({ spares }) => spares },
+      { heading: 'to have', cell: ({ pieces }) => pieces },
+      { heading: 'on hand', cell: ({ onHand }) => onHand },
+      { heading: 'short', cell: ({ short }) => short },
+      { heading: 'lost in per cent', cell: ({ rate }) => (meanOf(rate) * 100).toFixed(2) },
+      { heading: 'pieces seen', cell: ({ rate }) => rate.pieces },
+      { heading: 'lost of them', cell: ({ rate }) => rate.lost },
+    ],
+    lines,
+  );

@@ -1,0 +1,45 @@
+import { countLosses, type LossCount } from '#core/stores/lossRate';
+import { type Needs, needsOf, type PlannedBags } from '#core/stores/needs';
+import type { Queryable } from '../db/database.ts';
+import { selectDeedsOfAll } from '../events/queries.ts';
+import { selectRevision } from '../kits/queries.ts';
+import { selectPlans, selectSeats, selectWorkshop } from '../workshops/queries.ts';
+import { selectItems } from './queries.ts';
+
+/**
+ * What some workshops need together, against the drawers as they are and the losses that the rooms have seen.
+ *
+ * @returns undefined where one of the workshops does not exist
+ */
+export async function workshopNeeds(
+  db: Queryable,
+  workshopIds: readonly string[],
+  runOut: number,
+): Promise<Needs | undefined> {
+  const planned: PlannedBags[] = [];
+  for (const id of workshopIds) {
+    const workshop = await selectWorkshop(db, id);
+    const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
+    if (!workshop || !revision) return undefined;
+    planned.push({
+      title: workshop.title,
+      seats: (await selectSeats(db, id)).length,
+      parts: revision.lines.map(({ part }) => part),
+    });
+  }
+  const stock = (await selectItems(db)).map(({ id, part, level }) => ({ itemId: id, part, level }));
+  return needsOf(planned, stock, await lossesSeen(db), runOut);
+}
+
+/** Pieces and losses by family, over all workshops. */
+async function lossesSeen(db: Queryable): Promise<Map<string, LossCount>> {
+  const seen = new Map<string, LossCount>();
+  const logs = await selectDeedsOfAll(db, ['step-done', 'mistake', 'undo']);
+  for (const [id, steps] of await selectPlans(db)) {
+    for (const [family, { pieces, lost }] of countLosses(steps, logs.get(id) ?? [])) {
+      const before = seen.get(family) ?? { pieces: 0, lost: 0 };
+      seen.set(family, { pieces: before.pieces + pieces, lost: before.lost + lost });
+    }
+  }
+  return seen;
+}

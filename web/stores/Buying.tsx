@@ -1,0 +1,243 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { buyingListPath } from '#contract/papers';
+import type { NeedsReply } from '#contract/stores';
+import type { BuyingAnswer, BuyingPlan, BuyingProgress } from '#core/stores/buying';
+import { money } from '#core/stores/money';
+import { daysToDeliver } from '#core/stores/offers';
+import { stockName } from '#core/words/stockWords';
+import { ink } from '../app/tokens.ts';
+import type { BuyingResult } from './buying.worker.ts';
+import { useStores } from './StoresFrame.tsx';
+import { useBuying } from './useBuying.ts';
+import '../ui/plainTable.css';
+
+interface BuyingProps {
+  readonly needs: NeedsReply;
+  /** ISO 8601: when the goods must be there. */
+  readonly neededAt: string;
+}
+
+/** What is short, bought as cheaply as can be, in time. */
+export function Buying({ needs, neededAt }: BuyingProps) {
+  const { items, suppliers } = useStores();
+  const [days, setDays] = useState(() => String(daysToDeliver(new Date(neededAt), new Date())));
+  const { state, solve, cancel } = useBuying();
+  const short = needs.lines.filter((need) => need.short > 0);
+  if (short.length === 0) return null;
+  const withinDays = days.trim() === '' ? null : Number(days);
+  const daysWrong = withinDays !== null && (!Number.isInteger(withinDays) || withinDays < 0);
+  // A part that no drawer is for cannot have offers: it is told apart.
+  const drawerOf = (itemIds: readonly string[]) =>
+    items.find(({ id, offers }) => itemIds.includes(id) && offers.length > 0) ??
+    items.find(({ id }) => itemIds.includes(id));
+  const wanted = short.flatMap((need) => {
+    const drawer = drawerOf(need.itemIds);
+    return drawer ? [{ itemId: drawer.id, pieces: need.short }] : [];
+  });
+  const homeless = short.filter(({ itemIds }) => drawerOf(itemIds) === undefined);
+  const start = () =>
+    void solve({ wanted, offers: items.flatMap(({ offers }) => offers), suppliers, withinDays });
+  return (
+    <section aria-labelledby="buying">
+      <Typography variant="h2" id="buying" sx={{ mb: 1 }}>
+        Buy what is short
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+        <TextField
+          size="small"
+          label="Must arrive within days"
+          value={days}
+          onChange={({ target }) => setDays(target.value)}
+          error={daysWrong}
+          helperText={
+            daysWrong
+              ? 'Write a whole number of days, or leave it empty.'
+              : 'a day before the evening; empty for no hurry'
+          }
+          sx={{ width: 260 }}
+        />
+        <Button variant="contained" onClick={start} disabled={daysWrong || wanted.length === 0}>
+          Find the cheapest way
+        </Button>
+      </Box>
+      {homeless.length > 0 && <Homeless needs={homeless} />}
+      {state.state === 'working' && <Working progress={state.progress} cancel={cancel} />}
+      {state.state === 'failed' && <Alert severity="error">{state.message}</Alert>}
+      {state.state === 'done' && <Result result={state.result} milliseconds={state.milliseconds} />}
+    </section>
+  );
+}
+
+function Homeless({ needs }: { readonly needs: NeedsReply['lines'] }) {
+  const { t } = useTranslation();
+  return (
+    <Alert severity="warning" sx={{ mt: 1.5 }}>
+      No drawer is for {needs.map(({ part }) => stockName(t, part)).join(', ')}, so nobody can offer
+      it. Add a drawer and its offers.
+    </Alert>
+  );
+}
+
+interface WorkingProps {
+  readonly progress: BuyingProgress | undefined;
+  readonly cancel: () => void;
+}
+
+function Working({ progress, cancel }: WorkingProps) {
+  const { bestCents = null, boundCents = null, nodes = 0 } = progress ?? {};
+  return (
+    <Box role="status" sx={{ mt: 2, maxWidth: 620, display: 'grid', gap: 1 }}>
+      <LinearProgress aria-label="Looking for the cheapest way" />
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+        <Typography sx={{ flex: 1 }}>
+          {bestCents === null ? 'Looking …' : `Best so far ${money(Math.round(bestCents))}`}
+          {boundCents !== null && `, none can be below ${money(Math.ceil(boundCents))}`}
+          {nodes > 0 && `, ${nodes} cases looked at`}
+        </Typography>
+        <Button onClick={cancel}>Cancel</Button>
+      </Box>
+    </Box>
+  );
+}
+
+interface ResultProps {
+  readonly result: BuyingResult;
+  readonly milliseconds: number;
+}
+
+function Result({ result: { best, alone }, milliseconds }: ResultProps) {
+  if (best.kind === 'not-to-be-had') return <NotToBeHad itemIds={best.itemIds} />;
+  const { plan } = best;
+  const list = plan.purchases.map(({ offer, packs }) => ({ offerId: offer.id, packs }));
+  return (
+    <Box sx={{ mt: 2, display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      <Typography role="status" sx={{ fontSize: '1.15rem' }}>
+        <strong>{money(plan.totalCents)} in all</strong>, {money(plan.deliveryCents)} of it for{' '}
+        {plan.suppliers.length === 1 ? 'one delivery' : `${plan.suppliers.length} deliveries`}.
+        Proved: no other choice is cheaper ({(milliseconds / 1000).toFixed(1)} s).
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button variant="outlined" href={buyingListPath(list, 'pdf')} target="_blank">
+          Buying list, A4
+        </Button>
+        <Button variant="outlined" href={buyingListPath(list, 'pdf', 'letter')} target="_blank">
+          Buying list, Letter
+        </Button>
+        <Button href={buyingListPath(list, 'csv')}>as CSV</Button>
+      </Box>
+      <Plan plan={plan} />
+      <Alone alone={alone} best={plan} />
+    </Box>
+  );
+}
+
+function NotToBeHad({ itemIds }: { readonly itemIds: readonly string[] }) {
+  const { t } = useTranslation();
+  const { items } = useStores();
+  const names = items
+    .filter(({ id }) => itemIds.includes(id))
+    .map(({ part }) => stockName(t, part));
+  return (
+    <Alert severity="error" sx={{ mt: 2 }}>
+      Nobody delivers {names.join(', ')} in time. Allow more days, add an offer, or take a
+      substitute from the drawers above.
+    </Alert>
+  );
+}
+
+function Plan({ plan }: { readonly plan: BuyingPlan }) {
+  const { t } = useTranslation();
+  const { items } = useStores();
+  return (
+    <table className="plain" aria-label="Cheapest plan" style={{ maxWidth: 900 }}>
+      <thead>
+        <tr>
+          <th scope="col">Supplier</th>
+          <th scope="col">What</th>
+          <th scope="col" className="number">
+            Packs
+          </th>
+          <th scope="col" className="number">
+            Pieces
+          </th>
+          <th scope="col" className="number">
+            Cost
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.suppliers.flatMap((supplier) => [
+          ...plan.purchases
+            .filter(({ offer }) => offer.supplierId === supplier.id)
+            .map(({ offer, packs, cents }) => {
+              const item = items.find(({ id }) => id === offer.itemId);
+              return (
+                <tr key={offer.id}>
+                  <td>{supplier.name}</td>
+                  <td>{item ? stockName(t, item.part) : ''}</td>
+                  <td className="mono number">{packs}</td>
+                  <td className="mono number">{packs * offer.packSize}</td>
+                  <td className="mono number">{money(cents)}</td>
+                </tr>
+              );
+            }),
+          <tr key={supplier.id}>
+            <td>{supplier.name}</td>
+            <td>delivery, {supplier.days} days</td>
+            <td />
+            <td />
+            <td className="mono number">{money(supplier.deliveryCents)}</td>
+          </tr>,
+        ])}
+      </tbody>
+    </table>
+  );
+}
+
+interface AloneProps {
+  readonly alone: BuyingResult['alone'];
+  readonly best: BuyingPlan;
+}
+
+function Alone({ alone, best }: AloneProps) {
+  return (
+    <table className="plain" aria-label="Everything at one supplier" style={{ maxWidth: 620 }}>
+      <thead>
+        <tr>
+          <th scope="col">Everything at one supplier</th>
+          <th scope="col" className="number">
+            Would cost
+          </th>
+          <th scope="col" className="number">
+            More than the plan
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {alone.map(({ supplier, answer }) => (
+          <tr key={supplier.id}>
+            <th scope="row">{supplier.name}</th>
+            <td className="mono number">
+              {answer.kind === 'optimal' ? money(answer.plan.totalCents) : '–'}
+            </td>
+            <td className="number" style={{ color: ink('faded') }}>
+              {moreWords(answer, best)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const moreWords = (answer: BuyingAnswer, best: BuyingPlan) =>
+  answer.kind === 'optimal'
+    ? money(answer.plan.totalCents - best.totalCents)
+    : `${answer.itemIds.length} not to be had there in time`;

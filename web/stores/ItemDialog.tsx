@@ -1,0 +1,124 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useRevalidator } from 'react-router';
+import { changeStockItem, createStockItem, type StockItem } from '#contract/stores';
+import { readWords } from '#core/partslist/readWords';
+import { stockPartOf } from '#core/stores/stockPart';
+import { stockName } from '#core/words/stockWords';
+import { CallProblem, call } from '../app/call.ts';
+import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+
+interface ItemDialogProps {
+  /** The drawer to change; left out for a new one. */
+  readonly item?: StockItem;
+  readonly close: () => void;
+}
+
+/** A drawer: what lies in it, written as on a parts list, where it is, and how much of it there should be. */
+export function ItemDialog({ item, close }: ItemDialogProps) {
+  const { t } = useTranslation();
+  const { revalidate } = useRevalidator();
+  const [text, setText] = useState(item ? stockName(t, item.part) : '');
+  const [location, setLocation] = useState(item?.location ?? '');
+  const [minimum, setMinimum] = useState(String(item?.minimum ?? 0));
+  const [refusal, setRefusal] = useState<CallProblem>();
+  const [missing, setMissing] = useState(false);
+  const read = readWords(text);
+  // What nobody touched stays as exact as it was.
+  const untouched = item && text === stockName(t, item.part);
+  const part = untouched ? item.part : read && stockPartOf(read.part);
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (!part) return setMissing(true);
+    const body = { part, location: location.trim(), minimum: Number(minimum) };
+    try {
+      if (item) await call(changeStockItem, { params: { itemId: item.id }, body });
+      else await call(createStockItem, { body });
+      await revalidate();
+      close();
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      setRefusal(error);
+    }
+    return undefined;
+  };
+
+  const preview = part && {
+    designators: [],
+    quantity: 1,
+    description: '',
+    supply: 'in-kit' as const,
+    ...part,
+  };
+  return (
+    <Dialog open onClose={close} maxWidth="sm" fullWidth aria-labelledby="item-title">
+      <form noValidate onSubmit={(event) => void submit(event)}>
+        <DialogTitle id="item-title">{item ? 'Change the drawer' : 'Add a drawer'}</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 170px' } }}>
+          <Box sx={{ display: 'grid', gap: 2, pt: 1, alignContent: 'start' }}>
+            <TextField
+              autoFocus
+              label="What it is"
+              value={text}
+              onChange={({ target }) => setText(target.value)}
+              error={missing && !part}
+              helperText={
+                missing && !part
+                  ? 'Write what it is, for example “4k7 5%” or “LED red 5mm”.'
+                  : 'as you would write it on a list'
+              }
+            />
+            <TextField
+              label="Where it lies"
+              value={location}
+              onChange={({ target }) => setLocation(target.value)}
+              error={refusal?.about('location') !== undefined}
+              helperText={refusal?.about('location') ?? 'Drawer B3, say'}
+            />
+            <TextField
+              label="Least number to have"
+              type="number"
+              value={minimum}
+              onChange={({ target }) => setMinimum(target.value)}
+              error={refusal?.about('minimum') !== undefined}
+              helperText={refusal?.about('minimum')}
+            />
+            {refusal && !refusal.about('location') && !refusal.about('minimum') && (
+              <Alert severity="error">{refusal.message}</Alert>
+            )}
+          </Box>
+          <Box aria-live="polite">
+            {preview && (
+              <>
+                <PartPicture
+                  part={preview}
+                  pixelsPerMm={pictureScale(preview, { width: 140, height: 130 })}
+                />
+                <Typography sx={{ mt: 1, fontWeight: 650 }}>{stockName(t, preview)}</Typography>
+                {!untouched && read?.confidence === 'unsure' && (
+                  <Typography>Read, but not sure: write one word more if it is wrong.</Typography>
+                )}
+              </>
+            )}
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={close}>Cancel</Button>
+          <Button type="submit" variant="contained">
+            Save
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

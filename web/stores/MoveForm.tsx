@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { type FormEvent, useState } from 'react';
+import { useRevalidator } from 'react-router';
+import { v7 as newMoveId } from 'uuid';
+import { bookMove } from '#contract/stores';
+import { type MoveKind, moveKinds } from '#core/stores/ledger';
+import { CallProblem, call } from '../app/call.ts';
+
+const names: Readonly<Record<MoveKind, string>> = {
+  in: 'In',
+  out: 'Out',
+  count: 'Count',
+  spoiled: 'Spoiled',
+};
+
+/** Books what came, went, was spoiled, or was counted. */
+export function MoveForm({ itemId }: { readonly itemId: string }) {
+  const { revalidate } = useRevalidator();
+  const [kind, setKind] = useState<MoveKind>('in');
+  const [pieces, setPieces] = useState('');
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const [id, setId] = useState(() => newMoveId());
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (pieces.trim() === '') return setProblem('Write how many pieces.');
+    try {
+      await call(bookMove, {
+        params: { itemId },
+        body: { id, kind, pieces: Number(pieces), note: note.trim() },
+      });
+      setPieces('');
+      setNote('');
+      setProblem(undefined);
+      setId(newMoveId());
+      await revalidate();
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      setProblem(error.about('pieces') ?? error.message);
+    }
+    return undefined;
+  };
+
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => void submit(event)}
+      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
+    >
+      <ToggleButtonGroup
+        exclusive
+        value={kind}
+        onChange={(_, chosen: MoveKind | null) => chosen && setKind(chosen)}
+        aria-label="What happened"
+      >
+        {moveKinds.map((one) => (
+          <ToggleButton key={one} value={one} sx={{ px: 2, py: 0.9 }}>
+            {names[one]}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <TextField
+        label={kind === 'count' ? 'Pieces that are there' : 'Pieces'}
+        size="small"
+        type="number"
+        value={pieces}
+        onChange={({ target }) => setPieces(target.value)}
+        error={problem !== undefined}
+        helperText={problem}
+        sx={{ width: 190 }}
+      />
+      <TextField
+        label="Note"
+        size="small"
+        value={note}
+        onChange={({ target }) => setNote(target.value)}
+        sx={{ flex: 1, minWidth: 160 }}
+      />
+      <Button type="submit" variant="contained">
+        Book it
+      </Button>
+    </Box>
+  );
+}

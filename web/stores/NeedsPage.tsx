@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { computeNeeds, type NeedsReply, needsCsvPath, usualRunOut } from '#contract/stores';
+import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
+import { phaseOf } from '#core/pace/phase';
+import { call } from '../app/call.ts';
+import { useChoices } from '../app/useChoices.ts';
+import { dateAndTime } from '../ui/clock.ts';
+import { EmptyState } from '../ui/EmptyState.tsx';
+import { Buying } from './Buying.tsx';
+import { NeedsTable } from './NeedsTable.tsx';
+
+interface NeedsData {
+  readonly workshops: readonly WorkshopSummary[];
+  readonly chosen: readonly string[];
+  readonly runOut: number;
+  readonly needs: NeedsReply | undefined;
+}
+
+const runOuts = [0.01, 0.02, 0.05, 0.1, 0.2] as const;
+
+/** Needs of the workshops in the address; of the next one where none is named. */
+export async function loadNeeds({ request }: LoaderFunctionArgs): Promise<NeedsData> {
+  const { searchParams } = new URL(request.url);
+  const now = new Date();
+  const ahead = (await call(listWorkshops, {}))
+    .filter((workshop) => phaseOf(workshop, now) === 'ahead')
+    .reverse();
+  const asked = searchParams.get('for')?.split(',') ?? ahead.slice(0, 1).map(({ id }) => id);
+  const chosen = ahead.filter(({ id }) => asked.includes(id)).map(({ id }) => id);
+  const runOut = runOuts.find((level) => level === Number(searchParams.get('risk'))) ?? usualRunOut;
+  const needs =
+    chosen.length === 0
+      ? undefined
+      : await call(computeNeeds, { body: { workshopIds: chosen, runOut } });
+  return { workshops: ahead, chosen, runOut, needs };
+}
+
+export function NeedsPage() {
+  const { workshops, chosen, runOut, needs } = useLoaderData<NeedsData>();
+  const [, choose] = useChoices();
+  const set = (name: string, value: string) => choose({ [name]: value });
+  if (workshops.length === 0) {
+    return (
+      <EmptyState
+        title="No workshop to come"
+        text="Plan a workshop first; what its bags need stands here then, against what lies in the drawers."
+      />
+    );
+  }
+  const toggle = (id: string, on: boolean) =>
+    set('for', (on ? [...chosen, id] : chosen.filter((other) => other !== id)).join());
+  const first = workshops.find(({ id }) => chosen.includes(id));
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+          <Typography component="legend" variant="h2">
+            Pack for
+          </Typography>
+          {workshops.map(({ id, title, startsAt, seats, kitName }) => (
+            <Box key={id}>
+              <FormControlLabel
+                control={
+                  <Checkbox checked={chosen.includes(id)} onChange={(_, on) => toggle(id, on)} />
+                }
+                label={`${title} · ${kitName}, ${seats} bags · ${dateAndTime(startsAt)}`}
+              />
+            </Box>
+          ))}
+        </Box>
+        <TextField
+          select
+          label="Chance to run out of something"
+          value={String(runOut)}
+          onChange={({ target }) => set('risk', target.value)}
+          sx={{ minWidth: 260 }}
+          helperText="The spares are the fewest that stay below it."
+        >
+          {runOuts.map((level) => (
+            <MenuItem key={level} value={String(level)}>
+              at most {level * 100} %
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      {needs === undefined ? (
+        <EmptyState
+          title="Nothing chosen"
+          text="Choose at least one workshop: its needs are reckoned together."
+        />
+      ) : (
+        <>
+          <NeedsTable needs={needs} />
+          <Box>
+            <Button href={needsCsvPath(chosen, runOut)}>Export the needs as CSV</Button>
+          </Box>
+          <Buying needs={needs} neededAt={first?.startsAt ?? new Date().toISOString()} />
+        </>
+      )}
+    </Box>
+  );
+}

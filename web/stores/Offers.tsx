@@ -1,0 +1,173 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link, useRevalidator } from 'react-router';
+import { changeOffers, type StockItem } from '#contract/stores';
+import { money, readMoney } from '#core/stores/money';
+import type { Offer, PriceBreak } from '#core/stores/offers';
+import { CallProblem, call } from '../app/call.ts';
+import { ink } from '../app/tokens.ts';
+import { useStores } from './StoresFrame.tsx';
+
+/** What the drawer can be bought for. */
+export function Offers({ item }: { readonly item: StockItem }) {
+  const { suppliers } = useStores();
+  const { revalidate } = useRevalidator();
+  const [refusal, setRefusal] = useState<string>();
+
+  const put = async (offers: readonly Omit<Offer, 'id' | 'itemId'>[]) => {
+    try {
+      await call(changeOffers, {
+        params: { itemId: item.id },
+        body: {
+          offers: offers.map(({ supplierId, packSize, breaks }) => ({
+            supplierId,
+            packSize,
+            breaks: [...breaks],
+          })),
+        },
+      });
+      setRefusal(undefined);
+      await revalidate();
+      return true;
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      setRefusal(error.message);
+      return false;
+    }
+  };
+
+  return (
+    <Box component="section" aria-labelledby="offers">
+      <Typography variant="h2" id="offers" sx={{ mb: 1 }}>
+        Offers
+      </Typography>
+      {item.offers.length === 0 && (
+        <Typography sx={{ mb: 1, color: 'text.secondary' }}>
+          Nobody offers this yet. With an offer it can be bought from the needs page.
+        </Typography>
+      )}
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {item.offers.map((offer) => {
+          const name = suppliers.find(({ id }) => id === offer.supplierId)?.name ?? '';
+          return (
+            <Box component="li" key={offer.id} sx={rowStyle}>
+              <Box sx={{ flex: 1 }}>
+                <strong>{name}</strong>, {offer.packSize} a pack
+                <Box sx={{ color: ink('faded') }}>{breakWords(offer.breaks)}</Box>
+              </Box>
+              <Button
+                size="small"
+                aria-label={`Remove the offer of ${name}, ${offer.packSize} a pack`}
+                onClick={() => void put(item.offers.filter(({ id }) => id !== offer.id))}
+              >
+                Remove
+              </Button>
+            </Box>
+          );
+        })}
+      </Box>
+      {refusal && <Alert severity="error">{refusal}</Alert>}
+      {suppliers.length === 0 ? (
+        <Typography>
+          Add a supplier first: <Link to="/stores/suppliers">Suppliers</Link>.
+        </Typography>
+      ) : (
+        <NewOffer add={(offer) => put([...item.offers, offer])} />
+      )}
+    </Box>
+  );
+}
+
+const rowStyle = {
+  display: 'flex',
+  gap: 1,
+  alignItems: 'center',
+  py: 0.75,
+  borderBottom: `1px solid ${ink('line')}`,
+};
+
+const breakWords = (breaks: readonly PriceBreak[]) =>
+  breaks
+    .map(({ fromPacks, packCents }) =>
+      fromPacks === 1 ? `${money(packCents)} a pack` : `${money(packCents)} from ${fromPacks}`,
+    )
+    .join(', ');
+
+interface NewOfferProps {
+  /** Resolves to whether it was taken. */
+  readonly add: (offer: Omit<Offer, 'id' | 'itemId'>) => Promise<boolean>;
+}
+
+function NewOffer({ add }: NewOfferProps) {
+  const { suppliers } = useStores();
+  const [supplierId, setSupplierId] = useState(suppliers[0]?.id ?? '');
+  const [packSize, setPackSize] = useState('');
+  const [prices, setPrices] = useState('');
+  const [problem, setProblem] = useState<string>();
+
+  const submit = async () => {
+    const breaks = readBreaks(prices);
+    if (!breaks) {
+      return setProblem('Write a price such as 1.50, or with price breaks: 1.50; 10: 1.20');
+    }
+    const taken = await add({ supplierId, packSize: Number(packSize), breaks });
+    if (!taken) return undefined;
+    setPackSize('');
+    setPrices('');
+    return setProblem(undefined);
+  };
+
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 110px', mt: 2 }}>
+      <TextField
+        select
+        size="small"
+        label="Supplier"
+        value={supplierId}
+        onChange={({ target }) => setSupplierId(target.value)}
+      >
+        {suppliers.map(({ id, name }) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        size="small"
+        label="Pack size"
+        type="number"
+        value={packSize}
+        onChange={({ target }) => setPackSize(target.value)}
+      />
+      <TextField
+        size="small"
+        label="Price of a pack"
+        value={prices}
+        onChange={({ target }) => setPrices(target.value)}
+        error={problem !== undefined}
+        helperText={problem ?? '1.50, or with breaks 1.50; 10: 1.20; 50: 1.05'}
+      />
+      <Button variant="outlined" onClick={() => void submit()} sx={{ height: 40 }}>
+        Add offer
+      </Button>
+    </Box>
+  );
+}
+
+/** `1.50; 10: 1.20` as price breaks; undefined where it is none. */
+function readBreaks(text: string): PriceBreak[] | undefined {
+  const breaks = text.split(';').map((part) => {
+    const [first = '', second] = part.split(':').map((piece) => piece.trim());
+    const packCents = readMoney(second ?? first);
+    const fromPacks = second === undefined ? 1 : Number(first);
+    return packCents === undefined || !Number.isInteger(fromPacks)
+      ? undefined
+      : { fromPacks, packCents };
+  });
+  return breaks.every((one) => one !== undefined) ? (breaks as PriceBreak[]) : undefined;
+}

@@ -1,0 +1,140 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useRevalidator } from 'react-router';
+import { changeSupplier, createSupplier } from '#contract/stores';
+import { money, readMoney } from '#core/stores/money';
+import type { Supplier } from '#core/stores/offers';
+import { CallProblem, call } from '../app/call.ts';
+import { EmptyState } from '../ui/EmptyState.tsx';
+import { useStores } from './StoresFrame.tsx';
+import '../ui/plainTable.css';
+
+/** Who sells, what a delivery costs, and how long it takes. */
+export function SuppliersPage() {
+  const { suppliers } = useStores();
+  const [changing, setChanging] = useState<Supplier>();
+  return (
+    <Box sx={{ maxWidth: 900, display: 'grid', gap: 2.5 }}>
+      {suppliers.length === 0 ? (
+        <EmptyState
+          title="No supplier yet"
+          text="Name who you buy from, what a delivery costs and how many days it takes. Their offers belong to the drawers."
+        />
+      ) : (
+        <table className="plain" aria-label="Suppliers">
+          <thead>
+            <tr>
+              <th scope="col">Supplier</th>
+              <th scope="col" className="number">
+                Delivery
+              </th>
+              <th scope="col" className="number">
+                Days
+              </th>
+              <th scope="col">
+                <span className="visually-hidden">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {suppliers.map((supplier) => (
+              <tr key={supplier.id}>
+                <th scope="row">{supplier.name}</th>
+                <td className="mono number">{money(supplier.deliveryCents)}</td>
+                <td className="mono number">{supplier.days}</td>
+                <td>
+                  <Button
+                    size="small"
+                    aria-label={`Change ${supplier.name}`}
+                    onClick={() => setChanging(supplier)}
+                  >
+                    Change
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <SupplierForm
+        key={changing?.id ?? 'new'}
+        {...(changing ? { supplier: changing } : {})}
+        done={() => setChanging(undefined)}
+      />
+    </Box>
+  );
+}
+
+interface SupplierFormProps {
+  /** The supplier to change; left out for a new one. */
+  readonly supplier?: Supplier;
+  readonly done: () => void;
+}
+
+function SupplierForm({ supplier, done }: SupplierFormProps) {
+  const { revalidate } = useRevalidator();
+  const [name, setName] = useState(supplier?.name ?? '');
+  const [delivery, setDelivery] = useState(supplier ? money(supplier.deliveryCents) : '');
+  const [days, setDays] = useState(supplier ? String(supplier.days) : '');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+
+  const submit = async () => {
+    const deliveryCents = readMoney(delivery === '' ? '0' : delivery);
+    if (deliveryCents === undefined) {
+      return setProblems({ deliveryCents: 'Write an amount such as 4.90, or 0.' });
+    }
+    const body = {
+      name: name.trim(),
+      deliveryCents,
+      days: days === '' ? Number.NaN : Number(days),
+    };
+    try {
+      if (supplier) await call(changeSupplier, { params: { supplierId: supplier.id }, body });
+      else await call(createSupplier, { body });
+      setName('');
+      setDelivery('');
+      setDays('');
+      setProblems({});
+      await revalidate();
+      done();
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      const fields = error.problem.errors ?? [{ field: 'name', message: error.message }];
+      setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
+    }
+    return undefined;
+  };
+
+  const field = (key: string, label: string, value: string, set: (text: string) => void) => (
+    <TextField
+      size="small"
+      label={label}
+      value={value}
+      onChange={({ target }) => set(target.value)}
+      error={problems[key] !== undefined}
+      helperText={problems[key]}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      noValidate
+      aria-label={supplier ? `Change ${supplier.name}` : 'Add a supplier'}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
+    >
+      {field('name', 'Name', name, setName)}
+      {field('deliveryCents', 'Delivery cost', delivery, setDelivery)}
+      {field('days', 'Days until it arrives', days, setDays)}
+      <Button type="submit" variant="contained">
+        {supplier ? 'Save' : 'Add the supplier'}
+      </Button>
+      {supplier && <Button onClick={done}>Cancel</Button>}
+    </Box>
+  );
+}

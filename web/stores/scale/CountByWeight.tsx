@@ -1,0 +1,117 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import {
+  countByWeight,
+  largestCertainCount,
+  sampleProblem,
+  usualSetup,
+  type WeighedSample,
+} from '#core/stores/weighing';
+import { ink } from '../../app/tokens.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
+import { useScale } from './useScale.ts';
+
+/** Counting by weight: weigh a counted sample, then lay on the rest. */
+export function CountByWeight() {
+  const { reading, trouble, tare, lay } = useScale();
+  const [pieces, setPieces] = useState('10');
+  const [onScale, setOnScale] = useState('');
+  const [sample, setSample] = useState<WeighedSample>();
+  const [problem, setProblem] = useState<string>();
+
+  const takeSample = () => {
+    const taken = { pieces: Number(pieces), grams: reading.grams };
+    const wrong = reading.steady
+      ? sampleProblem(taken)
+      : 'The scale still swings; wait a moment and take it again.';
+    setProblem(wrong);
+    if (!wrong) setSample(taken);
+  };
+  const layOn = (text: string) => {
+    setOnScale(text);
+    const grams = Number(text.replace(',', '.'));
+    if (Number.isFinite(grams) && grams >= 0) lay(grams);
+  };
+
+  return (
+    <Box
+      component="section"
+      aria-labelledby="weigh"
+      sx={{ border: `1px solid ${ink('line')}`, background: ink('sheet'), p: 2.5 }}
+    >
+      <Typography variant="h2" id="weigh">
+        Count by weight
+      </Typography>
+      <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
+        The simulated scale: write what lies on it.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
+        <Box
+          className="mono"
+          role="status"
+          aria-label="Reading of the scale"
+          sx={{ flex: 1, fontSize: '1.7rem', background: ink('sunk'), px: 1.5, textAlign: 'right' }}
+        >
+          {trouble ?? `${reading.grams.toFixed(2)} g`}
+          <Box component="span" sx={{ fontSize: '0.9rem', color: ink('faded'), ml: 1 }}>
+            {reading.steady ? 'steady' : 'swinging'}
+          </Box>
+        </Box>
+        <Button onClick={tare}>Tare</Button>
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
+        <TextField
+          size="small"
+          label="On the scale, in g"
+          value={onScale}
+          onChange={({ target }) => layOn(target.value)}
+        />
+        <TextField
+          size="small"
+          label="Pieces in the sample"
+          value={pieces}
+          onChange={({ target }) => setPieces(target.value)}
+          error={problem !== undefined}
+        />
+      </Box>
+      <Button sx={{ mt: 1 }} variant="outlined" onClick={takeSample}>
+        Take this as the sample
+      </Button>
+      {problem && (
+        <Typography role="alert" sx={{ color: ink('alarm'), mt: 1 }}>
+          {problem}
+        </Typography>
+      )}
+      {sample && <Counted sample={sample} grams={reading.grams} />}
+    </Box>
+  );
+}
+
+function Counted({ sample, grams }: { readonly sample: WeighedSample; readonly grams: number }) {
+  const { pieces, doubt, certain } = countByWeight(grams, sample);
+  const most = largestCertainCount(sample);
+  return (
+    <Box sx={{ mt: 1.5, borderTop: `1px solid ${ink('line')}`, pt: 1.5 }}>
+      <Typography sx={{ fontSize: '1.25rem' }} role="status" aria-label="Count">
+        <strong className="mono">{pieces}</strong> pieces{' '}
+        {certain ? (
+          <>
+            <Glyph name="tick" /> certain at 99 %
+          </>
+        ) : (
+          <>
+            <Glyph name="warn" /> give or take {Math.max(1, Math.ceil(doubt - 0.5))}
+          </>
+        )}
+      </Typography>
+      <Typography sx={{ color: 'text.secondary' }}>
+        A piece weighs {(sample.grams / sample.pieces).toFixed(4)} g by a sample of {sample.pieces}.
+        Up to {most} pieces are certain with it; a larger sample makes it more. Reckoned with pieces
+        that differ by {usualSetup.pieceSpread * 100} %.
+      </Typography>
+    </Box>
+  );
+}
