@@ -35,7 +35,7 @@ export async function startEvening(seats) {
     tolerance: 4,
     bandCount: 5,
     pins: 6,
-    inKit: 7,
+    supply: 7,
   };
   const kit = await call('POST', '/api/kits', { name: 'Bench kit', supplyVolt: 3, csv, mapping });
   const { id } = await call('POST', '/api/workshops', {

@@ -1,6 +1,6 @@
 /** From a seat's tap to the change on the floor page, in real browsers, while 30 seats work. */
-import { chromium } from '@playwright/test';
 import { v7 as newEventId } from 'uuid';
+import { instructorPage, openBrowser } from './browser.mjs';
 import { startEvening } from './evening.mjs';
 import { median, ms, percentile } from './figures.mjs';
 
@@ -12,10 +12,7 @@ const eventsPerSecond = 10;
 /** @param acknowledgeMs median time of an acknowledgement in this run, for the ratio */
 export async function benchFloor(acknowledgeMs) {
   const evening = await startEvening(seats);
-  const browser = await chromium.launch({
-    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'],
-  });
+  const browser = await openBrowser();
   const floor = await openFloor(browser, evening);
   const seat = await (
     await browser.newContext({ viewport: { width: 390, height: 844 } })
@@ -41,14 +38,9 @@ export async function benchFloor(acknowledgeMs) {
   );
 }
 
-async function openFloor(browser, { address, passphrase, workshop }) {
-  const page = await (
-    await browser.newContext({ viewport: { width: 1280, height: 800 } })
-  ).newPage();
-  await page.goto(`${address}/sign-in`);
-  await page.getByLabel('Passphrase').fill(passphrase);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Workshops', level: 1 }).waitFor();
+async function openFloor(browser, evening) {
+  const { address, workshop } = evening;
+  const page = await instructorPage(browser, evening);
   await page.goto(`${address}/workshops/${workshop.id}/floor`);
   await page.getByRole('button', { name: /^Seat 1 / }).waitFor();
   return page;

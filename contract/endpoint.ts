@@ -10,7 +10,7 @@ export type PathParameter<Path extends string> =
 
 /** One call of the HTTP contract: what is sent, what comes back. Server and web are both typed by it. */
 export interface Endpoint<Path extends string, Body, Reply> {
-  readonly method: 'GET' | 'POST' | 'DELETE';
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   readonly path: Path;
   readonly body?: ISchema<Body>;
   /** Only a type: never set. */

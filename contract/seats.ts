@@ -1,3 +1,4 @@
+import type { Board } from '#core/board/board';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { endpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
@@ -11,6 +12,8 @@ export interface SeatView {
   readonly kitName: string;
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
+  /** Where the parts go; without the picture behind it, which only the layout needs. */
+  readonly board: Board | null;
   readonly events: readonly StreamedEvent[];
   /** The server's time; the device corrects its own by it. */
   readonly now: string;

@@ -1,24 +1,33 @@
-import { createKit } from '#contract/kits';
+import { v7 as newMoveId } from 'uuid';
+import { changeKit, createKit, getKit } from '#contract/kits';
 import { reportFromSeat } from '#contract/seats';
 import { getSession, setUp } from '#contract/session';
+import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
 import { createWorkshop, getWorkshop, logAtSeat } from '#contract/workshops';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/table';
+import { demoBoards } from './boards.ts';
 import { DemoClient } from './client.ts';
 import { eveningOf } from './evening.ts';
 import fernMinder from './kits/fern-minder.csv?raw';
+import tideBadge from './kits/tide-badge.csv?raw';
 import twinLamp from './kits/twin-lamp.csv?raw';
+import wireFinder from './kits/wire-finder.csv?raw';
 import {
+  type DemoKit,
   type DemoKitName,
   type DemoWorkshop,
   demoKits,
   demoPassphrase,
   demoWorkshops,
 } from './scenario.ts';
+import { demoItems, demoSuppliers } from './stores.ts';
 
 const files: Readonly<Record<string, string>> = {
   'twin-lamp.csv': twinLamp,
   'fern-minder.csv': fernMinder,
+  'tide-badge.csv': tideBadge,
+  'wire-finder.csv': wireFinder,
 };
 
 export { demoPassphrase };
@@ -36,20 +45,62 @@ export async function loadDemo(address: string, now: Date): Promise<boolean> {
   if (!(await client.call(getSession, {})).needsSetup) return false;
   await client.call(setUp, {}, { passphrase: demoPassphrase });
   const kitIds = new Map<DemoKitName, string>();
-  for (const { file, name, supplyVolt } of demoKits) {
-    const csv = files[file] ?? '';
-    const table = readTable(csv);
-    if (!table.ok) throw new Error(table.problem);
-    const { id } = await client.call(
-      createKit,
-      {},
-      { name, supplyVolt, csv, mapping: guessMapping(table.value) },
-    );
-    kitIds.set(name, id);
-  }
+  for (const kit of demoKits) kitIds.set(kit.name, await loadKit(client, kit));
+  await loadStores(client);
   for (const workshop of demoWorkshops)
     await loadWorkshop(client, workshop, kitIds.get(workshop.kit) ?? '', now);
   return true;
+}
+
+/** Imports the list, then notes what was found out about its lots and its board. */
+async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
+  const { file, name, supplyVolt, lotNotes, errata } = demo;
+  const csv = files[file] ?? '';
+  const table = readTable(csv);
+  if (!table.ok) throw new Error(table.problem);
+  const { id: kitId } = await client.call(
+    createKit,
+    {},
+    { name, supplyVolt, csv, mapping: guessMapping(table.value) },
+  );
+  const kit = await client.call(getKit, { kitId });
+  const lines = kit.lines.map(({ part, confidence }) => {
+    const lotNote = lotNotes[part.designators[0] ?? ''];
+    return { confidence, part: lotNote ? { ...part, lotNote } : part };
+  });
+  await client.call(
+    changeKit,
+    { kitId },
+    { basedOn: kit.revisionId, supplyVolt, lines, errata: [...errata], board: demoBoards[name] },
+  );
+  return kitId;
+}
+
+/** Suppliers, drawers with their offers, and what was booked in and out of them. */
+async function loadStores(client: DemoClient): Promise<void> {
+  const supplierIds = new Map<string, string>();
+  for (const supplier of demoSuppliers) {
+    supplierIds.set(supplier.name, (await client.call(createSupplier, {}, supplier)).id);
+  }
+  for (const { part, location, minimum, cameIn, wentOut, spoiled, offers } of demoItems) {
+    const { id: itemId } = await client.call(createStockItem, {}, { part, location, minimum });
+    const book = (kind: 'in' | 'out' | 'spoiled', pieces: number, note: string) =>
+      client.call(bookMove, { itemId }, { id: newMoveId(), kind, pieces, note });
+    await book('in', cameIn, 'bought for the autumn courses');
+    if (wentOut) await book('out', wentOut.pieces, wentOut.note);
+    if (spoiled) await book('spoiled', spoiled, 'broken while packing');
+    await client.call(
+      changeOffers,
+      { itemId },
+      {
+        offers: offers.map(({ supplier, packSize, breaks }) => ({
+          supplierId: supplierIds.get(supplier) ?? '',
+          packSize,
+          breaks: [...breaks],
+        })),
+      },
+    );
+  }
 }
 
 async function loadWorkshop(

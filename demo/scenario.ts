@@ -1,15 +1,45 @@
+import type { Erratum } from '#core/parts/erratum';
+import type { LotNote } from '#core/parts/lotNote';
+
 /**
  * The made-up scenario: the evening course in the village hall of a harbour town that does not exist. Everybody goes
  * by the name of a bird.
  */
 export const demoPassphrase = 'copper tide lantern';
 
-export const demoKits = [
-  { file: 'twin-lamp.csv', name: 'Twin Lamp', supplyVolt: 6 },
-  { file: 'fern-minder.csv', name: 'Fern Minder', supplyVolt: 3 },
-] as const;
+export type DemoKitName = 'Twin Lamp' | 'Fern Minder' | 'Tide Badge' | 'Wire Finder';
 
-export type DemoKitName = (typeof demoKits)[number]['name'];
+export interface DemoKit {
+  readonly file: string;
+  readonly name: DemoKitName;
+  readonly supplyVolt: number;
+  /** By place. */
+  readonly lotNotes: Readonly<Record<string, LotNote>>;
+  readonly errata: readonly Erratum[];
+}
+
+export const demoKits: readonly DemoKit[] = [
+  { file: 'twin-lamp.csv', name: 'Twin Lamp', supplyVolt: 6, lotNotes: {}, errata: [] },
+  {
+    file: 'fern-minder.csv',
+    name: 'Fern Minder',
+    supplyVolt: 3,
+    lotNotes: {
+      D3: {
+        text: 'The yellow LEDs of this lot have the flat on the long lead. The long lead is still plus and goes into the hole marked +; pay no heed to the flat.',
+        turned: ['flat'],
+      },
+    },
+    errata: [
+      {
+        designators: ['R3'],
+        text: 'The board has “100k” printed beside R3. It is wrong: 10 kΩ goes there, as the list says.',
+      },
+    ],
+  },
+  { file: 'tide-badge.csv', name: 'Tide Badge', supplyVolt: 3, lotNotes: {}, errata: [] },
+  { file: 'wire-finder.csv', name: 'Wire Finder', supplyVolt: 9, lotNotes: {}, errata: [] },
+];
 
 const birds = [
   'Tern',

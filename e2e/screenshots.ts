@@ -21,11 +21,18 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   const fern = await find('/api/kits', 'Fern');
   const running = await find('/api/workshops', '2: Fern');
   const over = await find('/api/workshops', '1: Twin');
+  const ahead = await find('/api/workshops', '3: Fern');
 
   const views: readonly (readonly [string, string])[] = [
     ['workshops', '/workshops'],
     ['kits-parts', `/kits/${twin}/parts`],
+    ['kits-mix-ups', `/kits/${twin}/mix-ups`],
+    ['kits-checking', `/kits/${fern}/checking`],
+    ['kits-board', `/kits/${fern}/board?part=C2`],
     ['kits-steps', `/kits/${fern}/steps`],
+    ['guide', '/guide/led-5mm'],
+    ['stores-drawers', '/stores/drawers'],
+    ['workshop-pack', `/workshops/${ahead}/pack?by=stage`],
     ['workshop-plan', `/workshops/${running}/plan`],
     ['workshop-floor', `/workshops/${running}/floor`],
     ['workshop-wrap-up', `/workshops/${over}/wrap-up`],
@@ -35,6 +42,11 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await shoot(page, name);
   }
+
+  await page.goto('/stores/needs');
+  await page.getByRole('button', { name: 'Find the cheapest way' }).click();
+  await page.getByText('Proved').scrollIntoViewIfNeeded();
+  await shoot(page, 'stores-needs');
 
   await page.goto('/kits/import');
   await page

@@ -7,5 +7,11 @@ buildIfChanged();
 
 const { benchAcknowledge } = await import('../bench/acknowledge.mjs');
 const { benchFloor } = await import('../bench/floor.mjs');
+const { benchPartsList } = await import('../bench/partsList.mjs');
+const { benchBoard } = await import('../bench/board.mjs');
+const { benchBuying } = await import('../bench/buying.mjs');
 const { medianMs } = await benchAcknowledge();
 await benchFloor(medianMs);
+await benchPartsList();
+await benchBuying();
+await benchBoard();

@@ -10,7 +10,7 @@ import { installPackages, requireNode, root, say, stop } from './prepare.mjs';
 
 requireNode();
 installPackages();
-installChromium();
+installPrograms();
 
 const reports = mkdtempSync(join(tmpdir(), 'ozzet-test-'));
 const bin = (name) => join(root, 'node_modules', '.bin', name);
@@ -71,24 +71,28 @@ function playwrightCounts({ stats: { expected, unexpected, flaky, skipped } }) {
   return { passed: expected + flaky, failed: unexpected + skipped };
 }
 
-/** Debian's chromium, for the browser tests: installed where it is missing and that is possible. */
-function installChromium() {
-  const path = process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium';
-  if (existsSync(path)) return;
+/** Programs of Debian that tests need: the browser, and what turns papers into pictures. */
+function installPrograms() {
+  const browser = process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium';
+  const missing = [
+    [browser, 'chromium'],
+    ['/usr/bin/pdftoppm', 'poppler-utils'],
+  ].flatMap(([path, name]) => (existsSync(path) ? [] : [name]));
+  if (missing.length === 0) return;
   const asRoot = process.getuid?.() === 0;
   if (!asRoot || !existsSync('/usr/bin/apt-get')) {
     stop(
-      'The browser tests need chromium: “apt-get install chromium” as root, or its path in OZZET_CHROMIUM.',
+      `The tests need ${missing.join(' and ')}: “apt-get install ${missing.join(' ')}” as root; OZZET_CHROMIUM names another browser.`,
     );
   }
-  say('Installing chromium …');
+  say(`Installing ${missing.join(', ')} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   for (const args of [
     ['-qq', 'update'],
-    ['-qq', '-y', 'install', '--no-install-recommends', 'chromium'],
+    ['-qq', '-y', 'install', '--no-install-recommends', ...missing],
   ]) {
     if (spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env }).status !== 0) {
-      stop(`“apt-get ${args.join(' ')}” failed; the browser tests cannot run without chromium.`);
+      stop(`“apt-get ${args.join(' ')}” failed; the tests cannot run without it.`);
     }
   }
 }

@@ -2,6 +2,7 @@ import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
+import { boardRoutes } from './boards/routes.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
@@ -9,7 +10,10 @@ import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
 import { apiHeaders, guessLimit, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
+import { paperRoutes } from './papers/routes.ts';
+import { readingRoutes } from './readings/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
+import { storesRoutes } from './stores/routes.ts';
 import { workshopRoutes } from './workshops/routes.ts';
 
 export interface AppOptions {
@@ -41,7 +45,11 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
   app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
   app.use('/api', sessions.required);
+  app.use(boardRoutes());
   app.use(kitRoutes(db));
+  app.use(readingRoutes(db));
+  app.use(storesRoutes(db));
+  app.use(paperRoutes(db, seatAddress));
   app.use(workshopRoutes({ db, log: eventLog, channels, seatAddress }));
   app.use('/api', noSuchEndpoint);
   if (pagesFolder) app.use(pageHeaders(), pages(pagesFolder));

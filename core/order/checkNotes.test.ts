@@ -39,7 +39,10 @@ describe('what a check says on this kit only (common practice)', () => {
   });
 
   it('a kit without chips and cells needs no such words', () => {
-    expect(checkOf('supply-resistance', [line('led', 'D1')])).toEqual({ before: [], after: [] });
+    expect(checkOf('supply-resistance', [line('led-5mm', 'D1')])).toEqual({
+      before: [],
+      after: [],
+    });
     expect(checkOf('look')).toEqual({ before: [], after: [] });
   });
 });

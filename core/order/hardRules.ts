@@ -1,3 +1,4 @@
+import { familyOf } from '../parts/families/index.ts';
 import type { OrderNode } from './node.ts';
 import type { CheckId } from './step.ts';
 
@@ -20,6 +21,9 @@ const isRole =
     node.kind !== 'check' && roles.includes(node.role);
 const isCheck = (check: CheckId) => (node: OrderNode) =>
   node.kind === 'check' && node.check === check;
+/** Has a metal tab that a heat sink can be screwed to. */
+const isOnTab = (node: OrderNode) =>
+  node.kind === 'solder' && node.parts.some((part) => familyOf(part).body.shape === 'tab');
 const isSoldered = (node: OrderNode) => node.kind === 'solder';
 
 /**
@@ -60,6 +64,16 @@ export const hardRules: readonly HardRule[] = [
       before:
         'The screws pull {{others}} down flat. Tightened after soldering they would tear at the joints.',
       after: 'It is held by its screws now, so its joints bear no force.',
+    },
+  },
+  {
+    id: 'sink-before-its-part',
+    before: isRole('heat-sink'),
+    after: isOnTab,
+    words: {
+      before:
+        'It is screwed to {{others}} before that is soldered: screwed on later it would pull at the joints.',
+      after: 'It is screwed to its heat sink, so its joints bear no force.',
     },
   },
   {

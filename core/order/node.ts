@@ -27,6 +27,7 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   chip: 'solder',
   holder: 'solder',
   screw: 'fasten',
+  'heat-sink': 'fasten',
   battery: 'power',
   'off-board': 'solder',
   carrier: undefined,
@@ -36,7 +37,7 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
 export function workNodes(parts: readonly Part[]): WorkNode[] {
   const groups = new Map<string, Part[]>();
   for (const part of parts) {
-    const key = JSON.stringify([part.family, part.value, part.pins ?? null]);
+    const key = JSON.stringify([part.family, part.value, part.pins ?? null, part.lotNote ?? null]);
     groups.set(key, [...(groups.get(key) ?? []), part]);
   }
   const freeSockets = socketCounts(parts);
@@ -48,7 +49,13 @@ export function workNodes(parts: readonly Part[]): WorkNode[] {
       family.role === 'chip' && takeSocket(freeSockets, group) ? 'insert' : kindOf[family.role];
     if (kind === undefined) return [];
     return [
-      { id: nodeId(kind, group), kind, role: family.role, parts: group, heightMm: family.heightMm },
+      {
+        id: nodeId(kind, group),
+        kind,
+        role: family.role,
+        parts: group,
+        heightMm: family.body.heightMm,
+      },
     ];
   });
 }

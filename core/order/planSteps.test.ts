@@ -20,7 +20,7 @@ const twinLamp = [
   line('resistor-axial', 'R2 R3', ohm(47_000)),
   line('capacitor-electrolytic', 'C1 C2', farad(10e-6)),
   line('transistor-to92', 'Q1 Q2', type('2N3904')),
-  line('led', 'D1 D2', { kind: 'colour', colour: 'red' }),
+  line('led-5mm', 'D1 D2', { kind: 'colour', colour: 'red' }),
   line('switch-slide', 'S1'),
   line('terminal-block', 'J1', { kind: 'none' }, 2),
 ];
@@ -45,7 +45,7 @@ describe('lowest first', () => {
       'resistor-axial',
       'switch-slide',
       'transistor-to92',
-      'led',
+      'led-5mm',
       'terminal-block',
       'capacitor-electrolytic',
       'look',
@@ -70,7 +70,7 @@ describe('lowest first', () => {
   it('brings lines of one value together, wherever they stand in the list', () => {
     const steps = plan(
       line('resistor-axial', 'R1', ohm(470)),
-      line('led', 'D1'),
+      line('led-5mm', 'D1'),
       line('resistor-axial', 'R9', ohm(470)),
     );
     const [first] = steps;
@@ -276,7 +276,9 @@ describe('for any kit', () => {
         const heights = planSteps({ parts, supplyVolt: null }).flatMap((step) => {
           if (step.kind !== 'solder') return [];
           const family = familyOf(step.parts[0] ?? { family: 'other' });
-          return family.role === 'link' || family.role === 'off-board' ? [] : [family.heightMm];
+          return family.role === 'link' || family.role === 'off-board'
+            ? []
+            : [family.body.heightMm];
         });
         expect(heights).toEqual([...heights].sort((a, b) => a - b));
       }),

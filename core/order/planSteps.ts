@@ -1,5 +1,7 @@
+import type { Erratum } from '../parts/erratum.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
+import { cautionsFor } from './cautions.ts';
 import { type HardRule, hardRules } from './hardRules.ts';
 import { type CheckNode, named, type OrderNode, type WorkNode, workNodes } from './node.ts';
 import type { CheckId, Reason, Step } from './step.ts';
@@ -7,6 +9,7 @@ import type { CheckId, Reason, Step } from './step.ts';
 export interface KitToPlan {
   readonly parts: readonly Part[];
   readonly supplyVolt: number | null;
+  readonly errata?: readonly Erratum[];
 }
 
 /** Above every height: for what hangs off the board. */
@@ -20,8 +23,8 @@ const offBoardHeight = 1000;
  *
  * @returns the steps in order, each with its reason; empty for a kit without anything to fit
  */
-export function planSteps({ parts, supplyVolt }: KitToPlan): Step[] {
-  const work = workNodes(parts);
+export function planSteps({ parts, supplyVolt, errata = [] }: KitToPlan): Step[] {
+  const work = workNodes(parts.filter(({ supply }) => supply !== 'spare'));
   if (work.length === 0) return [];
   const nodes: OrderNode[] = [...work, ...checkNodes(work)];
   const edges = hardEdges(nodes);
@@ -29,7 +32,8 @@ export function planSteps({ parts, supplyVolt }: KitToPlan): Step[] {
   const chipsOut = work
     .filter((node) => node.kind === 'insert')
     .flatMap((node) => named(node).designators);
-  const hasBattery = work.some((node) => node.kind === 'power' || node.role === 'holder');
+  const hasBattery = work.some(({ parts: [part] }) => part && familyOf(part).bringsPower);
+  const cautions = cautionsFor(sequence, errata);
   return sequence.map((node, index) => {
     const reason = reasonFor(node, index, sequence, edges);
     return node.kind === 'check'
@@ -42,7 +46,14 @@ export function planSteps({ parts, supplyVolt }: KitToPlan): Step[] {
           supplyVolt,
           reason,
         }
-      : { id: node.id, kind: node.kind, parts: node.parts, joints: joints(node), reason };
+      : {
+          id: node.id,
+          kind: node.kind,
+          parts: node.parts,
+          joints: joints(node),
+          reason,
+          cautions: cautions.get(node) ?? [],
+        };
   });
 }
 
@@ -117,7 +128,7 @@ function standingHeights(
 }
 
 function ownHeight(node: OrderNode): number | undefined {
-  if (node.kind === 'check' || node.role === 'screw') return undefined;
+  if (node.kind === 'check' || node.role === 'screw' || node.role === 'heat-sink') return undefined;
   return node.role === 'off-board' ? offBoardHeight : node.heightMm;
 }
 
@@ -192,8 +203,9 @@ function reasonByRule(
   };
 }
 
-/** Only links and screws stand early because of a rule; a socket stands where its height puts it. */
-const pullsForward = (node: WorkNode) => node.role === 'link' || node.role === 'screw';
+/** Only links, screws and heat sinks stand early because of a rule; a socket stands where its height puts it. */
+const pullsForward = (node: WorkNode) =>
+  node.role === 'link' || node.role === 'screw' || node.role === 'heat-sink';
 
 function reasonByHeight(node: WorkNode, index: number, sequence: readonly OrderNode[]): Reason {
   const { heightMm } = node;

@@ -24,6 +24,8 @@ export interface WorkStep {
   readonly parts: readonly Part[];
   readonly joints: number;
   readonly reason: Reason;
+  /** What to know before picking up the iron. */
+  readonly cautions: readonly Caution[];
 }
 
 export interface CheckStep {
@@ -37,6 +39,15 @@ export interface CheckStep {
   readonly supplyVolt: number | null;
   readonly reason: Reason;
 }
+
+/** Something about this very kit that the family's words do not say. */
+export type Caution =
+  /** The kit's papers or board are wrong here. */
+  | { readonly kind: 'erratum'; readonly text: string; readonly designators: readonly string[] }
+  /** The lot in the bag differs from the rule. */
+  | { readonly kind: 'lot-note'; readonly text: string; readonly designators: readonly string[] }
+  /** These look like parts fitted in an earlier step; `other` are those, `here` the ones of this step. */
+  | { readonly kind: 'mix-up'; readonly here: Part; readonly other: Part };
 
 /** Why a step stands where it stands, as data; the catalogue makes the sentence. */
 export type Reason =

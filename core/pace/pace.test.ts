@@ -8,7 +8,7 @@ import { minutesSince } from './waiting.ts';
 
 const steps = withMinutes(
   planSteps({
-    parts: [line('resistor-axial', 'R1 R2', ohm(470)), line('led', 'D1')],
+    parts: [line('resistor-axial', 'R1 R2', ohm(470)), line('led-5mm', 'D1')],
     supplyVolt: 6,
   }),
 );

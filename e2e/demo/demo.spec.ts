@@ -46,6 +46,7 @@ test('the finished workshop tells its story', async ({ page }) => {
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every page is accessible in ${scheme} colours`, async ({ page, request: _ }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: scheme });
     const api = page.request;
     const fern = await idOf(api, '/api/kits', 'Fern Minder');
@@ -58,10 +59,22 @@ for (const scheme of ['light', 'dark'] as const) {
       '/kits',
       '/kits/import',
       `/kits/${fern}/parts`,
+      `/kits/${fern}/checking`,
+      `/kits/${fern}/mix-ups`,
       `/kits/${fern}/steps`,
+      `/kits/${fern}/board`,
+      `/kits/${fern}/board/layout?side=bottom`,
+      `/kits/${fern}/revisions`,
+      '/guide',
+      '/guide/transistor-to92',
+      `/kits/${fern}/papers`,
+      '/stores/drawers',
+      '/stores/needs',
+      '/stores/suppliers',
       '/workshops',
       '/workshops/new',
       `/workshops/${running}/plan`,
+      `/workshops/${running}/pack`,
       `/workshops/${running}/floor`,
       `/workshops/${over}/wrap-up`,
       `/seat/${seats[0]?.token}`,

@@ -156,7 +156,8 @@ test('every part is a row with its picture, bands, way round, joints and height'
   await expect(first).toContainText('Either way');
   await expect(first).toContainText('2.5 mm');
   const capacitor = rowOf('C1, C2');
-  await expect(capacitor).toContainText('10 µF · 16 V');
+  await expect(capacitor).toContainText('10 µF');
+  await expect(capacitor).toContainText('16 V');
   await expect(capacitor).toContainText('Polarised.');
   await expect(capacitor).toContainText('Long lead into the hole marked +');
   await expect(rowOf('U1')).toContainText('NE555');

@@ -62,6 +62,26 @@ async function selectEvents(
   return rows.map(streamed);
 }
 
+/** Of every workshop, the deeds of some kinds, in the order they were received; by workshop. */
+export async function selectDeedsOfAll(
+  db: Queryable,
+  kinds: readonly DeedKind[],
+): Promise<Map<string, BuildEvent[]>> {
+  const rows = await db.query<EventRow & { workshop_id: string }>(
+    `select workshop_id, seq::double precision as seq, id, seat_id, at, author, deed from build_event
+      where deed ->> 'kind' in (select value from json_array_elements_text($1::json))
+      order by build_event.seq`,
+    [JSON.stringify(kinds)],
+  );
+  const byWorkshop = new Map<string, BuildEvent[]>();
+  for (const row of rows) {
+    const events = byWorkshop.get(row.workshop_id) ?? [];
+    events.push(streamed(row).event);
+    byWorkshop.set(row.workshop_id, events);
+  }
+  return byWorkshop;
+}
+
 /** What kind of deeds some events of a seat are, and whose. */
 export async function selectDeeds(
   db: Queryable,

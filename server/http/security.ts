@@ -18,7 +18,8 @@ export function pageHeaders(): RequestHandler[] {
       useDefaults: false,
       directives: {
         defaultSrc: ["'none'"],
-        scriptSrc: ["'self'"],
+        // The solver for buying is WebAssembly, served from here like everything else.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         styleSrc: ["'self'", ownNonce],
         imgSrc: ["'self'", 'data:'],
         fontSrc: ["'self'"],

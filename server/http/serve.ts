@@ -20,7 +20,7 @@ export function serve<Path extends string, Body, Reply>(
   endpoint: Endpoint<Path, Body, Reply>,
   answer: (call: Call<Path, Body>) => Promise<Reply>,
 ): void {
-  const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'delete';
+  const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
   router[method](endpoint.path, async (request: Request, response: Response) => {
     const body = endpoint.body ? await checked(endpoint.body, request.body) : (undefined as Body);
     const params = request.params as Readonly<Record<PathParameter<Path>, string>>;

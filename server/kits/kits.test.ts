@@ -35,12 +35,15 @@ describe('importing a parts list', () => {
           family: 'resistor-axial',
           value: { kind: 'amount', unit: 'ohm', amount: 470 },
           description: 'resistor 470',
-          inKit: true,
+          supply: 'in-kit',
         },
       },
       {
         confidence: 'sure',
-        part: expect.objectContaining({ family: 'led', value: { kind: 'colour', colour: 'red' } }),
+        part: expect.objectContaining({
+          family: 'led-5mm',
+          value: { kind: 'colour', colour: 'red' },
+        }),
       },
     ]);
     expect(body.steps.map(({ id }: { id: string }) => id)).toEqual([

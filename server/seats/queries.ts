@@ -1,3 +1,4 @@
+import type { Board } from '#core/board/board';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 
@@ -10,6 +11,7 @@ export interface StoredSeat {
   readonly kitName: string;
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
+  readonly board: Board | null;
 }
 
 export async function selectSeatByToken(
@@ -25,8 +27,10 @@ export async function selectSeatByToken(
     kit_name: string;
     starts_at: Date;
     steps: PlannedStep[];
+    board: Board | null;
   }>(
-    `select seat.id as seat_id, workshop_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps
+    `select seat.id as seat_id, workshop_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps,
+            board - 'backdrop' as board
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -44,6 +48,7 @@ export async function selectSeatByToken(
       kitName: row.kit_name,
       startsAt: row.starts_at.toISOString(),
       steps: row.steps,
+      board: row.board,
     }
   );
 }

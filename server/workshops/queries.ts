@@ -98,6 +98,14 @@ export async function selectWorkshop(
   );
 }
 
+/** The plan of every workshop, by its id. */
+export async function selectPlans(db: Queryable): Promise<Map<string, readonly PlannedStep[]>> {
+  const rows = await db.query<{ id: string; steps: PlannedStep[] }>(
+    'select id, steps from workshop',
+  );
+  return new Map(rows.map(({ id, steps }) => [id, steps]));
+}
+
 export async function selectSeats(db: Queryable, workshopId: string): Promise<Seat[]> {
   return db.query<Seat>(
     'select id, number, name, token from seat where workshop_id = $1 order by number',

@@ -14,6 +14,7 @@ import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
+import { sendCsv } from '../http/csv.ts';
 import { invalid, notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
@@ -125,16 +126,12 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
       selectSeats(db, workshop.id),
       selectWorkshopEvents(db, workshop.id),
     ]);
-    response
-      .type('text/csv; charset=utf-8')
-      .attachment(`${workshop.title.replace(/[^\p{L}\p{N}]+/gu, '-')}-wrap-up.csv`)
-      .send(
-        wrapUpCsv(
-          workshop,
-          seats,
-          events.map(({ event }) => event),
-        ),
-      );
+    const csv = wrapUpCsv(
+      workshop,
+      seats,
+      events.map(({ event }) => event),
+    );
+    sendCsv(response, `${workshop.title} wrap-up`, csv);
   });
 
   return router;

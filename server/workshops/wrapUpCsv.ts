@@ -1,20 +1,21 @@
-import Papa from 'papaparse';
 import type { Seat } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
 import { type WrapUpRow, wrapUpRows } from '#core/build/wrapUp';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { type CsvColumn, csvOf } from '../http/csv.ts';
 
 interface Finished {
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
 }
 
-const columns: readonly {
-  readonly heading: string;
-  readonly cell: (row: WrapUpRow, seat: Seat) => string | number;
-}[] = [
-  { heading: 'seat', cell: (_, seat) => seat.number },
-  { heading: 'learner', cell: (_, seat) => seat.name },
+interface SeatRow extends WrapUpRow {
+  readonly seat: Seat;
+}
+
+const columns: readonly CsvColumn<SeatRow>[] = [
+  { heading: 'seat', cell: ({ seat }) => seat.number },
+  { heading: 'learner', cell: ({ seat }) => seat.name },
   { heading: 'what', cell: ({ what }) => what },
   { heading: 'step', cell: ({ stepNumber }) => stepNumber ?? '' },
   { heading: 'step id', cell: ({ stepId }) => stepId ?? '' },
@@ -26,10 +27,7 @@ const columns: readonly {
   { heading: 'logged by', cell: ({ by }) => by },
 ];
 
-/**
- * The wrap-up as CSV (RFC 4180, with a byte order mark so that spreadsheets read it as UTF-8): one row for each thing
- * that happened and counts, seat by seat. Cells that a spreadsheet would run as a formula are neutralised.
- */
+/** The wrap-up as CSV: one row for each thing that happened and counts, seat by seat. */
 export function wrapUpCsv(
   { startsAt, steps }: Finished,
   seats: readonly Seat[],
@@ -40,11 +38,7 @@ export function wrapUpCsv(
       steps.map(({ id }) => id),
       startsAt,
       events.filter(({ seatId }) => seatId === seat.id),
-    ).map((row) => columns.map(({ cell }) => cell(row, seat))),
+    ).map((row): SeatRow => ({ ...row, seat })),
   );
-  const csv = Papa.unparse(
-    { fields: columns.map(({ heading }) => heading), data: rows },
-    { escapeFormulae: true },
-  );
-  return `\uFEFF${csv}\r\n`;
+  return csvOf(columns, rows);
 }

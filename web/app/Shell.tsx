@@ -1,6 +1,4 @@
-import DarkMode from '@mui/icons-material/DarkModeOutlined';
 import Keyboard from '@mui/icons-material/KeyboardOutlined';
-import LightMode from '@mui/icons-material/LightModeOutlined';
 import Logout from '@mui/icons-material/LogoutOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -8,17 +6,18 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
-import { useColorScheme } from '@mui/material/styles';
 import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
 import { call } from './call.ts';
+import { ModeButton } from './ModeButton.tsx';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
 
 const places = [
   { to: '/kits', name: 'Kits', key: 'k' },
+  { to: '/stores', name: 'Stores', key: 's' },
   { to: '/workshops', name: 'Workshops', key: 'w' },
 ];
 
@@ -60,7 +59,11 @@ export function Shell() {
         >
           <Wordmark />
         </Box>
-        <Box component="nav" aria-label="Places" sx={{ display: 'flex', gap: 1, flex: 1 }}>
+        <Box
+          component="nav"
+          aria-label="Places"
+          sx={{ display: 'flex', gap: { sm: 1 }, flex: 1, minWidth: 0, overflowX: 'auto' }}
+        >
           {places.map(({ to, name }) => (
             <Box key={to} component={NavLink} to={to} sx={placeStyle}>
               {name}
@@ -68,6 +71,13 @@ export function Shell() {
           ))}
         </Box>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+          <Box
+            component={Link}
+            to="/guide"
+            sx={{ ...placeStyle, borderBottom: 0, display: { xs: 'none', sm: 'flex' } }}
+          >
+            Parts guide
+          </Box>
           <IconButton
             aria-label="Keyboard shortcuts (?)"
             onClick={() => setKeysOpen(true)}
@@ -110,28 +120,15 @@ export function Shell() {
 const placeStyle = {
   display: 'flex',
   alignItems: 'center',
-  px: 1.5,
+  px: { xs: 0.75, sm: 1.5 },
   color: ink('faded'),
   textDecoration: 'none',
   fontWeight: 650,
-  fontSize: '1.05rem',
+  fontSize: { xs: '1rem', sm: '1.05rem' },
   borderBottom: '4px solid transparent',
   '&.active': { color: ink('ink'), borderBottomColor: ink('copper') },
   '&:hover': { color: ink('ink') },
 };
-
-function ModeButton() {
-  const { mode, systemMode, setMode } = useColorScheme();
-  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
-  return (
-    <IconButton
-      aria-label={dark ? 'Light colours' : 'Dark colours'}
-      onClick={() => setMode(dark ? 'light' : 'dark')}
-    >
-      {dark ? <LightMode /> : <DarkMode />}
-    </IconButton>
-  );
-}
 
 function ShortcutDialog({ open, close }: { readonly open: boolean; readonly close: () => void }) {
   const shortcuts = useShortcutList();

@@ -7,13 +7,28 @@ import {
 import { getKit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
+import { FamilyPage } from '../guide/FamilyPage.tsx';
+import { GuideFrame } from '../guide/GuideFrame.tsx';
+import { GuidePage } from '../guide/GuidePage.tsx';
+import { BoardPage } from '../kits/board/BoardPage.tsx';
+import { LayoutPage } from '../kits/board/LayoutPage.tsx';
+import { CheckingPage, loadReadings } from '../kits/CheckingPage.tsx';
 import { ImportPage } from '../kits/ImportPage.tsx';
 import { KitFrame } from '../kits/KitFrame.tsx';
 import { KitsPage } from '../kits/KitsPage.tsx';
+import { MixUpsPage } from '../kits/MixUpsPage.tsx';
+import { PapersPage } from '../kits/PapersPage.tsx';
 import { PartsPage } from '../kits/PartsPage.tsx';
+import { loadRevisions, RevisionsPage } from '../kits/RevisionsPage.tsx';
 import { StepsPage } from '../kits/StepsPage.tsx';
+import { DrawersPage } from '../stores/DrawersPage.tsx';
+import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
+import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
+import { loadStores, StoresFrame } from '../stores/StoresFrame.tsx';
+import { SuppliersPage } from '../stores/SuppliersPage.tsx';
 import { FloorPage } from '../workshops/floor/FloorPage.tsx';
 import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
+import { loadPack, PackPage } from '../workshops/PackPage.tsx';
 import { PlanPage } from '../workshops/PlanPage.tsx';
 import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
 import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
@@ -42,8 +57,14 @@ const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
 /** What is chosen on a page stands in its address; choosing asks the server nothing. */
-const onNewPath = ({ currentUrl, nextUrl }: ShouldRevalidateFunctionArgs) =>
-  currentUrl.pathname !== nextUrl.pathname;
+const onNewPath = ({
+  currentUrl,
+  nextUrl,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs) =>
+  currentUrl.pathname !== nextUrl.pathname ||
+  // Asked for outright: the address is the same.
+  (defaultShouldRevalidate && currentUrl.href === nextUrl.href);
 
 /** Every place of the instructor's side and its address. */
 export const routes = createBrowserRouter([
@@ -53,6 +74,16 @@ export const routes = createBrowserRouter([
     element: <SignInPage />,
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
+  },
+  {
+    // Open to everybody: learners are sent here from their seat.
+    path: '/guide',
+    element: <GuideFrame />,
+    errorElement: <RouteProblem />,
+    children: [
+      { index: true, element: <GuidePage /> },
+      { path: ':family', element: <FamilyPage /> },
+    ],
   },
   {
     path: '/',
@@ -76,8 +107,31 @@ export const routes = createBrowserRouter([
             children: [
               { index: true, loader: () => redirect('parts') },
               { path: 'parts', element: <PartsPage /> },
+              { path: 'mix-ups', element: <MixUpsPage /> },
+              { path: 'board', element: <BoardPage /> },
+              { path: 'board/layout', element: <LayoutPage /> },
               { path: 'steps', element: <StepsPage /> },
+              {
+                path: 'checking',
+                loader: loadReadings,
+                element: <CheckingPage />,
+              },
+              { path: 'papers', element: <PapersPage /> },
+              { path: 'revisions', loader: loadRevisions, element: <RevisionsPage /> },
               { path: 'import', element: <ImportPage /> },
+            ],
+          },
+          {
+            id: 'stores',
+            path: 'stores',
+            loader: loadStores,
+            element: <StoresFrame />,
+            children: [
+              { index: true, loader: () => redirect('drawers') },
+              { path: 'drawers', element: <DrawersPage /> },
+              { path: 'drawers/:itemId', loader: loadItem, element: <ItemPage /> },
+              { path: 'needs', loader: loadNeeds, element: <NeedsPage /> },
+              { path: 'suppliers', element: <SuppliersPage /> },
             ],
           },
           { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
@@ -91,6 +145,12 @@ export const routes = createBrowserRouter([
             children: [
               { index: true, loader: () => redirect('plan') },
               { path: 'plan', element: <PlanPage /> },
+              {
+                path: 'pack',
+                loader: loadPack,
+                shouldRevalidate: onNewPath,
+                element: <PackPage />,
+              },
               {
                 path: 'floor',
                 loader: loadLog,

@@ -35,6 +35,15 @@ export const theme = createTheme({
     MuiPopover: {
       styleOverrides: { paper: { border: `2px solid ${ink('ink')}`, backgroundImage: 'none' } },
     },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          color: ink('ink'),
+          '&.Mui-selected': { color: ink('onCopper'), backgroundColor: ink('copper') },
+          '&.Mui-selected:hover': { backgroundColor: ink('copper') },
+        },
+      },
+    },
     MuiTableCell: {
       styleOverrides: {
         root: { borderColor: ink('line'), padding: '6px 12px' },
@@ -49,6 +58,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { backgroundColor: ink('paper') },
+        a: { color: 'inherit', textDecorationColor: ink('copper'), textUnderlineOffset: 3 },
         '.mono.mono': { fontFamily: monoFace, fontWeight: 600 },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': { transition: 'none !important', animation: 'none !important' },

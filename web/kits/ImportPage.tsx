@@ -14,6 +14,7 @@ import { ColumnChoice } from './ColumnChoice.tsx';
 import { FileChoice } from './FileChoice.tsx';
 import { PartsTable } from './PartsTable.tsx';
 import { ProblemList } from './ProblemList.tsx';
+import { RowDialog } from './RowDialog.tsx';
 import { usePartsListFile } from './usePartsListFile.ts';
 
 /** From a CSV file with any headings to a kit: choose, say which column is which, look, take over. */
@@ -29,6 +30,7 @@ export function ImportPage() {
   );
   const [refusal, setRefusal] = useState<CallProblem>();
   const [sending, setSending] = useState(false);
+  const [correcting, setCorrecting] = useState<number>();
   const { open } = file;
 
   const read = supply.trim() === '' ? undefined : parseQuantity(supply, 'volt');
@@ -70,7 +72,7 @@ export function ImportPage() {
       {open && (
         <>
           <ColumnChoice open={open} choose={file.mapColumn} />
-          <ProblemList problems={open.reading.problems} />
+          <ProblemList problems={open.reading.problems} correct={setCorrecting} />
           <section aria-labelledby="as-read">
             <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>
               3. As it will be read: {open.reading.lines.length} lines, {pieces} pieces
@@ -82,6 +84,7 @@ export function ImportPage() {
                 row: line.line,
                 key: String(line.line),
               }))}
+              correct={({ row }) => setCorrecting(row)}
             />
           </section>
           <Box
@@ -125,7 +128,7 @@ export function ImportPage() {
             </Button>
             {!ready && (
               <Typography sx={{ width: '100%' }}>
-                Correct the errors in your file first, then choose it again.
+                Put the errors right first: here, row by row, or in your file.
               </Typography>
             )}
             {refusal && !refusal.about('name') && !refusal.about('supplyVolt') && (
@@ -134,6 +137,14 @@ export function ImportPage() {
               </Alert>
             )}
           </Box>
+          {correcting !== undefined && (
+            <RowDialog
+              list={open}
+              line={correcting}
+              save={(cells) => file.correctRow(correcting, cells)}
+              close={() => setCorrecting(undefined)}
+            />
+          )}
         </>
       )}
     </Box>

@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, Outlet, useLoaderData, useRouteLoaderData } from 'react-router';
 import type { Kit } from '#contract/kits';
@@ -14,12 +15,17 @@ export function useKit(): Kit {
 
 const tabs = [
   { to: 'parts', name: 'Parts' },
+  { to: 'checking', name: 'Checking bench' },
+  { to: 'mix-ups', name: 'Mix-ups' },
+  { to: 'board', name: 'Board' },
   { to: 'steps', name: 'Steps' },
+  { to: 'papers', name: 'Papers' },
+  { to: 'revisions', name: 'Revisions' },
 ];
 
 export function KitFrame() {
   const kit = useLoaderData<Kit>();
-  const supply = kit.supplyVolt === null ? '' : ` · supply ${kit.supplyVolt} V`;
+  const supply = kit.supplyVolt === null ? '' : ` · supply ${kit.supplyVolt}\u00a0V`;
   return (
     <>
       <PageHead
@@ -32,8 +38,10 @@ export function KitFrame() {
         <Button component={Link} to={`/workshops/new?kit=${kit.id}`}>
           Plan a workshop
         </Button>
-        <TabLinks label="Kit" tabs={tabs} />
       </PageHead>
+      <Box sx={{ mb: 2 }}>
+        <TabLinks label="Kit" tabs={tabs} />
+      </Box>
       <Outlet />
     </>
   );

@@ -1,15 +1,57 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import type { KitLine } from '#contract/kits';
+import { flagsOf } from '#core/parts/flags';
+import { shortDesignators } from '#core/parts/label';
+import { ink } from '../app/tokens.ts';
+import { Glyph } from '../ui/Glyph.tsx';
+import { Errata } from './Errata.tsx';
 import { useKit } from './KitFrame.tsx';
-import { PartsTable } from './PartsTable.tsx';
+import { LineDialog } from './LineDialog.tsx';
+import { PartsTable, type TableLine } from './PartsTable.tsx';
+import { useChangeKit } from './useChangeKit.tsx';
 
 export function PartsPage() {
   const { lines } = useKit();
+  const changeKit = useChangeKit();
+  const [correcting, setCorrecting] = useState<number>();
+  const line = correcting === undefined ? undefined : lines[correcting];
+  const rows: TableLine[] = lines.map((one, index) => ({ ...one, key: String(index) }));
+
+  const save = async (changed: KitLine) => {
+    const refusal = await changeKit(
+      { lines: lines.map((one, index) => (index === correcting ? changed : one)) },
+      `${shortDesignators(changed.part.designators) || changed.part.description} is corrected.`,
+    );
+    return refusal?.message;
+  };
+
   return (
-    <PartsTable
-      label="Parts"
-      lines={lines.map((line: KitLine) => ({ ...line, key: lineKey(line) }))}
-    />
+    <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      <ToLookAt lines={lines} />
+      <Errata />
+      <PartsTable label="Parts" lines={rows} correct={({ key }) => setCorrecting(Number(key))} />
+      {line && <LineDialog line={line} save={save} close={() => setCorrecting(undefined)} />}
+    </Box>
   );
 }
 
-const lineKey = ({ part }: KitLine) => part.designators.join() || part.description;
+/** In one line how much of the list wants a look. */
+function ToLookAt({ lines }: { readonly lines: readonly KitLine[] }) {
+  const unsure = lines.filter(({ confidence }) => confidence === 'unsure').length;
+  const unknown = lines.filter(({ confidence }) => confidence === 'unknown').length;
+  const flagged = lines.filter(({ part }) => flagsOf(part).length > 0).length;
+  const notes = [
+    unsure > 0 ? `${unsure} read, but not sure` : '',
+    unknown > 0 ? `${unknown} not recognised` : '',
+    flagged > 0 ? `${flagged} with an odd or missing value` : '',
+  ].filter(Boolean);
+  if (notes.length === 0) return null;
+  return (
+    <Typography sx={{ color: ink('copper'), fontWeight: 650 }}>
+      <Glyph name="flag" /> To look at: {notes.join(', ')}. “Correct” is remembered for the next
+      list.
+    </Typography>
+  );
+}

@@ -1,132 +1,166 @@
-import Box from '@mui/material/Box';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableContainer from '@mui/material/TableContainer';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
+import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { KitLine } from '#contract/kits';
-import type { Drawing } from '#core/parts/drawing/drawing';
 import { familyOf } from '#core/parts/families/index';
+import { flagsOf } from '#core/parts/flags';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
-import { ink } from '../app/tokens.ts';
+import { familyWord } from '#core/words/partWords';
 import { Glyph } from '../ui/Glyph.tsx';
-import { BandNames, PartPicture } from '../ui/PartPicture.tsx';
-import { familyWord } from '../ui/partWords.ts';
+import { PartMarks } from '../ui/PartMarks.tsx';
+import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { polaritySigns } from '../ui/polaritySigns.ts';
+import './parts.css';
+
+export interface TableLine extends KitLine {
+  readonly key: string;
+  /** Row of the file, before it is taken over. */
+  readonly row?: number;
+}
 
 interface PartsTableProps {
   readonly label: string;
-  readonly lines: readonly (KitLine & { readonly key: string; readonly row?: number })[];
+  readonly lines: readonly TableLine[];
+  readonly correct?: (line: TableLine) => void;
 }
 
-/** Every line of a parts list as it was read: what it is, how it looks, which way round, how high. */
-export function PartsTable({ label, lines }: PartsTableProps) {
-  const { t } = useTranslation();
+/** Every line of a parts list as it was read: what it is, how it looks, its marks, which way round, how high. */
+export function PartsTable({ label, lines, correct }: PartsTableProps) {
   const withRows = lines.some(({ row }) => row !== undefined);
+  const className = ['parts', withRows && 'with-row', correct && 'with-correct']
+    .filter(Boolean)
+    .join(' ');
   return (
-    <TableContainer>
-      <Table size="small" aria-label={label}>
-        <TableHead>
-          <TableRow>
-            {withRows && <TableCell>Row</TableCell>}
-            <TableCell>Place</TableCell>
-            <TableCell align="right">Pieces</TableCell>
-            <TableCell>What it is</TableCell>
-            <TableCell>Value</TableCell>
-            <TableCell>Tolerance</TableCell>
-            <TableCell>Looks like</TableCell>
-            <TableCell>Which way round</TableCell>
-            <TableCell align="right">Joints</TableCell>
-            <TableCell align="right">Height</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {lines.map(({ key, row, part, confidence }) => {
-            const family = familyOf(part);
-            return (
-              <TableRow key={key}>
-                {withRows && <TableCell className="mono">{row}</TableCell>}
-                <TableCell className="mono">{shortDesignators(part.designators) || '–'}</TableCell>
-                <TableCell className="mono" align="right">
-                  {part.quantity}
-                </TableCell>
-                <TableCell>
-                  {t(`family.${family.id}.one`)}
-                  <Note part={part} confidence={confidence} />
-                </TableCell>
-                <TableCell className="mono" sx={{ whiteSpace: 'nowrap' }}>
-                  {valueLabel(part.value) || '–'}
-                  {part.value.kind === 'amount' &&
-                    part.value.ratedVolt !== undefined &&
-                    ` · ${part.value.ratedVolt} V`}
-                </TableCell>
-                <TableCell className="mono">{toleranceLabel(part.value) || '–'}</TableCell>
-                <TableCell>
-                  <Box
-                    sx={{
-                      display: 'grid',
-                      justifyItems: 'start',
-                      gap: 0.5,
-                      '& .mat': { p: '4px 6px' },
-                    }}
-                  >
-                    <PartPicture part={part} pixelsPerMm={pictureScale(family.draw(part))} />
-                    <BandNames part={part} />
-                  </Box>
-                </TableCell>
-                <TableCell sx={{ maxWidth: 320 }}>
-                  <Box component="span" sx={{ fontWeight: 650 }}>
-                    <Glyph name={polaritySigns[family.polarity].glyph} />{' '}
-                    {polaritySigns[family.polarity].word}
-                  </Box>
-                  {family.polarity !== 'free' && ` ${familyWord(t, part, 'wayRound') ?? ''}`}
-                </TableCell>
-                <TableCell className="mono" align="right">
-                  {family.joints(part) * part.quantity || '–'}
-                </TableCell>
-                <TableCell className="mono" align="right" sx={{ whiteSpace: 'nowrap' }}>
-                  {family.heightMm} mm
-                </TableCell>
-              </TableRow>
-            );
-          })}
-        </TableBody>
-      </Table>
-    </TableContainer>
+    <div className="parts-scroll">
+      <table className={className} aria-label={label}>
+        <thead>
+          <tr>
+            {withRows && <th scope="col">Row</th>}
+            <th scope="col">Place</th>
+            <th scope="col" className="number">
+              Pieces
+            </th>
+            <th scope="col">What it is</th>
+            <th scope="col">Value</th>
+            <th scope="col">Looks like</th>
+            <th scope="col">Marks</th>
+            <th scope="col">Which way round</th>
+            <th scope="col" className="number">
+              Joints
+            </th>
+            <th scope="col" className="number">
+              Height
+            </th>
+            {correct && (
+              <th scope="col">
+                <span className="visually-hidden">Correct</span>
+              </th>
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <PartRow
+              key={line.key}
+              line={line}
+              withRow={withRows}
+              {...(correct ? { correct } : {})}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
 
-const polaritySigns = {
-  polarised: { glyph: 'up', word: 'Polarised.' },
-  keyed: { glyph: 'diamond', word: 'Fits one way.' },
-  free: { glyph: 'ring', word: 'Either way.' },
+interface PartRowProps {
+  readonly line: TableLine;
+  readonly withRow: boolean;
+  readonly correct?: (line: TableLine) => void;
+}
+
+const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) {
+  const { t } = useTranslation();
+  const { row, part } = line;
+  const family = familyOf(part);
+  const places = shortDesignators(part.designators);
+  return (
+    <tr>
+      {withRow && <td className="mono">{row}</td>}
+      <td className="mono nowrap">{places || '–'}</td>
+      <td className="mono number">{part.quantity}</td>
+      <td>
+        <Link to={`/guide/${family.id}`}>{t(`family.${family.id}.one`)}</Link>
+        <Flags line={line} />
+      </td>
+      <td className="mono nowrap">
+        {valueLabel(part.value) || '–'}
+        <Details part={part} />
+      </td>
+      <td>
+        <PartPicture part={part} pixelsPerMm={pictureScale(part, { width: 150, height: 70 })} />
+      </td>
+      <td>
+        <PartMarks part={part} />
+      </td>
+      <td>
+        <strong>
+          <Glyph name={polaritySigns[family.polarity].glyph} />{' '}
+          {polaritySigns[family.polarity].word}
+        </strong>
+        {family.polarity !== 'free' &&
+          !overridesRule(part) &&
+          ` ${familyWord(t, part, 'wayRound') ?? ''}`}
+        {part.lotNote && <span className="flag">This lot: {part.lotNote.text}</span>}
+      </td>
+      <td className="mono number">{family.joints(part) * part.quantity || '–'}</td>
+      <td className="mono number nowrap">{family.body.heightMm} mm</td>
+      {correct && (
+        <td>
+          <button
+            type="button"
+            className="correct"
+            onClick={() => correct(line)}
+            aria-label={`Correct ${places || part.description}`}
+          >
+            Correct
+          </button>
+        </td>
+      )}
+    </tr>
+  );
+});
+
+function Details({ part }: { readonly part: Part }) {
+  const { value } = part;
+  const volt = value.kind === 'amount' ? value.ratedVolt : undefined;
+  const details = [toleranceLabel(value), volt === undefined ? '' : `${volt} V`].filter(Boolean);
+  return details.length === 0 ? null : (
+    <span style={{ display: 'block', color: 'var(--faded)' }}>{details.join(' · ')}</span>
+  );
+}
+
+const supplyNotes = { 'in-kit': [], spare: ['spare'], 'not-in-kit': ['not in the kit'] } as const;
+const confidenceNotes = {
+  told: [],
+  sure: [],
+  unsure: ['read, but not sure'],
+  unknown: ['not recognised'],
 } as const;
 
-/** As large as a row bears, so that bands and prints can be read. */
-const pictureScale = ({ widthMm, heightMm }: Drawing) => Math.min(9, 170 / widthMm, 70 / heightMm);
-
-function Note({
-  part,
-  confidence,
-}: {
-  readonly part: Part;
-  readonly confidence: KitLine['confidence'];
-}) {
+/** What the instructor should look at, each with its sign. */
+function Flags({ line: { part, confidence } }: { readonly line: KitLine }) {
   const notes = [
-    ...(part.inKit ? [] : ['not in the kit']),
-    ...(confidence === 'sure'
-      ? []
-      : [confidence === 'unsure' ? 'read, but not sure' : 'not recognised']),
+    ...supplyNotes[part.supply],
+    ...confidenceNotes[confidence],
+    ...flagsOf(part).map(({ message }) => message),
+    ...(part.lotNote ? ['this lot is different'] : []),
   ];
   return notes.map((note) => (
-    <Box
-      key={note}
-      component="span"
-      sx={{ display: 'block', color: ink('copper'), fontWeight: 600 }}
-    >
+    <span key={note} className="flag">
       <Glyph name="flag" /> {note}
-    </Box>
+    </span>
   ));
 }

@@ -1,16 +1,22 @@
 import Alert from '@mui/material/Alert';
 import AlertTitle from '@mui/material/AlertTitle';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { CellProblem } from '#core/partslist/problem';
 
 const titles = {
-  error: (count: number) =>
-    `${count === 1 ? 'One thing' : `${count} things`} to put right in the file`,
+  error: (count: number) => `${count === 1 ? 'One thing' : `${count} things`} to put right`,
   warning: (count: number) => `${count === 1 ? 'One line' : `${count} lines`} to look at`,
 };
 
+interface ProblemListProps {
+  readonly problems: readonly CellProblem[];
+  /** Opens a row, by its line in the file, to put it right here. */
+  readonly correct: (line: number) => void;
+}
+
 /** What is wrong with the list, by row and column, and what to write instead. */
-export function ProblemList({ problems }: { readonly problems: readonly CellProblem[] }) {
+export function ProblemList({ problems, correct }: ProblemListProps) {
   return (['error', 'warning'] as const).map((severity) => {
     const found = problems.filter((problem) => problem.severity === severity);
     if (found.length === 0) return null;
@@ -25,6 +31,11 @@ export function ProblemList({ problems }: { readonly problems: readonly CellProb
                 {column}:
               </strong>{' '}
               {message}
+              {line !== null && (
+                <Button size="small" color="inherit" onClick={() => correct(line)} sx={inText}>
+                  Correct row {line}
+                </Button>
+              )}
             </li>
           ))}
         </Box>
@@ -32,3 +43,5 @@ export function ProblemList({ problems }: { readonly problems: readonly CellProb
     );
   });
 }
+
+const inText = { ml: 1, py: 0, textDecoration: 'underline' };

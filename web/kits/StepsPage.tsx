@@ -5,11 +5,17 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
+import {
+  cautionSentence,
+  checkWords,
+  reasonSentence,
+  stepPlaces,
+  stepTitle,
+} from '#core/words/partWords';
 import { ink } from '../app/tokens.ts';
 import { duration } from '../ui/clock.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { PartPicture } from '../ui/PartPicture.tsx';
-import { checkWords, reasonSentence, stepPlaces, stepTitle } from '../ui/partWords.ts';
 import { useKit } from './KitFrame.tsx';
 
 /** The soldering order and why it is so. */
@@ -85,6 +91,12 @@ function StepRow({ step, number }: { readonly step: PlannedStep; readonly number
           )}
         </Typography>
         <Typography>{reasonSentence(t, step)}</Typography>
+        {step.kind !== 'check' &&
+          step.cautions.map((caution) => (
+            <Typography key={JSON.stringify(caution)} sx={{ color: ink('alarm'), fontWeight: 600 }}>
+              <Glyph name="warn" /> {cautionSentence(t, caution)}
+            </Typography>
+          ))}
         {isCheck && (
           <Typography sx={{ color: ink('faded') }}>
             {checkWords(t, step).join(' ')} {t(`check.${step.check}.expect`)}{' '}

@@ -1,16 +1,21 @@
 import { useCallback, useState } from 'react';
-import { getRememberedMapping } from '#contract/kits';
+import { getRememberedFamilies, getRememberedMapping } from '#contract/kits';
 import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/columns';
 import { type DecodeProblem, decodeTable, type Encoding } from '#core/partslist/decode';
+import { editRow, type RowCells, writeTable } from '#core/partslist/editTable';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
 import { readTable, type Table } from '#core/partslist/table';
+import type { RememberedFamilies } from '#core/partslist/wording';
 import { call } from '../app/call.ts';
 
 /** A file that could be read as a table, and what is made of it. */
 export interface OpenPartsList {
+  /** The list as CSV, corrections included. */
   readonly text: string;
   readonly table: Table;
   readonly mapping: Mapping;
+  /** What people said of lines with the same words before. */
+  readonly remembered: RememberedFamilies;
   readonly reading: PartsListReading;
 }
 
@@ -23,6 +28,8 @@ export interface PartsListFile {
   readonly readAs: (encoding: Encoding) => void;
   /** Says what the column at an index means; undefined means nothing that is needed. */
   readonly mapColumn: (index: number, meaning: ColumnId | undefined) => void;
+  /** Puts other cells into a row, by the line it has in the file. */
+  readonly correctRow: (line: number, cells: RowCells) => void;
 }
 
 interface Chosen {
@@ -46,7 +53,8 @@ export function usePartsListFile(): PartsListFile {
     const table = readTable(text.value);
     if (!table.ok) return setProblem({ message: table.problem });
     const mapping = (await rememberedFor(table.value)) ?? guessMapping(table.value);
-    setOpen(opened(text.value, table.value, mapping));
+    const remembered = (await orNothing(() => call(getRememberedFamilies, {}))) ?? {};
+    setOpen(opened({ text: text.value, table: table.value, mapping, remembered }));
   }, []);
 
   return {
@@ -66,21 +74,30 @@ export function usePartsListFile(): PartsListFile {
         ([id, column]) => column !== index && id !== meaning,
       );
       const mapping: Mapping = Object.fromEntries(meaning ? [...rest, [meaning, index]] : rest);
-      setOpen(opened(open.text, open.table, mapping));
+      setOpen(opened({ ...open, mapping }));
+    },
+    correctRow: (line, cells) => {
+      if (!open) return;
+      const edited = editRow(open, line, cells);
+      setOpen(opened({ ...open, ...edited, text: writeTable(edited.table) }));
     },
   };
 }
 
-function opened(text: string, table: Table, mapping: Mapping): OpenPartsList {
-  return { text, table, mapping, reading: readPartsList(table, mapping) };
+function opened(list: Omit<OpenPartsList, 'reading'>): OpenPartsList {
+  return { ...list, reading: readPartsList(list.table, list.mapping, list.remembered) };
 }
 
-/** How columns with these headings were read last; without an answer the guess must do. */
-async function rememberedFor(table: Table): Promise<Mapping | undefined> {
+/** How columns with these headings were read last. */
+const rememberedFor = async (table: Table): Promise<Mapping | undefined> =>
+  (await orNothing(() =>
+    call(getRememberedMapping, { body: { headings: [...table.headings] } }),
+  )) ?? undefined;
+
+/** What is remembered only helps: without an answer the guess must do. */
+async function orNothing<Reply>(ask: () => Promise<Reply>): Promise<Reply | undefined> {
   try {
-    return (
-      (await call(getRememberedMapping, { body: { headings: [...table.headings] } })) ?? undefined
-    );
+    return await ask();
   } catch {
     return undefined;
   }

@@ -80,7 +80,14 @@ export function Bench({ view, log }: OpenSeat) {
           />
         )}
         {step ? (
-          <StepCard key={step.id} step={step} number={index + 1} count={steps.length} />
+          <StepCard
+            key={step.id}
+            step={step}
+            steps={steps}
+            board={view.board}
+            number={index + 1}
+            count={steps.length}
+          />
         ) : (
           <Finished kitName={view.kitName} />
         )}

@@ -1,10 +1,10 @@
 import { useTranslation } from 'react-i18next';
+import type { Board } from '#core/board/board';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
+import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
-import { Glyph } from '../ui/Glyph.tsx';
-import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
 import {
   checkWords,
   familyWord,
@@ -12,16 +12,23 @@ import {
   partName,
   reasonSentence,
   stepTitle,
-} from '../ui/partWords.ts';
+} from '#core/words/partWords';
+import { Glyph } from '../ui/Glyph.tsx';
+import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
+import { Cautions } from './Cautions.tsx';
+import { StepMap } from './StepMap.tsx';
 
 interface StepCardProps {
   readonly step: PlannedStep;
+  /** The whole plan: what is on the board already, and what comes. */
+  readonly steps: readonly PlannedStep[];
+  readonly board: Board | null;
   readonly number: number;
   readonly count: number;
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
-export function StepCard({ step, number, count }: StepCardProps) {
+export function StepCard({ step, steps, board, number, count }: StepCardProps) {
   const { t } = useTranslation();
   return (
     <article className="step-card" aria-labelledby="step-title">
@@ -33,9 +40,13 @@ export function StepCard({ step, number, count }: StepCardProps) {
       {step.kind === 'check' ? (
         <CheckBody step={step} />
       ) : (
-        step.parts.map((part) => (
-          <PartBody key={part.designators.join() || part.description} part={part} />
-        ))
+        <>
+          <Cautions cautions={step.cautions} />
+          {board && <StepMap board={board} steps={steps} step={step} />}
+          {step.parts.map((part) => (
+            <PartBody key={part.designators.join() || part.description} part={part} />
+          ))}
+        </>
       )}
       <p className="caution">
         <Glyph name="warn" /> {t(`seat.caution.${step.kind}`)} {t('seat.caution.local')}
@@ -51,7 +62,8 @@ export function StepCard({ step, number, count }: StepCardProps) {
 
 function PartBody({ part }: { readonly part: Part }) {
   const { t } = useTranslation();
-  const wayRound = familyWord(t, part, 'wayRound');
+  // The rule of the family would say the opposite of what is true for this lot.
+  const wayRound = overridesRule(part) ? t('seat.thisLot') : familyWord(t, part, 'wayRound');
   const backwards = familyWord(t, part, 'backwards');
   const { polarity } = familyOf(part);
   return (
@@ -72,7 +84,7 @@ function PartBody({ part }: { readonly part: Part }) {
           </figure>
         )}
       </div>
-      {!part.inKit && <p className="caution">{t('seat.bring')}</p>}
+      {part.supply === 'not-in-kit' && <p className="caution">{t('seat.bring')}</p>}
       {wayRound && (
         <section className={polarity === 'free' ? 'way' : 'way way-matters'}>
           <h2>{t('seat.wayRound')}</h2>
@@ -90,6 +102,14 @@ function PartBody({ part }: { readonly part: Part }) {
           <li key={line}>{line}</li>
         ))}
       </ol>
+      <a
+        className="guide-link"
+        href={`/guide/${familyOf(part).id}`}
+        target="_blank"
+        rel="noreferrer"
+      >
+        {t('seat.guide', { what: t(`family.${familyOf(part).id}.one`) })}
+      </a>
     </>
   );
 }

@@ -4,8 +4,8 @@ import type { SentEvent } from '#contract/events';
 import type { Deed } from '#core/build/event';
 import { mistakesOf } from '#core/learning/mistakes';
 import type { Step } from '#core/order/step';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../ui/Glyph.tsx';
-import { stepPlaces, stepTitle } from '../ui/partWords.ts';
 
 interface TroubleProps {
   readonly current: Step;

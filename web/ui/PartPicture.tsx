@@ -1,10 +1,21 @@
 import { useTranslation } from 'react-i18next';
-import { bandColours } from '#core/bands/colours';
+import { type BandColour, bandColours } from '#core/bands/colours';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
+import { pictureName } from '#core/words/partWords';
 import { DrawingSvg } from './DrawingSvg.tsx';
-import { pictureName } from './partWords.ts';
 import './drawings.css';
+
+/**
+ * Pixels for a millimetre at which a part can be read in so much room. Parts of one list keep one scale as far as they
+ * can; what is soldered flat on the board is so small that it is shown much larger.
+ */
+export function pictureScale(part: Part, room: { width: number; height: number }): number {
+  const family = familyOf(part);
+  const { widthMm, heightMm } = family.draw(part);
+  const most = family.mount === 'surface' ? 26 : 9;
+  return Math.min(most, room.width / widthMm, room.height / heightMm);
+}
 
 interface PartPictureProps {
   readonly part: Part;
@@ -39,10 +50,13 @@ export function BoardMark({ part, pixelsPerMm }: PartPictureProps) {
   );
 }
 
-/** The bands of a resistor in words, each with a patch of its colour. */
+/** The bands of a part in words, each with a patch of its colour. */
 export function BandNames({ part }: { readonly part: Part }) {
+  return <BandRow bands={familyOf(part).bands?.(part) ?? []} />;
+}
+
+export function BandRow({ bands }: { readonly bands: readonly BandColour[] }) {
   const { t } = useTranslation();
-  const bands = familyOf(part).bands?.(part) ?? [];
   if (bands.length === 0) return null;
   return (
     <span className="band-names">

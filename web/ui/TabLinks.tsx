@@ -10,7 +10,7 @@ interface TabLinksProps {
 /** The parts of a place, like the tabs of a ring binder. */
 export function TabLinks({ label, tabs }: TabLinksProps) {
   return (
-    <Box component="nav" aria-label={label} sx={{ display: 'flex', gap: '2px' }}>
+    <Box component="nav" aria-label={label} sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px' }}>
       {tabs.map(({ to, name }) => (
         <Box key={to} component={NavLink} to={to} sx={tabStyle}>
           {name}

@@ -13,6 +13,7 @@ export function useWorkshop(): Workshop {
 
 const tabs = [
   { to: 'plan', name: 'Plan' },
+  { to: 'pack', name: 'Pack' },
   { to: 'floor', name: 'Floor' },
   { to: 'wrap-up', name: 'Wrap-up' },
 ];

@@ -7,11 +7,11 @@ import { useLoaderData } from 'react-router';
 import { type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
 import { foldSeat, type SeatState } from '#core/build/foldSeat';
 import { elapsedMinutes } from '#core/pace/phase';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { ink } from '../app/tokens.ts';
 import { timeOfDay } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
-import { stepPlaces, stepTitle } from '../ui/partWords.ts';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
 /** For each learner: what was done when, what went wrong and when it was found. */

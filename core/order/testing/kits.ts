@@ -16,7 +16,7 @@ export function line(
     family,
     value,
     description: family,
-    inKit: true,
+    supply: 'in-kit',
     ...(pins === undefined ? {} : { pins }),
   };
 }

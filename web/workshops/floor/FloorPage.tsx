@@ -3,12 +3,13 @@ import Box from '@mui/material/Box';
 import { useSnackbar } from 'notistack';
 import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useLoaderData, useSearchParams } from 'react-router';
+import { useLoaderData } from 'react-router';
 import { useStore } from 'zustand';
 import type { Seat, Workshop, WorkshopLog } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
 import type { BuildLog } from '../../app/buildLog.ts';
 import { useShortcuts } from '../../app/shortcuts.ts';
+import { useChoices } from '../../app/useChoices.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { FloorClock } from './FloorClock.tsx';
@@ -41,7 +42,7 @@ function Floor({ workshop, snapshot }: FloorProps) {
   const unsent = useStore(log.store, (state) => state.unsent.size);
   const refusal = useStore(log.store, (state) => state.refusal);
   const now = useNow(log.now);
-  const [search, setSearch] = useSearchParams();
+  const [search, chooseInAddress] = useChoices();
   const [mistakeAt, setMistakeAt] = useState<{
     readonly seatId: string;
     readonly anchor: HTMLElement;
@@ -51,8 +52,8 @@ function Floor({ workshop, snapshot }: FloorProps) {
   const atGrid = seats.find(({ seat }) => seat.id === mistakeAt?.seatId);
 
   const choose = useCallback(
-    (seatId: string | undefined) => setSearch(seatId ? { seat: seatId } : {}, { replace: true }),
-    [setSearch],
+    (seatId: string | undefined) => chooseInAddress({ seat: seatId }),
+    [chooseInAddress],
   );
   const openGrid = useCallback(
     (seatId: string, anchor: HTMLElement) => setMistakeAt({ seatId, anchor }),

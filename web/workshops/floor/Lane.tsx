@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { stepTitle } from '../../ui/partWords.ts';
+import { stepTitle } from '#core/words/partWords';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 import { Standing } from './Standing.tsx';
 import { Track } from './Track.tsx';

@@ -3,7 +3,7 @@ import { plannedStepAt } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { totalMinutes } from '#core/pace/stepMinutes';
-import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { type FloorSeat, stepNumber } from './floorSeat.ts';
 import { Lane } from './Lane.tsx';
 import './lanes.css';

@@ -8,8 +8,8 @@ import { useTranslation } from 'react-i18next';
 import type { Deed } from '#core/build/event';
 import { mistakesOf } from '#core/learning/mistakes';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { stepTitle } from '#core/words/partWords';
 import { ink, monoFace } from '../../app/tokens.ts';
-import { stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName } from './floorSeat.ts';
 
 interface MistakeGridProps {

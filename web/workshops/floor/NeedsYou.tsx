@@ -4,9 +4,9 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { minutesSince } from '#core/pace/waiting';
+import { stepTitle } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
-import { stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName } from './floorSeat.ts';
 
 interface NeedsYouProps {

@@ -4,11 +4,11 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { seatPagePath } from '#contract/seats';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
-import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 
 interface SeatPanelProps {

@@ -2,8 +2,8 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { SeatState } from '#core/build/foldSeat';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../../ui/Glyph.tsx';
-import { stepPlaces, stepTitle } from '../../ui/partWords.ts';
 
 interface TrackProps {
   readonly state: SeatState;

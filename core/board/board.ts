@@ -1,0 +1,94 @@
+/**
+ * A board seen from its component side: x to the right from the left edge, y up from the lower edge, both in mm;
+ * rotations in degrees, counter-clockwise (as pad lists and placement files have them).
+ */
+export interface Board {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly kind: BoardKind;
+  readonly placements: readonly Placement[];
+  /** Pads of a pad list; a part that has some here does not get them from its footprint. */
+  readonly pads: readonly Pad[];
+  /** Nets whose copper is a plane: their joints take more heat. */
+  readonly planes: readonly string[];
+  /** Strip board: where the strip is cut, and bare wires from hole to hole. */
+  readonly cuts: readonly Hole[];
+  readonly links: readonly Link[];
+  /** Records of a pad list that say nothing about pads: kept, and written back. */
+  readonly otherRecords: readonly string[];
+  /** A photograph or a drawing behind the parts. */
+  readonly backdrop?: Backdrop;
+}
+
+/** Printed; or holes at 2.54 mm, each for itself or joined by strips along the rows. */
+export type BoardKind = 'printed' | 'strip' | 'perf';
+
+export type Side = 'top' | 'bottom';
+
+export interface Placement {
+  /** Place name, such as R1. */
+  readonly place: string;
+  /** Middle of the part. */
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly rotation: number;
+  readonly side: Side;
+  /** Distance of the leads where they are bent to another one than usual. */
+  readonly spanMm?: number;
+}
+
+export interface Pad {
+  /** Place name of its part; of a via or a fixing hole the word of the pad list. */
+  readonly place: string;
+  readonly pin: string;
+  /** Null where nothing is connected. */
+  readonly net: string | null;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly rotation: number;
+  /** Through the board, or on one side. */
+  readonly side: Side | 'both';
+  readonly drillMm: number | null;
+  readonly plated: boolean;
+  /** Marks pin 1 or plus. */
+  readonly square: boolean;
+}
+
+/** A hole of a hand-wired board: column and row, counted from 1, from the left and from the top of the component side. */
+export interface Hole {
+  readonly column: number;
+  readonly row: number;
+}
+
+export interface Link {
+  readonly from: Hole;
+  readonly to: Hole;
+}
+
+export interface Backdrop {
+  /** A `data:` address. */
+  readonly image: string;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly mmPerPx: number;
+  /** Where its lower left corner lies. */
+  readonly xMm: number;
+  readonly yMm: number;
+}
+
+/** Distance of holes: a tenth of an inch. */
+export const pitchMm = 2.54;
+
+export const emptyBoard = (widthMm: number, heightMm: number, kind: BoardKind): Board => ({
+  widthMm,
+  heightMm,
+  kind,
+  placements: [],
+  pads: [],
+  planes: [],
+  cuts: [],
+  links: [],
+  otherRecords: [],
+});

@@ -1,0 +1,58 @@
+import { familyOf } from '../parts/families/index.ts';
+import { isTurned } from '../parts/lotNote.ts';
+import type { Part } from '../parts/part.ts';
+import type { SignMark } from '../parts/sign.ts';
+import type { Placement, Side } from './board.ts';
+
+/** Towards which edge of what one sees a mark of the part points. */
+export type Edge = 'left' | 'right' | 'top' | 'bottom';
+
+export interface Facing {
+  readonly mark: SignMark;
+  readonly edge: Edge;
+}
+
+/** Marks that stand at one end of the body, and at which angle from its middle at rotation 0 (y up). */
+const markAngles: Readonly<Partial<Record<SignMark, number>>> = {
+  // Minus, cathode: the right end.
+  stripe: 0,
+  band: 0,
+  flat: 0,
+  'green-mark': 0,
+  'black-wire': 0,
+  // Plus: the left end.
+  'long-lead': 180,
+  'plus-print': 180,
+  'red-wire': 180,
+  // Chips and sockets: the notch is on the left.
+  notch: 180,
+  // Pin 1 is at the lower left.
+  dot: 225,
+  // The flat and the openings look down in the drawing from above, the metal up.
+  'flat-face': 270,
+  openings: 270,
+  'metal-tab': 90,
+};
+
+/** Which way the marks of a placed part must look, seen from one side of the board; empty where it does not matter. */
+export function facingsOf(part: Part, placement: Placement, side: Side): Facing[] {
+  return familyOf(part).signs.flatMap(({ mark }): Facing[] => {
+    const own = markAngles[mark];
+    if (own === undefined) return [];
+    const angle = isTurned(part, mark) ? own + 180 : own;
+    return [{ mark, edge: edgeAt(seenAngle(angle, placement, side)) }];
+  });
+}
+
+function seenAngle(angle: number, { rotation, side: fitted }: Placement, side: Side): number {
+  const onBoard = (fitted === 'bottom' ? 180 - angle : angle) + rotation;
+  return side === 'bottom' ? 180 - onBoard : onBoard;
+}
+
+/** A diagonal counts to the side it is nearer to; the exact diagonal of pin 1 to the left or right. */
+function edgeAt(angle: number): Edge {
+  const x = Math.cos((angle * Math.PI) / 180);
+  const y = Math.sin((angle * Math.PI) / 180);
+  if (Math.abs(x) >= Math.abs(y) - 1e-9) return x > 0 ? 'right' : 'left';
+  return y > 0 ? 'top' : 'bottom';
+}

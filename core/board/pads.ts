@@ -1,0 +1,67 @@
+import { familyOf } from '../parts/families/index.ts';
+import type { Part } from '../parts/part.ts';
+import type { Board, Pad, Placement } from './board.ts';
+import { footprintOf } from './footprint.ts';
+import { onBoard } from './transform.ts';
+
+/** The part of each place of a kit, one piece each. */
+export function partsByPlace(parts: readonly Part[]): Map<string, Part> {
+  return new Map(
+    parts
+      .filter(({ supply }) => supply !== 'spare')
+      .flatMap((part) =>
+        part.designators.map((place) => [place, { ...part, quantity: 1 }] as const),
+      ),
+  );
+}
+
+/** Every pad of a board: those of its pad list, and those of placed parts that the list does not know. */
+export function padsOf(board: Board, parts: ReadonlyMap<string, Part>): Pad[] {
+  const listed = new Set(board.pads.map(({ place }) => place));
+  const drawn = board.placements.flatMap((placement) => {
+    const part = parts.get(placement.place);
+    if (!part || listed.has(placement.place) || sitsInSocket(placement, board, parts)) return [];
+    return footprintPads(placement, part);
+  });
+  return [...board.pads, ...drawn];
+}
+
+/** The pads that a placed part's footprint makes. */
+export function footprintPads(placement: Placement, part: Part): Pad[] {
+  const footprint = footprintOf(part, placement.spanMm);
+  return footprint.pins.map((pin) => {
+    const { x, y } = onBoard(placement, pin);
+    return {
+      place: placement.place,
+      pin: pin.pin,
+      net: null,
+      xMm: x,
+      yMm: y,
+      widthMm: footprint.padWidthMm,
+      heightMm: footprint.padHeightMm,
+      rotation: placement.rotation,
+      side: footprint.drillMm === null ? placement.side : 'both',
+      drillMm: footprint.drillMm,
+      plated: footprint.drillMm !== null,
+      square: pin.square,
+    };
+  });
+}
+
+/** A chip that is pushed into a socket at the same spot has no pads of its own. */
+function sitsInSocket(
+  placement: Placement,
+  board: Board,
+  parts: ReadonlyMap<string, Part>,
+): boolean {
+  const part = parts.get(placement.place);
+  if (!part || familyOf(part).role !== 'chip') return false;
+  return board.placements.some((other) => {
+    const below = parts.get(other.place);
+    return (
+      below !== undefined &&
+      familyOf(below).role === 'socket' &&
+      Math.hypot(other.xMm - placement.xMm, other.yMm - placement.yMm) < 0.5
+    );
+  });
+}

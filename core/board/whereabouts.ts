@@ -1,0 +1,70 @@
+import type { Board, Placement, Side } from './board.ts';
+
+/** Where a part is, as data; the catalogue makes the sentence. */
+export interface Whereabouts {
+  /** Which third of the board, as one sees the side. */
+  readonly across: 'left' | 'middle' | 'right';
+  readonly down: 'top' | 'middle' | 'bottom';
+  /** Its place counted from the left edge, among the parts of that side, from 1. */
+  readonly fromLeft: number;
+  readonly count: number;
+  /** The nearest other part, and in which direction the part lies from it. */
+  readonly beside: { readonly place: string; readonly direction: Direction } | null;
+}
+
+export type Direction = 'left' | 'right' | 'above' | 'below';
+
+const sameSpotMm = 0.5;
+
+/** Where every placed part is, seen from one side; from below left and right change. */
+export function allWhereabouts(board: Board, side: Side): Map<string, Whereabouts> {
+  const seen = (one: Placement) => (side === 'bottom' ? board.widthMm - one.xMm : one.xMm);
+  const inOrder = [...board.placements].sort(
+    (a, b) => seen(a) - seen(b) || (a.place < b.place ? -1 : 1),
+  );
+  return new Map(
+    inOrder.map((own, index) => {
+      const nearest = nearestTo(own, board.placements);
+      return [
+        own.place,
+        {
+          across: thirds.across[third(seen(own) / board.widthMm)] ?? 'middle',
+          down: thirds.down[third(own.yMm / board.heightMm)] ?? 'middle',
+          fromLeft: index + 1,
+          count: board.placements.length,
+          beside: nearest
+            ? {
+                place: nearest.place,
+                direction: directionFrom(seen(nearest), nearest.yMm, seen(own), own.yMm),
+              }
+            : null,
+        },
+      ];
+    }),
+  );
+}
+
+const thirds = {
+  across: ['left', 'middle', 'right'],
+  down: ['bottom', 'middle', 'top'],
+} as const;
+const third = (share: number) => (share < 1 / 3 ? 0 : share > 2 / 3 ? 2 : 1);
+
+function nearestTo(own: Placement, placements: readonly Placement[]): Placement | undefined {
+  let best: Placement | undefined;
+  let least = Number.POSITIVE_INFINITY;
+  for (const one of placements) {
+    const far = Math.hypot(one.xMm - own.xMm, one.yMm - own.yMm);
+    // What sits in it or under it is no neighbour.
+    if (one === own || far <= sameSpotMm || far >= least) continue;
+    best = one;
+    least = far;
+  }
+  return best;
+}
+
+function directionFrom(fromX: number, fromY: number, x: number, y: number): Direction {
+  const [dx, dy] = [x - fromX, y - fromY];
+  if (Math.abs(dx) >= Math.abs(dy)) return dx >= 0 ? 'right' : 'left';
+  return dy >= 0 ? 'above' : 'below';
+}

@@ -1,0 +1,253 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Locator, Page } from '@playwright/test';
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, signIn, test } from '../fixtures';
+
+test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+
+const twinLamp = readFileSync(join(import.meta.dirname, '../../demo/kits/twin-lamp.csv'), 'utf8');
+
+const openKit = async (page: Page, name: string) => {
+  await page.goto('/kits');
+  await page.getByRole('link', { name, exact: true }).click();
+  await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: 'Board' }).click();
+};
+
+/** The pixel of a point of the board (mm, y up) as the layout page shows it. */
+async function pixelOf(area: Locator, xMm: number, yMm: number) {
+  return area.evaluate(
+    (element, [x, y]) => {
+      const svg = element.querySelector('svg');
+      if (!svg) throw new Error('no map');
+      const box = element.getBoundingClientRect();
+      const { x: left, y: top, width, height } = svg.viewBox.baseVal;
+      // The board's own height is that of its ground.
+      const ground = Number(svg.querySelector('rect')?.getAttribute('height'));
+      const scale = Math.min(box.width / width, box.height / height);
+      return {
+        x: box.left + box.width / 2 + ((x ?? 0) - left - width / 2) * scale,
+        y: box.top + box.height / 2 + (ground - (y ?? 0) - top - height / 2) * scale,
+      };
+    },
+    [xMm, yMm],
+  );
+}
+
+test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a complete board', async ({
+  page,
+}) => {
+  test.slow();
+  await page.goto('/kits/import');
+  await page
+    .getByLabel('Parts list file')
+    .setInputFiles({ name: 'twin.csv', mimeType: 'text/csv', buffer: Buffer.from(twinLamp) });
+  await page.getByLabel('Name of the kit').fill('Bare Lamp');
+  await page.getByRole('button', { name: 'Take over as a new kit' }).click();
+  await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: 'Board' }).click();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Lay out the board' }).click();
+  const area = page.getByTestId('layout');
+  const tray = page.getByRole('list', { name: 'To place' });
+  const state = page.getByRole('status', { name: 'Layout' });
+  await expect(tray.getByRole('listitem')).toHaveCount(12);
+  await expectAccessible(page);
+
+  // By mouse: take a part, click where it goes.
+  const put = async (place: string, xMm: number, yMm: number) => {
+    await tray.getByRole('button', { name: new RegExp(`\\b${place}\\b`) }).click();
+    const { x, y } = await pixelOf(area, xMm, yMm);
+    await page.mouse.click(x, y);
+    await expect(area.locator(`[data-place="${place}"]`)).toBeVisible();
+  };
+  await put('R1', 20.32, 40.64);
+  await put('R4', 20.32, 33.02);
+  await put('R2', 20.32, 25.4);
+  await put('C1', 40.64, 40.64);
+  await put('C2', 40.64, 30.48);
+  await put('D1', 55.88, 40.64);
+  await put('D2', 55.88, 30.48);
+  await put('S1', 20.32, 10.16);
+
+  // By keys alone: put on the board, then moved with the arrows.
+  const byKeys = async (place: string, keys: readonly string[]) => {
+    await tray.getByRole('button', { name: new RegExp(`\\b${place}\\b`) }).press('Enter');
+    const part = area.locator(`[data-place="${place}"]`);
+    await part.focus();
+    for (const key of keys) await page.keyboard.press(key);
+  };
+  const times = (key: string, count: number) => Array.from({ length: count }, () => key);
+  await byKeys('J1', [...times('ArrowRight', 12), 'r']);
+  await byKeys('Q1', times('ArrowDown', 6));
+  await byKeys('Q2', [...times('ArrowRight', 6), ...times('ArrowDown', 2)]);
+  await byKeys('R3', [...times('ArrowLeft', 8), ...times('ArrowDown', 1)]);
+  await expect(tray.getByRole('listitem')).toHaveCount(0);
+
+  // What is in the way is said, and put right: by dragging, until nothing is.
+  for (const [place, xMm, yMm] of [
+    ['J1', 70, 15.24],
+    ['Q1', 40.64, 17.78],
+    ['Q2', 50.8, 17.78],
+    ['R3', 20.32, 17.78],
+  ] as const) {
+    const part = area.locator(`[data-place="${place}"] .placed-ring`);
+    const box = await part.boundingBox();
+    const to = await pixelOf(area, xMm, yMm);
+    await page.mouse.move(
+      (box?.x ?? 0) + (box?.width ?? 0) / 2,
+      (box?.y ?? 0) + (box?.height ?? 0) / 2,
+    );
+    await page.mouse.down();
+    await page.mouse.move(to.x, to.y, { steps: 6 });
+    await page.mouse.up();
+  }
+  await expect(state).toContainText('The layout is complete');
+
+  // Undo takes back one thing at a time, redo brings it again.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(state).toContainText('The layout is complete');
+  await page.getByRole('button', { name: 'Save the board' }).click();
+  await expect(page.getByRole('list', { name: 'Places' }).getByRole('listitem')).toHaveCount(12);
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Places' }).getByRole('listitem')).toHaveCount(12);
+});
+
+test('from below left and right change, in the picture and in words', async ({ page }) => {
+  await openKit(page, 'Twin Lamp');
+  const place = page
+    .getByRole('list', { name: 'Places' })
+    .getByRole('listitem')
+    .filter({ hasText: 'J1' });
+  await expect(place.first()).toContainText('number 1 of 12 from the left edge');
+  await expect(place.first()).toContainText('opening towards the left');
+  await page.getByRole('button', { name: 'Solder side' }).click();
+  await expect(
+    page.getByRole('group', { name: 'Solder side, seen from below (mirrored)' }),
+  ).toBeVisible();
+  await expect(place.first()).toContainText('number 12 of 12 from the left edge');
+  await expect(place.first()).toContainText('opening towards the right');
+  await place.first().getByRole('button').click();
+  await expect(page).toHaveURL(/side=bottom&part=J1/);
+  await page.reload();
+  await expect(place.first().getByRole('button')).toHaveAttribute('aria-pressed', 'true');
+  await expectAccessible(page);
+});
+
+test('a hand-wired board names its holes, from either side', async ({ page }) => {
+  await openKit(page, 'Wire Finder');
+  const place = page
+    .getByRole('list', { name: 'Places' })
+    .getByRole('listitem')
+    .filter({ hasText: /^R1 / });
+  await expect(place).toContainText('hole Q1; hole Q5');
+  await page.getByRole('button', { name: 'Solder side' }).click();
+  await expect(place).toContainText('hole Q1, column 8 from the left as you see it');
+  await expectAccessible(page);
+});
+
+test('what is exported is imported again as the same; what cannot be read is told', async ({
+  page,
+}) => {
+  await openKit(page, 'Tide Badge');
+  const board = async () => {
+    const id = page.url().split('/')[4];
+    return ((await (await page.request.get(`/api/kits/${id}`)).json()) as { board: object }).board;
+  };
+  const before = await board();
+  for (const [button, input, said] of [
+    ['Export the pad list', 'Pad list file', 'pads are taken over'],
+    ['Export positions', 'Positions file', 'positions are taken over'],
+  ] as const) {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: button }).click();
+    const path = await (await download).path();
+    await page.getByLabel(input).setInputFiles(path);
+    await expect(page.getByText(said).last()).toBeVisible();
+    expect(await board()).toEqual(before);
+  }
+  await page.getByLabel('Pad list file').setInputFiles({
+    name: 'wrong.ipc',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('this is no pad list\n999\n'),
+  });
+  await expect(page.getByText('holds no pad in IPC-D-356A')).toBeVisible();
+  // Headings that say nothing are asked for once, and known the next time.
+  await page.reload();
+  const odd = 'Bauteil;Waagrecht;Senkrecht\nR1;12.7;27.94\n';
+  const choose = () =>
+    page
+      .getByLabel('Positions file')
+      .setInputFiles({ name: 'odd.csv', mimeType: 'text/csv', buffer: Buffer.from(odd) });
+  await choose();
+  for (const [column, heading] of [
+    ['Place name', 'Bauteil'],
+    ['X, from the left', 'Waagrecht'],
+    ['Y, from below', 'Senkrecht'],
+  ] as const) {
+    await page.getByRole('combobox', { name: column }).click();
+    await page.getByRole('option', { name: heading }).click();
+  }
+  await page.getByRole('button', { name: 'Take the positions over' }).click();
+  await expect(page.getByText('1 positions are taken over').last()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect.poll(board).toEqual(before);
+  await page.reload();
+  await choose();
+  await expect(page.getByText('1 positions are taken over').last()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect.poll(board).toEqual(before);
+});
+
+test('a photo is brought to scale by two points of known distance', async ({ page }) => {
+  await openKit(page, 'Tide Badge');
+  await page.getByRole('link', { name: 'Change the layout' }).click();
+  const area = page.getByTestId('layout');
+  await page.getByLabel('Gerber file').setInputFiles({
+    name: 'silk.gto',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(
+      '%FSLAX46Y46*%\n%MOMM*%\n%ADD10C,0.2*%\nD10*\nX0Y0D02*\nX20000000Y10000000D01*\nM02*\n',
+    ),
+  });
+  const image = area.locator('image');
+  await expect(image).toHaveAttribute('width', /^20\.2/);
+  await page.getByRole('button', { name: 'Bring to scale' }).click();
+  for (const [xMm, yMm] of [
+    [5, 5],
+    [25, 5],
+  ] as const) {
+    const { x, y } = await pixelOf(area, xMm, yMm);
+    await page.mouse.click(x, y);
+  }
+  await page.getByLabel('They are apart by mm').fill('40');
+  await page.getByRole('button', { name: 'Scale', exact: true }).click();
+  await expect.poll(async () => Number(await image.getAttribute('width'))).toBeGreaterThan(40);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(image).toHaveAttribute('width', /^20\.2/);
+});
+
+test('the seat shows where the step’s parts go, on both sides, and where it takes more heat', async ({
+  page,
+}) => {
+  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  const id = workshops.find(({ title }) => title.includes('course 3'))?.id;
+  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
+    seats: { token: string }[];
+  };
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/seat/${seats[6]?.token}`);
+  const map = page.getByRole('region', { name: 'Where on the board' });
+  await expect(map.getByRole('img', { name: /^R1, 100 kΩ resistor: number/ })).toBeVisible();
+  await expect(map).toContainText('Component side');
+  await map.getByRole('button', { name: 'Turn it over' }).click();
+  await expect(map).toContainText('Solder side, seen from below (mirrored)');
+  await map.getByRole('button', { name: 'Whole board' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('R3: more heat, longer.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back one step' }).click();
+});

@@ -1,0 +1,154 @@
+import type { Page } from '@playwright/test';
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, signIn, test } from '../fixtures';
+
+const proveCheapest = async (page: Page) => {
+  await page.getByRole('button', { name: 'Find the cheapest way' }).click();
+  // The solver's program is compiled first, beside whatever else the machine does.
+  await expect(page.getByText('Proved: no other choice is cheaper')).toBeVisible({
+    timeout: 30_000,
+  });
+};
+
+test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+
+test('the ledger explains the level; what cannot be is refused with the way out', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Stores' }).click();
+  await page.getByRole('button', { name: 'Add a drawer' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add a drawer' });
+  await dialog.getByLabel('What it is').fill('Elko 220u 25V');
+  await expect(dialog.getByText('220 µF electrolytic capacitor 25 V')).toBeVisible();
+  await dialog.getByLabel('Where it lies').fill('Drawer Z9');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await page.getByLabel('Find by name or place').fill('Z9');
+  await page.getByRole('link', { name: '220 µF electrolytic capacitor 25 V' }).click();
+
+  const book = async (what: string, pieces: string) => {
+    await page.getByRole('button', { name: what, exact: true }).click();
+    await page.getByLabel(/^Pieces/).fill(pieces);
+    await page.getByRole('button', { name: 'Book it' }).click();
+  };
+  await book('In', '40');
+  const newest = page.getByRole('table', { name: 'Ledger' }).getByRole('row').nth(1);
+  await expect(newest).toContainText('+40');
+  await book('Out', '50');
+  await expect(page.getByText('There are 40 pieces by the ledger')).toBeVisible();
+  await book('Out', '12');
+  await expect(newest).toContainText('28');
+  await book('Count', '27');
+  await expect(newest).toContainText('-1');
+  await expect(newest).toContainText('27');
+  await expectAccessible(page);
+  await page.reload();
+  await expect(newest).toContainText('27');
+});
+
+test('offers belong to a drawer, with price breaks', async ({ page }) => {
+  await page.goto('/stores/drawers?find=trimmer');
+  await page.getByRole('link', { name: /trimmer/ }).click();
+  await page.getByLabel('Pack size').fill('10');
+  await page.getByLabel('Price of a pack').fill('cheap');
+  await page.getByRole('button', { name: 'Add offer' }).click();
+  await expect(page.getByText('Write a price such as 1.50')).toBeVisible();
+  await page.getByLabel('Price of a pack').fill('4.90; 5: 4,20');
+  await page.getByRole('button', { name: 'Add offer' }).click();
+  await expect(page.getByText('4.90 a pack, 4.20 from 5')).toBeVisible();
+  await page.getByRole('button', { name: /^Remove the offer of .* 10 a pack/ }).click();
+  await expect(page.getByText('4.90 a pack, 4.20 from 5')).toHaveCount(0);
+});
+
+test('what the next evening needs, what is short, what could serve instead', async ({ page }) => {
+  await page.goto('/stores/needs');
+  const row = (name: string) =>
+    page.getByRole('table', { name: 'Needs' }).getByRole('row').filter({ hasText: name });
+  await expect(page.getByRole('heading', { name: /parts are short/ })).toBeVisible();
+  await expect(row('10 kΩ resistor').first()).toContainText('Drawer A2');
+  await expect(page.getByText('20 kΩ resistor 1 %, side by side: exactly the value')).toBeVisible();
+  await expect(page.getByText('16 × AA battery')).toBeVisible();
+  await expectAccessible(page);
+  const spares = () => row('yellow LED').first().getByRole('cell').nth(3).textContent();
+  const before = Number(await spares());
+  await page.getByRole('combobox', { name: 'Chance to run out of something' }).click();
+  await page.getByRole('option', { name: 'at most 1 %' }).click();
+  await expect(page).toHaveURL(/risk=0.01/);
+  await expect(async () => expect(Number(await spares())).toBeGreaterThan(before)).toPass();
+});
+
+test('the cheapest way to buy it is proved, compared and printed', async ({ page }) => {
+  await page.goto('/stores/needs');
+  await proveCheapest(page);
+  const total = Number(
+    (await page.getByText(/in all/).textContent())?.match(/^([\d.]+) in all/)?.[1],
+  );
+  const alone = page
+    .getByRole('table', { name: 'Everything at one supplier' })
+    .getByRole('cell')
+    .filter({ hasText: /^\d+\.\d\d$/ });
+  const costs = (await alone.allTextContents()).map(Number);
+  // What each would cost, and by how much it is more than the plan.
+  expect(costs).toHaveLength(6);
+  for (const [index, cost] of costs.entries()) {
+    if (index % 2 === 0) expect(cost - total).toBeCloseTo(costs[index + 1] ?? 0, 2);
+    expect(cost).toBeGreaterThanOrEqual(0);
+  }
+  await expectAccessible(page);
+  const list = await page.request.get(
+    (await page.getByRole('link', { name: 'Buying list, A4' }).getAttribute('href')) ?? '',
+  );
+  expect(list.headers()['content-type']).toBe('application/pdf');
+  // In a hurry some of it cannot be had.
+  await page.getByLabel('Must arrive within days').fill('0');
+  await page.getByRole('button', { name: 'Find the cheapest way' }).click();
+  await expect(page.getByRole('alert')).toContainText('Nobody delivers');
+});
+
+test('a search that takes long shows that it works, and can be cancelled', async ({ page }) => {
+  // The solver's program does not arrive: the search lasts until it is cancelled.
+  await page.route('**/highs*.wasm', () => undefined);
+  await page.goto('/stores/needs');
+  await page.getByRole('button', { name: 'Find the cheapest way' }).click();
+  await expect(
+    page.getByRole('progressbar', { name: 'Looking for the cheapest way' }),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await page.unroute('**/highs*.wasm');
+  await proveCheapest(page);
+});
+
+test('packing: the bag list in three orders, the papers, and counting by weight', async ({
+  page,
+}) => {
+  await page.goto('/workshops');
+  await page.getByRole('link', { name: 'Evening course 3: Fern Minder again' }).click();
+  await page.getByRole('link', { name: 'Pack' }).click();
+  const list = page.getByRole('table', { name: 'What goes into each bag' });
+  await expect(list.getByRole('rowheader', { name: 'Chips and sockets' })).toBeVisible();
+  await page.getByRole('button', { name: 'By soldering step' }).click();
+  await expect(list.getByRole('rowheader', { name: 'Step 1', exact: true })).toBeVisible();
+  await expect(page).toHaveURL(/by=step/);
+  await page.reload();
+  await expect(list.getByRole('rowheader', { name: 'Step 1', exact: true })).toBeVisible();
+  const labels = page.getByRole('link', { name: 'Bag labels, Letter' });
+  const pdf = await page.request.get((await labels.getAttribute('href')) ?? '');
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
+  await expectAccessible(page);
+
+  const scale = page.getByRole('status', { name: 'Reading of the scale' });
+  await page.getByLabel('On the scale, in g').fill('2.5');
+  await expect(scale).toContainText('2.50 g');
+  await expect(scale).toContainText('steady');
+  await page.getByRole('button', { name: 'Take this as the sample' }).click();
+  const count = page.getByRole('status', { name: 'Count' });
+  await expect(count).toContainText('10 pieces');
+  await page.getByLabel('On the scale, in g').fill('4.98');
+  await expect(count).toContainText('20 pieces');
+  await expect(count).toContainText('certain at 99 %');
+  await page.getByLabel('On the scale, in g').fill('75');
+  await expect(count).toContainText('300 pieces');
+  await expect(count).toContainText('give or take');
+});

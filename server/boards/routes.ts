@@ -1,0 +1,42 @@
+import { Router } from 'express';
+import gerberToSvg from 'gerber-to-svg';
+import { drawGerber } from '#contract/board';
+import { invalid } from '../http/refusal.ts';
+import { serve } from '../http/serve.ts';
+
+const wayOut =
+  'Choose the silkscreen layer in RS-274X (often .gto or .gbr), or a picture of the board instead.';
+
+/** What a board needs besides its kit: layers of other programs as pictures. */
+export function boardRoutes(): Router {
+  const router = Router();
+
+  serve(router, drawGerber, async ({ body: { text } }) => {
+    const { svg, widthMm, heightMm } = await draw(text);
+    return {
+      image: `data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}`,
+      widthMm,
+      heightMm,
+    };
+  });
+
+  return router;
+}
+
+function draw(text: string): Promise<{ svg: string; widthMm: number; heightMm: number }> {
+  return new Promise((resolve, reject) => {
+    const wrong = (why: string) =>
+      reject(invalid([{ field: 'text', message: `This is no Gerber layer (${why}). ${wayOut}` }]));
+    const converter = gerberToSvg(
+      text,
+      { attributes: { color: '#ffffff' }, plotAsOutline: false },
+      (error: Error | null, svg: string) => {
+        if (error) return wrong(error.message);
+        const inch = converter.units === 'in' ? 25.4 : 1;
+        const [widthMm, heightMm] = [converter.width * inch, converter.height * inch];
+        if (!(widthMm > 0) || !(heightMm > 0)) return wrong('nothing is drawn in it');
+        return resolve({ svg, widthMm, heightMm });
+      },
+    );
+  });
+}

@@ -1,0 +1,219 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Kit, KitLine } from '#contract/kits';
+import { guessMapping } from '#core/partslist/columns';
+import { readTable } from '#core/partslist/table';
+import { kitBody, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.db.close());
+
+const kitOf = async (id: string): Promise<Kit> =>
+  (await server.instructor.get(`/api/kits/${id}`).expect(200)).body;
+
+const change = (kit: Kit, more: Partial<Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board'>>) =>
+  server.instructor.put(`/api/kits/${kit.id}/content`).send({
+    basedOn: kit.revisionId,
+    supplyVolt: kit.supplyVolt,
+    lines: kit.lines,
+    errata: kit.errata,
+    board: kit.board,
+    ...more,
+  });
+
+const withLine = (kit: Kit, index: number, edit: (line: KitLine) => KitLine) =>
+  kit.lines.map((line, at) => (at === index ? edit(line) : line));
+
+const planWorkshop = (kitId: string) =>
+  server.instructor
+    .post('/api/workshops')
+    .send({
+      title: 'An evening',
+      kitId,
+      startsAt: '2026-03-05T18:30:00Z',
+      lengthMinutes: 120,
+      seats: [{ name: 'Tern' }],
+    })
+    .expect(200);
+
+describe('changing a kit', () => {
+  it('changes the revision that nobody uses', async () => {
+    const kit = await kitOf(await makeKit(server, 'Free Lamp'));
+    const lotNote = { text: 'The flat is at plus.', turned: ['flat' as const] };
+    const erratum = { designators: ['D1'], text: 'Printed the wrong way round.' };
+    const lines = withLine(kit, 1, (line) => ({ ...line, part: { ...line.part, lotNote } }));
+    const { body } = await change(kit, { lines, errata: [erratum], supplyVolt: 9 }).expect(200);
+    expect(body).toEqual({ revision: 1, revisionId: kit.revisionId, isNew: false });
+    const after = await kitOf(kit.id);
+    expect(after).toMatchObject({ revision: 1, supplyVolt: 9, errata: [erratum] });
+    expect(after.lines[1]?.part.lotNote).toEqual(lotNote);
+    const step = after.steps.find(({ id }) => id === 'solder-D1');
+    expect(step?.kind !== 'check' && step?.cautions.map(({ kind }) => kind)).toEqual([
+      'erratum',
+      'lot-note',
+    ]);
+  });
+
+  it('makes the next revision of a kit in use; the workshop keeps its own', async () => {
+    const kit = await kitOf(await makeKit(server, 'Used Lamp'));
+    const { body: workshop } = await planWorkshop(kit.id);
+    const used = await kitOf(kit.id);
+    expect(used.workshops).toBe(1);
+    const lines = withLine(used, 0, (line) => ({
+      ...line,
+      part: { ...line.part, value: { kind: 'amount', unit: 'ohm', amount: 560 } },
+    }));
+    const { body } = await change(used, { lines }).expect(200);
+    expect(body).toMatchObject({ revision: 2, isNew: true });
+    const planned = (await server.instructor.get(`/api/workshops/${workshop.id}`)).body;
+    expect(planned.revision).toBe(1);
+    expect(JSON.stringify(planned.steps)).toContain('470');
+    const first = (await server.instructor.get(`/api/kits/${kit.id}/revisions/1`).expect(200)).body;
+    expect(first.lines[0].part.value.amount).toBe(470);
+    const { body: revisions } = await server.instructor.get(`/api/kits/${kit.id}/revisions`);
+    expect(revisions).toMatchObject([
+      { number: 2, workshops: 0, pieces: 3 },
+      { number: 1, workshops: 1, pieces: 3 },
+    ]);
+  });
+
+  it('keeps lot notes and errata when a corrected list is imported', async () => {
+    const kit = await kitOf(await makeKit(server, 'Noted Lamp'));
+    const lotNote = { text: 'Flat at plus.' };
+    await change(kit, {
+      lines: withLine(kit, 1, (line) => ({ ...line, part: { ...line.part, lotNote } })),
+      errata: [{ designators: ['R1'], text: 'R1 is labelled R2.' }],
+    }).expect(200);
+    const { name: _, ...list } = kitBody(
+      '',
+      'Ref,Qty,Part,Value\n"R1,R2",2,resistor,560\nD1,1,LED red,\n',
+    );
+    await server.instructor.post(`/api/kits/${kit.id}/revisions`).send(list).expect(200);
+    const after = await kitOf(kit.id);
+    expect(after.revision).toBe(2);
+    expect(after.errata).toHaveLength(1);
+    expect(after.lines[1]?.part.lotNote).toEqual(lotNote);
+  });
+
+  it('remembers a correction for the next import', async () => {
+    const csv = (part: string) => `Ref,Qty,Part,Value\nC1,1,${part},104\n`;
+    const kit = await kitOf(await makeKit(server, 'Riddle 1', csv('yellow blob')));
+    expect(kit.lines[0]?.confidence).toBe('unsure');
+    await change(kit, {
+      lines: withLine(kit, 0, ({ part }) => ({
+        part: { ...part, family: 'capacitor-film' },
+        confidence: 'told',
+      })),
+    }).expect(200);
+    const { body } = await server.instructor.get('/api/remembered-families').expect(200);
+    expect(Object.values(body)).toContain('capacitor-film');
+    const next = await kitOf(await makeKit(server, 'Riddle 2', csv('Yellow  BLOB')));
+    expect(next.lines[0]).toMatchObject({
+      confidence: 'told',
+      part: { family: 'capacitor-film' },
+    });
+  });
+
+  it('remembers what a list says in so many words', async () => {
+    const csv = 'Ref,Qty,Part,Value,Kind of part\nC1,1,odd pill,104,film capacitor\n';
+    const table = readTable(csv);
+    const mapping = table.ok ? guessMapping(table.value) : {};
+    await server.instructor
+      .post('/api/kits')
+      .send({ name: 'Pill 1', supplyVolt: null, csv, mapping })
+      .expect(200);
+    const next = await kitOf(
+      await makeKit(server, 'Pill 2', 'Ref,Qty,Part,Value\nC9,1,odd pill,223\n'),
+    );
+    expect(next.lines[0]?.part.family).toBe('capacitor-film');
+  });
+});
+
+describe('a change that cannot be', () => {
+  it.each([
+    [
+      'a quantity that disagrees with the places',
+      (line: KitLine) => ({ ...line, part: { ...line.part, quantity: 3 } }),
+      'lines[0].part.quantity',
+      /quantity is 3, but 2 place names/,
+    ],
+    [
+      'a place that is taken',
+      (line: KitLine) => ({ ...line, part: { ...line.part, designators: ['R1', 'D1'] } }),
+      'lines[1].part.designators',
+      /D1 stands in another line/,
+    ],
+    [
+      'a kind of part that is none',
+      (line: KitLine) => ({ ...line, part: { ...line.part, family: 'gizmo' } }),
+      'lines[0].part.family',
+      /Choose the kind of part/,
+    ],
+    [
+      'a value of another kind',
+      (line: KitLine) => ({
+        ...line,
+        part: { ...line.part, value: { kind: 'colour', colour: 'red' } as const },
+      }),
+      'lines[0].part.value',
+      /another kind of value/,
+    ],
+    [
+      'a mark that the part does not have',
+      (line: KitLine) => ({
+        ...line,
+        part: { ...line.part, lotNote: { text: 'x', turned: ['flat' as const] } },
+      }),
+      'lines[0].part.lotNote',
+      /no such mark/,
+    ],
+    [
+      'a spare with a place',
+      (line: KitLine) => ({ ...line, part: { ...line.part, supply: 'spare' as const } }),
+      'lines[0].part.supply',
+      /spare has no place/,
+    ],
+    [
+      'an amount that is none',
+      (line: KitLine) => ({
+        ...line,
+        part: { ...line.part, value: { kind: 'amount', unit: 'ohm', amount: 'lots' } as never },
+      }),
+      'lines[0].part.value.amount',
+      /as a number/,
+    ],
+  ])(
+    '%s is refused with the field, and nothing is half-written',
+    async (_, edit, field, message) => {
+      const kit = await kitOf(await makeKit(server, `Refused ${Math.random()}`));
+      const answer = await change(kit, {
+        lines: withLine(kit, 0, edit),
+        errata: [{ designators: ['R1'], text: 'x' }],
+      });
+      expect(answer.status).toBe(422);
+      const found = answer.body.errors.find((error: { field: string }) => error.field === field);
+      expect(found?.message).toMatch(message);
+      expect(await kitOf(kit.id)).toEqual(kit);
+    },
+  );
+
+  it('one that was made from an older state is refused, so that no other is lost', async () => {
+    const kit = await kitOf(await makeKit(server, 'Busy Lamp'));
+    await planWorkshop(kit.id);
+    await change(kit, { supplyVolt: 9 }).expect(200);
+    const late = await change(kit, { supplyVolt: 12 });
+    expect(late.status).toBe(409);
+    expect(late.body.detail).toMatch(/revision 2/);
+    expect((await kitOf(kit.id)).supplyVolt).toBe(9);
+  });
+
+  it.each(['/revisions/9', '/revisions/x', '/revisions/99999999999'])(
+    '%s is none',
+    async (path) => {
+      const id = await makeKit(server, `Rev ${Math.random()}`);
+      expect((await server.instructor.get(`/api/kits/${id}${path}`)).status).toBe(404);
+    },
+  );
+});

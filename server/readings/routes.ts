@@ -1,0 +1,69 @@
+import { randomUUID } from 'node:crypto';
+import { Router } from 'express';
+import { addReading, listReadings, removeReading } from '#contract/kits';
+import { rangeFor } from '#core/checking/meter';
+import { meters } from '#core/checking/meters';
+import { hasAmount } from '#core/checking/verdict';
+import type { Database } from '../db/database.ts';
+import { invalid, notFound } from '../http/refusal.ts';
+import { serve } from '../http/serve.ts';
+import { isUuid } from '../http/uuid.ts';
+import { selectKit } from '../kits/queries.ts';
+import { deleteReading, insertReading, selectReadings } from './queries.ts';
+
+/** Readings of incoming parts. The verdicts are computed from them wherever they are shown. */
+export function readingRoutes(db: Database): Router {
+  const router = Router();
+
+  serve(router, listReadings, async ({ params }) => {
+    await kitOf(db, params.kitId);
+    return selectReadings(db, params.kitId);
+  });
+
+  serve(router, addReading, async ({ params, body }) => {
+    const { lines } = await kitOf(db, params.kitId);
+    const part = lines[body.line]?.part;
+    if (!part) {
+      throw invalid([
+        {
+          field: 'line',
+          message: 'This kit has no such line. Load the page again and choose one.',
+        },
+      ]);
+    }
+    if (!hasAmount(part)) {
+      throw invalid([
+        {
+          field: 'line',
+          message: 'This part has no value that a meter could check. Choose another.',
+        },
+      ]);
+    }
+    const meter = meters.find(({ id }) => id === body.meter);
+    if (!meter || !rangeFor(meter, part.value.unit, body.reading)) {
+      throw invalid([
+        {
+          field: 'reading',
+          message:
+            'This meter has no range for such a reading. Choose another meter, or look at the unit.',
+        },
+      ]);
+    }
+    const { meter: meterId, reading } = body;
+    return insertReading(db, params.kitId, { id: randomUUID(), part, meter: meterId, reading });
+  });
+
+  serve(router, removeReading, async ({ params }) => {
+    await kitOf(db, params.kitId);
+    if (isUuid(params.readingId)) await deleteReading(db, params.kitId, params.readingId);
+    return {};
+  });
+
+  return router;
+}
+
+async function kitOf(db: Database, kitId: string) {
+  const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
+  if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+  return kit;
+}

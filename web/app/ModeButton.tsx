@@ -1,0 +1,18 @@
+import DarkMode from '@mui/icons-material/DarkModeOutlined';
+import LightMode from '@mui/icons-material/LightModeOutlined';
+import IconButton from '@mui/material/IconButton';
+import { useColorScheme } from '@mui/material/styles';
+
+/** Changes between light and dark colours. */
+export function ModeButton() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <IconButton
+      aria-label={dark ? 'Light colours' : 'Dark colours'}
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+    >
+      {dark ? <LightMode /> : <DarkMode />}
+    </IconButton>
+  );
+}

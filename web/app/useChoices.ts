@@ -1,0 +1,32 @@
+import { useCallback, useMemo } from 'react';
+import { useLocation, useNavigation, useSearchParams } from 'react-router';
+
+/**
+ * What is chosen on a page, kept in its address. A choice counts at once, also while the loaders
+ * that the new address sets off still run: what is typed next belongs to it.
+ */
+export function useChoices(): [
+  URLSearchParams,
+  (changes: Readonly<Record<string, string | undefined>>) => void,
+] {
+  const [settled, setSearch] = useSearchParams();
+  const { pathname } = useLocation();
+  const { location: coming } = useNavigation();
+  const pending = coming?.pathname === pathname ? coming.search : undefined;
+  const choices = useMemo(
+    () => (pending === undefined ? settled : new URLSearchParams(pending)),
+    [pending, settled],
+  );
+  const choose = useCallback(
+    (changes: Readonly<Record<string, string | undefined>>) => {
+      const next = new URLSearchParams(choices);
+      for (const [name, value] of Object.entries(changes)) {
+        if (value === undefined) next.delete(name);
+        else next.set(name, value);
+      }
+      setSearch(next, { replace: true, flushSync: true });
+    },
+    [choices, setSearch],
+  );
+  return [choices, choose];
+}

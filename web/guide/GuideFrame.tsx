@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import { Link, Outlet, ScrollRestoration } from 'react-router';
+import { ModeButton } from '../app/ModeButton.tsx';
+import { ink } from '../app/tokens.ts';
+import { Wordmark } from '../app/Wordmark.tsx';
+
+/** The frame of the parts guide: open to everybody, so it leads nowhere that is not. */
+export function GuideFrame() {
+  return (
+    <Box sx={{ minHeight: '100dvh', maxWidth: 1180, mx: 'auto', px: { xs: 1.5, sm: 3 } }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 2,
+          minHeight: 48,
+          borderBottom: `2px solid ${ink('ink')}`,
+          mb: 2,
+        }}
+      >
+        <Wordmark />
+        <Box component={Link} to="/guide" sx={{ color: 'inherit', fontWeight: 650, flex: 1 }}>
+          Parts guide
+        </Box>
+        <Box component={Link} to="/" sx={{ color: ink('faded') }}>
+          For instructors
+        </Box>
+        <ModeButton />
+      </Box>
+      <Box component="main" sx={{ pb: 5 }}>
+        <Outlet />
+      </Box>
+      <ScrollRestoration />
+    </Box>
+  );
+}

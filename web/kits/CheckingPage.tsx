@@ -1,0 +1,192 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { enqueueSnackbar } from 'notistack';
+import { type FormEvent, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { type LoaderFunctionArgs, useLoaderData, useRevalidator } from 'react-router';
+import { addReading, type IncomingReading, listReadings, removeReading } from '#contract/kits';
+import { meters } from '#core/checking/meters';
+import { type Amount, hasAmount } from '#core/checking/verdict';
+import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
+import { parseQuantity } from '#core/quantity/parseQuantity';
+import { partName } from '#core/words/partWords';
+import { CallProblem, call } from '../app/call.ts';
+import { ink } from '../app/tokens.ts';
+import { useChoices } from '../app/useChoices.ts';
+import { EmptyState } from '../ui/EmptyState.tsx';
+import { CheckingPolicy } from './CheckingPolicy.tsx';
+import { useKit } from './KitFrame.tsx';
+import { MeterSheet } from './MeterSheet.tsx';
+import { ReadingRow } from './ReadingRow.tsx';
+
+export const loadReadings = ({ params }: LoaderFunctionArgs) =>
+  call(listReadings, { params: { kitId: String(params.kitId) } });
+
+/** The checking bench: choose the meter, type readings, see what each part is good for. */
+export function CheckingPage() {
+  const { lines } = useKit();
+  const measurable = lines.flatMap(({ part }, line) => (hasAmount(part) ? [{ part, line }] : []));
+  if (measurable.length === 0) {
+    return (
+      <EmptyState
+        title="Nothing that a meter could check"
+        text="No part of this kit has a resistance, capacitance or inductance. Correct the parts list if that is wrong."
+      />
+    );
+  }
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 4,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
+        alignItems: 'start',
+      }}
+    >
+      <Bench measurable={measurable} />
+      <CheckingPolicy parts={measurable.map(({ part }) => part)} />
+    </Box>
+  );
+}
+
+interface BenchProps {
+  /** Parts that have an amount, with their line in the kit. */
+  readonly measurable: readonly {
+    readonly part: Part & { readonly value: Amount };
+    readonly line: number;
+  }[];
+}
+
+function Bench({ measurable }: BenchProps) {
+  const { t } = useTranslation();
+  const kit = useKit();
+  const readings = useLoaderData<IncomingReading[]>();
+  const { revalidate } = useRevalidator();
+  const [search, chooseInAddress] = useChoices();
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const field = useRef<HTMLInputElement>(null);
+
+  const meter = meters.find(({ id }) => id === search.get('meter')) ?? meters[0];
+  const asked = Number(search.get('line'));
+  const chosen = measurable.find(({ line }) => line === asked) ?? measurable[0];
+  if (!chosen || !meter) return null;
+  const { unit } = chosen.part.value;
+  const choose = (name: string, value: string) => {
+    chooseInAddress({ [name]: value });
+    setProblem(undefined);
+  };
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    const read = parseQuantity(text, unit);
+    if (!read.ok) {
+      setProblem(`${read.problem.charAt(0).toUpperCase()}${read.problem.slice(1)}.`);
+      return;
+    }
+    try {
+      await call(addReading, {
+        params: { kitId: kit.id },
+        body: { line: chosen.line, meter: meter.id, reading: read.value },
+      });
+      setText('');
+      setProblem(undefined);
+      await revalidate();
+      field.current?.focus();
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      setProblem(error.about('reading') ?? error.about('line') ?? error.message);
+    }
+  };
+
+  const remove = async ({ id }: IncomingReading) => {
+    try {
+      await call(removeReading, { params: { kitId: kit.id, readingId: id } });
+      await revalidate();
+    } catch (error) {
+      if (!(error instanceof CallProblem)) throw error;
+      enqueueSnackbar(error.message, { variant: 'error' });
+    }
+  };
+
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Typography>
+        Short the leads of an electrolytic before you measure it. Nothing is measured in a board.
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => void submit(event)}
+        sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}
+      >
+        <TextField
+          select
+          label="Meter"
+          value={meter.id}
+          onChange={({ target }) => choose('meter', target.value)}
+          sx={{ width: 230 }}
+        >
+          {meters.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          select
+          label="Part"
+          value={String(chosen.line)}
+          onChange={({ target }) => choose('line', target.value)}
+          sx={{ minWidth: 200, flex: 1 }}
+        >
+          {measurable.map(({ part, line }) => (
+            <MenuItem key={line} value={String(line)}>
+              {shortDesignators(part.designators) || part.description} · {partName(t, part)}{' '}
+              {toleranceLabel(part.value)}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="Reading"
+          inputRef={field}
+          autoFocus
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          error={problem !== undefined}
+          helperText={problem ?? `such as ${valueLabel(chosen.part.value)}`}
+          sx={{ width: 190 }}
+        />
+        <Button type="submit" variant="contained" size="large" sx={{ minHeight: 54 }}>
+          Judge it
+        </Button>
+      </Box>
+      <MeterSheet meter={meter} unit={unit} />
+      {readings.length === 0 ? (
+        <EmptyState
+          title="No reading yet"
+          text="Choose the part, hold the tips on it, type what the meter shows and press Enter. The verdict takes the part’s tolerance and the meter’s own doubt into account."
+        />
+      ) : (
+        <Box
+          component="ul"
+          aria-label="Readings, newest first"
+          sx={{ listStyle: 'none', m: 0, p: 0, borderTop: `2px solid ${ink('ink')}` }}
+        >
+          {readings.map((reading) => (
+            <ReadingRow
+              key={reading.id}
+              reading={reading}
+              kit={kit.lines.map(({ part }) => part)}
+              remove={() => void remove(reading)}
+            />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

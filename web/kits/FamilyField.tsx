@@ -1,0 +1,30 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import { useTranslation } from 'react-i18next';
+import { families } from '#core/parts/families/index';
+import type { Recognition } from '#core/partslist/recognise';
+
+interface FamilyFieldProps {
+  /** Id of the chosen family; empty for none. */
+  readonly value: string;
+  /** What the words are like: those come first. */
+  readonly likely: Recognition;
+  readonly choose: (family: string) => void;
+}
+
+/** Chooses the kind of part; what the words of the line speak for comes first. */
+export function FamilyField({ value, likely, choose }: FamilyFieldProps) {
+  const { t } = useTranslation();
+  const first = [likely.family, ...likely.others].map(({ id }) => id);
+  const ids = [...first, ...families.map(({ id }) => id).filter((id) => !first.includes(id))];
+  return (
+    <Autocomplete
+      options={ids}
+      value={ids.includes(value) ? value : null}
+      onChange={(_, id) => choose(id ?? '')}
+      getOptionLabel={(id) => t(`family.${id}.one`)}
+      groupBy={(id) => (first.includes(id) ? 'Likely' : 'All')}
+      renderInput={(params) => <TextField {...params} label="Kind of part" size="small" />}
+    />
+  );
+}

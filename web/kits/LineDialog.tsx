@@ -1,0 +1,208 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Controller, type Resolver, useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
+import type { KitLine } from '#contract/kits';
+import { usesPins } from '#core/parts/examplePart';
+import { familyOf } from '#core/parts/families/index';
+import { shortDesignators } from '#core/parts/label';
+import { turnableSigns } from '#core/parts/lotNote';
+import type { Part } from '#core/parts/part';
+import { recognise } from '#core/partslist/recognise';
+import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
+import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { FamilyField } from './FamilyField.tsx';
+
+interface LineDialogProps {
+  readonly line: KitLine;
+  /** Resolves to why it was refused, or to nothing. */
+  readonly save: (line: KitLine) => Promise<string | undefined>;
+  readonly close: () => void;
+}
+
+/** One line of the parts list, to put right what the import or the sheet got wrong. */
+export function LineDialog({ line, save, close }: LineDialogProps) {
+  const { t } = useTranslation();
+  const { part } = line;
+  const [refusal, setRefusal] = useState<string>();
+  const form = useForm<TypedLine>({ defaultValues: typedLine(part), resolver: resolverFor(part) });
+  const typed = form.watch();
+  const family = familyOf(typed);
+  const read = readTypedLine(typed, part);
+  const turnable = turnableSigns(family.signs);
+  const hasPins = usesPins(family);
+  const isAmount = typeof family.valueKind === 'object';
+
+  const field = (name: keyof TypedLine, label: string, hint = '') => (
+    <TextField
+      label={label}
+      size="small"
+      {...form.register(name)}
+      error={form.formState.errors[name] !== undefined}
+      helperText={form.formState.errors[name]?.message ?? hint}
+    />
+  );
+
+  const submit = form.handleSubmit(async (values) => {
+    const result = readTypedLine(values, part);
+    if (!result.ok) return;
+    const told = values.family !== part.family || line.confidence !== 'sure';
+    const refused = await save({
+      part: result.value,
+      confidence: told ? 'told' : line.confidence,
+    });
+    setRefusal(refused);
+    if (refused === undefined) close();
+  });
+
+  return (
+    <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="line-title">
+      <form onSubmit={(event) => void submit(event)} noValidate>
+        <DialogTitle id="line-title">
+          Correct {shortDesignators(part.designators) || part.description}
+        </DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 220px' } }}>
+          <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
+            <Typography sx={{ color: 'text.secondary' }}>
+              The list says: “{part.description}”
+            </Typography>
+            <Controller
+              control={form.control}
+              name="family"
+              render={({ field: { value, onChange } }) => (
+                <FamilyField
+                  value={value}
+                  likely={recognise({ text: part.description, designators: part.designators })}
+                  choose={onChange}
+                />
+              )}
+            />
+            <Box sx={twoColumns}>
+              {field('places', 'Places on the board', 'R1, R2 or R1-R4; none for a spare')}
+              {field('quantity', 'Pieces')}
+              {family.valueKind !== 'none' && field('value', valueNames[valueKindOf(typed)])}
+              {isAmount && field('tolerance', 'Tolerance in %')}
+              {family.prints && isAmount && field('ratedVolt', 'Rated voltage in V')}
+              {family.bands && field('bandCount', 'Number of bands', 'empty for the usual number')}
+              {hasPins && field('pins', 'Pins')}
+              <Controller
+                control={form.control}
+                name="supply"
+                render={({ field: { value, onChange }, fieldState: { error } }) => (
+                  <TextField
+                    select
+                    size="small"
+                    label="Who brings it"
+                    value={value}
+                    onChange={onChange}
+                    error={error !== undefined}
+                    helperText={error?.message}
+                  >
+                    <MenuItem value="in-kit">in the kit, fitted</MenuItem>
+                    <MenuItem value="spare">in the kit, a spare</MenuItem>
+                    <MenuItem value="not-in-kit">not in the kit</MenuItem>
+                  </TextField>
+                )}
+              />
+            </Box>
+            <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1 }}>
+              <Typography component="legend" variant="h2" sx={{ mb: 1 }}>
+                This lot is different
+              </Typography>
+              {field(
+                'lotText',
+                'What is different, in a sentence',
+                'Learners read it at their step, in place of the usual rule. A diode test settles it.',
+              )}
+              {turnable.length > 0 && (
+                <Controller
+                  control={form.control}
+                  name="turned"
+                  render={({ field: { value, onChange } }) => (
+                    <Box>
+                      {turnable.map(({ mark, means }) => (
+                        <FormControlLabel
+                          key={mark}
+                          control={
+                            <Checkbox
+                              checked={value.includes(mark)}
+                              onChange={(_, checked) =>
+                                onChange(
+                                  checked
+                                    ? [...value, mark]
+                                    : value.filter((other) => other !== mark),
+                                )
+                              }
+                            />
+                          }
+                          label={`${t(`sign.${mark}`)} is not ${t(`meaning.${means}`)}, but the other end`}
+                        />
+                      ))}
+                    </Box>
+                  )}
+                />
+              )}
+              {family.drawBoardMark &&
+                family.joints({}) === 3 &&
+                field('pinout', 'Leads from left to right, print towards you', 'C, B, E')}
+            </Box>
+            {refusal && <Alert severity="error">{refusal}</Alert>}
+          </Box>
+          <Box aria-live="polite">
+            <Typography sx={{ color: 'text.secondary', mb: 1 }}>As it will be drawn</Typography>
+            {read.ok ? (
+              <PartPicture part={read.value} pixelsPerMm={pictureScale(read.value, pictureRoom)} />
+            ) : (
+              <Typography>{read.problem[0]?.message}</Typography>
+            )}
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={close}>Cancel</Button>
+          <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
+            Save
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
+
+const twoColumns = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
+
+const valueNames = {
+  amount: 'Value',
+  type: 'Type number',
+  colour: 'Colour',
+  none: 'Value',
+} as const;
+
+const valueKindOf = (typed: TypedLine): keyof typeof valueNames => {
+  const { valueKind } = familyOf(typed);
+  return typeof valueKind === 'object' ? 'amount' : valueKind;
+};
+
+/** The core reads the form; what it finds wrong stands at the fields. */
+const resolverFor =
+  (part: Part): Resolver<TypedLine> =>
+  (values) => {
+    const result = readTypedLine(values, part);
+    if (result.ok) return { values, errors: {} };
+    const errors = Object.fromEntries(
+      result.problem.map(({ field, message }) => [field, { type: 'core', message }]),
+    );
+    return { values: {}, errors };
+  };
+
+const pictureRoom = { width: 200, height: 210 };

@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { TFunction } from 'i18next';
+import { useTranslation } from 'react-i18next';
+import type { IncomingReading } from '#contract/kits';
+import { rangeFor } from '#core/checking/meter';
+import { meters } from '#core/checking/meters';
+import { hasAmount, judge, type Verdict } from '#core/checking/verdict';
+import { shortDesignators } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
+import { formatQuantity } from '#core/quantity/formatQuantity';
+import type { UnitId } from '#core/quantity/unit';
+import { partName } from '#core/words/partWords';
+import { ink } from '../app/tokens.ts';
+import { dateAndTime } from '../ui/clock.ts';
+import { Glyph, type GlyphName } from '../ui/Glyph.tsx';
+
+interface ReadingRowProps {
+  readonly reading: IncomingReading;
+  /** The parts of the kit: what a wrong one could be. */
+  readonly kit: readonly Part[];
+  readonly remove: () => void;
+}
+
+const verdicts: Readonly<
+  Record<Verdict['kind'], { glyph: GlyphName; name: string; colour: string }>
+> = {
+  right: { glyph: 'tick', name: 'Right', colour: ink('board') },
+  usable: { glyph: 'diamond', name: 'Usable here', colour: ink('copper') },
+  'not-this': { glyph: 'cross', name: 'Not this part', colour: ink('alarm') },
+};
+
+/** One measured part and what it is good for. */
+export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
+  const { t } = useTranslation();
+  const { part } = reading;
+  const meter = meters.find(({ id }) => id === reading.meter);
+  if (!hasAmount(part) || !meter) return null;
+  const range = rangeFor(meter, part.value.unit, reading.reading);
+  if (!range) return null;
+  const verdict = judge(part, reading.reading, range, kit);
+  const { glyph, name, colour } = verdicts[verdict.kind];
+  const shown = formatQuantity(reading.reading, part.value.unit);
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '120px 150px 1fr auto',
+        gap: 2,
+        alignItems: 'center',
+        py: 1,
+        borderBottom: `1px solid ${ink('line')}`,
+      }}
+    >
+      <Box className="mono" sx={{ fontSize: '1.2rem' }}>
+        {shown}
+      </Box>
+      <Box sx={{ color: colour, fontWeight: 750 }}>
+        <Glyph name={glyph} /> {name}
+      </Box>
+      <Box>
+        <div>
+          <strong className="mono">{shortDesignators(part.designators)}</strong> {partName(t, part)}
+          : {verdictWords(t, verdict, part.value.unit)}
+        </div>
+        <Box sx={{ color: ink('faded') }}>
+          {limitWords(verdict, part.value.unit)} {meter.name}, {dateAndTime(reading.at)}.
+        </Box>
+      </Box>
+      <Button size="small" onClick={remove} aria-label={`Take back the reading ${shown}`}>
+        Take back
+      </Button>
+    </Box>
+  );
+}
+
+function verdictWords(t: TFunction, verdict: Verdict, unit: UnitId): string {
+  switch (verdict.kind) {
+    case 'right':
+      return `within ${verdict.limits.tolerancePercent} % and what the meter itself may be off.`;
+    case 'usable':
+      return `out of tolerance; good enough for ${t(`usable.${verdict.family}.for`)}, not for ${t(`usable.${verdict.family}.never`)}.`;
+    case 'not-this': {
+      const { itIs } = verdict;
+      if (!itIs) return 'no part of this kit reads like this. Lay it aside.';
+      const places = shortDesignators(itIs.designators);
+      const nominal = itIs.value.kind === 'amount' ? formatQuantity(itIs.value.amount, unit) : '';
+      return `it reads like ${places ? `${places}, ` : ''}${nominal}. Look into that bag too.`;
+    }
+  }
+}
+
+const limitWords = ({ limits: { low, high, doubt } }: Verdict, unit: UnitId) =>
+  `Right from ${formatQuantity(Math.max(low, 0), unit)} to ${formatQuantity(high, unit)}; the meter may be off by ${formatQuantity(doubt, unit)}.`;

@@ -1,0 +1,104 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { type FormEvent, useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { type ColumnId, columns } from '#core/partslist/columns';
+import { readDesignators } from '#core/partslist/designators';
+import { cellsOf, editRow, type RowCells } from '#core/partslist/editTable';
+import { readPartsList } from '#core/partslist/readPartsList';
+import { recognise } from '#core/partslist/recognise';
+import { partName } from '#core/words/partWords';
+import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { FamilyField } from './FamilyField.tsx';
+import type { OpenPartsList } from './usePartsListFile.ts';
+
+interface RowDialogProps {
+  readonly list: OpenPartsList;
+  /** Line of the row in the file. */
+  readonly line: number;
+  readonly save: (cells: RowCells) => void;
+  readonly close: () => void;
+}
+
+/** One row of a file before it is taken over: its cells, and what is made of them while they are written. */
+export function RowDialog({ list, line, save, close }: RowDialogProps) {
+  const { t } = useTranslation();
+  const [cells, setCells] = useState(() => cellsOf(list, line));
+  const read = useMemo(() => {
+    const edited = editRow(list, line, cells);
+    const { lines, problems } = readPartsList(edited.table, edited.mapping, list.remembered);
+    return {
+      part: lines.find((one) => one.line === line)?.part,
+      problems: problems.filter((problem) => problem.line === line),
+    };
+  }, [list, line, cells]);
+  const names = readDesignators(cells.designators);
+  const likely = recognise({
+    text: `${cells.description} ${cells.value}`,
+    designators: names.ok ? names.value : [],
+  });
+  const write = (id: ColumnId, text: string) => setCells((now) => ({ ...now, [id]: text }));
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    save(cells);
+    close();
+  };
+  return (
+    <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="row-title">
+      <form onSubmit={submit} noValidate>
+        <DialogTitle id="row-title">Correct row {line}</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { sm: '1fr 240px' } }}>
+          <Box sx={{ display: 'grid', gap: 2, pt: 1, gridTemplateColumns: { sm: '1fr 1fr' } }}>
+            <Box sx={{ gridColumn: '1 / -1' }}>
+              <FamilyField
+                value={cells.family === '' ? (read.part?.family ?? '') : cells.family}
+                likely={likely}
+                choose={(family) => write('family', family)}
+              />
+            </Box>
+            {columns
+              .filter(({ id }) => id !== 'family')
+              .map(({ id, label, hint }) => (
+                <TextField
+                  key={id}
+                  size="small"
+                  label={label}
+                  value={cells[id]}
+                  onChange={({ target }) => write(id, target.value)}
+                  helperText={hint}
+                />
+              ))}
+          </Box>
+          <Box aria-live="polite" sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+            <Typography sx={{ color: 'text.secondary' }}>As it will be read</Typography>
+            {read.part && (
+              <>
+                <PartPicture part={read.part} pixelsPerMm={pictureScale(read.part, pictureRoom)} />
+                <Typography sx={{ fontWeight: 650 }}>{partName(t, read.part)}</Typography>
+              </>
+            )}
+            {read.problems.map(({ column, message }) => (
+              <Typography key={column + message}>
+                <strong>{column}:</strong> {message}
+              </Typography>
+            ))}
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={close}>Cancel</Button>
+          <Button type="submit" variant="contained">
+            Save the row
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
+
+const pictureRoom = { width: 200, height: 210 };

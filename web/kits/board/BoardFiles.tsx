@@ -1,0 +1,190 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { type Board, emptyBoard } from '#core/board/board';
+import { readPadList } from '#core/board/padlist/readPadList';
+import { writePadList } from '#core/board/padlist/writePadList';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import {
+  guessPlacementColumns,
+  isMapped,
+  type PlacementMapping,
+  readPlacementList,
+  writePlacementList,
+} from '#core/board/placementList';
+import { readTable } from '#core/partslist/table';
+import { useKit } from '../KitFrame.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { type AskedColumns, PlacementColumns } from './PlacementColumns.tsx';
+import { rememberColumns, rememberedColumns } from './rememberedColumns.ts';
+
+const edgeMm = 3;
+
+/** Pad lists and positions, in and out, in open formats. */
+export function BoardFiles() {
+  const kit = useKit();
+  const changeKit = useChangeKit();
+  const padInput = useRef<HTMLInputElement>(null);
+  const placeInput = useRef<HTMLInputElement>(null);
+  const [told, setTold] = useState<{ severity: 'error' | 'warning'; lines: readonly string[] }>();
+
+  const [asked, setAsked] = useState<AskedColumns>();
+
+  const save = async (board: Board, said: string, notes: readonly string[]) => {
+    const refusal = await changeKit({ board }, said);
+    if (refusal) setTold({ severity: 'error', lines: [refusal.message] });
+    else setTold(notes.length > 0 ? { severity: 'warning', lines: notes.slice(0, 12) } : undefined);
+  };
+
+  const importPads = async (file: File) => {
+    const { pads, otherRecords, problems } = readPadList(await file.text());
+    if (pads.length === 0) {
+      setTold({
+        severity: 'error',
+        lines: [
+          `${file.name} holds no pad in IPC-D-356A (records 317, 327 or 367). Export the pad and net list again in that format.`,
+        ],
+      });
+      return;
+    }
+    const reach = (values: readonly number[]) => Math.max(...values) + edgeMm;
+    const before =
+      kit.board ??
+      emptyBoard(reach(pads.map(({ xMm }) => xMm)), reach(pads.map(({ yMm }) => yMm)), 'printed');
+    await save(
+      { ...before, pads, otherRecords },
+      `${pads.length} pads are taken over.`,
+      problems.map(({ line, message }) => `Line ${line}: ${message}`),
+    );
+  };
+
+  const importPlaces = async (file: File) => {
+    const text = await file.text();
+    const table = readTable(text);
+    const columns = table.ok ? table.value.headings : [];
+    // As with parts lists: what the headings do not say is asked, and known headings are as they were last.
+    const mapping = rememberedColumns(columns) ?? guessPlacementColumns(columns);
+    if (table.ok && !isMapped(mapping)) return setAsked({ text, columns, mapping });
+    return takePlaces(text, mapping);
+  };
+  const takePlaces = async (text: string, mapping: PlacementMapping) => {
+    setAsked(undefined);
+    const read = readPlacementList(text, mapping);
+    if (!read.ok) return setTold({ severity: 'error', lines: [read.problem] });
+    const { placements, problems } = read.value;
+    const known = partsByPlace(kit.lines.map(({ part }) => part));
+    const strangers = placements.filter(({ place }) => !known.has(place));
+    const ours = placements.filter(({ place }) => known.has(place));
+    const reach = (values: readonly number[]) => Math.max(20, ...values) + 2 * edgeMm;
+    const before =
+      kit.board ??
+      emptyBoard(reach(ours.map(({ xMm }) => xMm)), reach(ours.map(({ yMm }) => yMm)), 'printed');
+    return save({ ...before, placements: ours }, `${ours.length} positions are taken over.`, [
+      ...problems.map(({ line, message }) => `Line ${line}: ${message}`),
+      ...(strangers.length > 0
+        ? [`Not in this kit, so left out: ${strangers.map(({ place }) => place).join(', ')}.`]
+        : []),
+    ]);
+  };
+
+  const { board } = kit;
+  const parts = partsByPlace(kit.lines.map(({ part }) => part));
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button size="small" onClick={() => padInput.current?.click()}>
+          Import a pad list
+        </Button>
+        <Button size="small" onClick={() => placeInput.current?.click()}>
+          Import positions
+        </Button>
+        {board && (
+          <>
+            <Button
+              size="small"
+              onClick={() =>
+                download(
+                  `${kit.name}.ipc`,
+                  writePadList({ ...board, pads: padsOf(board, parts), units: 'metric' }),
+                )
+              }
+            >
+              Export the pad list
+            </Button>
+            <Button
+              size="small"
+              onClick={() =>
+                download(`${kit.name} positions.csv`, writePlacementList(board.placements))
+              }
+            >
+              Export positions
+            </Button>
+          </>
+        )}
+      </Box>
+      <FileInput
+        label="Pad list file"
+        input={padInput}
+        accept=".ipc,.356,.net,.txt"
+        take={importPads}
+      />
+      <FileInput
+        label="Positions file"
+        input={placeInput}
+        accept=".csv,.tsv,.txt,.pos"
+        take={importPlaces}
+      />
+      {asked && (
+        <PlacementColumns
+          asked={asked}
+          take={(mapping) => {
+            rememberColumns(asked.columns, mapping);
+            void takePlaces(asked.text, mapping);
+          }}
+        />
+      )}
+      {told && (
+        <Alert severity={told.severity} sx={{ mt: 1 }} onClose={() => setTold(undefined)}>
+          {told.lines.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </Alert>
+      )}
+    </Box>
+  );
+}
+
+interface FileInputProps {
+  readonly label: string;
+  readonly input: React.RefObject<HTMLInputElement | null>;
+  readonly accept: string;
+  readonly take: (file: File) => Promise<unknown>;
+}
+
+export function FileInput({ label, input, accept, take }: FileInputProps) {
+  return (
+    <input
+      ref={input}
+      type="file"
+      hidden
+      accept={accept}
+      aria-label={label}
+      onChange={({ target }) => {
+        const [file] = target.files ?? [];
+        if (file) void take(file);
+        // The same file, corrected, can be chosen again.
+        target.value = '';
+      }}
+    />
+  );
+}
+
+function download(name: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type: 'text/plain' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}

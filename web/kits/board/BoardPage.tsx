@@ -1,0 +1,176 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import type { Board, Side } from '#core/board/board';
+import { facingsOf } from '#core/board/facing';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import { inView } from '#core/board/transform';
+import type { Part } from '#core/parts/part';
+import { allWhereWords, facingWords, holeWords, sideWords } from '#core/words/boardWords';
+import { partName } from '#core/words/partWords';
+import { ink } from '../../app/tokens.ts';
+import { useChoices } from '../../app/useChoices.ts';
+import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
+import { useZoom } from '../../ui/board/useZoom.ts';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { BoardFiles } from './BoardFiles.tsx';
+import { PlaneNets } from './PlaneNets.tsx';
+import { SideSwitch, useSide } from './SideSwitch.tsx';
+
+/** Where every part goes and which way round, from either side. */
+export function BoardPage() {
+  const { board, lines } = useKit();
+  const parts = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
+  if (!board) {
+    return (
+      <EmptyState
+        title="No board yet"
+        text="Lay the parts of the kit out on an outline in a few minutes, or import the pad list (IPC-D-356A) and positions of the board. Then every step shows where its parts go."
+      >
+        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+          <Button variant="contained" component={Link} to="layout">
+            Lay out the board
+          </Button>
+        </Box>
+        <BoardFiles />
+      </EmptyState>
+    );
+  }
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
+      }}
+    >
+      <ZoomableMap board={board} parts={parts} />
+      <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="outlined" component={Link} to="layout">
+            Change the layout
+          </Button>
+        </Box>
+        <BoardFiles />
+        <PlaneNets board={board} />
+        <Places board={board} parts={parts} />
+      </Box>
+    </Box>
+  );
+}
+
+interface BoardViewProps {
+  readonly board: Board;
+  readonly parts: ReadonlyMap<string, Part>;
+}
+
+function useChosen() {
+  const [search, choose] = useChoices();
+  return {
+    chosen: search.get('part') ?? undefined,
+    choose: (part: string | undefined) => choose({ part }),
+  };
+}
+
+function ZoomableMap({ board, parts }: BoardViewProps) {
+  const { t } = useTranslation();
+  const side = useSide();
+  const { chosen, choose } = useChosen();
+  const box = useRef<HTMLDivElement>(null);
+  const whole = wholeBoard(board);
+  const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
+  const now = useMemo(() => new Set(chosen ? [chosen] : []), [chosen]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only another choice moves the picture
+  useEffect(() => {
+    const placement = board.placements.find(({ place }) => place === chosen);
+    if (!placement) return;
+    const { x, y } = inView(board, side, { x: placement.xMm, y: placement.yMm });
+    const width = Math.min(whole.width, 34);
+    const height = (width / whole.width) * whole.height;
+    show({ x: x - width / 2, y: y - height / 2, width, height });
+  }, [chosen, side]);
+
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
+        <SideSwitch />
+        <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
+        <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
+          +
+        </Button>
+        <Button onClick={() => zoomBy(1 / 1.4)} aria-label="Farther">
+          −
+        </Button>
+        <Button
+          onClick={() => {
+            choose(undefined);
+            showAll();
+          }}
+        >
+          Whole board
+        </Button>
+      </Box>
+      <Box
+        ref={box}
+        {...pan}
+        sx={{ height: '62vh', minHeight: 320, overflow: 'hidden', background: ink('sunk') }}
+      >
+        <BoardMap board={board} parts={parts} side={side} view={view} now={now} choose={choose} />
+      </Box>
+    </Box>
+  );
+}
+
+/** Every part with its spot in words, for reading and for choosing; the picture goes first when the board is turned. */
+function Places({ board, parts }: BoardViewProps) {
+  const side = useDeferredValue(useSide());
+  const { chosen, choose } = useChosen();
+  const latest = useRef(choose);
+  latest.current = choose;
+  const chooseStable = useCallback((place: string) => latest.current(place), []);
+  return (
+    <PlaceList board={board} parts={parts} side={side} chosen={chosen} choose={chooseStable} />
+  );
+}
+
+interface PlaceListProps extends BoardViewProps {
+  readonly side: Side;
+  readonly chosen: string | undefined;
+  readonly choose: (place: string) => void;
+}
+
+const PlaceList = memo(function PlaceList({ board, parts, side, chosen, choose }: PlaceListProps) {
+  const { t, i18n } = useTranslation();
+  const pads = useMemo(() => padsOf(board, parts), [board, parts]);
+  const spots = allWhereWords(t, i18n.language, board, side);
+  return (
+    <ul className="board-places" aria-label="Places">
+      {board.placements.map((placement) => {
+        const { place } = placement;
+        const part = parts.get(place);
+        const where = spots.get(place);
+        if (!part || !where) return null;
+        const facings = facingsOf(part, placement, side).map((facing) => facingWords(t, facing));
+        const holes = holeWords(
+          t,
+          board,
+          side,
+          pads.filter((pad) => pad.place === place),
+        );
+        return (
+          <li key={place}>
+            <button type="button" onClick={() => choose(place)} aria-pressed={chosen === place}>
+              <strong className="mono">{place}</strong> {partName(t, part)}
+              <span>{[where, ...facings, ...holes].join('; ')}</span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+});

@@ -1,0 +1,286 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  type KeyboardEvent,
+  type PointerEvent,
+  useCallback,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
+import { useNavigate } from 'react-router';
+import { type Board, emptyBoard, type Hole, pitchMm } from '#core/board/board';
+import { snapped } from '#core/board/edit';
+import { nearestHole } from '#core/board/holes';
+import { layoutProblems, needsPlace } from '#core/board/layout';
+import { partsByPlace } from '#core/board/pads';
+import { fromView, type Point } from '#core/board/transform';
+import { useShortcuts } from '../../app/shortcuts.ts';
+import { ink } from '../../app/tokens.ts';
+import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
+import { useZoom } from '../../ui/board/useZoom.ts';
+import { useKit } from '../KitFrame.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { LayoutTools, type Tool } from './LayoutTools.tsx';
+import { ProblemLines } from './ProblemLines.tsx';
+import { SideSwitch, useSide } from './SideSwitch.tsx';
+import { Tray } from './Tray.tsx';
+import { useLayout } from './useLayout.ts';
+
+/** An outline for a kit that has no board yet. */
+const firstOutline = emptyBoard(80, 50, 'printed');
+
+/** Lays the parts of the kit out on an outline, by pointer or by keys alone. */
+export function LayoutPage() {
+  const kit = useKit();
+  const navigate = useNavigate();
+  const changeKit = useChangeKit();
+  const side = useSide();
+  const [start] = useState<Board>(() => kit.board ?? firstOutline);
+  const layout = useLayout(start);
+  const { board, edit } = layout;
+  const parts = useMemo(() => partsByPlace(kit.lines.map(({ part }) => part)), [kit.lines]);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [held, setHeld] = useState<string>();
+  const [tool, setTool] = useState<Tool>('move');
+  const [linkFrom, setLinkFrom] = useState<Hole>();
+  const [stepMm, setStepMm] = useState(pitchMm);
+  const [drag, setDrag] = useState<{
+    places: readonly string[];
+    from: Point;
+    dx: number;
+    dy: number;
+  }>();
+  const [scaling, setScaling] = useState<readonly Point[]>();
+  const box = useRef<HTMLDivElement>(null);
+  const { view, zoomBy, showAll, pan, pixelsPerMm } = useZoom(box, wholeBoard(board));
+  const now = useMemo(() => new Set(chosen), [chosen]);
+  const problems = useMemo(() => layoutProblems(board, parts), [board, parts]);
+  const waiting = useMemo(
+    () =>
+      [...parts].filter(
+        ([place, part]) => needsPlace(part) && !board.placements.some((one) => one.place === place),
+      ),
+    [parts, board.placements],
+  );
+
+  /** Where the pointer is on the board, in its own coordinates. */
+  const pointAt = (event: { clientX: number; clientY: number }): Point => {
+    const rect = box.current?.getBoundingClientRect() ?? new DOMRect();
+    const scale = pixelsPerMm();
+    return fromView(board, side, {
+      x: view.x + view.width / 2 + (event.clientX - rect.left - rect.width / 2) / scale,
+      y: view.y + view.height / 2 + (event.clientY - rect.top - rect.height / 2) / scale,
+    });
+  };
+  const onGrid = ({ x, y }: Point): Point => ({ x: snapped(x, stepMm), y: snapped(y, stepMm) });
+
+  const put = (place: string, at: Point) => {
+    const { x, y } = onGrid(at);
+    edit({ kind: 'place', placement: { place, xMm: x, yMm: y, rotation: 0, side } });
+    setChosen([place]);
+    setHeld(undefined);
+  };
+
+  const choose = useCallback((place: string) => setChosen([place]), []);
+  const grab = (place: string, event: PointerEvent) => {
+    if (tool !== 'move' || held || scaling || event.button !== 0) return;
+    event.stopPropagation();
+    const places = event.shiftKey
+      ? [...new Set([...chosen, place])]
+      : chosen.includes(place)
+        ? chosen
+        : [place];
+    setChosen(places);
+    setDrag({ places, from: pointAt(event), dx: 0, dy: 0 });
+    box.current?.setPointerCapture(event.pointerId);
+  };
+  const dragTo = (event: PointerEvent) => {
+    if (!drag) return pan.onPointerMove(event);
+    const { x, y } = pointAt(event);
+    return setDrag({
+      ...drag,
+      dx: snapped(x - drag.from.x, stepMm),
+      dy: snapped(y - drag.from.y, stepMm),
+    });
+  };
+  const drop = () => {
+    if (!drag) return pan.onPointerUp();
+    if (drag.dx !== 0 || drag.dy !== 0) {
+      edit({ kind: 'move', places: drag.places, dx: drag.dx, dy: drag.dy });
+    }
+    return setDrag(undefined);
+  };
+  const click = (event: React.MouseEvent) => {
+    const at = pointAt(event);
+    if (held) return put(held, at);
+    if (scaling) return setScaling([...scaling, at].slice(-2));
+    if (tool === 'move') return undefined;
+    const { hole } = nearestHole(board, at);
+    if (tool === 'cut') return edit({ kind: 'cut', hole });
+    if (!linkFrom) return setLinkFrom(hole);
+    edit({ kind: 'link', link: { from: linkFrom, to: hole } });
+    return setLinkFrom(undefined);
+  };
+
+  const rotate = () => edit({ kind: 'rotate', places: chosen, by: 90 });
+  const flip = () => edit({ kind: 'flip', places: chosen });
+  const remove = () => {
+    edit({ kind: 'remove', places: chosen });
+    setChosen([]);
+  };
+  const arrows: Readonly<Record<string, readonly [number, number]>> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, 1],
+    ArrowDown: [0, -1],
+  };
+  const onKey = (place: string, event: KeyboardEvent) => {
+    const arrow = arrows[event.key];
+    if (!arrow) return;
+    event.preventDefault();
+    const [dx, dy] = arrow;
+    if (!chosen.includes(place)) setChosen([place]);
+    const places = chosen.includes(place) ? chosen : [place];
+    const seen = side === 'bottom' ? -dx : dx;
+    edit({ kind: 'move', places, dx: seen * stepMm, dy: dy * stepMm });
+  };
+  useShortcuts([
+    { key: 'r', does: 'Turn what is chosen by a quarter', run: rotate },
+    { key: 'f', does: 'Put what is chosen on the other side', run: flip },
+    { key: 'Delete', does: 'Take what is chosen off the board', run: remove },
+    { key: 'u', does: 'Undo', run: layout.undo },
+    { key: 'y', does: 'Do again', run: layout.redo },
+  ]);
+
+  const save = async () => {
+    const refusal = await changeKit({ board }, 'The board is saved.');
+    if (refusal) return refusal.message;
+    await navigate(`/kits/${kit.id}/board`);
+    return undefined;
+  };
+
+  const dragged = useMemo(
+    () =>
+      drag
+        ? {
+            ...board,
+            placements: board.placements.map((one) =>
+              drag.places.includes(one.place)
+                ? { ...one, xMm: one.xMm + drag.dx, yMm: one.yMm + drag.dy }
+                : one,
+            ),
+          }
+        : board,
+    [board, drag],
+  );
+
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '190px minmax(0, 1fr) 300px' },
+      }}
+    >
+      <Tray
+        waiting={waiting}
+        held={held}
+        hold={setHeld}
+        putInMiddle={(place) => put(place, middleFor(board, waiting.length))}
+      />
+      <Box>
+        <Box sx={{ display: 'flex', gap: 1, mb: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+          <SideSwitch />
+          <Box sx={{ flex: 1 }} />
+          <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
+            +
+          </Button>
+          <Button onClick={() => zoomBy(1 / 1.4)} aria-label="Farther">
+            −
+          </Button>
+          <Button onClick={showAll}>Whole board</Button>
+        </Box>
+        <Box
+          ref={box}
+          data-testid="layout"
+          onPointerDown={tool === 'move' && !held && !scaling ? pan.onPointerDown : undefined}
+          onPointerMove={dragTo}
+          onPointerUp={drop}
+          onPointerCancel={drop}
+          onClick={click}
+          sx={{
+            height: '58vh',
+            minHeight: 320,
+            overflow: 'hidden',
+            background: ink('sunk'),
+            cursor: held || tool !== 'move' || scaling ? 'crosshair' : 'grab',
+          }}
+        >
+          <BoardMap
+            board={dragged}
+            parts={parts}
+            side={side}
+            view={view}
+            now={now}
+            choose={choose}
+            grab={grab}
+            onKey={onKey}
+          />
+        </Box>
+        <Typography role="status" sx={{ mt: 1, minHeight: 24 }}>
+          {hint({ held, tool, linkFrom, scaling, chosen })}
+        </Typography>
+        <ProblemLines problems={problems} choose={(places) => setChosen(places)} />
+      </Box>
+      <LayoutTools
+        layout={layout}
+        chosen={chosen}
+        tool={tool}
+        setTool={(next) => {
+          setTool(next);
+          setLinkFrom(undefined);
+        }}
+        stepMm={stepMm}
+        setStepMm={setStepMm}
+        rotate={rotate}
+        flip={flip}
+        remove={remove}
+        scaling={scaling}
+        setScaling={setScaling}
+        save={save}
+        leave={() => void navigate(`/kits/${kit.id}/board`)}
+      />
+    </Box>
+  );
+}
+
+/** Each next part a little lower, so that parts put by keys do not lie on one another. */
+function middleFor({ widthMm, heightMm }: Board, waiting: number): Point {
+  const rows = Math.max(1, Math.floor(heightMm / 10) - 1);
+  return { x: widthMm / 2, y: heightMm - 8 - (waiting % rows) * 10 };
+}
+
+interface HintState {
+  readonly held: string | undefined;
+  readonly tool: Tool;
+  readonly linkFrom: Hole | undefined;
+  readonly scaling: readonly Point[] | undefined;
+  readonly chosen: readonly string[];
+}
+
+function hint({ held, tool, linkFrom, scaling, chosen }: HintState): string {
+  if (scaling)
+    return `Click two points of the picture whose distance you know (${scaling.length} of 2).`;
+  if (held) return `Click on the board where ${held} goes.`;
+  if (tool === 'cut')
+    return 'Click a hole to cut the strip there; click again to take the cut back.';
+  if (tool === 'link') {
+    return linkFrom ? 'Click the hole where the wire ends.' : 'Click the hole where a wire begins.';
+  }
+  if (chosen.length > 0) {
+    return `${chosen.join(', ')}: drag, or move with the arrow keys; R turns, F puts it on the other side, Delete takes it off.`;
+  }
+  return 'Choose a part on the left, then click where it goes. Drag the board to move it.';
+}

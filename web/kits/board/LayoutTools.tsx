@@ -1,0 +1,210 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { type BoardKind, pitchMm } from '#core/board/board';
+import { gridOf, sizeOf } from '#core/board/holes';
+import type { Point } from '#core/board/transform';
+import { PictureBehind } from './PictureBehind.tsx';
+import type { useLayout } from './useLayout.ts';
+
+export type Tool = 'move' | 'cut' | 'link';
+
+interface LayoutToolsProps {
+  readonly layout: ReturnType<typeof useLayout>;
+  readonly chosen: readonly string[];
+  readonly tool: Tool;
+  readonly setTool: (tool: Tool) => void;
+  readonly stepMm: number;
+  readonly setStepMm: (stepMm: number) => void;
+  readonly rotate: () => void;
+  readonly flip: () => void;
+  readonly remove: () => void;
+  readonly scaling: readonly Point[] | undefined;
+  readonly setScaling: (points: readonly Point[] | undefined) => void;
+  /** Resolves to why it was refused, or to nothing. */
+  readonly save: () => Promise<string | undefined>;
+  readonly leave: () => void;
+}
+
+const kinds: readonly (readonly [BoardKind, string])[] = [
+  ['printed', 'Printed board'],
+  ['strip', 'Strip board'],
+  ['perf', 'Perfboard'],
+];
+
+/** Everything that is done to a layout besides moving parts by hand. */
+export function LayoutTools(props: LayoutToolsProps) {
+  const { layout, chosen, tool, setTool, stepMm, setStepMm, rotate, flip, remove } = props;
+  const { board, edit } = layout;
+  const [refusal, setRefusal] = useState<string>();
+  const any = chosen.length > 0;
+  const one = board.placements.find(({ place }) => place === chosen[0]);
+  return (
+    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="contained"
+          onClick={() => void props.save().then(setRefusal)}
+          disabled={!layout.changed}
+        >
+          Save the board
+        </Button>
+        <Button onClick={props.leave}>Leave</Button>
+        <Button onClick={layout.undo} disabled={!layout.canUndo}>
+          Undo
+        </Button>
+        <Button onClick={layout.redo} disabled={!layout.canRedo}>
+          Redo
+        </Button>
+      </Box>
+      {refusal && <Alert severity="error">{refusal}</Alert>}
+      <Outline key={`${board.kind} ${board.widthMm} ${board.heightMm}`} layout={layout} />
+      <TextField
+        select
+        size="small"
+        label="Steps of the grid"
+        value={String(stepMm)}
+        onChange={({ target }) => setStepMm(Number(target.value))}
+      >
+        <MenuItem value={String(pitchMm)}>0.1 inch (2.54 mm)</MenuItem>
+        <MenuItem value={String(pitchMm / 2)}>0.05 inch (1.27 mm)</MenuItem>
+        <MenuItem value="0.5">0.5 mm</MenuItem>
+      </TextField>
+      <section aria-labelledby="chosen">
+        <Typography variant="h2" id="chosen">
+          {any ? chosen.join(', ') : 'Nothing chosen'}
+        </Typography>
+        <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
+          <Button size="small" disabled={!any} onClick={rotate}>
+            Turn (R)
+          </Button>
+          <Button size="small" disabled={!any} onClick={flip}>
+            Other side (F)
+          </Button>
+          <Button size="small" disabled={!any} onClick={remove}>
+            Take off
+          </Button>
+          <Button
+            size="small"
+            disabled={chosen.length < 2}
+            onClick={() => edit({ kind: 'align', places: chosen, along: 'row' })}
+          >
+            Line up in a row
+          </Button>
+          <Button
+            size="small"
+            disabled={chosen.length < 2}
+            onClick={() => edit({ kind: 'align', places: chosen, along: 'column' })}
+          >
+            In a column
+          </Button>
+        </Box>
+        {one && (
+          <Typography className="mono">
+            x {one.xMm} mm, y {one.yMm} mm, {one.rotation}°
+          </Typography>
+        )}
+        {one && (
+          <TextField
+            size="small"
+            label="Distance of its leads in mm"
+            placeholder="as usual"
+            value={one.spanMm ?? ''}
+            onChange={({ target }) => {
+              const value = Number(target.value);
+              edit({
+                kind: 'span',
+                place: one.place,
+                spanMm: target.value !== '' && value > 0 && value <= 200 ? value : undefined,
+              });
+            }}
+            sx={{ mt: 1 }}
+          />
+        )}
+        {chosen.length === 1 && (
+          <Typography sx={{ color: 'text.secondary', mt: 0.5 }}>
+            Shift and click takes more parts with it.
+          </Typography>
+        )}
+      </section>
+      {board.kind !== 'printed' && (
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={tool}
+          aria-label="Tool"
+          onChange={(_, next: Tool | null) => next && setTool(next)}
+        >
+          <ToggleButton value="move">Parts</ToggleButton>
+          <ToggleButton value="cut" disabled={board.kind === 'perf'}>
+            Cuts
+          </ToggleButton>
+          <ToggleButton value="link">Wires</ToggleButton>
+        </ToggleButtonGroup>
+      )}
+      <PictureBehind
+        board={board}
+        edit={edit}
+        scaling={props.scaling}
+        setScaling={props.setScaling}
+      />
+    </Box>
+  );
+}
+
+/** Size and kind of the board; hand-wired ones by their holes. */
+function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) {
+  const byHoles = board.kind !== 'printed';
+  const grid = gridOf(board);
+  const [across, setAcross] = useState(String(byHoles ? grid.columns : board.widthMm));
+  const [down, setDown] = useState(String(byHoles ? grid.rows : board.heightMm));
+  const [least, most] = byHoles ? [3, 120] : [10, 300];
+  const valid = (text: string) => {
+    const value = Number(text.replace(',', '.'));
+    return value >= least && value <= most && (!byHoles || Number.isInteger(value));
+  };
+  const resize = () => {
+    if (!valid(across) || !valid(down)) return;
+    const [x, y] = [across, down].map((text) => Number(text.replace(',', '.'))) as [number, number];
+    const size = byHoles ? sizeOf({ columns: x, rows: y }) : { widthMm: x, heightMm: y };
+    edit({ kind: 'resize', ...size });
+  };
+  const field = (label: string, value: string, set: (text: string) => void) => (
+    <TextField
+      size="small"
+      label={label}
+      value={value}
+      onChange={({ target }) => set(target.value)}
+      onBlur={resize}
+      onKeyDown={({ key }) => key === 'Enter' && resize()}
+      error={!valid(value)}
+      helperText={valid(value) ? undefined : `from ${least} to ${most}`}
+    />
+  );
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
+      <TextField
+        select
+        size="small"
+        label="Board"
+        value={board.kind}
+        onChange={({ target }) => edit({ kind: 'kind', board: target.value as BoardKind })}
+        sx={{ gridColumn: '1 / -1' }}
+      >
+        {kinds.map(([kind, name]) => (
+          <MenuItem key={kind} value={kind}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {field(byHoles ? 'Holes across' : 'Width in mm', across, setAcross)}
+      {field(byHoles ? 'Holes down' : 'Height in mm', down, setDown)}
+    </Box>
+  );
+}

@@ -1,0 +1,29 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import type { Board } from '#core/board/board';
+import { useChangeKit } from '../useChangeKit.tsx';
+
+/** Which nets are large areas of copper: their joints take more heat, and the seat says so. */
+export function PlaneNets({ board }: { readonly board: Board }) {
+  const changeKit = useChangeKit();
+  const nets = [...new Set(board.pads.flatMap(({ net }) => (net === null ? [] : [net])))].sort();
+  if (nets.length === 0) return null;
+  return (
+    <Autocomplete
+      multiple
+      size="small"
+      options={nets}
+      value={[...board.planes]}
+      onChange={(_, planes) =>
+        void changeKit({ board: { ...board, planes } }, 'The planes are noted.')
+      }
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label="Nets that are planes"
+          helperText="Their joints take more heat; the steps say so."
+        />
+      )}
+    />
+  );
+}

@@ -1,0 +1,30 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { Side } from '#core/board/board';
+import { useChoices } from '../../app/useChoices.ts';
+
+/** The side in the address. */
+export function useSide(): Side {
+  const [search] = useChoices();
+  return search.get('side') === 'bottom' ? 'bottom' : 'top';
+}
+
+/** Turns the board over. */
+export function SideSwitch() {
+  const [, choose] = useChoices();
+  const side = useSide();
+  return (
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      value={side}
+      aria-label="Side of the board"
+      onChange={(_, chosen: Side | null) => {
+        if (chosen) choose({ side: chosen === 'bottom' ? 'bottom' : undefined });
+      }}
+    >
+      <ToggleButton value="top">Component side</ToggleButton>
+      <ToggleButton value="bottom">Solder side</ToggleButton>
+    </ToggleButtonGroup>
+  );
+}

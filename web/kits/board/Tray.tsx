@@ -1,0 +1,82 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
+import { drawFromAbove } from '#core/parts/drawing/seated';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { partName } from '#core/words/partWords';
+import { ink } from '../../app/tokens.ts';
+import { DrawingSvg } from '../../ui/DrawingSvg.tsx';
+
+interface TrayProps {
+  readonly waiting: readonly (readonly [string, Part])[];
+  readonly held: string | undefined;
+  readonly hold: (place: string | undefined) => void;
+  /** For those who work with keys: puts the part on the board, to be moved from there. */
+  readonly putInMiddle: (place: string) => void;
+}
+
+/** Parts that have no spot on the board yet. */
+export function Tray({ waiting, held, hold, putInMiddle }: TrayProps) {
+  const { t } = useTranslation();
+  return (
+    <Box component="section" aria-labelledby="tray">
+      <Typography variant="h2" id="tray" sx={{ mb: 1 }}>
+        {waiting.length === 0 ? 'All parts are placed' : `${waiting.length} to place`}
+      </Typography>
+      <Box
+        component="ul"
+        aria-label="To place"
+        sx={{ listStyle: 'none', m: 0, p: 0, maxHeight: '66vh', overflowY: 'auto' }}
+      >
+        {waiting.map(([place, part]) => {
+          const drawing = drawFromAbove(familyOf(part), part);
+          return (
+            <li key={place}>
+              <Box
+                component="button"
+                type="button"
+                aria-pressed={held === place}
+                // A click by key has no pointer behind it.
+                onClick={(event: React.MouseEvent) =>
+                  event.detail === 0 ? putInMiddle(place) : hold(held === place ? undefined : place)
+                }
+                sx={itemStyle}
+              >
+                <DrawingSvg
+                  drawing={drawing}
+                  name={partName(t, part)}
+                  pixelsPerMm={Math.min(3, 60 / drawing.widthMm, 34 / drawing.heightMm)}
+                />
+                <span>
+                  <strong className="mono">{place}</strong>
+                  <br />
+                  {partName(t, part)}
+                </span>
+              </Box>
+            </li>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+const itemStyle = {
+  display: 'grid',
+  gridTemplateColumns: '64px 1fr',
+  gap: 1,
+  alignItems: 'center',
+  width: '100%',
+  minHeight: 48,
+  font: 'inherit',
+  fontSize: '0.9rem',
+  lineHeight: 1.25,
+  color: 'inherit',
+  textAlign: 'left',
+  background: 'none',
+  border: `1px solid ${ink('line')}`,
+  mb: '4px',
+  cursor: 'pointer',
+  '&[aria-pressed="true"]': { background: ink('copperSoft'), borderColor: ink('copper') },
+};

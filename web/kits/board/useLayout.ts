@@ -1,0 +1,21 @@
+import { useCallback, useState } from 'react';
+import type { Board } from '#core/board/board';
+import { apply, begin, commit, type Edit, redo, undo } from '#core/board/edit';
+
+/** A layout under the hand: every edit can be undone and done again. */
+export function useLayout(from: Board) {
+  const [history, setHistory] = useState(() => begin(from));
+  const edit = useCallback(
+    (...edits: readonly Edit[]) => setHistory((now) => commit(now, edits.reduce(apply, now.now))),
+    [],
+  );
+  return {
+    board: history.now,
+    edit,
+    undo: useCallback(() => setHistory(undo), []),
+    redo: useCallback(() => setHistory(redo), []),
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    changed: history.now !== from,
+  };
+}

@@ -1,0 +1,124 @@
+import { useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Board, Side } from '#core/board/board';
+import { facingsOf } from '#core/board/facing';
+import { moreHeat } from '#core/board/heat';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import { inView } from '#core/board/transform';
+import type { Step } from '#core/order/step';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { allWhereWords, facingWords, holeWords, sideWords } from '#core/words/boardWords';
+import { BoardMap, type View, wholeBoard } from '../ui/board/BoardMap.tsx';
+
+interface StepMapProps {
+  readonly board: Board;
+  readonly steps: readonly PlannedStep[];
+  readonly step: Extract<Step, { parts: unknown }>;
+}
+
+/** Room around the parts of a step, in mm. */
+const aroundMm = 7;
+/** Nothing is drawn larger than when so many mm fill the width. */
+const leastMm = 30;
+
+/** Where the parts of this step go: the board drawn near them, from either side, and in words. */
+export function StepMap({ board, steps, step }: StepMapProps) {
+  const { t, i18n } = useTranslation();
+  const [side, setSide] = useState<Side>('top');
+  const [whole, setWhole] = useState(false);
+  const parts = useMemo(
+    () => partsByPlace(steps.flatMap((one) => (one.kind === 'check' ? [] : one.parts))),
+    [steps],
+  );
+  const here = useMemo(
+    () =>
+      new Set(
+        step.parts
+          .flatMap(({ designators }) => designators)
+          .filter((name) => board.placements.some(({ place }) => place === name)),
+      ),
+    [step, board],
+  );
+  const done = useMemo(() => {
+    const before = steps.slice(
+      0,
+      steps.findIndex(({ id }) => id === step.id),
+    );
+    return new Set(
+      before.flatMap((one) =>
+        one.kind === 'check' ? [] : one.parts.flatMap(({ designators }) => designators),
+      ),
+    );
+  }, [steps, step]);
+  if (here.size === 0) return null;
+  const placements = board.placements.filter(({ place }) => here.has(place));
+  const pads = padsOf(board, parts).filter(({ place }) => here.has(place));
+  const heat = new Set(pads.flatMap((pad) => moreHeat(board, pad) ?? []));
+  const hot = [...new Set(pads.filter((pad) => moreHeat(board, pad)).map(({ place }) => place))];
+  return (
+    <section className="step-map" aria-label={t('seat.map')}>
+      <div className="map-frame">
+        <BoardMap
+          board={board}
+          parts={parts}
+          side={side}
+          view={whole ? wholeBoard(board) : around(board, side, placements)}
+          now={here}
+          done={done}
+        />
+      </div>
+      <p className="map-side">{sideWords(t, side)}</p>
+      <div className="foot-row map-buttons">
+        <button
+          type="button"
+          className="side-button"
+          onClick={() => setSide(side === 'top' ? 'bottom' : 'top')}
+        >
+          {t(side === 'top' ? 'seat.turnOver' : 'seat.turnBack')}
+        </button>
+        <button type="button" className="side-button" onClick={() => setWhole(!whole)}>
+          {t(whole ? 'seat.closer' : 'seat.wholeBoard')}
+        </button>
+      </div>
+      <ul className="map-words">
+        {placements.map((placement) => {
+          const where = allWhereWords(t, i18n.language, board, side).get(placement.place);
+          const part = parts.get(placement.place);
+          if (!where || !part) return null;
+          const facings = facingsOf(part, placement, side).map((facing) => facingWords(t, facing));
+          const holes = holeWords(
+            t,
+            board,
+            side,
+            pads.filter((pad) => pad.place === placement.place),
+          );
+          return (
+            <li key={placement.place}>
+              <strong className="place-names">{placement.place}</strong>{' '}
+              {[where, ...facings, ...holes].join('; ')}
+            </li>
+          );
+        })}
+      </ul>
+      {heat.size > 0 && (
+        <p className="way way-matters">
+          <strong>{t('seat.moreHeat', { places: hot.join(', ') })}</strong>{' '}
+          {t(heat.has('plane') ? 'seat.heatPlane' : 'seat.heatLarge')}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** What of the board is shown: the parts of the step with a little around them. */
+function around(board: Board, side: Side, placements: Board['placements']): View {
+  const points = placements.map(({ xMm, yMm }) => inView(board, side, { x: xMm, y: yMm }));
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+  const width = Math.max(leastMm, Math.max(...xs) - Math.min(...xs) + 4 * aroundMm);
+  const height = Math.max(leastMm * 0.6, Math.max(...ys) - Math.min(...ys) + 2.5 * aroundMm);
+  const middle = {
+    x: (Math.max(...xs) + Math.min(...xs)) / 2,
+    y: (Math.max(...ys) + Math.min(...ys)) / 2,
+  };
+  return { x: middle.x - width / 2, y: middle.y - height / 2, width, height };
+}

@@ -1,0 +1,180 @@
+import { type KeyboardEvent, type PointerEvent, useDeferredValue, useMemo } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Board, Side } from '#core/board/board';
+import { signOfPin } from '#core/board/footprint';
+import { padsOf } from '#core/board/pads';
+import { inView } from '#core/board/transform';
+import type { Part } from '#core/parts/part';
+import { allWhereWords, sideWords } from '#core/words/boardWords';
+import { partName } from '#core/words/partWords';
+import { HoleGrid } from './HoleGrid.tsx';
+import { PadShape } from './PadShape.tsx';
+import { PlacedPart } from './PlacedPart.tsx';
+import './board.css';
+
+export interface View {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+interface BoardMapProps {
+  readonly board: Board;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly side: Side;
+  /** What is shown, in mm of the picture; the whole board where left out. */
+  readonly view?: View;
+  /** Places that are pointed at. */
+  readonly now?: ReadonlySet<string>;
+  /** Places that are on the board already; where left out, all are. */
+  readonly done?: ReadonlySet<string>;
+  readonly choose?: (place: string) => void;
+  /** For parts that can be taken with the pointer. */
+  readonly grab?: (place: string, event: PointerEvent) => void;
+  readonly onKey?: (place: string, event: KeyboardEvent) => void;
+}
+
+const edgeMm = 3;
+
+/** The whole board with a little room around it. */
+export const wholeBoard = ({ widthMm, heightMm }: Pick<Board, 'widthMm' | 'heightMm'>): View => ({
+  x: -edgeMm,
+  y: -edgeMm,
+  width: widthMm + 2 * edgeMm,
+  height: heightMm + 2 * edgeMm,
+});
+
+const none: ReadonlySet<string> = new Set();
+
+/**
+ * A board from one side: component side, or solder side as it is seen when the board is turned over, and says so. Bodies
+ * stand over their pads to scale; what is pointed at is ringed, what is not yet fitted is drawn faintly.
+ */
+export function BoardMap({
+  board,
+  parts,
+  side,
+  view,
+  now = none,
+  done,
+  choose,
+  grab,
+  onKey,
+}: BoardMapProps) {
+  const { t, i18n } = useTranslation();
+  const pads = useMemo(() => padsOf(board, parts), [board, parts]);
+  const partNames = useMemo(
+    () => new Map([...parts].map(([place, part]) => [place, partName(t, part)])),
+    [parts, t],
+  );
+  // The picture turns first; what is said of it follows.
+  const namedSide = useDeferredValue(side);
+  const names = useMemo(() => {
+    const where = allWhereWords(t, i18n.language, board, namedSide);
+    return new Map(
+      [...partNames].map(([place, name]) => [place, `${place}, ${name}: ${where.get(place)}`]),
+    );
+  }, [board, partNames, namedSide, t, i18n.language]);
+  const shown = view ?? wholeBoard(board);
+  const { widthMm, heightMm } = board;
+  const ground = { printed: 'board-printed', strip: 'board-strip', perf: 'board-strip' }[
+    board.kind
+  ];
+  const corner =
+    board.backdrop &&
+    inView(board, side, {
+      x:
+        board.backdrop.xMm +
+        (side === 'bottom' ? board.backdrop.widthPx * board.backdrop.mmPerPx : 0),
+      y: board.backdrop.yMm + board.backdrop.heightPx * board.backdrop.mmPerPx,
+    });
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing with things to choose in it, no set of fields
+    <svg
+      className="board-map"
+      role="group"
+      aria-label={sideWords(t, side)}
+      viewBox={`${shown.x} ${shown.y} ${shown.width} ${shown.height}`}
+    >
+      <rect className={ground} width={widthMm} height={heightMm} rx={1} />
+      {board.backdrop && corner && side === 'top' && (
+        <image
+          href={board.backdrop.image}
+          x={corner.x}
+          y={corner.y}
+          width={board.backdrop.widthPx * board.backdrop.mmPerPx}
+          height={board.backdrop.heightPx * board.backdrop.mmPerPx}
+          preserveAspectRatio="none"
+          opacity={0.75}
+        />
+      )}
+      {board.kind !== 'printed' && <HoleGrid board={board} side={side} />}
+      {/* Turned over, the same picture is mirrored as a whole. */}
+      <g
+        className={side === 'bottom' ? 'seen-from-below' : 'seen-from-above'}
+        {...(side === 'bottom' ? { transform: `translate(${widthMm} 0) scale(-1 1)` } : {})}
+      >
+        {pads.map((pad) => (
+          <PadShape
+            key={`${pad.place}.${pad.pin}.${pad.xMm}.${pad.yMm}`}
+            pad={pad}
+            boardHeightMm={heightMm}
+          />
+        ))}
+        {board.placements.map((placement) => {
+          const part = parts.get(placement.place);
+          const name = names.get(placement.place);
+          if (!part || !name) return null;
+          return (
+            <PlacedPart
+              key={placement.place}
+              placement={placement}
+              part={part}
+              boardHeightMm={heightMm}
+              state={stateOf(placement.place, now, done)}
+              name={name}
+              {...(choose ? { choose } : {})}
+              {...(grab ? { grab } : {})}
+              {...(onKey ? { onKey } : {})}
+            />
+          );
+        })}
+      </g>
+      {/* Over the bodies: which holes are meant, and which of two is plus. */}
+      {pads
+        .filter((pad) => now.has(pad.place))
+        .map((pad) => {
+          const { x, y } = inView(board, side, { x: pad.xMm, y: pad.yMm });
+          const part = parts.get(pad.place);
+          const sign = part && signOfPin(part, pad.pin);
+          return (
+            <g
+              key={`${pad.place}.${pad.pin}.${pad.xMm}.${pad.yMm}`}
+              transform={`translate(${x} ${y})`}
+            >
+              <circle r={Math.max(pad.widthMm, pad.heightMm) / 2 + 0.45} className="pad-over" />
+              {sign && (
+                <text
+                  className="pad-sign"
+                  textAnchor="middle"
+                  y={-Math.max(pad.widthMm, pad.heightMm) / 2 - 0.9}
+                >
+                  {sign}
+                </text>
+              )}
+            </g>
+          );
+        })}
+    </svg>
+  );
+}
+
+function stateOf(
+  place: string,
+  now: ReadonlySet<string>,
+  done: ReadonlySet<string> | undefined,
+): 'now' | 'done' | 'ahead' {
+  if (now.has(place)) return 'now';
+  return !done || done.has(place) ? 'done' : 'ahead';
+}
