@@ -130,7 +130,7 @@ test('packing: the bag list in three orders, the papers, and counting by weight'
   await expect(list.getByRole('rowheader', { name: 'Chips and sockets' })).toBeVisible();
   await page.getByRole('button', { name: 'By soldering step' }).click();
   await expect(list.getByRole('rowheader', { name: 'Step 1', exact: true })).toBeVisible();
-  await expect(page).toHaveURL(/by=step/);
+  await expect(page).toHaveURL(/by=stage/);
   await page.reload();
   await expect(list.getByRole('rowheader', { name: 'Step 1', exact: true })).toBeVisible();
   const labels = page.getByRole('link', { name: 'Bag labels, Letter' });
