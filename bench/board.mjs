@@ -111,6 +111,7 @@ async function largeBoard({ call }) {
     basedOn: kit.revisionId,
     supplyVolt: null,
     lines: kit.lines,
+    order: kit.order,
     errata: [],
     board: {
       widthMm: 240,

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import type { Board } from '#core/board/board';
 import { meters } from '#core/checking/meters';
+import type { OrderSettings } from '#core/order/settings';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
@@ -9,6 +10,7 @@ import type { Confidence } from '#core/partslist/recognise';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { boardSchema } from './board.ts';
 import { endpoint } from './endpoint.ts';
+import { orderSchema } from './order.ts';
 import { erratumSchema, kitLineSchema } from './parts.ts';
 
 export interface KitSummary {
@@ -34,6 +36,7 @@ export interface Kit {
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
+  readonly order: OrderSettings;
   readonly steps: readonly PlannedStep[];
 }
 
@@ -140,6 +143,7 @@ export const kitContentBody = yup.object({
     .max(100, 'A kit has at most 100 errata.')
     .required('List the errata, or an empty list.'),
   board: boardSchema,
+  order: orderSchema,
 });
 
 export const changeKit = endpoint<{ revision: number; revisionId: string; isNew: boolean }>()({

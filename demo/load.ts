@@ -71,7 +71,14 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
   await client.call(
     changeKit,
     { kitId },
-    { basedOn: kit.revisionId, supplyVolt, lines, errata: [...errata], board: demoBoards[name] },
+    {
+      basedOn: kit.revisionId,
+      supplyVolt,
+      lines,
+      errata: [...errata],
+      board: demoBoards[name],
+      order: kit.order,
+    },
   );
   return kitId;
 }

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { planSteps } from '../order/planSteps.ts';
+import { planKit } from '../order/planKit.ts';
 import type { Step } from '../order/step.ts';
 import { farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { Part } from '../parts/part.ts';
 import { mistakes, mistakesOf } from './mistakes.ts';
 
 const ids = (step: Step) => mistakesOf(step).map(({ id }) => id);
-const steps = (...parts: Part[]) => planSteps({ parts, supplyVolt: 3 });
+const steps = (...parts: Part[]) => planKit({ parts, supplyVolt: 3 }).steps;
 const stepOf = (part: Part): Step => {
   const found = steps(part).find((step) => step.kind !== 'check');
   if (!found) throw new Error('no step');

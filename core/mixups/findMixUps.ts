@@ -89,7 +89,22 @@ export const scoreOf = ({ likelihood, swap }: MixUp, vision: Vision): number =>
   likelihood[vision] * severityWeight[swap.severity];
 
 /** Whether two parts are a pair of high risk, which must not be in one hand at one time. */
-export const isHighRisk = (a: Part, b: Part): boolean => pairOf(a, b)?.risk === 'high';
+export function isHighRisk(a: Part, b: Part): boolean {
+  // The order of soldering asks for the same pairs again and again.
+  const known = highRisk.get(a)?.get(b);
+  if (known !== undefined) return known;
+  const risk = couldBeHighRisk(a, b) && pairOf(a, b)?.risk === 'high';
+  const ofA = highRisk.get(a) ?? new WeakMap<Part, boolean>();
+  highRisk.set(a, ofA.set(b, risk));
+  return risk;
+}
+
+const highRisk = new WeakMap<Part, WeakMap<Part, boolean>>();
+
+/** Marks can only make two parts less alike than their form is; to compare those takes longer. */
+const couldBeHighRisk = (a: Part, b: Part): boolean =>
+  formLikeness(a, b) > 0 &&
+  formLikeness(a, b) * severityWeight[swapOf(a, b).severity] >= (riskFrom[0]?.[1] ?? 0);
 
 export function pairOf(a: Part, b: Part): MixUp | undefined {
   if (isSamePart(a, b) || formLikeness(a, b) === 0) return undefined;
@@ -157,11 +172,10 @@ function bandDifferences({ differing, reversed }: BandComparison) {
 /** Print does not depend on colours; a part without any is told from one with some, but not by everybody. */
 const oneIsBlank = 0.25;
 
-const byPrint = (a: string, b: string): MarkComparison => ({
-  kind: 'print',
-  likeness: () => (a === '' || b === '' ? oneIsBlank : printLikeness(a, b)),
-  difference: () => ({ kind: 'print', a, b }),
-});
+function byPrint(a: string, b: string): MarkComparison {
+  const likeness = a === '' || b === '' ? oneIsBlank : printLikeness(a, b);
+  return { kind: 'print', likeness: () => likeness, difference: () => ({ kind: 'print', a, b }) };
+}
 
 /** The likeness is in the colour of the body already. */
 const byColour = (a: string, b: string): MarkComparison => ({

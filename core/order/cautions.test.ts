@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { isHighRisk } from '../mixups/findMixUps.ts';
 import type { Part } from '../parts/part.ts';
-import { planSteps } from './planSteps.ts';
+import { planKit } from './planKit.ts';
 import type { WorkStep } from './step.ts';
 import { anyKit, line, ohm } from './testing/kits.ts';
 
 const work = (parts: readonly Part[], errata = [] as { designators: string[]; text: string }[]) =>
-  planSteps({ parts, supplyVolt: null, errata }).filter(
+  planKit({ parts, supplyVolt: null, errata }).steps.filter(
     (step): step is WorkStep => step.kind !== 'check',
   );
 

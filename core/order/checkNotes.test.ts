@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checkNotes } from './checkNotes.ts';
-import { planSteps } from './planSteps.ts';
+import { planKit } from './planKit.ts';
 import type { CheckId, CheckStep } from './step.ts';
 import { line, type } from './testing/kits.ts';
 
@@ -9,7 +9,7 @@ const socketed = [
   line('ic-dip', 'U1', type('LM393'), 8),
 ];
 const checkOf = (check: CheckId, parts = socketed, supplyVolt: number | null = 3) => {
-  const step = planSteps({ parts, supplyVolt }).find(
+  const step = planKit({ parts, supplyVolt }).steps.find(
     (found): found is CheckStep => found.kind === 'check' && found.check === check,
   );
   if (!step) throw new Error(`no step ${check}`);

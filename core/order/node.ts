@@ -1,23 +1,31 @@
+import type { Board, Side } from '../board/board.ts';
 import { familyOf } from '../parts/families/index.ts';
-import type { OrderRole } from '../parts/family.ts';
+import type { OrderRole, PartFamily } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId, Named, WorkKind } from './step.ts';
 
-/** A step whose place is not known yet. */
+/** A piece of work whose place in the order is not known yet. */
 export type OrderNode = WorkNode | CheckNode;
 
 export interface WorkNode {
   readonly id: string;
   readonly kind: WorkKind;
   readonly role: OrderRole;
+  readonly mount: PartFamily['mount'];
+  /** Lines of one family, value and lot, on one side of the board. */
   readonly parts: readonly Part[];
   readonly heightMm: number;
+  readonly side: Side;
+  /** Where the first of them stands in the parts list, from 0. */
+  readonly line: number;
 }
 
 export interface CheckNode {
   readonly id: string;
   readonly kind: 'check';
   readonly check: CheckId;
+  /** Names of the blocks it tests; empty where it is about the whole board. */
+  readonly blocks: readonly string[];
 }
 
 const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
@@ -33,15 +41,29 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   carrier: undefined,
 };
 
-/** The steps of a parts list without an order: one for each value, chips pushed in where there is a socket for them. */
-export function workNodes(parts: readonly Part[]): WorkNode[] {
-  const groups = new Map<string, Part[]>();
-  for (const part of parts) {
-    const key = JSON.stringify([part.family, part.value, part.pins ?? null, part.lotNote ?? null]);
-    groups.set(key, [...(groups.get(key) ?? []), part]);
+/**
+ * The work of a parts list without an order: one node for each value and side, chips pushed in where there is a
+ * socket for them.
+ */
+export function workNodes(parts: readonly Part[], board: Board | null = null): WorkNode[] {
+  const sides = new Map(board?.placements.map(({ place, side }) => [place, side]));
+  const groups = new Map<string, { parts: Part[]; side: Side; line: number }>();
+  for (const [line, part] of parts.entries()) {
+    for (const [side, piece] of bySide(part, sides)) {
+      const key = JSON.stringify([
+        part.family,
+        part.value,
+        part.pins ?? null,
+        part.lotNote ?? null,
+        side,
+      ]);
+      const group = groups.get(key) ?? { parts: [], side, line };
+      group.parts.push(piece);
+      groups.set(key, group);
+    }
   }
   const freeSockets = socketCounts(parts);
-  return [...groups.values()].flatMap((group) => {
+  return [...groups.values()].flatMap(({ parts: group, side, line }) => {
     const [first] = group;
     if (first === undefined) return [];
     const family = familyOf(first);
@@ -53,11 +75,93 @@ export function workNodes(parts: readonly Part[]): WorkNode[] {
         id: nodeId(kind, group),
         kind,
         role: family.role,
+        mount: family.mount,
         parts: group,
         heightMm: family.body.heightMm,
+        side,
+        line,
       },
     ];
   });
+}
+
+/** A line of the list as the pieces on either side of the board; what has no place there counts as on top. */
+function bySide(part: Part, sides: ReadonlyMap<string, Side>): [Side, Part][] {
+  const below = part.designators.filter((place) => sides.get(place) === 'bottom');
+  if (below.length === 0) return [['top', part]];
+  const above = part.designators.filter((place) => !below.includes(place));
+  const pieces = (designators: string[]) => ({
+    ...part,
+    designators,
+    quantity: designators.length,
+  });
+  return [
+    ...(above.length > 0 ? [['top', pieces(above)] as [Side, Part]] : []),
+    ['bottom', pieces(below)],
+  ];
+}
+
+/** The place names of a node, line after line. */
+export function placesOf(node: OrderNode): readonly string[] {
+  const known = places.get(node);
+  if (known) return known;
+  const found = node.kind === 'check' ? [] : node.parts.flatMap(({ designators }) => designators);
+  places.set(node, found);
+  return found;
+}
+
+/** Asked for over and over while a kit is planned. */
+const places = new WeakMap<OrderNode, readonly string[]>();
+
+export const piecesOf = ({ parts }: WorkNode): number =>
+  parts.reduce((sum, { quantity }) => sum + quantity, 0);
+
+/** One node as several with at most so many places each; a node whose pieces have no places stays whole. */
+export function splitNode(node: WorkNode, most: number): WorkNode[] {
+  const pieces = singlePieces(node);
+  if (!pieces || pieces.length <= most) return [node];
+  const chunks = Array.from({ length: Math.ceil(pieces.length / most) }, (_, index) =>
+    pieces.slice(index * most, (index + 1) * most),
+  );
+  return chunks.map((chunk) => withPieces(node, chunk));
+}
+
+/** One node as several, each with the places that have a key in common. */
+export function splitNodeBy(node: WorkNode, keyOf: (place: string) => number): WorkNode[] {
+  const pieces = singlePieces(node);
+  if (!pieces) return [node];
+  const groups = new Map<number, Part[]>();
+  for (const piece of pieces) {
+    const key = keyOf(piece.designators[0] ?? '');
+    groups.set(key, [...(groups.get(key) ?? []), piece]);
+  }
+  return groups.size < 2 ? [node] : [...groups.values()].map((group) => withPieces(node, group));
+}
+
+/** Each piece as a line of its own; undefined where some have no place name to tell them apart by. */
+function singlePieces(node: WorkNode): Part[] | undefined {
+  const single = node.parts.flatMap((part) =>
+    part.designators.map((place) => ({ ...part, designators: [place], quantity: 1 })),
+  );
+  return single.length < piecesOf(node) ? undefined : single;
+}
+
+function withPieces(node: WorkNode, pieces: readonly Part[]): WorkNode {
+  const parts = inLines(pieces);
+  return { ...node, parts, id: nodeId(node.kind, parts) };
+}
+
+/** Pieces of the same line brought together again. */
+function inLines(pieces: readonly Part[]): Part[] {
+  const lines: Part[] = [];
+  for (const piece of pieces) {
+    const last = lines.at(-1);
+    if (last && last.description === piece.description) {
+      const designators = [...last.designators, ...piece.designators];
+      lines[lines.length - 1] = { ...last, designators, quantity: designators.length };
+    } else lines.push(piece);
+  }
+  return lines;
 }
 
 /** The part of a node by which a sentence names it. */
@@ -67,6 +171,16 @@ export function named(node: WorkNode): Named {
     family: node.parts[0]?.family ?? 'other',
     heightMm: node.heightMm,
   };
+}
+
+/** The nodes that a sentence can name: those with parts. */
+export const namedAll = (nodes: readonly OrderNode[]): Named[] =>
+  nodes.filter((node): node is WorkNode => node.kind !== 'check').map(named);
+
+/** Soldered joints of a node; none where nothing is soldered. */
+export function jointsOf(node: WorkNode): number {
+  if (node.kind !== 'solder') return 0;
+  return node.parts.reduce((sum, part) => sum + part.quantity * familyOf(part).joints(part), 0);
 }
 
 const anyPins = 0;
@@ -92,7 +206,8 @@ function takeSocket(free: Map<number, number>, group: readonly Part[]): boolean 
   return true;
 }
 
-function nodeId(kind: WorkKind, group: readonly Part[]): string {
+/** Made of what is done and to which parts, so that it is the same whenever the kit is planned again. */
+export function nodeId(kind: WorkKind, group: readonly Part[]): string {
   const places = group.flatMap((part) => part.designators);
   const names =
     places.length > 0 ? places : group.map((part) => `${part.family}-${part.description}`);

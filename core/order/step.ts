@@ -1,4 +1,8 @@
+import type { Side } from '../board/board.ts';
 import type { Part } from '../parts/part.ts';
+import type { Holding } from './holding.ts';
+import type { Length } from './lengths.ts';
+import type { StyleId } from './styles/index.ts';
 
 /** What is done to the parts of a step. */
 export type WorkKind =
@@ -20,18 +24,27 @@ export interface WorkStep {
   /** Stable for a kit revision: made of what is done and to which parts. */
   readonly id: string;
   readonly kind: WorkKind;
-  /** Lines of one family and one value. */
+  /** Lines of one family and one value; of several where the instructor lets them be put in together. */
   readonly parts: readonly Part[];
   readonly joints: number;
+  /** The side of the board on which the parts stand. */
+  readonly side: Side;
   readonly reason: Reason;
   /** What to know before picking up the iron. */
   readonly cautions: readonly Caution[];
+  /** What would drop out when the board is turned over, and what keeps it in. */
+  readonly holding: readonly Holding[];
+  readonly lengths: readonly Length[];
 }
 
 export interface CheckStep {
   readonly id: string;
   readonly kind: 'check';
   readonly check: CheckId;
+  /** The blocks that are tested; none where it is the whole board. */
+  readonly blocks: readonly string[];
+  /** What the instructor wants seen, where the check is about a block of his. */
+  readonly sees: string | null;
   /** Chips that must be out of their sockets while checking, by place name. */
   readonly chipsOut: readonly string[];
   /** The kit runs on cells, which are out again after the check. */
@@ -53,15 +66,26 @@ export type Caution =
 export type Reason =
   /** Nothing left lies lower; `next` is the first taller part after it, null for the tallest of all. */
   | { readonly kind: 'lowest'; readonly heightMm: number; readonly next: Named | null }
+  /** The same among surface parts: what is flatter is in nobody's way. */
+  | { readonly kind: 'flattest'; readonly heightMm: number; readonly next: Named | null }
   /** As high as the step before, but another value. */
   | { readonly kind: 'same-height'; readonly heightMm: number; readonly before: Named }
-  /** A hard rule of hardRules puts it before or after others. */
+  /** A hard rule puts it before or after others. */
   | {
       readonly kind: 'rule';
       readonly rule: string;
       readonly side: 'before' | 'after';
       readonly others: readonly Named[];
     }
+  /** A style of building puts it before or after others. */
+  | {
+      readonly kind: 'style';
+      readonly style: StyleId;
+      readonly side: 'before' | 'after';
+      readonly others: readonly Named[];
+    }
+  /** The instructor put it there; `before` is the step it follows, null for the first. */
+  | { readonly kind: 'by-hand'; readonly before: Named | null }
   /** Wires that hang off the board come after what stands on it. */
   | { readonly kind: 'off-board' }
   | { readonly kind: 'check' };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { planSteps } from '../order/planSteps.ts';
+import { planKit } from '../order/planKit.ts';
 import { line, ohm, type } from '../order/testing/kits.ts';
 import { isFarBehind, minutesAhead, plannedStepAt } from './againstPlan.ts';
 import { elapsedMinutes, phaseOf } from './phase.ts';
@@ -7,30 +7,31 @@ import { stepMinutes, totalMinutes, withMinutes } from './stepMinutes.ts';
 import { minutesSince } from './waiting.ts';
 
 const steps = withMinutes(
-  planSteps({
+  planKit({
     parts: [line('resistor-axial', 'R1 R2', ohm(470)), line('led-5mm', 'D1')],
     supplyVolt: 6,
-  }),
+  }).steps,
 );
 
 describe('minutes of a step', () => {
   // Common practice: a 17-joint adapter takes a beginner 10 to 20 minutes.
   it('puts a beginner’s 17-joint adapter between 10 and 20 minutes', () => {
-    const adapter = planSteps({
+    const adapter = planKit({
       parts: [line('pin-header', 'J1', { kind: 'none' }, 17)],
       supplyVolt: null,
-    }).filter((step) => step.kind === 'solder');
+    }).steps.filter((step) => step.kind === 'solder');
     const minutes = totalMinutes(withMinutes(adapter));
     expect(minutes).toBeGreaterThanOrEqual(10);
     expect(minutes).toBeLessThanOrEqual(20);
   });
 
   it('grows with joints and pieces and is given in halves', () => {
-    const one = planSteps({ parts: [line('resistor-axial', 'R1', ohm(1))], supplyVolt: null })[0];
-    const four = planSteps({
+    const one = planKit({ parts: [line('resistor-axial', 'R1', ohm(1))], supplyVolt: null })
+      .steps[0];
+    const four = planKit({
       parts: [line('resistor-axial', 'R1 R2 R3 R4', ohm(1))],
       supplyVolt: null,
-    })[0];
+    }).steps[0];
     if (!one || !four) throw new Error('no step');
     expect(stepMinutes(four)).toBeGreaterThan(stepMinutes(one));
     expect(stepMinutes(one) * 2).toBe(Math.round(stepMinutes(one) * 2));
@@ -100,7 +101,7 @@ describe('a kit with everything', () => {
       line('ic-dip', 'U1', type('LM393'), 8),
       line('resistor-axial', 'R1 R2 R3 R4 R5 R6', ohm(1000)),
     ];
-    const minutes = totalMinutes(withMinutes(planSteps({ parts: kit, supplyVolt: 3 })));
+    const minutes = totalMinutes(withMinutes(planKit({ parts: kit, supplyVolt: 3 }).steps));
     expect(minutes).toBeGreaterThan(20);
     expect(minutes).toBeLessThan(60);
   });

@@ -1,4 +1,5 @@
 import { checks } from '../order/checks.ts';
+import type { Holding } from '../order/holding.ts';
 import type { Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 
@@ -15,6 +16,9 @@ const minutesPerJoint = 0.6;
 /** Minutes to read a step and find its bag (common practice). */
 const minutesToRead = 1;
 
+/** Minutes to tape, bend or tack one piece that would drop out otherwise (common practice). */
+const minutesToHold = 0.3;
+
 /**
  * The minutes planned for one step and one beginner.
  *
@@ -26,9 +30,14 @@ export function stepMinutes(step: Step): number {
       ? checks[step.check].minutes
       : minutesToRead +
         step.joints * minutesPerJoint +
+        heldPieces(step.holding) * minutesToHold +
         step.parts.reduce((sum, part) => sum + part.quantity * familyOf(part).prepareMinutes, 0);
   return Math.ceil(minutes * 2) / 2;
 }
+
+/** How many pieces are held; parts without a place name count as one. */
+export const heldPieces = (holding: readonly Holding[]): number =>
+  holding.reduce((sum, { places }) => sum + Math.max(1, places.length), 0);
 
 export const withMinutes = (steps: readonly Step[]): PlannedStep[] =>
   steps.map((step) => ({ ...step, minutes: stepMinutes(step) }));

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planSteps } from '../order/planSteps.ts';
+import { planKit } from '../order/planKit.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { PartValue } from '../parts/part.ts';
 import { type InStock, needsOf } from './needs.ts';
@@ -186,7 +186,7 @@ describe('the bag list', () => {
   it('holds every piece of the kit exactly once, in every order', () => {
     fc.assert(
       fc.property(anyKit, fc.constantFrom(...packingOrders), (parts, order) => {
-        const steps = planSteps({ parts, supplyVolt: null });
+        const steps = planKit({ parts, supplyVolt: null }).steps;
         const lines = bagList(parts, steps, order).flatMap((group) => group.lines);
         const pieces = (list: readonly { pieces: number }[]) =>
           list.reduce((sum, one) => sum + one.pieces, 0);
@@ -207,7 +207,7 @@ describe('the bag list', () => {
       line('screw', '', type('M3')),
     ];
     const titles = (order: (typeof packingOrders)[number]) =>
-      bagList(parts, planSteps({ parts, supplyVolt: null }), order).map(({ title }) => title);
+      bagList(parts, planKit({ parts, supplyVolt: null }).steps, order).map(({ title }) => title);
     expect(titles('kind')).toEqual([
       'Resistors',
       'Capacitors',

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { bandColourNames } from '../bands/colours.ts';
 import { mistakes } from '../learning/mistakes.ts';
 import { checks } from '../order/checks.ts';
-import { hardRules } from '../order/hardRules.ts';
+import { hardRules } from '../order/rules/index.ts';
 import { families } from '../parts/families/index.ts';
 import { english } from './en.ts';
 

@@ -8,7 +8,8 @@ import { mistakes } from '../learning/mistakes.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
 import { swaps } from '../mixups/swap.ts';
 import { checks } from '../order/checks.ts';
-import { hardRules } from '../order/hardRules.ts';
+import { hardRules } from '../order/rules/index.ts';
+import { styles } from '../order/styles/index.ts';
 import { families } from '../parts/families/index.ts';
 
 const keyed = <Item extends { readonly id: string; readonly words: object }>(
@@ -19,6 +20,7 @@ export const english = {
   family: keyed(families),
   mistake: keyed(mistakes),
   rule: keyed(hardRules),
+  style: keyed(styles),
   check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),
   swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
   remedy: remedyWords,
@@ -135,11 +137,52 @@ export const english = {
       'At {{height}} mm above the board nothing that is left lies lower; {{next}} at {{nextHeight}} mm would hold the board up.',
     tallest:
       'It stands {{height}} mm high, the tallest of all, so it comes after everything lower.',
+    flattest:
+      'At {{height}} mm it lies flatter than {{next}}: so tweezers and iron get at it from every side.',
+    'flattest-last':
+      'At {{height}} mm it is the tallest of the surface parts, so it comes when the flatter ones are in.',
     'same-height':
       'Just as low as {{before}}, {{height}} mm, but another value: one value at a time, so that they are not mixed up.',
     'same-height-other': 'Just as low as {{before}}, {{height}} mm: either could come first.',
+    'by-hand': 'Your instructor wants it here, after {{before}}.',
+    'by-hand-first': 'Your instructor wants it here.',
     'off-board':
       'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
+  },
+  hold: {
+    'bent-leads': 'bend the leads apart by about 45°',
+    tape: 'hold it with heat-proof tape',
+    putty: 'press it on with a little putty',
+    'tack-one-pin': 'solder one pin, look whether it sits straight, then the others',
+    loose: '{{places}} would drop by up to {{drop}} mm when the board is turned: {{method}}.',
+    'loose-one': 'It would drop by up to {{drop}} mm when the board is turned: {{method}}.',
+  },
+  length: {
+    bend: '{{places}}: bend the leads {{mm}} mm apart.',
+    'cut-link': '{{places}}: cut the wire to {{mm}} mm.',
+    'cut-wire': '{{places}}: cut the wire to {{mm}} mm and strip 5 mm at each end.',
+  },
+  gate: {
+    ask: {
+      ohm: 'What does the meter show, in ohms?',
+      milliampere: 'What current does the supply show, in mA?',
+    },
+    example: { ohm: 'such as 4k7, 220 or OL', milliampere: 'such as 12' },
+    judge: 'Judge it',
+    finding: {
+      right: 'That is right.',
+      short:
+        'That is a short circuit from supply to ground: no power. Help is on the way; look for a bridge meanwhile.',
+      'nearly-short':
+        'That is too little: something bridges the supply or sits the wrong way round. No power. Help is on the way.',
+      'too-much': 'That is too much. Switch off now. Help is on the way.',
+      'no-current':
+        'Nothing flows: a dry joint, a lead not through its hole or the supply turned round. Switch off. Help is on the way.',
+    },
+    'block-why':
+      'All parts of the block “{{blocks}}” are in: what is wrong there is found now, before more parts hide it.',
+    blocks: 'This is about: {{blocks}}.',
+    sees: 'It works when you see this: {{sees}}',
   },
   step: {
     solder: 'Solder the {{what}}',

@@ -1,6 +1,6 @@
 import type { TFunction } from 'i18next';
 import { type CheckNote, checkNotes } from '../order/checkNotes.ts';
-import type { Caution, Named, Step } from '../order/step.ts';
+import type { Caution, CheckStep, Named, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
 import type { Part } from '../parts/part.ts';
@@ -40,7 +40,9 @@ export function fitWords(t: TFunction, part: Part): readonly string[] {
 
 /** `Solder 470 Ω resistors`, `First power`. */
 export function stepTitle(t: TFunction, step: Step): string {
-  if (step.kind === 'check') return t(`check.${step.check}.name`);
+  if (step.kind === 'check') {
+    return [t(`check.${step.check}.name`), step.blocks.join(', ')].filter(Boolean).join(': ');
+  }
   return t(`step.${step.kind}`, {
     what: step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `),
   });
@@ -58,7 +60,7 @@ export function reasonSentence(t: TFunction, step: Step): string {
   const { reason } = step;
   switch (reason.kind) {
     case 'check':
-      return step.kind === 'check' ? t(`check.${step.check}.why`) : '';
+      return step.kind === 'check' ? gateReason(t, step) : '';
     case 'rule':
       return t(`rule.${reason.rule}.${reason.side}`, {
         others: reason.others.map((other) => named(t, other)).join(', '),
@@ -71,6 +73,10 @@ export function reasonSentence(t: TFunction, step: Step): string {
             nextHeight: reason.next.heightMm,
           })
         : t('reason.tallest', { height: reason.heightMm });
+    case 'flattest':
+      return reason.next
+        ? t('reason.flattest', { height: reason.heightMm, next: named(t, reason.next) })
+        : t('reason.flattest-last', { height: reason.heightMm });
     case 'same-height': {
       const sameFamily = step.kind !== 'check' && step.parts[0]?.family === reason.before.family;
       return t(sameFamily ? 'reason.same-height' : 'reason.same-height-other', {
@@ -78,9 +84,24 @@ export function reasonSentence(t: TFunction, step: Step): string {
         before: named(t, reason.before),
       });
     }
+    case 'style':
+      return t(`style.${reason.style}.${reason.side}`, {
+        others: reason.others.map((other) => named(t, other)).join(', '),
+      });
+    case 'by-hand':
+      return reason.before
+        ? t('reason.by-hand', { before: named(t, reason.before) })
+        : t('reason.by-hand-first');
     case 'off-board':
       return t('reason.off-board');
   }
+}
+
+/** Why a check stands there: of a block, because the block is complete. */
+function gateReason(t: TFunction, { check, blocks }: CheckStep): string {
+  return blocks.length > 0 && (check === 'look' || check === 'function')
+    ? t('gate.block-why', { blocks: blocks.join(', ') })
+    : t(`check.${check}.why`);
 }
 
 /** What a step warns of, in one line. */

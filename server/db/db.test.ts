@@ -29,11 +29,12 @@ describe('the database', () => {
       { name: '002_kit_parts.sql' },
       { name: '003_stores.sql' },
       { name: '004_board.sql' },
+      { name: '005_order.sql' },
     ]);
     await second.close();
   });
 
-  it('carries the data of before 002 over into its words', async () => {
+  it('carries older data over into the words of today', async () => {
     const db = await openDatabase();
     const script = (name: string) =>
       readFileSync(new URL(`./migrations/${name}`, import.meta.url), 'utf8');
@@ -67,6 +68,17 @@ describe('the database', () => {
             cautions: [],
           },
           { id: 'b', kind: 'check' },
+        ],
+      },
+    ]);
+    for (const name of ['003_stores.sql', '004_board.sql', '005_order.sql']) {
+      await db.script(script(name));
+    }
+    expect(await db.query('select steps from workshop')).toMatchObject([
+      {
+        steps: [
+          { id: 'a', kind: 'solder', side: 'top', holding: [], lengths: [] },
+          { id: 'b', kind: 'check', blocks: [], sees: null },
         ],
       },
     ]);

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit } from '#contract/kits';
 import { type Board, emptyBoard } from '#core/board/board';
-import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+import { changeKitTo, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -11,14 +11,7 @@ afterAll(() => server.db.close());
 
 const kitOf = async (id: string): Promise<Kit> =>
   (await server.instructor.get(`/api/kits/${id}`).expect(200)).body;
-const change = (kit: Kit, board: unknown) =>
-  server.instructor.put(`/api/kits/${kit.id}/content`).send({
-    basedOn: kit.revisionId,
-    supplyVolt: kit.supplyVolt,
-    lines: kit.lines,
-    errata: kit.errata,
-    board,
-  });
+const change = (kit: Kit, board: unknown) => changeKitTo(server, kit, { board });
 
 const board: Board = {
   ...emptyBoard(50, 30, 'printed'),

@@ -2,7 +2,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit, KitLine } from '#contract/kits';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/table';
-import { kitBody, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+import {
+  changeKitTo,
+  kitBody,
+  makeKit,
+  type TestServer,
+  testServer,
+} from '../testing/testServer.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -14,14 +20,7 @@ const kitOf = async (id: string): Promise<Kit> =>
   (await server.instructor.get(`/api/kits/${id}`).expect(200)).body;
 
 const change = (kit: Kit, more: Partial<Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board'>>) =>
-  server.instructor.put(`/api/kits/${kit.id}/content`).send({
-    basedOn: kit.revisionId,
-    supplyVolt: kit.supplyVolt,
-    lines: kit.lines,
-    errata: kit.errata,
-    board: kit.board,
-    ...more,
-  });
+  changeKitTo(server, kit, more);
 
 const withLine = (kit: Kit, index: number, edit: (line: KitLine) => KitLine) =>
   kit.lines.map((line, at) => (at === index ? edit(line) : line));

@@ -1,4 +1,4 @@
-import { planSteps } from '#core/order/planSteps';
+import { planKit } from '#core/order/planKit';
 import { withMinutes } from '#core/pace/stepMinutes';
 import type { StoredRevision } from './queries.ts';
 
@@ -7,5 +7,10 @@ export const plannedSteps = ({
   lines,
   supplyVolt,
   errata,
-}: Pick<StoredRevision, 'lines' | 'supplyVolt' | 'errata'>) =>
-  withMinutes(planSteps({ parts: lines.map(({ part }) => part), supplyVolt, errata }));
+  board,
+  order,
+}: Pick<StoredRevision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>) =>
+  withMinutes(
+    planKit({ parts: lines.map(({ part }) => part), supplyVolt, errata, board, settings: order })
+      .steps,
+  );

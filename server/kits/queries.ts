@@ -1,5 +1,6 @@
 import type { KitLine, Revision, RevisionSummary } from '#contract/kits';
 import type { Board } from '#core/board/board';
+import { type OrderSettings, usualSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
 import type { Mapping } from '#core/partslist/columns';
@@ -22,6 +23,7 @@ export interface RevisionContent {
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
+  readonly order: OrderSettings;
 }
 
 /** @returns the number of the new revision */
@@ -30,11 +32,11 @@ export async function insertRevision(
   { id, kitId, content }: { id: string; kitId: string; content: RevisionContent },
 ): Promise<number> {
   const [row] = await db.query<{ number: number }>(
-    `insert into kit_revision (id, kit_id, number, supply_volt, board)
-     select $1::uuid, $2::uuid, coalesce(max(number), 0) + 1, $3::double precision, $4::jsonb
+    `insert into kit_revision (id, kit_id, number, supply_volt, board, soldering_order)
+     select $1::uuid, $2::uuid, coalesce(max(number), 0) + 1, $3::double precision, $4::jsonb, $5::jsonb
        from kit_revision where kit_id = $2::uuid
      returning number`,
-    [id, kitId, content.supplyVolt, boardJson(content)],
+    [id, kitId, content.supplyVolt, boardJson(content), JSON.stringify(content.order)],
   );
   await insertContent(db, id, content);
   return row?.number ?? 1;
@@ -48,11 +50,10 @@ export async function replaceContent(
 ): Promise<void> {
   await db.query('delete from part_line where revision_id = $1', [revisionId]);
   await db.query('delete from erratum where revision_id = $1', [revisionId]);
-  await db.query('update kit_revision set supply_volt = $2, board = $3::jsonb where id = $1', [
-    revisionId,
-    content.supplyVolt,
-    boardJson(content),
-  ]);
+  await db.query(
+    `update kit_revision set supply_volt = $2, board = $3::jsonb, soldering_order = $4::jsonb where id = $1`,
+    [revisionId, content.supplyVolt, boardJson(content), JSON.stringify(content.order)],
+  );
   await insertContent(db, revisionId, content);
 }
 
@@ -94,12 +95,13 @@ interface RevisionRow {
   revision_id: string;
   supply_volt: number | null;
   board: Board | null;
+  soldering_order: OrderSettings | null;
   imported_at: Date;
   workshops: number;
 }
 
 const revisionColumns = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
-         kit_revision.supply_volt, kit_revision.board, kit_revision.created_at as imported_at,
+         kit_revision.supply_volt, kit_revision.board, kit_revision.soldering_order, kit_revision.created_at as imported_at,
          (select count(*)::int from workshop where workshop.revision_id = kit_revision.id) as workshops`;
 const ofKits = 'from kit join kit_revision on kit_revision.kit_id = kit.id';
 const newestRevisions = `select distinct on (kit.id) ${revisionColumns} ${ofKits}`;
@@ -182,6 +184,7 @@ async function withLines(db: Queryable, row: RevisionRow): Promise<StoredRevisio
     importedAt: row.imported_at.toISOString(),
     workshops: row.workshops,
     board: row.board,
+    order: row.soldering_order ?? usualSettings,
     errata,
     lines: lines.map((line) => ({
       confidence: line.confidence,

@@ -12,6 +12,7 @@ import {
   listRevisions,
   reviseKit,
 } from '#contract/kits';
+import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
 import { checkLines } from '#core/parts/checkLines';
@@ -78,7 +79,12 @@ export function kitRoutes(db: Database): Router {
           },
         ]);
       }
-      await storeImport(tx, id, list, { supplyVolt: body.supplyVolt, errata: [], board: null });
+      await storeImport(tx, id, list, {
+        supplyVolt: body.supplyVolt,
+        errata: [],
+        board: null,
+        order: usualSettings,
+      });
     });
     return { id };
   });
@@ -94,12 +100,12 @@ export function kitRoutes(db: Database): Router {
         list.lines.map(({ part }) => part),
       );
       const lines = list.lines.map((line, index) => ({ ...line, part: parts[index] ?? line.part }));
-      const { errata, board } = before;
+      const { errata, board, order } = before;
       await storeImport(
         tx,
         params.kitId,
         { ...list, lines },
-        { supplyVolt: body.supplyVolt, errata, board },
+        { supplyVolt: body.supplyVolt, errata, board, order },
       );
     });
     return { id: params.kitId };

@@ -4,6 +4,7 @@ import request, { type Test } from 'supertest';
 import type TestAgent from 'supertest/lib/agent.js';
 import { v7 as newEventId } from 'uuid';
 import type { SentEvent } from '#contract/events';
+import type { Kit } from '#contract/kits';
 import type { Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
 import { guessMapping } from '#core/partslist/columns';
@@ -77,3 +78,15 @@ export const sent = (seatId: string, deed: Deed, at = '2026-03-05T18:40:00.000Z'
   seatId,
   at,
 });
+
+/** Changes some of a kit, and sends the rest of it as it is. */
+export const changeKitTo = (server: TestServer, kit: Kit, more: object) =>
+  server.instructor.put(`/api/kits/${kit.id}/content`).send({
+    basedOn: kit.revisionId,
+    supplyVolt: kit.supplyVolt,
+    lines: kit.lines,
+    errata: kit.errata,
+    board: kit.board,
+    order: kit.order,
+    ...more,
+  });

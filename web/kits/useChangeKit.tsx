@@ -5,7 +5,7 @@ import { changeKit, type Kit } from '#contract/kits';
 import { CallProblem, call } from '../app/call.ts';
 import { useKit } from './KitFrame.tsx';
 
-export type KitContent = Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board'>;
+export type KitContent = Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board' | 'order'>;
 
 /**
  * Changes what the kit holds, and offers to take it back.
@@ -17,10 +17,10 @@ export function useChangeKit() {
   const { revalidate } = useRevalidator();
 
   const put = async (basedOn: string, content: KitContent) => {
-    const { lines, errata, supplyVolt, board } = content;
+    const { lines, errata, supplyVolt, board, order } = content;
     const reply = await call(changeKit, {
       params: { kitId: kit.id },
-      body: { basedOn, supplyVolt, lines: [...lines], errata: [...errata], board },
+      body: { basedOn, supplyVolt, lines: [...lines], errata: [...errata], board, order },
     });
     await revalidate();
     return reply;

@@ -1,0 +1,65 @@
+import type { Board } from '../board/board.ts';
+import { familyOf } from '../parts/families/index.ts';
+import type { Part } from '../parts/part.ts';
+
+/** A length that hands measure at a step, in mm. */
+export type Length =
+  /** Leads are bent at this distance. */
+  | { readonly kind: 'bend'; readonly places: readonly string[]; readonly mm: number }
+  /** A bare wire is cut to this, with enough at both ends to go through the board. */
+  | { readonly kind: 'cut-link'; readonly places: readonly string[]; readonly mm: number }
+  /** A wire is cut to this; its ends are stripped. */
+  | { readonly kind: 'cut-wire'; readonly places: readonly string[]; readonly mm: number };
+
+/** What goes through the board and is bent over, at each end (common practice). */
+const endMm = 5;
+
+/** Leads of rods are bent over at this distance where nothing else is known: four holes of a tenth of an inch. */
+const usualSpanMm = 10.16;
+
+/** The lengths of a step's leads and wires: from the board where the parts have their places, else the usual ones. */
+export function lengthsOf(parts: readonly Part[], board: Board | null): Length[] {
+  return parts.flatMap((part): Length[] => {
+    const { role, body, mount } = familyOf(part);
+    if (role === 'off-board') {
+      const mm = writtenLength(part.description);
+      return mm === undefined ? [] : [{ kind: 'cut-wire', places: part.designators, mm }];
+    }
+    if (role === 'link') {
+      return bySpan(part, board).map(({ places, mm }) => ({
+        kind: 'cut-link',
+        places,
+        mm: mm + 2 * endMm,
+      }));
+    }
+    if (body.shape !== 'rod' || mount !== 'through') return [];
+    return bySpan(part, board).map(({ places, mm }) => ({ kind: 'bend', places, mm }));
+  });
+}
+
+/** The places of a part by the distance of their holes. */
+function bySpan(part: Part, board: Board | null): { places: string[]; mm: number }[] {
+  const groups = new Map<number, string[]>();
+  for (const place of part.designators) {
+    const placement = board?.placements.find((one) => one.place === place);
+    const mm = holeDistance(place, board) ?? placement?.spanMm ?? usualSpanMm;
+    const rounded = Math.round(mm * 10) / 10;
+    groups.set(rounded, [...(groups.get(rounded) ?? []), place]);
+  }
+  return [...groups].map(([mm, places]) => ({ mm, places }));
+}
+
+/** Between the two pads of a pad list. */
+function holeDistance(place: string, board: Board | null): number | undefined {
+  const [a, b, more] = board?.pads.filter((pad) => pad.place === place) ?? [];
+  if (!a || !b || more) return undefined;
+  return Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
+}
+
+/** `20 cm`, `150 mm` in a description. */
+function writtenLength(text: string): number | undefined {
+  const found = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(text);
+  if (!found) return undefined;
+  const [, amount = '', unit = ''] = found;
+  return Number(amount.replace(',', '.')) * (unit.toLowerCase() === 'cm' ? 10 : 1);
+}

@@ -1,0 +1,160 @@
+import type { Board } from '../board/board.ts';
+import type { Erratum } from '../parts/erratum.ts';
+import { familyOf } from '../parts/families/index.ts';
+import type { Part } from '../parts/part.ts';
+import {
+  arranged,
+  arrangementOf,
+  type BrokenRule,
+  brokenRules,
+  isPartOf,
+  movedSteps,
+} from './arrangement.ts';
+import { batchesOf, sizedNodes, turnsOf } from './batches.ts';
+import type { Block } from './block.ts';
+import { blocksOf } from './blocksOf.ts';
+import { cautionsFor } from './cautions.ts';
+import { checkNodes, mergedGates } from './gatesOfKit.ts';
+import { type Contradiction, hardEdges, ruleGraph } from './graph.ts';
+import { looseParts, Tops } from './holding.ts';
+import { lengthsOf } from './lengths.ts';
+import { jointsOf, named, nodeId, type OrderNode, type WorkNode, workNodes } from './node.ts';
+import { reasonsOf } from './reasons.ts';
+import { sequenceOf } from './sequence.ts';
+import { type OrderSettings, usualSettings } from './settings.ts';
+import { type Situation, standingParts } from './situation.ts';
+import type { CheckStep, Named, Reason, Step, WorkStep } from './step.ts';
+import { styles as allStyles, type StyleId } from './styles/index.ts';
+
+export interface KitToPlan {
+  readonly parts: readonly Part[];
+  readonly supplyVolt: number | null;
+  readonly errata?: readonly Erratum[];
+  /** Where the parts stand; without it the rules that geometry decides have nothing to say. */
+  readonly board?: Board | null;
+  readonly settings?: OrderSettings;
+}
+
+export interface KitPlan {
+  readonly steps: readonly Step[];
+  /** What each step does, for moving it: the pieces it fits or the check it makes. */
+  readonly arrangement: readonly (readonly string[])[];
+  readonly blocks: readonly Block[];
+  readonly contradictions: readonly Contradiction[];
+  /** Rules that the instructor's own order breaks. */
+  readonly broken: readonly BrokenRule[];
+  /** How often the board is turned over. */
+  readonly turns: number;
+}
+
+/**
+ * The soldering steps of a kit, with the checks between them.
+ *
+ * No hard rule is broken, unless rules contradict each other or the instructor has arranged the steps himself; both
+ * are told. What the rules leave free is ordered by the styles, then by place name. A check or a screw stands right
+ * before what waits for it.
+ *
+ * @returns the steps in order, each with its reason; none for a kit without anything to fit
+ */
+export function planKit(kit: KitToPlan): KitPlan {
+  const { parts, supplyVolt, errata = [], board = null, settings = usualSettings } = kit;
+  const fitted = parts.filter(({ supply }) => supply !== 'spare');
+  const standing = standingParts(board, fitted);
+  const blocks = settings.blocks ?? blocksOf(board, fitted);
+  const situation: Situation = { standing, access: settings.access, blocks };
+  const work = sizedNodes(workNodes(fitted, board), settings, situation);
+  const graph = ruleGraph(work, checkNodes(work, blocks, settings.gates), situation);
+  const styles = stackOf(settings.styles);
+  const natural = mergedGates(sequenceOf(graph, styles, situation));
+  const reasons = reasonsOf({ sequence: natural, edges: graph.edges, styles, situation });
+
+  const groups = settings.arrangement
+    ? arranged(natural, settings.arrangement)
+    : batchesOf(natural, graph.edges, settings.batch);
+  const edges = settings.arrangement ? hardEdges(groups.flat(), situation) : graph.edges;
+  const moved = settings.arrangement
+    ? movedSteps(groups.map(([first]) => natural.findIndex((node) => isPartOf(first, node))))
+    : new Set<number>();
+
+  const cautions = cautionsFor(groups.flat(), errata);
+  const about = {
+    chipsOut: work
+      .filter(({ kind }) => kind === 'insert')
+      .flatMap((node) => named(node).designators),
+    hasBattery: work.some(({ parts: [part] }) => part && familyOf(part).bringsPower),
+    supplyVolt,
+  };
+  const reasonOf = (group: readonly OrderNode[], index: number): Reason => {
+    const [first] = group;
+    if (moved.has(index)) return { kind: 'by-hand', before: nameOf(groups[index - 1]) };
+    const origin = natural.find((node) => isPartOf(first, node));
+    return (origin && reasons.get(origin)) ?? { kind: 'check' };
+  };
+  const spots = new Map(standing.map((one) => [one.place, one]));
+  const tops = { top: new Tops(board, spots), bottom: new Tops(board, spots) };
+  const steps = groups.map((group, index): Step => {
+    const reason = reasonOf(group, index);
+    const [first] = group;
+    if (first?.kind === 'check') return checkStep(first, blocks, about, reason);
+    const nodes = group.filter((node): node is WorkNode => node.kind !== 'check');
+    for (const node of nodes) tops[node.side].add(node);
+    const holding = first ? looseParts(nodes, tops[first.side]) : [];
+    return workStep(nodes, {
+      reason,
+      holding,
+      cautions: nodes.flatMap((node) => cautions.get(node) ?? []),
+      lengths: lengthsOf(
+        nodes.flatMap((node) => node.parts),
+        board,
+      ),
+    });
+  });
+  return {
+    steps,
+    arrangement: arrangementOf(groups),
+    blocks,
+    contradictions: graph.contradictions,
+    broken: brokenRules(groups, edges, settings.exceptions),
+    turns: turnsOf(groups),
+  };
+}
+
+/** The styles as definitions; what they leave equal goes by height. */
+function stackOf(ids: readonly StyleId[]) {
+  const wanted: readonly StyleId[] = ids.includes('lowest-first') ? ids : [...ids, 'lowest-first'];
+  return wanted.flatMap((id) => allStyles.filter((style) => style.id === id));
+}
+
+function checkStep(
+  { id, check, blocks }: Extract<OrderNode, { kind: 'check' }>,
+  known: readonly Block[],
+  about: Pick<CheckStep, 'chipsOut' | 'hasBattery' | 'supplyVolt'>,
+  reason: Reason,
+): CheckStep {
+  const tested = known.filter(({ name }) => check === 'function' && blocks.includes(name));
+  const sees = tested.flatMap(({ test }) => test ?? []).join(' ');
+  return { id, kind: 'check', check, blocks, sees: sees === '' ? null : sees, ...about, reason };
+}
+
+function workStep(
+  nodes: readonly WorkNode[],
+  rest: Pick<WorkStep, 'reason' | 'cautions' | 'holding' | 'lengths'>,
+): WorkStep {
+  const [first] = nodes;
+  const parts = nodes.flatMap((node) => node.parts);
+  const kind = first?.kind ?? 'solder';
+  return {
+    id: nodes.length === 1 && first ? first.id : nodeId(kind, parts),
+    kind,
+    parts,
+    joints: nodes.reduce((sum, node) => sum + jointsOf(node), 0),
+    side: first?.side ?? 'top',
+    ...rest,
+  };
+}
+
+/** The part of the step before by which a sentence names it. */
+const nameOf = (group: readonly OrderNode[] | undefined): Named | null => {
+  const work = group?.find((node): node is WorkNode => node.kind !== 'check');
+  return work ? named(work) : null;
+};

@@ -1,0 +1,99 @@
+import { familyOf } from '../../parts/families/index.ts';
+import type { OrderNode } from '../node.ts';
+import type { CheckId } from '../step.ts';
+import { eachPair, type HardRule } from './rule.ts';
+
+const isRole =
+  (...roles: string[]) =>
+  (node: OrderNode) =>
+    node.kind !== 'check' && roles.includes(node.role);
+const isCheck = (check: CheckId) => (node: OrderNode) =>
+  node.kind === 'check' && node.check === check;
+/** Has a metal tab that a heat sink can be screwed to. */
+const isOnTab = (node: OrderNode) =>
+  node.kind === 'solder' && node.parts.some((part) => familyOf(part).body.shape === 'tab');
+const isSoldered = (node: OrderNode) => node.kind === 'solder';
+
+/** The rules that what a part is for decides, wherever it stands on the board (common practice). */
+export const roleRules: readonly HardRule[] = [
+  {
+    id: 'links-first',
+    pairs: eachPair(isRole('link'), (node) => isSoldered(node) && !isRole('link')(node)),
+    enoughToPutInFirst: true,
+    words: {
+      before:
+        'A wire link lies flat on the board and other parts may have to go over it, so it comes before {{others}}.',
+      after: 'It may lie over a wire link, so {{others}} comes first.',
+      says: 'Wire links come before what may lie over them.',
+      wayOut: 'Take the link off the list, or say that it is an off-board wire.',
+    },
+  },
+  {
+    id: 'socket-before-chip',
+    pairs: eachPair(isRole('socket'), (node) => node.kind === 'insert'),
+    words: {
+      before: 'The chip goes into its socket, so the socket is soldered first, empty.',
+      after: 'It goes into the socket, so the socket comes first.',
+      says: 'A socket comes before its chip.',
+      wayOut: 'See whether the chip has a socket at all.',
+    },
+  },
+  {
+    id: 'holder-tried-first',
+    pairs: eachPair(isCheck('try-holder'), isRole('holder', 'screw')),
+    words: {
+      after: 'The holder has been tried in its place, so it can be fixed now.',
+      says: 'The battery holder is tried in its place before it is fixed.',
+      wayOut: 'Try the holder first.',
+    },
+  },
+  {
+    id: 'screws-before-solder',
+    pairs: eachPair(isRole('screw'), isRole('holder')),
+    words: {
+      before:
+        'The screws pull {{others}} down flat. Tightened after soldering they would tear at the joints.',
+      after: 'It is held by its screws now, so its joints bear no force.',
+      says: 'The screws of a holder come before its solder.',
+      wayOut: 'Screw it down first.',
+    },
+  },
+  {
+    id: 'sink-before-its-part',
+    pairs: eachPair(isRole('heat-sink'), isOnTab),
+    words: {
+      before:
+        'It is screwed to {{others}} before that is soldered: screwed on later it would pull at the joints.',
+      after: 'It is screwed to its heat sink, so its joints bear no force.',
+      says: 'A heat sink is screwed on before its part is soldered.',
+      wayOut: 'Screw it on first.',
+    },
+  },
+  {
+    id: 'chips-after-supply',
+    pairs: eachPair(isCheck('first-power'), (node) => node.kind === 'insert'),
+    words: {
+      after:
+        'The chip stays out of its socket until the supply has been checked: a wrong voltage would destroy it.',
+      says: 'Chips stay out of their sockets until the supply has been checked.',
+      wayOut: 'Check the supply first.',
+    },
+  },
+  {
+    id: 'battery-last',
+    pairs: eachPair(
+      (node) =>
+        node.kind === 'solder' ||
+        node.kind === 'insert' ||
+        node.kind === 'fasten' ||
+        isCheck('first-power')(node),
+      isRole('battery'),
+    ),
+    words: {
+      after:
+        'Nobody solders on a board with a battery in it, so the cells come when all else is done.',
+      says: 'Nobody solders on a board with a battery in.',
+      wayOut: 'Leave the battery out.',
+    },
+  },
+];

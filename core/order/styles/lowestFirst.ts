@@ -1,0 +1,13 @@
+import type { Style } from './style.ts';
+
+/** The most common school (common practice). */
+export const lowestFirst = {
+  id: 'lowest-first',
+  rank: ({ heightMm }) => heightMm,
+  words: {
+    name: 'Lowest first',
+    why: 'Turned over, the lowest part lies flat on the mat and does not fall out.',
+    before: 'It is lower than {{others}}, which would hold the board up.',
+    after: 'It is taller than {{others}}, so it comes after.',
+  },
+} as const satisfies Style;

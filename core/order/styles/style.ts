@@ -1,0 +1,18 @@
+import type { WorkNode } from '../node.ts';
+import type { Situation } from '../situation.ts';
+
+/** A school of soldering order: what comes first where no hard rule decides. */
+export interface Style {
+  readonly id: string;
+  /** Smaller comes first; parts with the same number are left to the next style. */
+  readonly rank: (node: WorkNode, situation: Situation) => number;
+  readonly words: {
+    readonly name: string;
+    /** Why people build like this, in one sentence. */
+    readonly why: string;
+    /** Why a step comes before those that rank later; `others` names the next of them. */
+    readonly before: string;
+    /** Why a step comes after those that rank earlier; `others` names the last of them. */
+    readonly after: string;
+  };
+}
