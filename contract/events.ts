@@ -2,6 +2,7 @@ import { validate as isUuid } from 'uuid';
 import * as yup from 'yup';
 import type { BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { mistakes } from '#core/learning/mistakes';
+import { openOhm } from '#core/order/gateReading';
 
 const id = (what: string) =>
   yup
@@ -27,6 +28,15 @@ const deedFields = {
         'This kind of mistake is not known.',
       ),
     designator: yup.string().strict().max(20).optional(),
+  },
+  reading: {
+    stepId,
+    amount: yup
+      .number()
+      .typeError('Write the reading as a number.')
+      .required('Write what the meter shows.')
+      .min(0, 'A reading is not below 0.')
+      .max(openOhm, 'A reading is at most a gigaohm.'),
   },
   'help-asked': { stepId },
   'help-withdrawn': { asked: id('The call for help') },

@@ -1,6 +1,7 @@
 import { v7 as newEventId } from 'uuid';
 import type { SentEvent } from '#contract/events';
 import type { Author, Deed } from '#core/build/event';
+import type { CheckId } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { DemoLearner } from './scenario.ts';
 
@@ -8,6 +9,12 @@ export interface EveningEvent {
   readonly by: Author;
   readonly event: SentEvent;
 }
+
+/** What a meter shows on a board without a fault: ohms from supply to ground, milliamperes at the first power. */
+const usualReading: Readonly<Partial<Record<CheckId, number>>> = {
+  'supply-resistance': 4200,
+  'first-power': 9,
+};
 
 /** Minutes that a learner waits for the instructor in the demo, once help was asked for. */
 const waitMinutes = 3;
@@ -65,6 +72,11 @@ export function eveningOf(
         ...(mistake.designator ? { designator: mistake.designator } : {}),
       });
       at += 90_000;
+    }
+    const reading = step.kind === 'check' ? usualReading[step.check] : undefined;
+    if (reading !== undefined) {
+      const amount = Math.round(reading * (1 + 0.3 * fraction(seat.number * 17)));
+      add('learner', at - 20_000, { kind: 'reading', stepId: step.id, amount });
     }
     add('learner', at, { kind: 'step-done', stepId: step.id });
   }

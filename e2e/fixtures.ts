@@ -52,3 +52,12 @@ export async function signIn(page: Page, passphrase: string): Promise<void> {
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
 }
+
+/** Opens a kit from the list, at one of its pages. */
+export async function openKit(page: Page, name: string, tab?: string): Promise<void> {
+  await page.goto('/kits');
+  await page.getByRole('link', { name }).click();
+  if (tab) {
+    await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: tab }).click();
+  }
+}

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { begin, commit, redo, undo } from '../history.ts';
 import { line, type } from '../order/testing/kits.ts';
 import { families } from '../parts/families/index.ts';
 import { emptyBoard, type Placement } from './board.ts';
-import { apply, begin, commit, redo, snapped, undo } from './edit.ts';
+import { apply, snapped } from './edit.ts';
 import { facingsOf } from './facing.ts';
 import { footprintOf } from './footprint.ts';
 import {

@@ -11,6 +11,8 @@ export type Deed =
       /** The part it happened to, where somebody said so. */
       readonly designator?: string | undefined;
     }
+  /** What a meter or a supply showed at a check, in the unit that the check asks for. */
+  | { readonly kind: 'reading'; readonly stepId: string; readonly amount: number }
   | { readonly kind: 'help-asked'; readonly stepId: string }
   | { readonly kind: 'help-withdrawn'; readonly asked: string }
   /** Somebody came to the seat; `answers` are the calls for help that this settles. */
@@ -36,6 +38,7 @@ export const learnerDeeds: readonly DeedKind[] = [
   'step-done',
   'step-reopened',
   'mistake',
+  'reading',
   'help-asked',
   'help-withdrawn',
   'undo',

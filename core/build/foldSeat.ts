@@ -17,9 +17,19 @@ export interface SeatState {
   /** Every call for help that is not settled; a visit answers them all. */
   readonly openCalls: readonly string[];
   readonly mistakes: readonly LoggedMistake[];
+  /** In the order of time. */
+  readonly readings: readonly LoggedReading[];
   readonly visits: readonly { readonly eventId: string; readonly at: string }[];
   /** When the seat's own page last reported something. */
   readonly lastSignAt: string | null;
+}
+
+export interface LoggedReading {
+  readonly eventId: string;
+  readonly stepId: string;
+  readonly amount: number;
+  readonly at: string;
+  readonly by: Author;
 }
 
 export interface LoggedMistake {
@@ -52,6 +62,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     ),
   );
   const mistakes: LoggedMistake[] = [];
+  const readings: LoggedReading[] = [];
   const visits: { eventId: string; at: string }[] = [];
   let lastSignAt: string | null = null;
 
@@ -81,6 +92,15 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
           designator: event.designator,
         });
         break;
+      case 'reading':
+        readings.push({
+          eventId: event.id,
+          stepId: event.stepId,
+          amount: event.amount,
+          at: event.at,
+          by: event.by,
+        });
+        break;
       case 'visit':
         visits.push({ eventId: event.id, at: event.at });
         break;
@@ -99,6 +119,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     help: oldest ? { eventId: oldest[0], ...oldest[1] } : null,
     openCalls: [...calls.keys()],
     mistakes,
+    readings,
     visits,
     lastSignAt,
   };

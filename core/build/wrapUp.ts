@@ -4,7 +4,7 @@ import { foldSeat } from './foldSeat.ts';
 
 /** One thing that happened at a seat and was not taken back. */
 export interface WrapUpRow {
-  readonly what: 'step done' | 'mistake' | 'help asked' | 'visit';
+  readonly what: 'step done' | 'mistake' | 'reading' | 'help asked' | 'visit';
   readonly at: string;
   /** Minutes since the start of the workshop, to one decimal. */
   readonly minute: number;
@@ -14,6 +14,8 @@ export interface WrapUpRow {
   readonly stepNumber?: number;
   readonly mistake?: string;
   readonly designator?: string;
+  /** For a reading, in the unit of its check. */
+  readonly amount?: number;
   /** For a mistake: the number of the step the seat was on when it was found; absent once all were done. */
   readonly foundAtStep?: number;
 }
@@ -52,6 +54,13 @@ export function wrapUpRows(
       mistake: mistake.mistake,
       ...(mistake.designator === undefined ? {} : { designator: mistake.designator }),
       ...(mistake.foundAtStepId === null ? {} : { foundAtStep: number(mistake.foundAtStepId) }),
+    })),
+    ...state.readings.map(({ at, by, stepId, amount }) => ({
+      what: 'reading' as const,
+      ...common(at, by),
+      stepId,
+      stepNumber: number(stepId),
+      amount,
     })),
     ...state.visits.map(({ at }) => ({ what: 'visit' as const, ...common(at, 'instructor') })),
   ];

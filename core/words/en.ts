@@ -149,6 +149,12 @@ export const english = {
     'off-board':
       'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
   },
+  order: {
+    between: 'Here {{after}} comes before {{before}}.',
+    link: '{{from}} before {{to}} ({{says}})',
+    contradiction: 'Rules contradict each other: {{links}}.',
+    'left-out': 'Left out here: {{from}} before {{to}}.',
+  },
   hold: {
     'bent-leads': 'bend the leads apart by about 45°',
     tape: 'hold it with heat-proof tape',
@@ -169,6 +175,8 @@ export const english = {
     },
     example: { ohm: 'such as 4k7, 220 or OL', milliampere: 'such as 12' },
     judge: 'Judge it',
+    passed: 'Go on',
+    reading: { ohm: '{{amount}} Ω', milliampere: '{{amount}} mA', open: 'open' },
     finding: {
       right: 'That is right.',
       short:
@@ -181,8 +189,14 @@ export const english = {
     },
     'block-why':
       'All parts of the block “{{blocks}}” are in: what is wrong there is found now, before more parts hide it.',
+    short: {
+      right: 'right',
+      short: 'a short circuit',
+      'nearly-short': 'too little',
+      'too-much': 'too much',
+      'no-current': 'nothing flows',
+    },
     blocks: 'This is about: {{blocks}}.',
-    sees: 'It works when you see this: {{sees}}',
   },
   step: {
     solder: 'Solder the {{what}}',

@@ -116,7 +116,8 @@ export function cautionSentence(t: TFunction, caution: Caution): string {
   })}`;
 }
 
-function named(t: TFunction, { family, designators }: Named): string {
+/** `R1, R4 (resistors)`: parts as a sentence speaks of them. */
+export function named(t: TFunction, { family, designators }: Named): string {
   const name = t(`family.${familyOf({ family }).id}.${designators.length === 1 ? 'one' : 'many'}`);
   return designators.length > 0 ? `${shortDesignators(designators)} (${name})` : name;
 }

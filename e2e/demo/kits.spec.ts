@@ -1,20 +1,12 @@
 import type { Page } from '@playwright/test';
 import { families } from '../../core/parts/families/index';
 import { demoPassphrase } from '../../demo/scenario';
-import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
 const chooseFile = (page: Page, content: string) =>
   page
     .getByLabel('Parts list file')
     .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
-
-const openKit = async (page: Page, name: string, tab?: string) => {
-  await page.goto('/kits');
-  await page.getByRole('link', { name }).click();
-  if (tab) {
-    await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: tab }).click();
-  }
-};
 
 test.describe('parts', () => {
   test.beforeEach(({ page }) => signIn(page, demoPassphrase));

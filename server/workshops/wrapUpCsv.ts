@@ -23,6 +23,7 @@ const columns: readonly CsvColumn<SeatRow>[] = [
   { heading: 'minute', cell: ({ minute }) => minute },
   { heading: 'mistake', cell: ({ mistake }) => mistake ?? '' },
   { heading: 'part', cell: ({ designator }) => designator ?? '' },
+  { heading: 'reading', cell: ({ amount }) => amount ?? '' },
   { heading: 'found at step', cell: ({ foundAtStep }) => foundAtStep ?? '' },
   { heading: 'logged by', cell: ({ by }) => by },
 ];

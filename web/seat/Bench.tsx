@@ -3,15 +3,21 @@ import { useTranslation } from 'react-i18next';
 import { useStore } from 'zustand';
 import type { Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
+import { gateForms } from '#core/order/gateReading';
+import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
 import { Finished } from './Finished.tsx';
+import { gateFormId } from './GateForm.tsx';
 import { Network } from './Network.tsx';
 import { Ruler } from './Ruler.tsx';
 import { StepCard } from './StepCard.tsx';
 import type { OpenSeat } from './seatLog.ts';
 import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
+
+const doneWords = (step: Step, hasForm: boolean) =>
+  step.kind !== 'check' ? 'seat.done' : hasForm ? 'gate.passed' : 'seat.checkDone';
 
 /** A seat at work: where the learner is, this step, and what can be done about it. */
 export function Bench({ view, log }: OpenSeat) {
@@ -44,6 +50,15 @@ export function Bench({ view, log }: OpenSeat) {
   };
   const back = () => previous && report({ kind: 'step-reopened', stepId: previous.id });
   const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
+  const gate = step?.kind === 'check' ? gateForms[step.check] : undefined;
+  const reading = state.readings.filter(({ stepId }) => stepId === step?.id).at(-1);
+  const finding =
+    gate && reading && step?.kind === 'check' ? gate.judge(reading.amount, step) : undefined;
+  const read = (amount: number) => {
+    if (!gate || step?.kind !== 'check') return;
+    report({ kind: 'reading', stepId: step.id, amount });
+    if (gate.judge(amount, step) !== 'right') checkFailed();
+  };
   const checkFailed = () => {
     if (!step) return;
     report({ kind: 'mistake', stepId: step.id, mistake: 'check-failed' });
@@ -87,6 +102,7 @@ export function Bench({ view, log }: OpenSeat) {
             board={view.board}
             number={index + 1}
             count={steps.length}
+            {...(gate && { gate: { form: gate, finding, read } })}
           />
         ) : (
           <Finished kitName={view.kitName} />
@@ -100,9 +116,14 @@ export function Bench({ view, log }: OpenSeat) {
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
             <Glyph name="back" /> {t('seat.back')}
           </button>
-          {step && (
+          {step && gate && finding !== 'right' && (
+            <button type="submit" form={gateFormId} className="main-button">
+              {t('gate.judge')}
+            </button>
+          )}
+          {step && (!gate || finding === 'right') && (
             <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
-              {step.kind === 'check' ? t('seat.checkDone') : t('seat.done')} <Glyph name="tick" />
+              {t(doneWords(step, gate !== undefined))} <Glyph name="tick" />
             </button>
           )}
         </div>

@@ -1,10 +1,11 @@
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
-import type { Step } from '#core/order/step';
+import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
+import { holdingSentence, lengthSentence } from '#core/words/orderWords';
 import {
   checkWords,
   familyWord,
@@ -16,6 +17,7 @@ import {
 import { Glyph } from '../ui/Glyph.tsx';
 import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
 import { Cautions } from './Cautions.tsx';
+import { type Gate, GateForm } from './GateForm.tsx';
 import { StepMap } from './StepMap.tsx';
 
 interface StepCardProps {
@@ -25,10 +27,12 @@ interface StepCardProps {
   readonly board: Board | null;
   readonly number: number;
   readonly count: number;
+  /** At a check that a reading decides. */
+  readonly gate?: Gate;
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
-export function StepCard({ step, steps, board, number, count }: StepCardProps) {
+export function StepCard({ step, steps, board, number, count, gate }: StepCardProps) {
   const { t } = useTranslation();
   return (
     <article className="step-card" aria-labelledby="step-title">
@@ -38,10 +42,11 @@ export function StepCard({ step, steps, board, number, count }: StepCardProps) {
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
       {step.kind === 'check' ? (
-        <CheckBody step={step} />
+        <CheckBody step={step} gate={gate} />
       ) : (
         <>
           <Cautions cautions={step.cautions} />
+          <Holding step={step} />
           {board && <StepMap board={board} steps={steps} step={step} />}
           {step.parts.map((part) => (
             <PartBody key={part.designators.join() || part.description} part={part} />
@@ -135,10 +140,34 @@ function Places({ part }: { readonly part: Part }) {
   );
 }
 
-function CheckBody({ step }: { readonly step: Extract<Step, { kind: 'check' }> }) {
+/** What would fall out when the board is turned, and what is measured off before. */
+function Holding({ step }: { readonly step: WorkStep }) {
+  const { t } = useTranslation();
+  const lines = [
+    ...step.lengths.map((length) => lengthSentence(t, length)),
+    ...step.holding.map((holding) => holdingSentence(t, holding)),
+  ];
+  if (lines.length === 0) return null;
+  return (
+    <section className="way">
+      <h2>{t('seat.beforeTurning')}</h2>
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+    </section>
+  );
+}
+
+interface CheckBodyProps {
+  readonly step: CheckStep;
+  readonly gate: Gate | undefined;
+}
+
+function CheckBody({ step, gate }: CheckBodyProps) {
   const { t } = useTranslation();
   return (
     <>
+      {step.blocks.length > 0 && <p>{t('gate.blocks', { blocks: step.blocks.join(', ') })}</p>}
       <h2>{t('seat.how')}</h2>
       <ol>
         {checkWords(t, step).map((line) => (
@@ -147,11 +176,12 @@ function CheckBody({ step }: { readonly step: Extract<Step, { kind: 'check' }> }
       </ol>
       <section className="way way-matters">
         <h2>{t('seat.expect')}</h2>
-        <p>{t(`check.${step.check}.expect`)}</p>
+        <p>{step.sees ?? t(`check.${step.check}.expect`)}</p>
         <p>
           <strong>{t('seat.otherwise')}:</strong> {t(`check.${step.check}.otherwise`)}
         </p>
       </section>
+      {gate && <GateForm {...gate} />}
     </>
   );
 }

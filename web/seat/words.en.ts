@@ -35,6 +35,7 @@ export const seatEnglish = {
   heatPlane:
     'A joint here hangs on a large area of copper that draws the heat away. Keep the iron on until the solder flows by itself.',
   heatLarge: 'The pad is large. Keep the iron on until the solder flows all round it.',
+  beforeTurning: 'Before you turn the board',
   how: 'How',
   wayRound: 'Which way round',
   thisLot:

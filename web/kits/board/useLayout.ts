@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
 import type { Board } from '#core/board/board';
-import { apply, begin, commit, type Edit, redo, undo } from '#core/board/edit';
+import { apply, type Edit } from '#core/board/edit';
+import { begin, commit, redo, undo } from '#core/history';
 
 /** A layout under the hand: every edit can be undone and done again. */
 export function useLayout(from: Board) {

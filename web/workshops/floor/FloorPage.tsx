@@ -116,6 +116,9 @@ function Floor({ workshop, snapshot }: FloorProps) {
               at={chosen}
               steps={steps}
               visit={() => visit(chosen)}
+              pass={(stepId) =>
+                record(chosen.seat, { kind: 'step-done', stepId }, 'the check is passed')
+              }
               undo={(eventId) => undo(chosen.seat.id, eventId)}
               close={() => choose(undefined)}
             />

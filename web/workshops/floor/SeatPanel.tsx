@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { seatPagePath } from '#contract/seats';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { readingWords } from '#core/words/orderWords';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
@@ -15,12 +16,21 @@ interface SeatPanelProps {
   readonly at: FloorSeat;
   readonly steps: readonly PlannedStep[];
   readonly visit: () => void;
+  /** The check that the seat is at is passed: somebody has measured it here. */
+  readonly pass: (stepId: string) => void;
   readonly undo: (eventId: string) => void;
   readonly close: () => void;
 }
 
 /** One seat: what the learner has before them, and what was logged, each entry to be taken back. */
-export function SeatPanel({ at: { seat, state }, steps, visit, undo, close }: SeatPanelProps) {
+export function SeatPanel({
+  at: { seat, state },
+  steps,
+  visit,
+  pass,
+  undo,
+  close,
+}: SeatPanelProps) {
   const { t } = useTranslation();
   const step = steps.find(({ id }) => id === state.currentStepId);
   const entries = [
@@ -29,6 +39,11 @@ export function SeatPanel({ at: { seat, state }, steps, visit, undo, close }: Se
       at: mistake.foundAt,
       text: `${t(`mistake.${mistake.mistake}.name`)}${mistake.designator ? ` at ${mistake.designator}` : ''}, made at step ${stepNumber(steps, mistake.madeAtStepId)}`,
     })),
+    ...state.readings.flatMap(({ eventId, at, stepId, amount }) => {
+      const check = steps.find(({ id }) => id === stepId);
+      if (check?.kind !== 'check') return [];
+      return { eventId, at, text: `${stepTitle(t, check)}: ${readingWords(t, check, amount)}` };
+    }),
     ...state.visits.map(({ eventId, at }) => ({ eventId, at, text: 'Visit' })),
   ].sort((a, b) => b.at.localeCompare(a.at));
   return (
@@ -62,10 +77,15 @@ export function SeatPanel({ at: { seat, state }, steps, visit, undo, close }: Se
           <Glyph name="tick" /> Everything is done.
         </Typography>
       )}
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={visit} sx={{ minHeight: 44 }}>
           {state.help ? 'I’m there' : 'Mark a visit'}
         </Button>
+        {step?.kind === 'check' && (
+          <Button variant="outlined" onClick={() => pass(step.id)} sx={{ minHeight: 44 }}>
+            Check passed
+          </Button>
+        )}
         <Button href={seatPagePath(seat.token)} target="_blank" sx={{ minHeight: 44 }}>
           Open the seat
         </Button>

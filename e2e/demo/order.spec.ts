@@ -1,0 +1,121 @@
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+
+const stepsOf = (page: import('@playwright/test').Page) =>
+  page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+
+test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+
+test('another style is planned at once, says why, and is saved', async ({ page }) => {
+  await openKit(page, 'Wire Finder', 'Steps');
+  const steps = stepsOf(page);
+  await expect(steps.first()).toContainText('R1');
+  await page.getByRole('combobox', { name: 'Add a style' }).click();
+  await page.getByRole('option', { name: /^Block by block/ }).click();
+  await expect(page.getByText('Block by block, then lowest first:')).toBeVisible();
+  // The supply’s block comes first, and is tested before the next one begins.
+  await expect(steps.filter({ hasText: 'Measure from supply to ground: ' }).first()).toBeVisible();
+  await expect(
+    steps.filter({ hasText: 'It belongs to an earlier block than' }).first(),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(steps.first()).toContainText('R1');
+  await page.getByRole('button', { name: 'Do again' }).click();
+
+  await page.getByRole('combobox', { name: 'Put in before the board is turned' }).click();
+  await page.getByRole('option', { name: 'up to 20 parts' }).click();
+  await expect(steps.filter({ hasText: 'when the board is turned' }).first()).toContainText(
+    /would drop by up to [\d.]+ mm/,
+  );
+  // What is not saved yet outlives a reload.
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Changes' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByText('The order is saved.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Changes' })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Block by block, then lowest first:')).toBeVisible();
+});
+
+test('a step dragged against a rule says which, and is kept with its reason', async ({ page }) => {
+  await openKit(page, 'Fern Minder', 'Steps');
+  const steps = stepsOf(page);
+  const chip = page.getByRole('button', { name: /^Move step \d+, Put in the LM393 chip/ });
+  await chip.scrollIntoViewIfNeeded();
+  const power = steps.filter({ has: page.getByRole('heading', { name: /^First power/ }) });
+  const [from, to] = [await chip.boundingBox(), await power.boundingBox()];
+  if (!from || !to) throw new Error('not to be seen');
+  await page.mouse.move(from.x + 10, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 10, from.y - 20, { steps: 5 });
+  await page.mouse.move(from.x + 10, to.y + 10, { steps: 10 });
+  await page.mouse.up();
+  const broken = page.getByRole('group', { name: 'Broken rule' });
+  await expect(broken).toContainText(
+    'Chips stay out of their sockets until the supply has been checked.',
+  );
+  await expect(page.getByRole('button', { name: 'Save the order' })).toBeDisabled();
+  await broken.getByLabel('Why is it right here?').fill('It is a dummy chip, to practise on.');
+  await broken.getByLabel('Why is it right here?').press('Enter');
+  await expect(page.getByRole('button', { name: 'Save the order' })).toBeEnabled();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByText('The order is saved.')).toBeVisible();
+  await page.reload();
+  await expect(broken.getByLabel('Why is it right here?')).toHaveValue(
+    'It is a dummy chip, to practise on.',
+  );
+  await page.getByRole('button', { name: 'Let the styles order them again' }).click();
+  await expect(broken).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByText('The order is saved.').last()).toBeVisible();
+});
+
+test('steps are moved, split and merged by keys alone', async ({ page }) => {
+  await openKit(page, 'Twin Lamp', 'Steps');
+  const steps = stepsOf(page);
+  await page.getByRole('button', { name: /^Move step 1, Solder the 470 Ω/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('At the place of step 1')).toBeAttached();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('At the place of step 2')).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(steps.first()).toContainText('47 kΩ');
+  await page.getByRole('button', { name: 'Split step 1' }).press('Enter');
+  await expect(steps.nth(1).getByRole('heading')).toHaveText('Solder the 47 kΩ resistor R3');
+  await page.getByRole('button', { name: 'Merge step 1 with the next' }).press('Enter');
+  await expect(steps.first().getByRole('heading')).toContainText('R2, R3');
+  await page.getByRole('button', { name: 'Discard all' }).press('Enter');
+  await expect(steps.first()).toContainText('470 Ω');
+});
+
+test('the styles are compared in a worker, with a recommendation in words', async ({ page }) => {
+  await openKit(page, 'Fern Minder', 'Steps');
+  await page.getByRole('button', { name: 'Compare the styles' }).click();
+  const table = page.getByRole('table', { name: 'Styles compared' });
+  await expect(table.getByRole('row')).toHaveCount(8);
+  await expect(page.getByText('The order as it is now is as good as any')).toBeVisible();
+  await expect(page.getByText(/Block by block finds a fault \d+ minutes sooner/)).toBeVisible();
+  await expectAccessible(page);
+  await table.getByRole('button', { name: 'Take Toughest first' }).click();
+  await expect(page.getByText('Toughest first:').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Discard all' }).click();
+});
+
+test('blocks are read from the nets, and can be named and given a test', async ({ page }) => {
+  await openKit(page, 'Fern Minder', 'Steps');
+  await page.getByText('Blocks: Supply, Lamps and sounders').click();
+  const lamps = page.getByRole('group', { name: 'Block Lamps and sounders' });
+  await lamps.getByLabel('Parts').fill('D2-D4, R4-R6, R99');
+  await lamps.getByLabel('Parts').blur();
+  await expect(lamps).toContainText('R99: not in this kit');
+  await lamps.getByLabel('Parts').fill('D2-D4, R4-R6');
+  await lamps.getByLabel('It works when one sees').fill('A touch of the probe lights the lamp.');
+  await lamps.getByLabel('It works when one sees').blur();
+  await page.getByLabel('Test each block as soon as it is complete').check();
+  await expect(
+    stepsOf(page).getByRole('heading', { name: 'Does it work?: Lamps and sounders' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Discard all' }).click();
+});

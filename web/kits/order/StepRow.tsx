@@ -1,0 +1,181 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { BrokenRule } from '#core/order/arrangement';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { brokenSentence, holdingSentence, lengthSentence } from '#core/words/orderWords';
+import {
+  cautionSentence,
+  checkWords,
+  reasonSentence,
+  stepPlaces,
+  stepTitle,
+} from '#core/words/partWords';
+import { ink } from '../../app/tokens.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
+import { PartPicture } from '../../ui/PartPicture.tsx';
+import './order.css';
+
+interface StepRowProps {
+  readonly step: PlannedStep;
+  readonly number: number;
+  /** Rules that this step breaks where it stands. */
+  readonly broken: readonly BrokenRule[];
+  readonly say: (rule: BrokenRule, reason: string) => void;
+  /** Put together with the next step; only where that can be. */
+  readonly merge?: () => void;
+  readonly split?: () => void;
+}
+
+export function StepRow({ step, number, broken, say, merge, split }: StepRowProps) {
+  const { t } = useTranslation();
+  const {
+    attributes,
+    listeners,
+    setNodeRef,
+    setActivatorNodeRef,
+    transform,
+    transition,
+    isDragging,
+  } = useSortable({ id: step.id });
+  const isCheck = step.kind === 'check';
+  const title = stepTitle(t, step);
+  return (
+    <li
+      ref={setNodeRef}
+      className={['order-step', isCheck && 'is-check', isDragging && 'is-dragged']
+        .filter(Boolean)
+        .join(' ')}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+    >
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        className="order-handle"
+        aria-label={`Move step ${number}, ${title}`}
+        {...attributes}
+        {...listeners}
+      >
+        <span aria-hidden="true">⠿</span>
+        <span className="mono">{number}</span>
+      </button>
+      <Box className="order-pictures">
+        {isCheck ? (
+          <Box component="span" sx={{ fontWeight: 700, color: ink('board') }}>
+            <Glyph name="box" /> Check
+          </Box>
+        ) : (
+          step.parts.map((part) => (
+            <PartPicture
+              key={part.designators.join() || part.description}
+              part={part}
+              pixelsPerMm={stepPictureScale(part, step.parts.length)}
+            />
+          ))
+        )}
+      </Box>
+      <Box sx={{ minWidth: 0 }}>
+        <Typography component="h2" variant="h2">
+          {title}{' '}
+          {stepPlaces(step) && (
+            <Box component="span" className="mono" sx={{ ml: 1, color: ink('copper') }}>
+              {stepPlaces(step)}
+            </Box>
+          )}
+        </Typography>
+        <Typography>{reasonSentence(t, step)}</Typography>
+        {!isCheck &&
+          step.holding.map((holding) => (
+            <Typography key={holding.method} sx={{ fontWeight: 600 }}>
+              <Glyph name="down" /> {holdingSentence(t, holding)}
+            </Typography>
+          ))}
+        {!isCheck && step.lengths.length > 0 && (
+          <Typography sx={{ color: ink('faded') }}>
+            {step.lengths.map((length) => lengthSentence(t, length)).join(' ')}
+          </Typography>
+        )}
+        {!isCheck &&
+          step.cautions.map((caution) => (
+            <Typography key={JSON.stringify(caution)} sx={{ color: ink('alarm'), fontWeight: 600 }}>
+              <Glyph name="warn" /> {cautionSentence(t, caution)}
+            </Typography>
+          ))}
+        {isCheck && (
+          <details className="order-check">
+            <summary>What is done, and what must come out</summary>
+            {checkWords(t, step).join(' ')} {t(`check.${step.check}.expect`)}{' '}
+            {t(`check.${step.check}.otherwise`)}
+          </details>
+        )}
+        {broken.map((rule) => (
+          <Broken
+            key={`${rule.rule} ${rule.beforeKey} ${rule.afterKey}`}
+            rule={rule}
+            say={(reason) => say(rule, reason)}
+          />
+        ))}
+      </Box>
+      <Box sx={{ textAlign: 'right' }}>
+        <div>{t('step.minutes', { minutes: step.minutes })}</div>
+        <Box sx={{ color: ink('faded') }}>
+          {!isCheck && step.joints > 0 && t('step.joints', { count: step.joints })}
+        </Box>
+        <div className="order-buttons">
+          {split && (
+            <Button size="small" onClick={split} aria-label={`Split step ${number}`}>
+              Split
+            </Button>
+          )}
+          {merge && (
+            <Button size="small" onClick={merge} aria-label={`Merge step ${number} with the next`}>
+              Merge ↓
+            </Button>
+          )}
+        </div>
+      </Box>
+    </li>
+  );
+}
+
+interface BrokenProps {
+  readonly rule: BrokenRule;
+  readonly say: (reason: string) => void;
+}
+
+/** A rule that is broken here, and the instructor's reason for it. */
+function Broken({ rule, say }: BrokenProps) {
+  const { t } = useTranslation();
+  const [text, setText] = useState(rule.reason ?? '');
+  return (
+    <Box role="group" aria-label="Broken rule" className="order-broken">
+      <Typography sx={{ fontWeight: 600, color: ink('alarm') }}>
+        <Glyph name="warn" /> {brokenSentence(t, rule)}
+      </Typography>
+      <TextField
+        size="small"
+        label="Why is it right here?"
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        onBlur={() => text.trim() !== (rule.reason ?? '') && say(text)}
+        onKeyDown={({ key }) => key === 'Enter' && say(text)}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+        sx={{ width: '100%', maxWidth: 520 }}
+      />
+    </Box>
+  );
+}
+
+/** As large as the column bears: long parts across it, tall ones three lines high; several share it. */
+function stepPictureScale(part: Part, pictures: number): number {
+  const { widthMm, heightMm } = familyOf(part).draw(part);
+  const share = pictures > 1 ? 0.6 : 1;
+  return Math.min((150 * share) / widthMm, (62 * share) / heightMm);
+}

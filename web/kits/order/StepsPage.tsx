@@ -1,0 +1,120 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { totalMinutes, withMinutes } from '#core/pace/stepMinutes';
+import { contradictionSentence, stackName } from '#core/words/orderWords';
+import { useShortcuts } from '../../app/shortcuts.ts';
+import { ink } from '../../app/tokens.ts';
+import { duration } from '../../ui/clock.ts';
+import { useKit } from '../KitFrame.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { CompareStyles } from './CompareStyles.tsx';
+import { OrderWishes } from './OrderWishes.tsx';
+import { forgetDraft, type OrderDraft, useOrderDraft } from './orderDraft.ts';
+import { StepList } from './StepList.tsx';
+
+/** The soldering order and why it is so; how the instructor wants it, and what that means. */
+export function StepsPage() {
+  const kit = useKit();
+  // What is saved, here or on another device, begins anew.
+  return <Order key={`${kit.revisionId} ${JSON.stringify(kit.order)}`} />;
+}
+
+function Order() {
+  const { t } = useTranslation();
+  const kit = useKit();
+  const draft = useOrderDraft(kit);
+  const { settings, plan } = draft;
+  useShortcuts([
+    { key: 'u', does: 'Undo', run: draft.undo },
+    { key: 'y', does: 'Do again', run: draft.redo },
+  ]);
+  const steps = withMinutes(plan.steps);
+  const joints = steps.reduce((sum, step) => sum + (step.kind === 'check' ? 0 : step.joints), 0);
+  return (
+    <>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 4,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 330px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box>
+          <Typography sx={{ mb: 1.5 }}>
+            <strong>
+              {settings.arrangement ? 'In your own order' : stackName(t, settings.styles)}:
+            </strong>{' '}
+            {!settings.arrangement && settings.styles[0] && t(`style.${settings.styles[0]}.why`)}{' '}
+            {steps.length} steps, {joints} joints, {plan.turns} turns of the board, about{' '}
+            {duration(totalMinutes(steps))} for somebody new.
+          </Typography>
+          {plan.contradictions.map((contradiction) => (
+            <Alert
+              key={`${contradiction.leftOut.from.id} ${contradiction.leftOut.to.id}`}
+              severity="warning"
+              sx={{ mb: 1 }}
+            >
+              {contradictionSentence(t, contradiction)}
+            </Alert>
+          ))}
+          <StepList steps={steps} draft={draft} />
+        </Box>
+        <Box sx={{ position: { lg: 'sticky' }, top: 16, display: 'grid', gap: 3 }}>
+          {(draft.changed || draft.canRedo) && <SaveBar draft={draft} />}
+          <OrderWishes draft={draft} />
+        </Box>
+      </Box>
+      <CompareStyles draft={draft} />
+    </>
+  );
+}
+
+/** What was changed is planned already; here it is kept, or given up. */
+function SaveBar({ draft }: { readonly draft: OrderDraft }) {
+  const kit = useKit();
+  const changeKit = useChangeKit();
+  const [refusal, setRefusal] = useState<string>();
+  const unsaid = draft.plan.broken.filter(({ reason }) => reason === null).length;
+  const save = async () => {
+    const refused = await changeKit({ order: draft.settings }, 'The order is saved.');
+    if (refused) setRefusal(refused.message);
+    else forgetDraft(kit);
+  };
+  return (
+    <Box
+      component="section"
+      aria-label="Changes"
+      sx={{ p: 2, background: ink('copperSoft'), display: 'grid', gap: 1 }}
+    >
+      <strong>{draft.changed ? 'Changed, not saved yet' : 'As it is saved'}</strong>
+      {unsaid > 0 && (
+        <Typography role="status" sx={{ color: ink('alarm'), fontWeight: 600 }}>
+          {unsaid === 1 ? 'One rule is broken' : `${unsaid} rules are broken`} without a reason. Say
+          why at the step, or move it back.
+        </Typography>
+      )}
+      {refusal && <Alert severity="error">{refusal}</Alert>}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="contained"
+          disabled={unsaid > 0 || !draft.changed}
+          onClick={() => void save()}
+        >
+          Save the order
+        </Button>
+        <Button onClick={draft.undo} disabled={!draft.canUndo}>
+          Undo
+        </Button>
+        <Button onClick={draft.redo} disabled={!draft.canRedo}>
+          Do again
+        </Button>
+        <Button onClick={draft.discard}>Discard all</Button>
+      </Box>
+    </Box>
+  );
+}
