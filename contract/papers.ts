@@ -1,7 +1,7 @@
 import type { PackingOrder } from '#core/stores/packing';
 
 /** Papers of a kit, and of the workshops that it is built at. */
-export const kitPapers = ['parts-sheet', 'resistor-card'] as const;
+export const kitPapers = ['parts-sheet', 'resistor-card', 'step-sheets', 'picture-steps'] as const;
 export type KitPaper = (typeof kitPapers)[number];
 export const workshopPapers = ['bag-labels', 'bag-list', 'count-sheet'] as const;
 export type WorkshopPaper = (typeof workshopPapers)[number];

@@ -8,6 +8,7 @@ import { csvOf } from '../http/csv.ts';
 import { bandWords, headCell, whatItIs } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
+import { pictureStepsPdf, stepSheetsPdf, stepsCsv } from './stepSheets.ts';
 
 interface KitPaperDefinition {
   readonly title: string;
@@ -107,6 +108,8 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         resistorsByPlace(kit),
       ),
   },
+  'step-sheets': { title: 'Step sheets', pdf: stepSheetsPdf, csv: stepsCsv },
+  'picture-steps': { title: 'Steps in pictures', pdf: pictureStepsPdf, csv: stepsCsv },
 };
 
 const csvSupply = { 'in-kit': 'yes', spare: 'spare', 'not-in-kit': 'no' };

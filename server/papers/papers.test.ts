@@ -58,6 +58,8 @@ describe('the papers', () => {
     for (const path of [
       kitPaper('parts-sheet'),
       kitPaper('resistor-card'),
+      kitPaper('step-sheets'),
+      kitPaper('picture-steps'),
       workshopPaper('bag-list'),
       workshopPaper('count-sheet'),
     ]) {
@@ -69,6 +71,39 @@ describe('the papers', () => {
       expect(first?.height).toBeCloseTo(height * 50, -1);
       for (const page of pages) expect(printsIntoEdge(page, 0.03)).toBe(false);
     }
+  });
+
+  it('the step sheets say what the seat says, with a line for each reading', async () => {
+    const text = textOf(await pdfOf(`${kitPaper('step-sheets')}.pdf`)).replaceAll(/\s+/g, ' ');
+    for (const words of [
+      'Solder the 470 Ω resistors R1, R10',
+      'yellow, violet, brown, gold',
+      'R1, R10: bend the leads 10.2 mm apart.',
+      'Easily mixed up: These look like 470 Ω resistors',
+      'Check: Measure from supply to ground',
+      '__________ Ω',
+      '__________ mA',
+      'cool running water for 20 minutes',
+    ]) {
+      expect(text).toContain(words);
+    }
+  });
+
+  it('the steps in pictures have names, numbers and units, but no words', async () => {
+    const text = textOf(await pdfOf(`${kitPaper('picture-steps')}.pdf`)).replaceAll(
+      'Paper Lamp',
+      '',
+    );
+    expect(text).toContain('R1, R10');
+    expect(text).toContain('> 10 Ω');
+    expect(text.match(/\p{Ll}{3,}/gu) ?? []).toEqual([]);
+  });
+
+  it('the steps as a table have the reason of each', async () => {
+    const { text } = await server.instructor.get(`${kitPaper('step-sheets')}.csv`).expect(200);
+    const [head, first] = text.split('\r\n');
+    expect(head).toContain('step,what,places,joints,minutes,hold,why');
+    expect(first).toMatch(/Solder the 470 Ω resistors,R1 R10,4,.*nothing that is left lies lower/);
   });
 
   it('the parts sheet has a line for every part, with its places and its words', async () => {

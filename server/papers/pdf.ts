@@ -51,7 +51,7 @@ export function makePaper({ title, facts, size, content }: Paper): Promise<Buffe
       margin: [mm(15), mm(4)],
       fontSize: 8,
       color: '#62564a',
-      columns: [title, { text: `${page} of ${pages}`, alignment: 'right' }],
+      columns: [title, { text: `${page} / ${pages}`, alignment: 'right' }],
     }),
     content: [
       { text: title, fontSize: 17, bold: true },

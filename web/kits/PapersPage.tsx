@@ -19,6 +19,16 @@ const papers: readonly {
     name: 'Resistor card',
     text: 'A line for each place, with the bands drawn and in words: resistors are taped on and taken off in order.',
   },
+  {
+    paper: 'step-sheets',
+    name: 'Step sheets',
+    text: 'The steps for a bench without a screen: what, where, which way round, what to hold, checks with a line for the reading.',
+  },
+  {
+    paper: 'picture-steps',
+    name: 'Steps in pictures',
+    text: 'The same without words, for a reader of any language: numbers, drawn parts, the board, signs.',
+  },
 ];
 
 /** What is printed for a kit, whoever builds it. */

@@ -1,0 +1,133 @@
+import type { Content } from 'pdfmake/interfaces.js';
+import type { Board, Pad, Side } from '#core/board/board';
+import { footprintOf, signOfPin } from '#core/board/footprint';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import { inView } from '#core/board/transform';
+import { drawFromAbove } from '#core/parts/drawing/seated';
+import { shapesText } from '#core/parts/drawing/svgText';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { mm, mono } from './pdf.ts';
+
+interface Shown {
+  readonly side: Side;
+  /** Places of this step, and those that are in already. */
+  readonly now: ReadonlySet<string>;
+  readonly done: ReadonlySet<string>;
+  /** Near what is fitted now, or the whole board with that marked on it. */
+  readonly near: boolean;
+}
+
+const ink = '#231c15';
+const faint = '#b9ac97';
+
+/** Room around the parts of a step, and the least that is shown, in mm. */
+const aroundMm = 8;
+const leastMm = 34;
+
+/**
+ * The board on paper, from one side: what is fitted now is drawn as it is and named, what is in already is an
+ * outline. Light, so that a printer does not have to paint it green.
+ */
+export function boardPicture(
+  board: Board,
+  parts: readonly Part[],
+  { side, now, done, near }: Shown,
+  room: { readonly widthMm: number; readonly heightMm: number },
+): Content {
+  const byPlace = partsByPlace(parts);
+  const pads = padsOf(board, byPlace);
+  const placed = board.placements.flatMap((placement) => {
+    const part = byPlace.get(placement.place);
+    return part ? [{ placement, part }] : [];
+  });
+  const spots = placed
+    .filter(({ placement: { place } }) => now.has(place))
+    .map(({ placement: { xMm, yMm } }) => inView(board, side, { x: xMm, y: yMm }));
+  const here = around(spots);
+  const view = near ? here : { x: -2, y: -2, width: board.widthMm + 4, height: board.heightMm + 4 };
+  const scale = Math.min(room.widthMm / view.width, room.heightMm / view.height);
+  const mirror = side === 'bottom' ? `translate(${board.widthMm} 0) scale(-1 1)` : '';
+  const svg = [
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${view.width}mm" height="${view.height}mm" viewBox="${view.x} ${view.y} ${view.width} ${view.height}">`,
+    `<rect width="${board.widthMm}" height="${board.heightMm}" rx="1" fill="#f4f7f1" stroke="${ink}" stroke-width="0.4"/>`,
+    `<g${mirror ? ` transform="${mirror}"` : ''}>`,
+    ...pads.map((pad) => padText(board, pad, now.has(pad.place))),
+    ...placed
+      .filter(({ placement: { place } }) => now.has(place) || done.has(place))
+      .map(({ placement, part }) => {
+        const { xMm, yMm, rotation, spanMm, place } = placement;
+        if (familyOf(part).mount === 'off-board') return '';
+        const { shapes, widthMm, heightMm } = drawFromAbove(familyOf(part), part, spanMm);
+        const outline = footprintOf(part, spanMm);
+        const flipped = placement.side === 'bottom' ? ' scale(-1 1)' : '';
+        // From the other side only its joints are to be seen.
+        const body =
+          now.has(place) && placement.side === side
+            ? shapesText(shapes, mono)
+            : `<rect x="${(widthMm - outline.widthMm) / 2}" y="${(heightMm - outline.heightMm) / 2}" width="${outline.widthMm}" height="${outline.heightMm}" fill="none" stroke="${now.has(place) ? ink : faint}" stroke-width="0.3" ${now.has(place) ? 'stroke-dasharray="1 0.6"' : ''}/>`;
+        return `<g transform="translate(${xMm} ${board.heightMm - yMm}) rotate(${-rotation})${flipped} translate(${-widthMm / 2} ${-heightMm / 2})">${body}</g>`;
+      }),
+    '</g>',
+    ...placed
+      .filter(({ placement: { place } }) => near && now.has(place))
+      .map(({ placement: { place, xMm, yMm }, part }) => {
+        const { x, y } = inView(board, side, { x: xMm, y: yMm });
+        // Beside the hole of a wire, not on it.
+        return nameText(place, x, familyOf(part).mount === 'off-board' ? y + 3 : y);
+      }),
+    ...pads
+      .filter(({ place }) => near && now.has(place))
+      .map((pad) => {
+        const part = byPlace.get(pad.place);
+        const sign = part && signOfPin(part, pad.pin);
+        const { x, y } = inView(board, side, { x: pad.xMm, y: pad.yMm });
+        const placement = placed.find((one) => one.placement.place === pad.place)?.placement;
+        if (!sign || !placement) return '';
+        // Above the body, not on it.
+        const outline = footprintOf(part, placement.spanMm);
+        const high = placement.rotation % 180 === 0 ? outline.heightMm : outline.widthMm;
+        const middle = inView(board, side, { x: placement.xMm, y: placement.yMm });
+        const above = y > middle.y + 0.5 ? y + 2.6 : Math.min(y, middle.y - high / 2) - 1.4;
+        return nameText(sign, x, above);
+      }),
+    near
+      ? ''
+      : `<rect x="${here.x}" y="${here.y}" width="${here.width}" height="${here.height}" fill="none" stroke="#8f4517" stroke-width="1"/>`,
+    '</svg>',
+  ].join('');
+  return { svg, width: mm(view.width * scale), height: mm(view.height * scale) };
+}
+
+/** What of the board is shown near some spots of the picture. */
+function around(spots: readonly { readonly x: number; readonly y: number }[]) {
+  const [xs, ys] = [spots.map(({ x }) => x), spots.map(({ y }) => y)];
+  const [left, right, top, bottom] = [
+    Math.min(...xs),
+    Math.max(...xs),
+    Math.min(...ys),
+    Math.max(...ys),
+  ];
+  const width = Math.max(leastMm, right - left + 2.5 * aroundMm);
+  const height = Math.max(leastMm * 0.55, bottom - top + 2 * aroundMm);
+  return { x: (left + right - width) / 2, y: (top + bottom - height) / 2, width, height };
+}
+
+function padText(board: Board, pad: Pad, isNow: boolean): string {
+  const [x, y] = [pad.xMm, board.heightMm - pad.yMm];
+  const paint = `fill="${isNow ? '#d9a441' : 'none'}" stroke="${isNow ? ink : faint}" stroke-width="${isNow ? 0.3 : 0.2}"`;
+  const turn = `transform="translate(${x} ${y}) rotate(${-pad.rotation})"`;
+  if (pad.drillMm !== null && !pad.square)
+    return `<circle cx="${x}" cy="${y}" r="${pad.widthMm / 2}" ${paint}/>`;
+  return `<rect ${turn} x="${-pad.widthMm / 2}" y="${-pad.heightMm / 2}" width="${pad.widthMm}" height="${pad.heightMm}" ${paint}/>`;
+}
+
+/** On a little ground of its own, so that it is read over a body. */
+function nameText(text: string, x: number, y: number): string {
+  const size = 2.4;
+  const width = text.length * size * 0.66 + 0.5;
+  return [
+    `<rect x="${x - width / 2}" y="${y - size * 0.55}" width="${width}" height="${size * 1.1}" rx="0.4" fill="#ffffff" fill-opacity="0.85"/>`,
+    `<text x="${x}" y="${y + size * 0.36}" font-size="${size}" font-family="${mono}" font-weight="bold" fill="${ink}" text-anchor="middle">${text}</text>`,
+  ].join('');
+}
