@@ -4,7 +4,7 @@ import {
   redirect,
   type ShouldRevalidateFunctionArgs,
 } from 'react-router';
-import { getKit, listKits } from '#contract/kits';
+import { getKit, type Kit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
 import { FamilyPage } from '../guide/FamilyPage.tsx';
@@ -49,8 +49,15 @@ async function requireSession({ request }: LoaderFunctionArgs) {
   throw redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
 }
 
-const loadKit = (args: LoaderFunctionArgs) =>
-  call(getKit, { params: { kitId: param(args, 'kitId') } });
+let lastKit: { readonly text: string; readonly kit: Kit } | undefined;
+
+/** The kit of the address. Where nothing has changed it is the very same object: what was drawn of it is kept. */
+async function loadKit(args: LoaderFunctionArgs): Promise<Kit> {
+  const kit = await call(getKit, { params: { kitId: param(args, 'kitId') } });
+  const text = JSON.stringify(kit);
+  if (lastKit?.text !== text) lastKit = { text, kit };
+  return lastKit.kit;
+}
 const loadWorkshop = (args: LoaderFunctionArgs) =>
   call(getWorkshop, { params: { workshopId: param(args, 'workshopId') } });
 const loadLog = (args: LoaderFunctionArgs) =>

@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import { useLocation, useNavigation, useSearchParams } from 'react-router';
 
 /**
@@ -17,16 +17,16 @@ export function useChoices(): [
     () => (pending === undefined ? settled : new URLSearchParams(pending)),
     [pending, settled],
   );
-  const choose = useCallback(
-    (changes: Readonly<Record<string, string | undefined>>) => {
-      const next = new URLSearchParams(choices);
-      for (const [name, value] of Object.entries(changes)) {
-        if (value === undefined) next.delete(name);
-        else next.set(name, value);
-      }
-      setSearch(next, { replace: true, flushSync: true });
-    },
-    [choices, setSearch],
-  );
+  const latest = useRef({ choices, setSearch });
+  latest.current = { choices, setSearch };
+  // The same function all the time: what is drawn with it need not be drawn again.
+  const choose = useCallback((changes: Readonly<Record<string, string | undefined>>) => {
+    const next = new URLSearchParams(latest.current.choices);
+    for (const [name, value] of Object.entries(changes)) {
+      if (value === undefined) next.delete(name);
+      else next.set(name, value);
+    }
+    latest.current.setSearch(next, { replace: true, flushSync: true });
+  }, []);
   return [choices, choose];
 }

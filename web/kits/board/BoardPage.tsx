@@ -72,7 +72,7 @@ function useChosen() {
   const [search, choose] = useChoices();
   return {
     chosen: search.get('part') ?? undefined,
-    choose: (part: string | undefined) => choose({ part }),
+    choose: useCallback((part: string | undefined) => choose({ part }), [choose]),
   };
 }
 
@@ -130,12 +130,7 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
 function Places({ board, parts }: BoardViewProps) {
   const side = useDeferredValue(useSide());
   const { chosen, choose } = useChosen();
-  const latest = useRef(choose);
-  latest.current = choose;
-  const chooseStable = useCallback((place: string) => latest.current(place), []);
-  return (
-    <PlaceList board={board} parts={parts} side={side} chosen={chosen} choose={chooseStable} />
-  );
+  return <PlaceList board={board} parts={parts} side={side} chosen={chosen} choose={choose} />;
 }
 
 interface PlaceListProps extends BoardViewProps {
