@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import type { Board } from '#core/board/board';
+import type { PlacementMapping } from '#core/board/placementList';
 import { endpoint } from './endpoint.ts';
 
 const length = (what: string, least: number, most: number) =>
@@ -103,5 +104,33 @@ export const drawGerber = endpoint<{ image: string; widthMm: number; heightMm: n
       .strict()
       .required('Choose a Gerber file.')
       .max(1_000_000, 'This file is too large; choose the silkscreen layer alone.'),
+  }),
+});
+
+const columnAt = yup.number().integer().min(-1).max(200).required('Say which column it is.');
+const headings = yup.array(yup.string().strict().defined().max(500)).required().max(200);
+
+/** How columns of positions with such headings were read last, or null. */
+export const getPlacementColumns = endpoint<PlacementMapping | null>()({
+  method: 'POST',
+  path: '/api/remembered-positions',
+  body: yup.object({ headings }),
+});
+/** From now on columns of positions with such headings are read like this. */
+export const rememberPlacementColumns = endpoint<Record<string, never>>()({
+  method: 'PUT',
+  path: '/api/remembered-positions',
+  body: yup.object({
+    headings,
+    mapping: yup
+      .object({
+        place: columnAt,
+        x: columnAt,
+        y: columnAt,
+        rotation: columnAt,
+        side: columnAt,
+        span: columnAt,
+      })
+      .required('Say which column is which.'),
   }),
 });

@@ -56,7 +56,7 @@ export async function signIn(page: Page, passphrase: string): Promise<void> {
 /** Opens a kit from the list, at one of its pages. */
 export async function openKit(page: Page, name: string, tab?: string): Promise<void> {
   await page.goto('/kits');
-  await page.getByRole('link', { name }).click();
+  await page.getByRole('link', { name, exact: true }).click();
   if (tab) {
     await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: tab }).click();
   }

@@ -45,7 +45,7 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
   app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
   app.use('/api', sessions.required);
-  app.use(boardRoutes());
+  app.use(boardRoutes(db));
   app.use(kitRoutes(db));
   app.use(readingRoutes(db));
   app.use(storesRoutes(db));

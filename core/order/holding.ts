@@ -1,11 +1,11 @@
 import type { Board } from '../board/board.ts';
+import type { Standing } from '../board/standing.ts';
 import type { Point } from '../board/transform.ts';
 import type { BodyShape } from '../parts/body.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { placesOf, type WorkNode } from './node.ts';
 import { levelRest, type RestingBoard, restingBoard, type Top } from './rest.ts';
-import type { Standing } from './situation.ts';
 
 /** How a part is kept in place while the board lies on its face. */
 export type HoldMethod = 'bent-leads' | 'tape' | 'putty' | 'tack-one-pin';

@@ -1,4 +1,5 @@
 import type { Board } from '../board/board.ts';
+import { standingParts } from '../board/standing.ts';
 import type { Erratum } from '../parts/erratum.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
@@ -22,7 +23,7 @@ import { jointsOf, named, nodeId, type OrderNode, type WorkNode, workNodes } fro
 import { reasonsOf } from './reasons.ts';
 import { sequenceOf } from './sequence.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
-import { type Situation, standingParts } from './situation.ts';
+import type { Situation } from './situation.ts';
 import type { CheckStep, Named, Reason, Step, WorkStep } from './step.ts';
 import { styles as allStyles, type StyleId } from './styles/index.ts';
 

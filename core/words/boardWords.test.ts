@@ -2,7 +2,9 @@ import { createInstance } from 'i18next';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { emptyBoard } from '../board/board.ts';
 import { holeAt, sizeOf } from '../board/holes.ts';
-import { allWhereWords, facingWords, holeWords, sideWords } from './boardWords.ts';
+import { boardWith } from '../order/testing/boards.ts';
+import { line, ohm } from '../order/testing/kits.ts';
+import { allWhereWords, facingWords, hidingWords, holeWords, sideWords } from './boardWords.ts';
 import { english } from './en.ts';
 
 const i18n = createInstance();
@@ -65,5 +67,19 @@ describe('where a part is, in words', () => {
       'hole C7, column 18 from the left as you see it',
     ]);
     expect(holeWords(i18n.t, board, 'top', pads)).toEqual([]);
+  });
+});
+
+describe('what hides what, in words', () => {
+  it('is said of both, and of no others', () => {
+    const parts = [line('resistor-axial', 'R1 R2', ohm(470)), line('capacitor-electrolytic', 'C1')];
+    const words = hidingWords(
+      i18n.t,
+      boardWith(['R1', 40, 30], ['C1', 34.92, 30], ['R2', 10, 10]),
+      parts,
+    );
+    expect(words.get('C1')).toEqual(['lies over the joints of R1', 'lies over R1']);
+    expect(words.get('R1')).toEqual(['its joints lie under C1', 'lies under C1']);
+    expect(words.get('R2')).toBeUndefined();
   });
 });

@@ -1,9 +1,13 @@
 import type { TFunction } from 'i18next';
 import type { Board, Pad, Side } from '../board/board.ts';
 import type { Facing } from '../board/facing.ts';
+import { type Hidden, hiddenBodies, hiddenJoints } from '../board/hiding.ts';
 import { gridOf, holeName, seenColumn } from '../board/holes.ts';
 import { holeOf } from '../board/nets.ts';
+import { standingParts } from '../board/standing.ts';
 import { allWhereabouts, type Whereabouts } from '../board/whereabouts.ts';
+import { shortDesignators } from '../parts/label.ts';
+import type { Part } from '../parts/part.ts';
 
 /** `number 3 of 12 from the left edge, in the upper middle, above S1`. */
 function whereWords(word: Word, t: TFunction, where: Whereabouts): string {
@@ -67,3 +71,32 @@ export const facingWords = (t: TFunction, { mark, edge }: Facing): string =>
   t('board.facing', { mark: t(`sign.${mark}`), edge: t(`board.edge.${edge}`) });
 
 export const sideWords = (t: TFunction, side: Side): string => t(`board.${side}`);
+
+/** `lies over the joints of R1`, `lies under C1`: what hides what, by place name; only parts that are concerned. */
+export function hidingWords(
+  t: TFunction,
+  board: Board,
+  parts: readonly Part[],
+): ReadonlyMap<string, readonly string[]> {
+  const standing = standingParts(board, parts);
+  const words = new Map<string, string[]>();
+  const say = (pairs: Iterable<Hidden>, what: 'joints' | 'body') => {
+    const over = new Map<string, string[]>();
+    const under = new Map<string, string[]>();
+    for (const [{ place: hidden }, { place: by }] of pairs) {
+      over.set(by, [...(over.get(by) ?? []), hidden]);
+      under.set(hidden, [...(under.get(hidden) ?? []), by]);
+    }
+    for (const [place, others] of over) {
+      add(place, t(`board.over-${what}`, { places: shortDesignators(others) }));
+    }
+    for (const [place, others] of under) {
+      add(place, t(`board.under-${what}`, { places: shortDesignators(others) }));
+    }
+  };
+  const add = (place: string, sentence: string) =>
+    words.set(place, [...(words.get(place) ?? []), sentence]);
+  say(hiddenJoints(standing), 'joints');
+  say(hiddenBodies(standing), 'body');
+  return words;
+}

@@ -2,17 +2,13 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Locator, Page } from '@playwright/test';
 import { demoPassphrase } from '../../demo/scenario';
-import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
 test.beforeEach(({ page }) => signIn(page, demoPassphrase));
 
 const twinLamp = readFileSync(join(import.meta.dirname, '../../demo/kits/twin-lamp.csv'), 'utf8');
 
-const openKit = async (page: Page, name: string) => {
-  await page.goto('/kits');
-  await page.getByRole('link', { name, exact: true }).click();
-  await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: 'Board' }).click();
-};
+const openBoard = (page: Page, name: string) => openKit(page, name, 'Board');
 
 /** The pixel of a point of the board (mm, y up) as the layout page shows it. */
 async function pixelOf(area: Locator, xMm: number, yMm: number) {
@@ -114,7 +110,7 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
 });
 
 test('from below left and right change, in the picture and in words', async ({ page }) => {
-  await openKit(page, 'Twin Lamp');
+  await openBoard(page, 'Twin Lamp');
   const place = page
     .getByRole('list', { name: 'Places' })
     .getByRole('listitem')
@@ -135,7 +131,7 @@ test('from below left and right change, in the picture and in words', async ({ p
 });
 
 test('a hand-wired board names its holes, from either side', async ({ page }) => {
-  await openKit(page, 'Wire Finder');
+  await openBoard(page, 'Wire Finder');
   const place = page
     .getByRole('list', { name: 'Places' })
     .getByRole('listitem')
@@ -149,7 +145,7 @@ test('a hand-wired board names its holes, from either side', async ({ page }) =>
 test('what is exported is imported again as the same; what cannot be read is told', async ({
   page,
 }) => {
-  await openKit(page, 'Tide Badge');
+  await openBoard(page, 'Tide Badge');
   const board = async () => {
     const id = page.url().split('/')[4];
     return ((await (await page.request.get(`/api/kits/${id}`)).json()) as { board: object }).board;
@@ -200,7 +196,7 @@ test('what is exported is imported again as the same; what cannot be read is tol
 });
 
 test('a photo is brought to scale by two points of known distance', async ({ page }) => {
-  await openKit(page, 'Tide Badge');
+  await openBoard(page, 'Tide Badge');
   await page.getByRole('link', { name: 'Change the layout' }).click();
   const area = page.getByTestId('layout');
   await page.getByLabel('Gerber file').setInputFiles({
@@ -250,4 +246,33 @@ test('the seat shows where the step’s parts go, on both sides, and where it ta
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('R3: more heat, longer.')).toBeVisible();
   await page.getByRole('button', { name: 'Back one step' }).click();
+});
+
+test('two fingers bring it closer', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ hasTouch: true, baseURL: baseURL ?? '' });
+  const page = await context.newPage();
+  await signIn(page, demoPassphrase);
+  await openBoard(page, 'Fern Minder');
+  const map = page.locator('.board-map');
+  const width = () => map.evaluate((svg: SVGSVGElement) => svg.viewBox.baseVal.width);
+  const before = await width();
+  const box = await map.boundingBox();
+  if (!box) throw new Error('no map');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const touch = await context.newCDPSession(page);
+  const fingers = (apart: number) => [
+    { x: x - apart, y, id: 0 },
+    { x: x + apart, y, id: 1 },
+  ];
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers(30) });
+  for (const apart of [40, 50, 60]) {
+    await touch.send('Input.dispatchTouchEvent', {
+      type: 'touchMove',
+      touchPoints: fingers(apart),
+    });
+  }
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  // Twice as far apart: half as much is shown.
+  await expect.poll(async () => (await width()) / before).toBeCloseTo(0.5, 1);
+  await context.close();
 });

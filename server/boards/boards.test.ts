@@ -31,3 +31,31 @@ describe('a Gerber layer as a picture', () => {
     });
   });
 });
+
+describe('columns of positions', () => {
+  const path = '/api/remembered-positions';
+  const headings = ['Teil', 'Quer', 'Hoch'];
+  const mapping = { place: 0, x: 1, y: 2, rotation: -1, side: -1, span: -1 };
+  const asked = async (names: readonly string[]) =>
+    (await server.instructor.post(path).send({ headings: names }).expect(200)).body;
+
+  it('are remembered by their headings, whatever their case', async () => {
+    expect(await asked(headings)).toBeNull();
+    await server.instructor.put(path).send({ headings, mapping }).expect(200);
+    expect(await asked(['teil', 'QUER', 'Hoch'])).toEqual(mapping);
+    expect(await asked(['teil', 'hoch'])).toBeNull();
+  });
+
+  it('are not those of parts lists', async () => {
+    const { body } = await server.instructor.post('/api/remembered-mapping').send({ headings });
+    expect(body).toBeNull();
+  });
+
+  it('that say nothing are refused with the field', async () => {
+    const { body } = await server.instructor
+      .put(path)
+      .send({ headings, mapping: { ...mapping, x: 'two' } })
+      .expect(422);
+    expect(body.errors[0].field).toBe('mapping.x');
+  });
+});

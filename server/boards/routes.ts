@@ -1,14 +1,17 @@
 import { Router } from 'express';
 import gerberToSvg from 'gerber-to-svg';
-import { drawGerber } from '#contract/board';
+import { drawGerber, getPlacementColumns, rememberPlacementColumns } from '#contract/board';
+import { headingSignature } from '#core/partslist/columns';
+import type { Database } from '../db/database.ts';
 import { invalid } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
+import { selectPlacementColumns, upsertPlacementColumns } from './queries.ts';
 
 const wayOut =
   'Choose the silkscreen layer in RS-274X (often .gto or .gbr), or a picture of the board instead.';
 
 /** What a board needs besides its kit: layers of other programs as pictures. */
-export function boardRoutes(): Router {
+export function boardRoutes(db: Database): Router {
   const router = Router();
 
   serve(router, drawGerber, async ({ body: { text } }) => {
@@ -18,6 +21,17 @@ export function boardRoutes(): Router {
       widthMm,
       heightMm,
     };
+  });
+
+  serve(
+    router,
+    getPlacementColumns,
+    async ({ body }) => (await selectPlacementColumns(db, headingSignature(body.headings))) ?? null,
+  );
+
+  serve(router, rememberPlacementColumns, async ({ body: { headings, mapping } }) => {
+    await upsertPlacementColumns(db, headingSignature(headings), mapping);
+    return {};
   });
 
   return router;

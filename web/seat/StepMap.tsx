@@ -7,7 +7,13 @@ import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { allWhereWords, facingWords, holeWords, sideWords } from '#core/words/boardWords';
+import {
+  allWhereWords,
+  facingWords,
+  hidingWords,
+  holeWords,
+  sideWords,
+} from '#core/words/boardWords';
 import { BoardMap, type View, wholeBoard } from '../ui/board/BoardMap.tsx';
 
 interface StepMapProps {
@@ -50,6 +56,7 @@ export function StepMap({ board, steps, step }: StepMapProps) {
       ),
     );
   }, [steps, step]);
+  const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   if (here.size === 0) return null;
   const placements = board.placements.filter(({ place }) => here.has(place));
   const pads = padsOf(board, parts).filter(({ place }) => here.has(place));
@@ -95,7 +102,7 @@ export function StepMap({ board, steps, step }: StepMapProps) {
           return (
             <li key={placement.place}>
               <strong className="place-names">{placement.place}</strong>{' '}
-              {[where, ...facings, ...holes].join('; ')}
+              {[where, ...facings, ...holes, ...(hiding.get(placement.place) ?? [])].join('; ')}
             </li>
           );
         })}

@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
+import { getPlacementColumns, rememberPlacementColumns } from '#contract/board';
 import { type Board, emptyBoard } from '#core/board/board';
 import { readPadList } from '#core/board/padlist/readPadList';
 import { writePadList } from '#core/board/padlist/writePadList';
@@ -14,10 +15,10 @@ import {
   writePlacementList,
 } from '#core/board/placementList';
 import { readTable } from '#core/partslist/table';
+import { call } from '../../app/call.ts';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { type AskedColumns, PlacementColumns } from './PlacementColumns.tsx';
-import { rememberColumns, rememberedColumns } from './rememberedColumns.ts';
 
 const edgeMm = 3;
 
@@ -64,7 +65,9 @@ export function BoardFiles() {
     const table = readTable(text);
     const columns = table.ok ? table.value.headings : [];
     // As with parts lists: what the headings do not say is asked, and known headings are as they were last.
-    const mapping = rememberedColumns(columns) ?? guessPlacementColumns(columns);
+    const mapping =
+      (await call(getPlacementColumns, { body: { headings: [...columns] } })) ??
+      guessPlacementColumns(columns);
     if (table.ok && !isMapped(mapping)) return setAsked({ text, columns, mapping });
     return takePlaces(text, mapping);
   };
@@ -139,7 +142,9 @@ export function BoardFiles() {
         <PlacementColumns
           asked={asked}
           take={(mapping) => {
-            rememberColumns(asked.columns, mapping);
+            void call(rememberPlacementColumns, {
+              body: { headings: [...asked.columns], mapping },
+            });
             void takePlaces(asked.text, mapping);
           }}
         />

@@ -9,7 +9,13 @@ import { facingsOf } from '#core/board/facing';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Part } from '#core/parts/part';
-import { allWhereWords, facingWords, holeWords, sideWords } from '#core/words/boardWords';
+import {
+  allWhereWords,
+  facingWords,
+  hidingWords,
+  holeWords,
+  sideWords,
+} from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { useChoices } from '../../app/useChoices.ts';
@@ -143,6 +149,7 @@ const PlaceList = memo(function PlaceList({ board, parts, side, chosen, choose }
   const { t, i18n } = useTranslation();
   const pads = useMemo(() => padsOf(board, parts), [board, parts]);
   const spots = allWhereWords(t, i18n.language, board, side);
+  const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   return (
     <ul className="board-places" aria-label="Places">
       {board.placements.map((placement) => {
@@ -161,7 +168,7 @@ const PlaceList = memo(function PlaceList({ board, parts, side, chosen, choose }
           <li key={place}>
             <button type="button" onClick={() => choose(place)} aria-pressed={chosen === place}>
               <strong className="mono">{place}</strong> {partName(t, part)}
-              <span>{[where, ...facings, ...holes].join('; ')}</span>
+              <span>{[where, ...facings, ...holes, ...(hiding.get(place) ?? [])].join('; ')}</span>
             </button>
           </li>
         );

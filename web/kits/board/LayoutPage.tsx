@@ -105,8 +105,8 @@ export function LayoutPage() {
       dy: snapped(y - drag.from.y, stepMm),
     });
   };
-  const drop = () => {
-    if (!drag) return pan.onPointerUp();
+  const drop = (event: PointerEvent) => {
+    if (!drag) return pan.onPointerUp(event);
     if (drag.dx !== 0 || drag.dy !== 0) {
       edit({ kind: 'move', places: drag.places, dx: drag.dx, dy: drag.dy });
     }

@@ -14,6 +14,7 @@ export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
   const [view, setView] = useState(whole);
   const live = useRef(view);
   const drag = useRef<{ id: number; x: number; y: number }>(null);
+  const fingers = useRef(new Map<number, { x: number; y: number }>());
   const settle = useRef<ReturnType<typeof setTimeout>>(undefined);
   const wholeKey = `${whole.x} ${whole.y} ${whole.width} ${whole.height}`;
 
@@ -73,29 +74,59 @@ export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
     [show, whole.width],
   );
 
+  /** A point of the screen in the picture. */
+  const pointOf = useCallback(
+    (clientX: number, clientY: number) => {
+      const rect = box.current?.getBoundingClientRect() ?? new DOMRect();
+      const scale = pixelsPerMm(live.current);
+      const { x, y, width, height } = live.current;
+      return {
+        x: x + width / 2 + (clientX - rect.left - rect.width / 2) / scale,
+        y: y + height / 2 + (clientY - rect.top - rect.height / 2) / scale,
+      };
+    },
+    [box, pixelsPerMm],
+  );
+
   useEffect(() => {
     const element = box.current;
     if (!element) return;
     const wheel = (event: WheelEvent) => {
       event.preventDefault();
-      const rect = element.getBoundingClientRect();
-      const scale = pixelsPerMm(live.current);
-      const { x, y, width, height } = live.current;
-      zoomBy(event.deltaY < 0 ? 1.15 : 1 / 1.15, {
-        x: x + width / 2 + (event.clientX - rect.left - rect.width / 2) / scale,
-        y: y + height / 2 + (event.clientY - rect.top - rect.height / 2) / scale,
-      });
+      zoomBy(event.deltaY < 0 ? 1.15 : 1 / 1.15, pointOf(event.clientX, event.clientY));
     };
     element.addEventListener('wheel', wheel, { passive: false });
     return () => element.removeEventListener('wheel', wheel);
-  }, [box, pixelsPerMm, zoomBy]);
+  }, [box, pointOf, zoomBy]);
+
+  /** Two fingers: what lies between them grows as they part. */
+  const pinch = (event: PointerEvent) => {
+    const before = [...fingers.current.values()];
+    fingers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
+    const after = [...fingers.current.values()];
+    const apart = ([a, b]: typeof after) => (a && b ? Math.hypot(a.x - b.x, a.y - b.y) : 1);
+    const [a, b] = after;
+    if (!a || !b || apart(before) === 0) return;
+    zoomBy(apart(after) / apart(before), pointOf((a.x + b.x) / 2, (a.y + b.y) / 2));
+  };
+  const lift = (event?: PointerEvent) => {
+    if (event) fingers.current.delete(event.pointerId);
+    else fingers.current.clear();
+    drag.current = null;
+  };
 
   const pan = {
     onPointerDown: (event: PointerEvent) => {
       if (event.button !== 0) return;
+      // A first finger, or the mouse, begins anew: what was lifted elsewhere is forgotten.
+      if (event.isPrimary) fingers.current.clear();
+      fingers.current.set(event.pointerId, { x: event.clientX, y: event.clientY });
       drag.current = { id: event.pointerId, x: event.clientX, y: event.clientY };
     },
     onPointerMove: (event: PointerEvent) => {
+      if (fingers.current.size === 2 && fingers.current.has(event.pointerId)) {
+        return pinch(event);
+      }
       const from = drag.current;
       if (!from || from.id !== event.pointerId) return;
       const scale = pixelsPerMm(live.current);
@@ -107,12 +138,8 @@ export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
       });
       drag.current = { ...from, x: event.clientX, y: event.clientY };
     },
-    onPointerUp: () => {
-      drag.current = null;
-    },
-    onPointerCancel: () => {
-      drag.current = null;
-    },
+    onPointerUp: lift,
+    onPointerCancel: lift,
   };
   return {
     view,

@@ -1,6 +1,6 @@
+import type { Standing } from '../../../board/standing.ts';
 import type { OrderNode } from '../../node.ts';
 import { placesOf } from '../../node.ts';
-import type { Standing } from '../../situation.ts';
 import type { Pair } from '../rule.ts';
 
 /** Pairs of parts as pairs of the nodes that fit them. Chips in sockets and what is not soldered have no say. */

@@ -1,7 +1,7 @@
 import type { Side } from '../../../board/board.ts';
 import { distanceToShape } from '../../../board/shapes.ts';
+import { hasBody, type Standing } from '../../../board/standing.ts';
 import type { Access } from '../../settings.ts';
-import { hasBody, type Standing } from '../../situation.ts';
 import type { HardRule } from '../rule.ts';
 import { pairsOfNodes } from './byPlace.ts';
 

@@ -1,4 +1,4 @@
-import { hasBody, type Standing } from '../../situation.ts';
+import { hasBody, type Standing } from '../../../board/standing.ts';
 import type { HardRule } from '../rule.ts';
 import { pairsOfNodes } from './byPlace.ts';
 

@@ -1,0 +1,28 @@
+import type { PlacementMapping } from '#core/board/placementList';
+import type { Queryable } from '../db/database.ts';
+
+/** Beside the headings of parts lists, which the same table holds. */
+const keyOf = (headings: string) => `positions: ${headings}`;
+
+export async function selectPlacementColumns(
+  db: Queryable,
+  headings: string,
+): Promise<PlacementMapping | undefined> {
+  const [row] = await db.query<{ mapping: PlacementMapping }>(
+    'select mapping from remembered_mapping where headings = $1',
+    [keyOf(headings)],
+  );
+  return row?.mapping;
+}
+
+export async function upsertPlacementColumns(
+  db: Queryable,
+  headings: string,
+  mapping: PlacementMapping,
+): Promise<void> {
+  await db.query(
+    `insert into remembered_mapping (headings, mapping) values ($1, $2::jsonb)
+     on conflict (headings) do update set mapping = excluded.mapping`,
+    [keyOf(headings), JSON.stringify(mapping)],
+  );
+}
