@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyBoard } from '../board/board.ts';
+import { usualSettings } from '../order/settings.ts';
 import { anyKit, line, ohm } from '../order/testing/kits.ts';
 import { type ComparedList, compareLists } from './compareLists.ts';
 import type { Part } from './part.ts';
@@ -89,5 +90,13 @@ describe('two revisions of a kit', () => {
       { kind: 'board', places: ['R1'] },
     ]);
     expect(compareLists({ ...list, board: at(10) }, { ...list, board: at(10) })).toEqual([]);
+  });
+
+  it('another soldering order is told', () => {
+    const list = { parts, supplyVolt: 3, errata: [], order: usualSettings };
+    expect(compareLists(list, { ...list, order: { ...usualSettings, gates: 'blocks' } })).toEqual([
+      { kind: 'order' },
+    ]);
+    expect(compareLists(list, { ...list, order: { ...usualSettings } })).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 import type { Board } from '../board/board.ts';
+import type { OrderSettings } from '../order/settings.ts';
 import type { Erratum } from './erratum.ts';
 import type { Part } from './part.ts';
 
@@ -8,6 +9,7 @@ export interface ComparedList {
   readonly supplyVolt: number | null;
   readonly errata: readonly Erratum[];
   readonly board?: Board | null;
+  readonly order?: OrderSettings;
 }
 
 export type Change =
@@ -23,6 +25,8 @@ export type Change =
   | { readonly kind: 'supply'; readonly from: number | null; readonly to: number | null }
   /** Outline, places or pads. */
   | { readonly kind: 'board'; readonly places: readonly string[] }
+  /** Another soldering order is wanted. */
+  | { readonly kind: 'order' }
   | { readonly kind: 'erratum-added'; readonly erratum: Erratum }
   | { readonly kind: 'erratum-removed'; readonly erratum: Erratum };
 
@@ -61,6 +65,7 @@ export function compareLists(from: ComparedList, to: ComparedList): Change[] {
   if (!same(from.board ?? null, to.board ?? null)) {
     changes.push({ kind: 'board', places: movedPlaces(from.board, to.board) });
   }
+  if (!same(from.order ?? null, to.order ?? null)) changes.push({ kind: 'order' });
   for (const erratum of without(to.errata, from.errata)) {
     changes.push({ kind: 'erratum-added', erratum });
   }

@@ -98,11 +98,12 @@ export function RevisionsPage() {
   );
 }
 
-const content = ({ lines, supplyVolt, errata, board }: Revision) => ({
+const content = ({ lines, supplyVolt, errata, board, order }: Revision) => ({
   parts: lines.map(({ part }) => part),
   supplyVolt,
   errata,
   board,
+  order,
 });
 
 const signs: Readonly<Record<Change['kind'], { glyph: GlyphName; word: string }>> = {
@@ -111,6 +112,7 @@ const signs: Readonly<Record<Change['kind'], { glyph: GlyphName; word: string }>
   changed: { glyph: 'diamond', word: 'Changed' },
   supply: { glyph: 'diamond', word: 'Changed' },
   board: { glyph: 'diamond', word: 'Board' },
+  order: { glyph: 'diamond', word: 'Steps' },
   'erratum-added': { glyph: 'warn', word: 'New erratum' },
   'erratum-removed': { glyph: 'tick', word: 'Erratum gone' },
 };
@@ -145,6 +147,8 @@ function changeWords(t: TFunction, change: Change): string {
       return change.places.length === 0
         ? 'outline, pads or wiring'
         : `other spots for ${shortDesignators(change.places)}`;
+    case 'order':
+      return 'another order, or other wishes for it';
     case 'erratum-added':
     case 'erratum-removed':
       return `${shortDesignators(change.erratum.designators)}: ${change.erratum.text}`;

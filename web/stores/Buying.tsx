@@ -13,9 +13,10 @@ import { money } from '#core/stores/money';
 import { daysToDeliver } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { ink } from '../app/tokens.ts';
+import { useWorkerTask } from '../app/useWorkerTask.ts';
 import type { BuyingResult } from './buying.worker.ts';
+import { buyingTask } from './buyingTask.ts';
 import { useStores } from './StoresFrame.tsx';
-import { useBuying } from './useBuying.ts';
 import '../ui/plainTable.css';
 
 interface BuyingProps {
@@ -28,7 +29,7 @@ interface BuyingProps {
 export function Buying({ needs, neededAt }: BuyingProps) {
   const { items, suppliers } = useStores();
   const [days, setDays] = useState(() => String(daysToDeliver(new Date(neededAt), new Date())));
-  const { state, solve, cancel } = useBuying();
+  const { state, start: solve, cancel } = useWorkerTask(buyingTask);
   const short = needs.lines.filter((need) => need.short > 0);
   if (short.length === 0) return null;
   const withinDays = days.trim() === '' ? null : Number(days);

@@ -14,13 +14,14 @@ import {
 import { stackName } from '#core/words/orderWords';
 import { useKit } from '../KitFrame.tsx';
 import '../../ui/plainTable.css';
+import { useWorkerTask } from '../../app/useWorkerTask.ts';
+import { comparisonTask } from './comparisonTask.ts';
 import type { OrderDraft } from './orderDraft.ts';
-import { useComparison } from './useComparison.ts';
 
 /** The schools side by side for this very kit, and which of them costs the least time. */
 export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
   const kit = useKit();
-  const { state, compare, cancel } = useComparison();
+  const { state, start: compare, cancel } = useWorkerTask(comparisonTask);
   const start = () =>
     void compare({
       parts: kit.lines.map(({ part }) => part),
@@ -42,7 +43,7 @@ export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
         <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', maxWidth: 620 }}>
           <LinearProgress
             variant="determinate"
-            value={100 * state.share}
+            value={100 * (state.progress ?? 0)}
             aria-label="Styles planned"
             sx={{ flex: 1 }}
           />
@@ -55,10 +56,10 @@ export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
       )}
       {state.state === 'failed' && (
         <Alert severity="error" sx={{ mt: 2 }}>
-          The comparison did not start. Load the page again and try once more.
+          {state.message}
         </Alert>
       )}
-      {state.state === 'done' && <Comparison reports={state.reports} draft={draft} />}
+      {state.state === 'done' && <Comparison reports={state.result} draft={draft} />}
     </Box>
   );
 }
