@@ -181,19 +181,19 @@ test('the steps keep the hard rules and say why', async () => {
   await floor.getByRole('link', { name: 'Steps' }).click();
   const steps = floor.getByRole('list', { name: 'Steps' }).getByRole('listitem');
   await expect(steps.getByRole('heading')).toHaveText([
-    'Solder the 470 Ω resistorsR1, R4',
-    'Solder the 47 kΩ resistorsR2, R3',
-    'Solder the chip socketX1',
-    'Solder the 2N3904 transistorQ1',
-    'Solder the red LEDD1',
-    'Solder the 10 µF electrolytic capacitorsC1, C2',
+    'Solder the 470 Ω resistors R1, R4',
+    'Solder the 47 kΩ resistors R2, R3',
+    'Solder the chip socket X1',
+    'Solder the 2N3904 transistor Q1',
+    'Solder the red LED D1',
+    'Solder the 10 µF electrolytic capacitors C1, C2',
     'Try the battery holder in its place',
     'Tighten the M3 x 8 screws',
-    'Solder the battery holderBT1',
+    'Solder the battery holder BT1',
     'Look at every joint',
     'Measure from supply to ground',
     'First power',
-    'Put in the NE555 chipU1',
+    'Put in the NE555 chip U1',
     'Put in the AA batteries',
     'Does it work?',
   ]);
@@ -248,6 +248,8 @@ test('the code on the bag leads to the seat’s link', async ({ baseURL }) => {
 });
 
 test('a seat works on a phone while the floor watches', async ({ browser, baseURL }) => {
+  // A whole evening in one test.
+  test.setTimeout(180_000);
   const phone = await browser.newContext({
     viewport: { width: 390, height: 844 },
     hasTouch: true,

@@ -10,6 +10,7 @@ import { totalMinutes } from '#core/pace/stepMinutes';
 import { ink } from '../app/tokens.ts';
 import { duration } from '../ui/clock.ts';
 import { QrCode } from '../ui/QrCode.tsx';
+import { WillItFit } from './fit/WillItFit.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
 /** Who sits where, and the link and code of each seat. */
@@ -33,6 +34,7 @@ export function PlanPage() {
           computer’s address in the room.
         </Alert>
       )}
+      <WillItFit />
       <Typography variant="h2" sx={{ mb: 1 }}>
         Seats
       </Typography>

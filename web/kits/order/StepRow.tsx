@@ -83,7 +83,8 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
       </Box>
       <Box sx={{ minWidth: 0 }}>
         <Typography component="h2" variant="h2">
-          {title}{' '}
+          {title}
+          {stepPlaces(step) && ' '}
           {stepPlaces(step) && (
             <Box component="span" className="mono" sx={{ ml: 1, color: ink('copper') }}>
               {stepPlaces(step)}

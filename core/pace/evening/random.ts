@@ -1,0 +1,30 @@
+/** Numbers from 0 to below 1 that look random; the same seed gives the same ones. */
+export type Random = () => number;
+
+/** A small generator of 32 bits of state (Mulberry32, public domain), good enough for simulations. */
+export function seeded(seed: number): Random {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+/** From the normal distribution with mean 0 and variance 1 (Box and Muller 1958). */
+const normal = (random: Random): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
+/**
+ * From the lognormal distribution with a given mean and coefficient of variation: times of hands at work are never
+ * below 0 and have a long tail.
+ */
+export function lognormal(random: Random, mean: number, variation: number): number {
+  if (mean <= 0) return 0;
+  const variance = Math.log(1 + variation ** 2);
+  return Math.exp(Math.log(mean) - variance / 2 + Math.sqrt(variance) * normal(random));
+}
+
+/** From the exponential distribution with a given mean. */
+export const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random());

@@ -1,0 +1,52 @@
+import { gateForms } from '../../order/gateReading.ts';
+import type { PlannedStep } from '../stepMinutes.ts';
+import { lognormal, type Random } from './random.ts';
+import type { Activity } from './room.ts';
+
+/** How much somebody has soldered before. */
+export const experiences = ['new', 'some', 'practised'] as const;
+export type Experience = (typeof experiences)[number];
+
+/** Share of a beginner's minutes (priors: practised hands need 10 to 20 s a joint, beginners 35 to 70; common practice). */
+export const paceOf: Readonly<Record<Experience, number>> = { new: 1, some: 0.7, practised: 0.4 };
+
+/** How much the same step differs from one learner to the next, and from step to step (priors). */
+const learnerVariation = 0.25;
+const stepVariation = 0.35;
+
+/** Of the minutes of a soldering step, the share that the iron is in the hand (prior). */
+const ironShare = 0.5;
+
+/** One joint in so many goes wrong where somebody is new; others do better in step with their pace (prior). */
+const jointsPerMistake = 40;
+const visitMinutes = 3;
+const reworkMinutes = 4;
+
+/** The share that takes part of the evening with this pace; drawn once a learner. */
+export const learnerPace = (random: Random, experience: Experience): number =>
+  lognormal(random, paceOf[experience], learnerVariation);
+
+/**
+ * What one learner does for one step, with what is shared: reading and bending, then the iron; a meter for what is
+ * measured; where something goes wrong a helper comes, and it is taken apart and done again.
+ *
+ * @param pace the learner's share of a beginner's minutes
+ */
+export function stepActivities(step: PlannedStep, pace: number, random: Random): Activity[] {
+  const minutes = lognormal(random, step.minutes * pace, stepVariation);
+  if (step.kind === 'check') {
+    return [{ needs: gateForms[step.check] ? 'meter' : null, minutes }];
+  }
+  if (step.kind !== 'solder') return [{ needs: null, minutes }];
+  const work: Activity[] = [
+    { needs: null, minutes: minutes * (1 - ironShare) },
+    { needs: 'iron', minutes: minutes * ironShare },
+  ];
+  const chance = 1 - (1 - Math.min(1, pace / jointsPerMistake)) ** step.joints;
+  if (random() >= chance) return work;
+  return [
+    ...work,
+    { needs: 'helper', minutes: lognormal(random, visitMinutes, stepVariation) },
+    { needs: 'desoldering', minutes: lognormal(random, reworkMinutes * pace, stepVariation) },
+  ];
+}
