@@ -1,4 +1,5 @@
 import type { OrderSettings } from './settings.ts';
+import type { Step } from './step.ts';
 
 type Arrangement = NonNullable<OrderSettings['arrangement']>;
 
@@ -29,4 +30,15 @@ export function splitStep(
   const left = step.filter((key) => !named.flat().includes(key));
   const parts = [...named, left].filter((group) => group.length > 0);
   return [...arrangement.slice(0, index), ...parts, ...arrangement.slice(index + 1)];
+}
+
+/** Whether two steps can be one: the same is done to their parts, and neither is a check. */
+export const mayMerge = (step: Step, next: Step | undefined): boolean =>
+  step.kind !== 'check' && step.kind === next?.kind;
+
+/** How a step falls apart: value by value, and one value piece by piece; nothing for a check. */
+export function partsToSplit(step: Step): readonly (readonly string[])[] {
+  if (step.kind === 'check') return [];
+  const values = step.parts.map(({ designators }) => designators).filter((one) => one.length > 0);
+  return values.length > 1 ? values : (values[0] ?? []).map((place) => [place]);
 }

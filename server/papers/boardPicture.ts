@@ -3,6 +3,7 @@ import type { Board, Pad, Side } from '#core/board/board';
 import { footprintOf, signOfPin } from '#core/board/footprint';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
+import { viewAround } from '#core/board/view';
 import { drawFromAbove } from '#core/parts/drawing/seated';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
@@ -44,7 +45,12 @@ export function boardPicture(
   const spots = placed
     .filter(({ placement: { place } }) => now.has(place))
     .map(({ placement: { xMm, yMm } }) => inView(board, side, { x: xMm, y: yMm }));
-  const here = around(spots);
+  const here = viewAround(spots, {
+    besideMm: 1.25 * aroundMm,
+    aboveMm: aroundMm,
+    leastWidthMm: leastMm,
+    leastHeightMm: leastMm * 0.55,
+  });
   const view = near ? here : { x: -2, y: -2, width: board.widthMm + 4, height: board.heightMm + 4 };
   const scale = Math.min(room.widthMm / view.width, room.heightMm / view.height);
   const mirror = side === 'bottom' ? `translate(${board.widthMm} 0) scale(-1 1)` : '';
@@ -97,20 +103,6 @@ export function boardPicture(
     '</svg>',
   ].join('');
   return { svg, width: mm(view.width * scale), height: mm(view.height * scale) };
-}
-
-/** What of the board is shown near some spots of the picture. */
-function around(spots: readonly { readonly x: number; readonly y: number }[]) {
-  const [xs, ys] = [spots.map(({ x }) => x), spots.map(({ y }) => y)];
-  const [left, right, top, bottom] = [
-    Math.min(...xs),
-    Math.max(...xs),
-    Math.min(...ys),
-    Math.max(...ys),
-  ];
-  const width = Math.max(leastMm, right - left + 2.5 * aroundMm);
-  const height = Math.max(leastMm * 0.55, bottom - top + 2 * aroundMm);
-  return { x: (left + right - width) / 2, y: (top + bottom - height) / 2, width, height };
 }
 
 function padText(board: Board, pad: Pad, isNow: boolean): string {

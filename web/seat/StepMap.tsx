@@ -5,6 +5,7 @@ import { facingsOf } from '#core/board/facing';
 import { moreHeat } from '#core/board/heat';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
+import { type View, viewAround } from '#core/board/view';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import {
@@ -14,7 +15,7 @@ import {
   holeWords,
   sideWords,
 } from '#core/words/boardWords';
-import { BoardMap, type View, wholeBoard } from '../ui/board/BoardMap.tsx';
+import { BoardMap, wholeBoard } from '../ui/board/BoardMap.tsx';
 
 interface StepMapProps {
   readonly board: Board;
@@ -118,14 +119,13 @@ export function StepMap({ board, steps, step }: StepMapProps) {
 }
 
 /** What of the board is shown: the parts of the step with a little around them. */
-function around(board: Board, side: Side, placements: Board['placements']): View {
-  const points = placements.map(({ xMm, yMm }) => inView(board, side, { x: xMm, y: yMm }));
-  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
-  const width = Math.max(leastMm, Math.max(...xs) - Math.min(...xs) + 4 * aroundMm);
-  const height = Math.max(leastMm * 0.6, Math.max(...ys) - Math.min(...ys) + 2.5 * aroundMm);
-  const middle = {
-    x: (Math.max(...xs) + Math.min(...xs)) / 2,
-    y: (Math.max(...ys) + Math.min(...ys)) / 2,
-  };
-  return { x: middle.x - width / 2, y: middle.y - height / 2, width, height };
-}
+const around = (board: Board, side: Side, placements: Board['placements']): View =>
+  viewAround(
+    placements.map(({ xMm, yMm }) => inView(board, side, { x: xMm, y: yMm })),
+    {
+      besideMm: 2 * aroundMm,
+      aboveMm: 1.25 * aroundMm,
+      leastWidthMm: leastMm,
+      leastHeightMm: leastMm * 0.6,
+    },
+  );

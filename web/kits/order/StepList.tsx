@@ -15,8 +15,7 @@ import {
 import Box from '@mui/material/Box';
 import { useTranslation } from 'react-i18next';
 import type { BrokenRule } from '#core/order/arrangement';
-import { mergeWithNext, moveStep, splitStep } from '#core/order/rearrange';
-import type { Step } from '#core/order/step';
+import { mayMerge, mergeWithNext, moveStep, partsToSplit, splitStep } from '#core/order/rearrange';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
 import type { OrderDraft } from './orderDraft.ts';
@@ -91,11 +90,11 @@ export function StepList({ steps, draft }: StepListProps) {
                   Math.min(beforeStep, afterStep) === index,
               )}
               say={say}
-              {...(canMerge(step, steps[index + 1]) && {
+              {...(mayMerge(step, steps[index + 1]) && {
                 merge: () => arrange(mergeWithNext(plan.arrangement, index)),
               })}
-              {...(groupsOf(step).length > 1 && {
-                split: () => arrange(splitStep(plan.arrangement, index, groupsOf(step))),
+              {...(partsToSplit(step).length > 1 && {
+                split: () => arrange(splitStep(plan.arrangement, index, partsToSplit(step))),
               })}
             />
           ))}
@@ -103,14 +102,4 @@ export function StepList({ steps, draft }: StepListProps) {
       </SortableContext>
     </DndContext>
   );
-}
-
-const canMerge = (step: Step, next: Step | undefined) =>
-  step.kind !== 'check' && next !== undefined && step.kind === next.kind;
-
-/** How a step falls apart: value by value, and one value piece by piece. */
-function groupsOf(step: Step): readonly (readonly string[])[] {
-  if (step.kind === 'check') return [];
-  const values = step.parts.map(({ designators }) => designators).filter((one) => one.length > 0);
-  return values.length > 1 ? values : (values[0] ?? []).map((place) => [place]);
 }

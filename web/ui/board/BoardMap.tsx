@@ -4,6 +4,7 @@ import type { Board, Side } from '#core/board/board';
 import { signOfPin } from '#core/board/footprint';
 import { padsOf } from '#core/board/pads';
 import { inView } from '#core/board/transform';
+import type { View } from '#core/board/view';
 import type { Part } from '#core/parts/part';
 import { allWhereWords, sideWords } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
@@ -11,13 +12,6 @@ import { HoleGrid } from './HoleGrid.tsx';
 import { PadShape } from './PadShape.tsx';
 import { PlacedPart } from './PlacedPart.tsx';
 import './board.css';
-
-export interface View {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
 
 interface BoardMapProps {
   readonly board: Board;

@@ -1,5 +1,5 @@
 import { type PointerEvent, type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import type { View } from './BoardMap.tsx';
+import type { View } from '#core/board/view';
 
 const closest = 12;
 const settleMs = 160;
