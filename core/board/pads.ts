@@ -48,8 +48,8 @@ export function footprintPads(placement: Placement, part: Part): Pad[] {
   });
 }
 
-/** A chip that is pushed into a socket at the same spot has no pads of its own. */
-function sitsInSocket(
+/** Whether a chip is pushed into a socket at the same spot: it has no pads of its own. */
+export function sitsInSocket(
   placement: Placement,
   board: Board,
   parts: ReadonlyMap<string, Part>,

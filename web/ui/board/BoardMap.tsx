@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useDeferredValue, useMemo } from
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { signOfPin } from '#core/board/footprint';
-import { padsOf } from '#core/board/pads';
+import { padsOf, sitsInSocket } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { View } from '#core/board/view';
 import type { Part } from '#core/parts/part';
@@ -120,13 +120,16 @@ export function BoardMap({
           const part = parts.get(placement.place);
           const name = names.get(placement.place);
           if (!part || !name) return null;
+          const state = stateOf(placement.place, now, done);
+          // A chip that comes later would hide the socket that is fitted now.
+          if (state === 'ahead' && sitsInSocket(placement, board, parts)) return null;
           return (
             <PlacedPart
               key={placement.place}
               placement={placement}
               part={part}
               boardHeightMm={heightMm}
-              state={stateOf(placement.place, now, done)}
+              state={state}
               name={name}
               {...(choose ? { choose } : {})}
               {...(grab ? { grab } : {})}
