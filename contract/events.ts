@@ -1,6 +1,6 @@
 import { validate as isUuid } from 'uuid';
 import * as yup from 'yup';
-import type { BuildEvent, Deed, DeedKind } from '#core/build/event';
+import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { mistakes } from '#core/learning/mistakes';
 import { openOhm } from '#core/order/gateReading';
 
@@ -11,6 +11,7 @@ const id = (what: string) =>
     .required(`${what} is missing.`)
     // Yup’s own test does not know version 7 (RFC 9562).
     .test('uuid', `${what} must be a UUID.`, (text) => isUuid(text));
+const place = yup.string().strict().max(20, 'A place name has at most 20 characters.');
 const stepId = yup.string().strict().required('The step is missing.').max(100);
 
 /** What each kind of deed carries beside what every event has. */
@@ -27,7 +28,12 @@ const deedFields = {
         mistakes.map((m) => m.id),
         'This kind of mistake is not known.',
       ),
-    designator: yup.string().strict().max(20).optional(),
+    designator: place.optional(),
+    noticedBy: yup
+      .string<Author>()
+      .strict()
+      .oneOf(['learner', 'instructor'], 'Say who noticed it: learner or instructor.')
+      .optional(),
   },
   reading: {
     stepId,
@@ -46,6 +52,24 @@ const deedFields = {
       .required('Say which calls this visit answers.')
       .max(50),
   },
+  'visit-ended': { visit: id('The visit') },
+  praise: { stepId },
+  'part-replaced': { stepId, designator: place.required('Say which part was replaced.') },
+  notice: {
+    notice: id('The notice'),
+    stepId,
+    designators: yup
+      .array(place.required('A place name is empty.'))
+      .required('Say which parts it is about, or none for the whole step.')
+      .max(100, 'A notice names at most 100 parts.'),
+    text: yup
+      .string()
+      .strict()
+      .trim('Remove the blanks before and behind the notice.')
+      .required('Write what everybody must know.')
+      .max(300, 'A notice has at most 300 characters: it is read at the bench.'),
+  },
+  'notice-checked': { told: id('The notice') },
   undo: { undoes: id('The event to undo') },
 } as const satisfies Record<DeedKind, yup.ObjectShape>;
 

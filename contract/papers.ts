@@ -3,7 +3,13 @@ import type { PackingOrder } from '#core/stores/packing';
 /** Papers of a kit, and of the workshops that it is built at. */
 export const kitPapers = ['parts-sheet', 'resistor-card', 'step-sheets', 'picture-steps'] as const;
 export type KitPaper = (typeof kitPapers)[number];
-export const workshopPapers = ['bag-labels', 'bag-list', 'count-sheet'] as const;
+export const workshopPapers = [
+  'bag-labels',
+  'bag-list',
+  'count-sheet',
+  'checklist',
+  'seat-plan',
+] as const;
 export type WorkshopPaper = (typeof workshopPapers)[number];
 
 export const sheetSizes = ['a4', 'letter'] as const;
@@ -25,6 +31,10 @@ export const workshopPaperPath = (
   format: PaperFormat,
   { size = 'a4', order = 'kind' }: { size?: SheetSize; order?: PackingOrder } = {},
 ) => `/api/workshops/${workshopId}/papers/${paper}.${format}?size=${size}&order=${order}`;
+
+/** Everything for the evening as one file to print. */
+export const eveningPapersPath = (workshopId: string, size: SheetSize = 'a4') =>
+  `/api/workshops/${workshopId}/papers/evening.pdf?size=${size}`;
 
 /** What is bought: so many packs of each offer, as `offerId:packs` joined by commas. */
 export const buyingListPath = (

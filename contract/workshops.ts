@@ -1,5 +1,7 @@
 import * as yup from 'yup';
+import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { Part } from '#core/parts/part';
 import { endpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
 
@@ -16,6 +18,7 @@ export interface WorkshopSummary {
 export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   readonly kitId: string;
   readonly supplyVolt: number | null;
+  readonly parts: readonly Part[];
   readonly steps: readonly PlannedStep[];
   readonly seats: readonly Seat[];
   /** The address that learners' devices reach this server at. */
@@ -27,6 +30,11 @@ export interface Seat {
   readonly number: number;
   readonly name: string;
   readonly token: string;
+  /** Known by name from one workshop to the next; null for a seat without a name. */
+  readonly learnerId: string | null;
+  readonly experience: Experience;
+  /** The number of the seat that this one is paired with. */
+  readonly partner: number | null;
 }
 
 export interface WorkshopLog {
@@ -43,6 +51,25 @@ const seatName = yup
   .trim('Remove the blanks before and behind the name.')
   .defined('Give each seat a name, or an empty one.')
   .max(40, 'A name has at most 40 characters.');
+
+const experience = yup
+  .string<Experience>()
+  .strict()
+  .oneOf(experiences, `The experience is one of ${experiences.join(', ')}.`);
+
+/** Two of one name would be taken for one learner. */
+const namesApart = <Named extends { readonly name: string }>(
+  seats: readonly Named[] | undefined,
+) => {
+  const names = (seats ?? []).map(({ name }) => name.toLowerCase()).filter((name) => name !== '');
+  const twice = names.find((name, index) => names.indexOf(name) < index);
+  return (
+    twice === undefined ||
+    new yup.ValidationError(
+      `Two seats are called ${seats?.find(({ name }) => name.toLowerCase() === twice)?.name}. Add an initial, so that their records stay apart.`,
+    )
+  );
+};
 
 export const newWorkshopBody = yup.object({
   title: yup
@@ -69,10 +96,46 @@ export const newWorkshopBody = yup.object({
     .max(600, 'A workshop has at most 600 minutes; plan a second evening.')
     .required('Say how long the workshop is.'),
   seats: yup
-    .array(yup.object({ name: seatName }).required())
+    .array(yup.object({ name: seatName, experience: experience.optional() }).required())
     .required('Say who sits where.')
     .min(1, 'Plan at least one seat.')
-    .max(maxSeats, `Plan at most ${maxSeats} seats.`),
+    .max(maxSeats, `Plan at most ${maxSeats} seats.`)
+    .test('apart', namesApart),
+});
+
+/** Who sits where, for every seat of the workshop; the seats themselves stay. */
+export const seatingBody = yup.object({
+  seats: yup
+    .array(
+      yup
+        .object({
+          id: yup.string().strict().required('Say which seat.').uuid('Reload the page.'),
+          name: seatName,
+          experience: experience.required('Say how much each learner has soldered.'),
+          partner: yup.number().integer('A partner is a seat’s number.').nullable().defined(),
+        })
+        .required(),
+    )
+    .required('Say who sits where.')
+    .max(maxSeats)
+    .test('apart', namesApart),
+});
+
+/** A line of the room's checklist that somebody has looked at. */
+export interface ChecklistSign {
+  readonly item: string;
+  readonly by: string;
+  /** ISO 8601, UTC. */
+  readonly at: string;
+}
+
+export const signBody = yup.object({
+  by: yup
+    .string()
+    .strict()
+    .trim('Remove the blanks before and behind the name.')
+    .required('Write the name of whoever has looked.')
+    .max(40, 'A name has at most 40 characters.'),
 });
 
 export const listWorkshops = endpoint<WorkshopSummary[]>()({
@@ -88,6 +151,25 @@ export const createWorkshop = endpoint<{ id: string }>()({
   path: '/api/workshops',
   body: newWorkshopBody,
 });
+export const changeSeating = endpoint<{ seats: readonly Seat[] }>()({
+  method: 'PUT',
+  path: '/api/workshops/:workshopId/seating',
+  body: seatingBody,
+});
+export const getChecklist = endpoint<ChecklistSign[]>()({
+  method: 'GET',
+  path: '/api/workshops/:workshopId/checklist',
+});
+export const signChecklist = endpoint<ChecklistSign[]>()({
+  method: 'PUT',
+  path: '/api/workshops/:workshopId/checklist/:item',
+  body: signBody,
+});
+export const unsignChecklist = endpoint<ChecklistSign[]>()({
+  method: 'DELETE',
+  path: '/api/workshops/:workshopId/checklist/:item',
+});
+export const calendarPath = (workshopId: string) => `/api/workshops/${workshopId}/calendar.ics`;
 export const getWorkshopLog = endpoint<WorkshopLog>()({
   method: 'GET',
   path: '/api/workshops/:workshopId/log',

@@ -6,13 +6,17 @@ import { boardRoutes } from './boards/routes.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
+import { helpersMay } from './helpers/helpersMay.ts';
+import { helperRoutes } from './helpers/routes.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
 import { apiHeaders, guessLimit, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
+import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
+import { bookReplaced } from './stores/bookReplaced.ts';
 import { storesRoutes } from './stores/routes.ts';
 import { workshopRoutes } from './workshops/routes.ts';
 
@@ -33,7 +37,7 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   const app = express();
   const sessions = new Sessions(db);
   const channels = new LiveChannels();
-  const eventLog = new EventLog(db, channels);
+  const eventLog = new EventLog(db, channels, bookReplaced);
 
   app.disable('x-powered-by');
   // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
@@ -44,9 +48,11 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   app.use('/api', express.json({ limit: '256kb' }));
   app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
   app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
-  app.use('/api', sessions.required);
+  app.use('/api', sessions.required, helpersMay);
+  app.use(helperRoutes(db));
   app.use(boardRoutes(db));
   app.use(kitRoutes(db));
+  app.use(paceRoutes(db));
   app.use(readingRoutes(db));
   app.use(storesRoutes(db));
   app.use(paperRoutes(db, seatAddress));

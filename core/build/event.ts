@@ -10,6 +10,8 @@ export type Deed =
       readonly mistake: string;
       /** The part it happened to, where somebody said so. */
       readonly designator?: string | undefined;
+      /** Who saw it; who logged it, where nobody said. */
+      readonly noticedBy?: Author | undefined;
     }
   /** What a meter or a supply showed at a check, in the unit that the check asks for. */
   | { readonly kind: 'reading'; readonly stepId: string; readonly amount: number }
@@ -17,6 +19,21 @@ export type Deed =
   | { readonly kind: 'help-withdrawn'; readonly asked: string }
   /** Somebody came to the seat; `answers` are the calls for help that this settles. */
   | { readonly kind: 'visit'; readonly answers: readonly string[] }
+  /** Whoever visited has gone on: the visit lasted from its own time to this one. */
+  | { readonly kind: 'visit-ended'; readonly visit: string }
+  | { readonly kind: 'praise'; readonly stepId: string }
+  /** Another piece was handed out for a broken or lost one; it leaves the stores. */
+  | { readonly kind: 'part-replaced'; readonly stepId: string; readonly designator: string }
+  /** Told to every seat about a step, or about parts of it; the same words have the same `notice` at each seat. */
+  | {
+      readonly kind: 'notice';
+      readonly notice: string;
+      readonly stepId: string;
+      readonly designators: readonly string[];
+      readonly text: string;
+    }
+  /** A seat that had the step behind it when it was told has been looked at; `told` is the notice's event. */
+  | { readonly kind: 'notice-checked'; readonly told: string }
   /** Takes back an event, as if it had not been; undoing an undo is not possible. */
   | { readonly kind: 'undo'; readonly undoes: string };
 
@@ -31,6 +48,8 @@ export type BuildEvent = Deed & {
   /** ISO 8601, UTC: when it happened, by the device's clock corrected to the server's. */
   readonly at: string;
   readonly by: Author;
+  /** The helper's name, where it was not the instructor herself. */
+  readonly helper?: string | undefined;
 };
 
 /** Deeds that a seat's own page may report; the others are the instructor's. */

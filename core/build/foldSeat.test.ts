@@ -94,6 +94,7 @@ describe('mistakes', () => {
         foundAtStepId: 'two',
         foundAt: mistake.at,
         by: 'learner',
+        noticedBy: 'learner',
         designator: 'R4',
       },
     ]);
@@ -102,6 +103,53 @@ describe('mistakes', () => {
   it('are gone when undone', () => {
     const mistake = event(4, { kind: 'mistake', stepId: 'one', mistake: 'bridge' });
     expect(fold(mistake, event(5, { kind: 'undo', undoes: mistake.id })).mistakes).toEqual([]);
+  });
+});
+
+describe('what is logged beside the steps', () => {
+  const visit = event(5, { kind: 'visit', answers: [] }, 'instructor');
+
+  it('a visit lasts until whoever came goes on, and never ends before it began', () => {
+    expect(fold(visit).visits).toMatchObject([{ endedAt: null }]);
+    const ended = event(8, { kind: 'visit-ended', visit: visit.id }, 'instructor');
+    expect(fold(ended, visit).visits).toMatchObject([{ at: visit.at, endedAt: ended.at }]);
+    const early = event(3, { kind: 'visit-ended', visit: visit.id }, 'instructor');
+    expect(fold(visit, early).visits).toMatchObject([{ endedAt: visit.at }]);
+    const undone = event(9, { kind: 'undo', undoes: ended.id }, 'instructor');
+    expect(fold(visit, ended, undone).visits).toMatchObject([{ endedAt: null }]);
+  });
+
+  it('keeps praise, parts replaced, who noticed a mistake and which helper logged it', () => {
+    const praise = { ...event(3, { kind: 'praise', stepId: 'one' }, 'instructor'), helper: 'Knot' };
+    const replaced = event(4, { kind: 'part-replaced', stepId: 'one', designator: 'R4' });
+    const mistake = event(
+      4,
+      { kind: 'mistake', stepId: 'one', mistake: 'bridge', noticedBy: 'learner' },
+      'instructor',
+    );
+    expect(fold(praise, replaced, mistake)).toMatchObject({
+      praises: [{ stepId: 'one', helper: 'Knot' }],
+      replaced: [{ designator: 'R4' }],
+      mistakes: [{ by: 'instructor', noticedBy: 'learner' }],
+    });
+  });
+
+  const told = event(
+    6,
+    { kind: 'notice', notice: 'n', stepId: 'one', designators: ['D1'], text: 'Turn it.' },
+    'instructor',
+  );
+
+  it('a notice finds seats that have the step ahead, and those past it until they are looked at', () => {
+    expect(fold(told).notices).toMatchObject([{ standing: 'ahead', text: 'Turn it.' }]);
+    expect(fold(told, done(9, 'one')).notices).toMatchObject([{ standing: 'ahead' }]);
+    expect(fold(done(5, 'one'), told).notices).toMatchObject([{ standing: 'to-check' }]);
+    const looked = event(9, { kind: 'notice-checked', told: told.id }, 'instructor');
+    expect(fold(done(5, 'one'), told, looked).notices).toMatchObject([{ standing: 'checked' }]);
+  });
+
+  it('a step done before the notice counts as past it, however late the entry arrives', () => {
+    expect(fold(told, done(5, 'one')).notices).toMatchObject([{ standing: 'to-check' }]);
   });
 });
 
@@ -153,6 +201,9 @@ describe('for any log', () => {
           ).length;
         expect(state.mistakes).toHaveLength(counted('mistake'));
         expect(state.visits).toHaveLength(counted('visit'));
+        expect(state.praises).toHaveLength(counted('praise'));
+        expect(state.replaced).toHaveLength(counted('part-replaced'));
+        expect(state.notices).toHaveLength(counted('notice'));
       }),
     );
   });

@@ -19,17 +19,42 @@ export interface SeatState {
   readonly mistakes: readonly LoggedMistake[];
   /** In the order of time. */
   readonly readings: readonly LoggedReading[];
-  readonly visits: readonly { readonly eventId: string; readonly at: string }[];
+  readonly visits: readonly Visit[];
+  readonly praises: readonly Logged[];
+  readonly replaced: readonly (Logged & { readonly designator: string })[];
+  readonly notices: readonly Notice[];
   /** When the seat's own page last reported something. */
   readonly lastSignAt: string | null;
 }
 
-export interface LoggedReading {
+/** Something logged at a step. */
+export interface Logged {
   readonly eventId: string;
   readonly stepId: string;
-  readonly amount: number;
   readonly at: string;
   readonly by: Author;
+  readonly helper?: string | undefined;
+}
+
+export interface LoggedReading extends Logged {
+  readonly amount: number;
+}
+
+export interface Visit {
+  readonly eventId: string;
+  readonly at: string;
+  /** Null as long as somebody is there. */
+  readonly endedAt: string | null;
+  readonly helper?: string | undefined;
+}
+
+export interface Notice extends Logged {
+  /** The same at every seat that was told. */
+  readonly notice: string;
+  readonly designators: readonly string[];
+  readonly text: string;
+  /** Whether the step was done already when everybody was told, and whether somebody has looked at it since. */
+  readonly standing: 'ahead' | 'to-check' | 'checked';
 }
 
 export interface LoggedMistake {
@@ -40,6 +65,8 @@ export interface LoggedMistake {
   readonly foundAtStepId: string | null;
   readonly foundAt: string;
   readonly by: Author;
+  readonly helper?: string | undefined;
+  readonly noticedBy: Author;
   readonly designator?: string | undefined;
 }
 
@@ -61,9 +88,14 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
       e.kind === 'visit' ? e.answers : e.kind === 'help-withdrawn' ? [e.asked] : [],
     ),
   );
+  const endOf = new Map(log.flatMap((e) => (e.kind === 'visit-ended' ? [[e.visit, e.at]] : [])));
+  const checked = new Set(log.flatMap((e) => (e.kind === 'notice-checked' ? [e.told] : [])));
   const mistakes: LoggedMistake[] = [];
   const readings: LoggedReading[] = [];
-  const visits: { eventId: string; at: string }[] = [];
+  const visits: Visit[] = [];
+  const praises: Logged[] = [];
+  const replaced: (Logged & { designator: string })[] = [];
+  const notices: Notice[] = [];
   let lastSignAt: string | null = null;
 
   const current = () => stepIds.find((id) => !(id in doneAt)) ?? null;
@@ -89,20 +121,40 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
           foundAtStepId: current(),
           foundAt: event.at,
           by: event.by,
+          helper: event.helper,
+          noticedBy: event.noticedBy ?? event.by,
           designator: event.designator,
         });
         break;
       case 'reading':
-        readings.push({
-          eventId: event.id,
-          stepId: event.stepId,
-          amount: event.amount,
-          at: event.at,
-          by: event.by,
-        });
+        readings.push({ ...logged(event), amount: event.amount });
         break;
       case 'visit':
-        visits.push({ eventId: event.id, at: event.at });
+        visits.push({
+          eventId: event.id,
+          at: event.at,
+          endedAt: laterOf(endOf.get(event.id), event.at),
+          helper: event.helper,
+        });
+        break;
+      case 'praise':
+        praises.push(logged(event));
+        break;
+      case 'part-replaced':
+        replaced.push({ ...logged(event), designator: event.designator });
+        break;
+      case 'notice':
+        notices.push({
+          ...logged(event),
+          notice: event.notice,
+          designators: event.designators,
+          text: event.text,
+          standing: !(event.stepId in doneAt)
+            ? 'ahead'
+            : checked.has(event.id)
+              ? 'checked'
+              : 'to-check',
+        });
         break;
     }
   }
@@ -121,6 +173,27 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     mistakes,
     readings,
     visits,
+    praises,
+    replaced,
+    notices,
     lastSignAt,
   };
 }
+
+const logged = ({
+  id,
+  at,
+  by,
+  helper,
+  stepId,
+}: BuildEvent & { readonly stepId: string }): Logged => ({
+  eventId: id,
+  stepId,
+  at,
+  by,
+  helper,
+});
+
+/** An end never lies before its beginning, whatever the clocks of two devices say. */
+const laterOf = (end: string | undefined, begin: string): string | null =>
+  end === undefined ? null : end < begin ? begin : end;

@@ -1,14 +1,30 @@
 import type { Author, BuildEvent } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
-import { foldSeat } from './foldSeat.ts';
+import { foldSeat, type Logged } from './foldSeat.ts';
 
 /** One thing that happened at a seat and was not taken back. */
 export interface WrapUpRow {
-  readonly what: 'step done' | 'mistake' | 'reading' | 'help asked' | 'visit';
+  readonly what:
+    | 'step done'
+    | 'mistake'
+    | 'reading'
+    | 'help asked'
+    | 'visit'
+    | 'praise'
+    | 'part replaced'
+    | 'notice';
   readonly at: string;
   /** Minutes since the start of the workshop, to one decimal. */
   readonly minute: number;
   readonly by: Author;
+  /** The helper's name, where it was not the instructor herself. */
+  readonly helper?: string;
+  /** For a mistake: who saw it. */
+  readonly noticedBy?: Author;
+  /** For a visit that has ended: how long it took, in minutes to one decimal. */
+  readonly minutes?: number;
+  /** For a notice: what everybody was told. */
+  readonly text?: string;
   readonly stepId?: string;
   /** Place of the step in the plan, from 1. */
   readonly stepNumber?: number;
@@ -34,10 +50,16 @@ export function wrapUpRows(
 ): WrapUpRow[] {
   const state = foldSeat(stepIds, events);
   const number = (stepId: string) => stepIds.indexOf(stepId) + 1;
-  const common = (at: string, by: Author) => ({
+  const common = (at: string, by: Author, helper?: string) => ({
     at,
     by,
-    minute: Math.round((Date.parse(at) - Date.parse(startsAt)) / 6000) / 10,
+    minute: minutesBetween(startsAt, at),
+    ...(helper === undefined ? {} : { helper }),
+  });
+  const atStep = ({ at, by, helper, stepId }: Logged) => ({
+    ...common(at, by, helper),
+    stepId,
+    stepNumber: number(stepId),
   });
   const rows: WrapUpRow[] = [
     ...Object.entries(state.doneAt).map(([stepId, at]) => ({
@@ -48,21 +70,35 @@ export function wrapUpRows(
     })),
     ...state.mistakes.map((mistake) => ({
       what: 'mistake' as const,
-      ...common(mistake.foundAt, mistake.by),
+      ...common(mistake.foundAt, mistake.by, mistake.helper),
+      noticedBy: mistake.noticedBy,
       stepId: mistake.madeAtStepId,
       stepNumber: number(mistake.madeAtStepId),
       mistake: mistake.mistake,
       ...(mistake.designator === undefined ? {} : { designator: mistake.designator }),
       ...(mistake.foundAtStepId === null ? {} : { foundAtStep: number(mistake.foundAtStepId) }),
     })),
-    ...state.readings.map(({ at, by, stepId, amount }) => ({
+    ...state.readings.map((reading) => ({
       what: 'reading' as const,
-      ...common(at, by),
-      stepId,
-      stepNumber: number(stepId),
-      amount,
+      ...atStep(reading),
+      amount: reading.amount,
     })),
-    ...state.visits.map(({ at }) => ({ what: 'visit' as const, ...common(at, 'instructor') })),
+    ...state.visits.map(({ at, endedAt, helper }) => ({
+      what: 'visit' as const,
+      ...common(at, 'instructor', helper),
+      ...(endedAt === null ? {} : { minutes: minutesBetween(at, endedAt) }),
+    })),
+    ...state.praises.map((praise) => ({ what: 'praise' as const, ...atStep(praise) })),
+    ...state.replaced.map((one) => ({
+      what: 'part replaced' as const,
+      ...atStep(one),
+      designator: one.designator,
+    })),
+    ...state.notices.map((notice) => ({
+      what: 'notice' as const,
+      ...atStep(notice),
+      text: notice.text,
+    })),
   ];
   for (const event of eventsThatCount(events)) {
     if (event.kind !== 'help-asked' || number(event.stepId) === 0) continue;
@@ -75,3 +111,6 @@ export function wrapUpRows(
   }
   return rows.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 }
+
+const minutesBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(to) - Date.parse(from)) / 6000) / 10;

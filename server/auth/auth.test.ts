@@ -38,7 +38,11 @@ describe('first use', () => {
     await migrate(db);
     const app = createApp({ db, log: pino({ level: 'silent' }), seatAddress: () => '' });
     const browser = request.agent(app);
-    expect((await browser.get('/api/session')).body).toEqual({ signedIn: false, needsSetup: true });
+    expect((await browser.get('/api/session')).body).toEqual({
+      signedIn: false,
+      helper: null,
+      needsSetup: true,
+    });
     const short = await browser.post('/api/setup').send({ passphrase: 'short' });
     expect(short.status).toBe(422);
     expect(short.type).toBe('application/problem+json');
@@ -47,7 +51,11 @@ describe('first use', () => {
       message: expect.stringContaining('10 characters'),
     });
     await browser.post('/api/setup').send({ passphrase: 'long enough words' }).expect(200);
-    expect((await browser.get('/api/session')).body).toEqual({ signedIn: true, needsSetup: false });
+    expect((await browser.get('/api/session')).body).toEqual({
+      signedIn: true,
+      helper: null,
+      needsSetup: false,
+    });
     await request(app).post('/api/setup').send({ passphrase: 'another long one' }).expect(403);
     await db.close();
   });

@@ -1,4 +1,5 @@
 import type { Queryable } from '../db/database.ts';
+import type { Staff } from './sessions.ts';
 
 export async function passphraseHash(db: Queryable): Promise<string | undefined> {
   const [row] = await db.query<{ passphrase_hash: string }>(
@@ -16,20 +17,28 @@ export async function insertPassphrase(db: Queryable, hash: string): Promise<boo
   return rows.length === 1;
 }
 
-export async function insertSession(db: Queryable, tokenHash: string, days: number): Promise<void> {
+export async function insertSession(
+  db: Queryable,
+  tokenHash: string,
+  days: number,
+  helperId: string | null,
+): Promise<void> {
   await db.query('delete from session where expires_at < now()');
   await db.query(
-    `insert into session (token_hash, expires_at) values ($1, now() + $2 * interval '1 day')`,
-    [tokenHash, days],
+    `insert into session (token_hash, expires_at, helper_id) values ($1, now() + $2 * interval '1 day', $3)`,
+    [tokenHash, days, helperId],
   );
 }
 
-export async function sessionExists(db: Queryable, tokenHash: string): Promise<boolean> {
-  const rows = await db.query(
-    'select 1 from session where token_hash = $1 and expires_at > now()',
+export async function selectSession(db: Queryable, tokenHash: string): Promise<Staff | undefined> {
+  const [row] = await db.query<{ helper_id: string | null; name: string | null }>(
+    `select helper_id, helper.name from session left join helper on helper.id = helper_id
+      where token_hash = $1 and expires_at > now() and left_at is null`,
     [tokenHash],
   );
-  return rows.length === 1;
+  return (
+    row && { helper: row.helper_id === null ? null : { id: row.helper_id, name: row.name ?? '' } }
+  );
 }
 
 export async function deleteSession(db: Queryable, tokenHash: string): Promise<void> {

@@ -1,23 +1,28 @@
 import { type RequestHandler, Router } from 'express';
 import { getSession, setUp, signIn, signOut } from '#contract/session';
 import type { Database } from '../db/database.ts';
+import { selectHelperByName } from '../helpers/queries.ts';
 import { forbidden, invalid } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 import { insertPassphrase, passphraseHash } from './queries.ts';
 import type { Sessions } from './sessions.ts';
 
-const signedIn = { signedIn: true, needsSetup: false };
+const asInstructor = { signedIn: true, helper: null, needsSetup: false };
 
 /** Signing in and out, and choosing the passphrase on first use. */
 export function authRoutes(db: Database, sessions: Sessions, limitGuesses: RequestHandler): Router {
   const router = Router();
   router.post([signIn.path, setUp.path], limitGuesses);
 
-  serve(router, getSession, async ({ request }) => ({
-    signedIn: await sessions.isOpen(request),
-    needsSetup: (await passphraseHash(db)) === undefined,
-  }));
+  serve(router, getSession, async ({ request }) => {
+    const staff = await sessions.staff(request);
+    return {
+      signedIn: staff !== undefined,
+      helper: staff?.helper?.name ?? null,
+      needsSetup: (await passphraseHash(db)) === undefined,
+    };
+  });
 
   serve(router, setUp, async ({ body, request, response }) => {
     // Whoever reaches the server first must not be the one who owns it: the first passphrase is set at the machine itself.
@@ -27,22 +32,29 @@ export function authRoutes(db: Database, sessions: Sessions, limitGuesses: Reque
     if (!(await insertPassphrase(db, await hashPassphrase(body.passphrase)))) {
       throw forbidden('A passphrase has been chosen already. Sign in with it.');
     }
-    await sessions.open(request, response);
-    return signedIn;
+    await sessions.open(request, response, null);
+    return asInstructor;
   });
 
   serve(router, signIn, async ({ body, request, response }) => {
-    const hash = await passphraseHash(db);
+    const name = body.name?.trim() ?? '';
+    const helper = name === '' ? undefined : await selectHelperByName(db, name);
+    const hash = name === '' ? await passphraseHash(db) : helper?.passphraseHash;
     if (hash === undefined || !(await passphraseMatches(body.passphrase, hash))) {
-      throw invalid([{ field: 'passphrase', message: 'This is not the passphrase. Try again.' }]);
+      // Which of the two is wrong is not told: names are not to be guessed.
+      const message =
+        name === ''
+          ? 'This is not the passphrase. Try again.'
+          : 'Name and passphrase do not belong together. Try again, or ask the instructor.';
+      throw invalid([{ field: 'passphrase', message }]);
     }
-    await sessions.open(request, response);
-    return signedIn;
+    await sessions.open(request, response, helper?.id ?? null);
+    return { ...asInstructor, helper: helper?.name ?? null };
   });
 
   serve(router, signOut, async ({ request, response }) => {
     await sessions.close(request, response);
-    return { signedIn: false, needsSetup: false };
+    return { signedIn: false, helper: null, needsSetup: false };
   });
 
   return router;

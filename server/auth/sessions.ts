@@ -2,12 +2,20 @@ import { createHash, randomBytes } from 'node:crypto';
 import type { Request, RequestHandler, Response } from 'express';
 import type { Database } from '../db/database.ts';
 import { Refusal } from '../http/refusal.ts';
-import { deleteSession, insertSession, sessionExists } from './queries.ts';
+import { deleteSession, insertSession, selectSession } from './queries.ts';
+
+/** Who works on the instructor's side: the instructor, or a helper by name. */
+export interface Staff {
+  readonly helper: { readonly id: string; readonly name: string } | null;
+}
+
+/** Who sent a request that `Sessions.required` has let pass. */
+export const staffOf = (response: Response): Staff => response.locals.staff as Staff;
 
 const cookieName = 'ozzet_session';
 const sessionDays = 30;
 
-/** Instructor sessions: a random token in an HttpOnly, SameSite=Strict cookie, kept as a hash. */
+/** Sessions of the instructor and the helpers: a random token in an HttpOnly, SameSite=Strict cookie, kept as a hash. */
 export class Sessions {
   readonly #db: Database;
 
@@ -15,9 +23,10 @@ export class Sessions {
     this.#db = db;
   }
 
-  async open(request: Request, response: Response): Promise<void> {
+  /** @param helperId null for the instructor */
+  async open(request: Request, response: Response, helperId: string | null): Promise<void> {
     const token = randomBytes(32).toString('base64url');
-    await insertSession(this.#db, hashed(token), sessionDays);
+    await insertSession(this.#db, hashed(token), sessionDays, helperId);
     response.cookie(cookieName, token, {
       httpOnly: true,
       sameSite: 'strict',
@@ -33,14 +42,19 @@ export class Sessions {
     response.clearCookie(cookieName, { httpOnly: true, sameSite: 'strict', path: '/' });
   }
 
-  async isOpen(request: Request): Promise<boolean> {
+  /** @returns undefined where nobody is signed in */
+  async staff(request: Request): Promise<Staff | undefined> {
     const token = tokenOf(request);
-    return token !== undefined && (await sessionExists(this.#db, hashed(token)));
+    return token === undefined ? undefined : selectSession(this.#db, hashed(token));
   }
 
-  /** Lets only the signed-in instructor pass. */
-  readonly required: RequestHandler = async (request, _response, next) => {
-    if (await this.isOpen(request)) return next();
+  /** Lets only those pass who are signed in. */
+  readonly required: RequestHandler = async (request, response, next) => {
+    const staff = await this.staff(request);
+    if (staff) {
+      response.locals.staff = staff;
+      return next();
+    }
     throw new Refusal(
       401,
       'Sign in first',

@@ -30,6 +30,7 @@ describe('the database', () => {
       { name: '003_stores.sql' },
       { name: '004_board.sql' },
       { name: '005_order.sql' },
+      { name: '006_people.sql' },
     ]);
     await second.close();
   });

@@ -1,9 +1,9 @@
-import type { EventsAccepted, SentEvent } from '#contract/events';
+import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
 import type { FieldError } from '#contract/problem';
-import type { Author } from '#core/build/event';
+import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { learnerDeeds } from '#core/build/event';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import type { Database } from '../db/database.ts';
+import type { Database, Queryable } from '../db/database.ts';
 import { forbidden, invalid } from '../http/refusal.ts';
 import type { LiveChannels } from './liveChannels.ts';
 import { insertEvents, selectDeeds } from './queries.ts';
@@ -15,16 +15,42 @@ export interface SeatOfPlan {
   readonly steps: readonly PlannedStep[];
 }
 
+/** Who adds to the log. */
+export interface Writer {
+  readonly by: Author;
+  /** The helper's name, where it is not the instructor herself. */
+  readonly helper?: string | undefined;
+}
+
+/** Told of what an append adds, inside its transaction: what follows from it is booked with it or not at all. */
+export type Consequence = (
+  tx: Queryable,
+  seat: SeatOfPlan,
+  replaced: readonly Replaced[],
+) => Promise<void>;
+
+/** A piece that was handed out, or that an undo of that puts back. */
+export type Replaced =
+  | {
+      readonly direction: 'out';
+      readonly eventId: string;
+      readonly stepId: string;
+      readonly designator: string;
+    }
+  | { readonly direction: 'back'; readonly eventId: string; readonly undoes: string };
+
 /** The append-only log of build events: checks what comes in, stores it once, and tells everyone who listens. */
 export class EventLog {
   readonly #db: Database;
   readonly #channels: LiveChannels;
+  readonly #onReplaced: Consequence;
   /** The last append of each workshop: the next one waits for it, so that events are told in the order of their seq. */
   readonly #lastAppend = new Map<string, Promise<unknown>>();
 
-  constructor(db: Database, channels: LiveChannels) {
+  constructor(db: Database, channels: LiveChannels, onReplaced: Consequence) {
     this.#db = db;
     this.#channels = channels;
+    this.#onReplaced = onReplaced;
   }
 
   /**
@@ -32,16 +58,40 @@ export class EventLog {
    *
    * @throws Refusal 403 for another seat's events or deeds that are not the author's, 422 for what the plan does not know
    */
-  async append(seat: SeatOfPlan, by: Author, sent: readonly SentEvent[]): Promise<EventsAccepted> {
+  async append(
+    seat: SeatOfPlan,
+    { by, helper }: Writer,
+    sent: readonly SentEvent[],
+  ): Promise<EventsAccepted> {
     const now = new Date();
     this.#refuseForeign(seat, by, sent);
-    await this.#refuseUnknown(seat, by, sent);
+    const known = await this.#spokenOf(seat, by, sent);
+    this.#refuseUnknown(seat, by, sent, known);
     // A clock that runs ahead would make others wait for a time that has not come; behind, it only looks late.
-    const events = sent.map((event) => ({ ...event, by, at: earlier(event.at, now) }));
+    const events = sent.map((event) => ({ ...event, by, helper, at: earlier(event.at, now) }));
     await this.#inTurn(seat.workshopId, async () => {
-      this.#channels.publish(seat.workshopId, await insertEvents(this.#db, seat, events));
+      this.#channels.publish(seat.workshopId, await this.#store(seat, events, known));
     });
     return { accepted: sent.map(({ id }) => id), now: now.toISOString() };
+  }
+
+  async #store(
+    seat: SeatOfPlan,
+    events: readonly BuildEvent[],
+    known: ReadonlyMap<string, Known>,
+  ): Promise<StreamedEvent[]> {
+    const replaced = events.flatMap((event) => replacedBy(event, known));
+    if (replaced.length === 0) return insertEvents(this.#db, seat, events);
+    return this.#db.transaction(async (tx) => {
+      const stored = await insertEvents(tx, seat, events);
+      const added = new Set(stored.map(({ event }) => event.id));
+      await this.#onReplaced(
+        tx,
+        seat,
+        replaced.filter(({ eventId }) => added.has(eventId)),
+      );
+      return stored;
+    });
   }
 
   #refuseForeign({ seatId }: SeatOfPlan, by: Author, sent: readonly SentEvent[]): void {
@@ -58,52 +108,31 @@ export class EventLog {
     }
   }
 
-  async #refuseUnknown(seat: SeatOfPlan, by: Author, sent: readonly SentEvent[]): Promise<void> {
-    const errors = sent.flatMap((event, index) =>
-      planErrors(seat.steps, event, `events[${index}]`),
-    );
-    errors.push(...(await this.#referenceErrors(seat, by, sent)));
+  #refuseUnknown(
+    { steps }: SeatOfPlan,
+    by: Author,
+    sent: readonly SentEvent[],
+    known: ReadonlyMap<string, Known>,
+  ): void {
+    const errors = sent.flatMap((event, index) => [
+      ...planErrors(steps, event, `events[${index}]`),
+      ...referenceErrors(event, by, known, `events[${index}]`),
+    ]);
     if (errors.length > 0) throw invalid(errors);
   }
 
-  /** What is wrong with the ids of other events that these ones speak of. */
-  async #referenceErrors(
+  /** The events that these ones speak of, by id. */
+  async #spokenOf(
     { seatId }: SeatOfPlan,
     by: Author,
     sent: readonly SentEvent[],
-  ): Promise<FieldError[]> {
-    const wanted = sent.flatMap(referencesOf);
-    if (wanted.length === 0) return [];
-    const known = new Map(
-      (await selectDeeds(this.#db, seatId, wanted)).map((deed) => [deed.id, deed] as const),
-    );
-    for (const event of sent) known.set(event.id, { id: event.id, kind: event.kind, by });
-    return sent.flatMap((event, index) =>
-      referencesOf(event).flatMap((id) => {
-        const target = known.get(id);
-        const field = `events[${index}]`;
-        if (!target)
-          return [
-            {
-              field,
-              message: 'It speaks of an event that is not in this seat’s log. Reload the page.',
-            },
-          ];
-        if (event.kind !== 'undo') {
-          return target.kind === 'help-asked'
-            ? []
-            : [{ field, message: 'Only a call for help can be answered or withdrawn.' }];
-        }
-        if (target.kind === 'undo')
-          return [{ field, message: 'An undo cannot be undone; log it again instead.' }];
-        if (by === 'learner' && target.by !== 'learner') {
-          return [
-            { field, message: 'What the instructor logged can only be undone by the instructor.' },
-          ];
-        }
-        return [];
-      }),
-    );
+  ): Promise<ReadonlyMap<string, Known>> {
+    const wanted = sent.flatMap((event) => referencesOf(event).ids);
+    const stored = wanted.length === 0 ? [] : await selectDeeds(this.#db, seatId, wanted);
+    return new Map<string, Known>([
+      ...stored.map((one) => [one.id, one] as const),
+      ...sent.map((event) => [event.id, { deed: event, by }] as const),
+    ]);
   }
 
   async #inTurn(workshopId: string, work: () => Promise<void>): Promise<void> {
@@ -117,11 +146,81 @@ export class EventLog {
   }
 }
 
-function referencesOf(event: SentEvent): readonly string[] {
-  if (event.kind === 'undo') return [event.undoes];
-  if (event.kind === 'visit') return event.answers;
-  if (event.kind === 'help-withdrawn') return [event.asked];
-  return [];
+interface Known {
+  readonly deed: Deed;
+  readonly by: Author;
+}
+
+interface References {
+  readonly ids: readonly string[];
+  /** What they must be; undefined where anything but an undo will do. */
+  readonly kind?: DeedKind;
+  readonly otherwise: string;
+}
+
+/** The events that an event speaks of. */
+function referencesOf(event: SentEvent): References {
+  switch (event.kind) {
+    case 'undo':
+      return {
+        ids: [event.undoes],
+        otherwise: 'An undo cannot be undone; log it again instead.',
+      };
+    case 'visit':
+    case 'help-withdrawn':
+      return {
+        ids: event.kind === 'visit' ? event.answers : [event.asked],
+        kind: 'help-asked',
+        otherwise: 'Only a call for help can be answered or withdrawn.',
+      };
+    case 'visit-ended':
+      return { ids: [event.visit], kind: 'visit', otherwise: 'Only a visit can end.' };
+    case 'notice-checked':
+      return {
+        ids: [event.told],
+        kind: 'notice',
+        otherwise: 'Only what everybody was told can be checked off.',
+      };
+    default:
+      return { ids: [], otherwise: '' };
+  }
+}
+
+/** What is wrong with the ids of other events that an event speaks of. */
+function referenceErrors(
+  event: SentEvent,
+  by: Author,
+  known: ReadonlyMap<string, Known>,
+  field: string,
+): FieldError[] {
+  const { ids, kind, otherwise } = referencesOf(event);
+  return ids.flatMap((id): FieldError[] => {
+    const target = known.get(id);
+    if (!target) {
+      const message = 'It speaks of an event that is not in this seat’s log. Reload the page.';
+      return [{ field, message }];
+    }
+    const fits = kind === undefined ? target.deed.kind !== 'undo' : target.deed.kind === kind;
+    if (!fits) return [{ field, message: otherwise }];
+    if (event.kind === 'undo' && by === 'learner' && target.by !== 'learner') {
+      const message = 'What the instructor logged can only be undone by the instructor.';
+      return [{ field, message }];
+    }
+    return [];
+  });
+}
+
+/** The piece that leaves the stores with an event, or comes back with it. */
+function replacedBy(event: BuildEvent, known: ReadonlyMap<string, Known>): Replaced[] {
+  if (event.kind === 'part-replaced') {
+    const { id, stepId, designator } = event;
+    return [{ direction: 'out', eventId: id, stepId, designator }];
+  }
+  if (event.kind !== 'undo') return [];
+  const { id, undoes } = event;
+  return known.get(undoes)?.deed.kind === 'part-replaced'
+    ? [{ direction: 'back', eventId: id, undoes }]
+    : [];
 }
 
 function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: string): FieldError[] {
@@ -135,16 +234,19 @@ function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: stri
       },
     ];
   }
-  if (event.kind !== 'mistake' || event.designator === undefined) return [];
   const places = step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
-  return places.includes(event.designator)
-    ? []
-    : [
-        {
-          field: `${field}.designator`,
-          message: `${event.designator} is not a part of this step.`,
-        },
-      ];
+  return placesNamed(event)
+    .filter((place) => !places.includes(place))
+    .map((place) => ({
+      field: `${field}.designator`,
+      message: `${place} is not a part of this step.`,
+    }));
+}
+
+function placesNamed(event: SentEvent): readonly string[] {
+  if (event.kind === 'notice') return event.designators;
+  if (event.kind !== 'mistake' && event.kind !== 'part-replaced') return [];
+  return event.designator === undefined ? [] : [event.designator];
 }
 
 const earlier = (at: string, now: Date) =>

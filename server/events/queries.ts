@@ -8,6 +8,7 @@ interface EventRow {
   seat_id: string;
   at: Date;
   author: Author;
+  helper: string | null;
   deed: Deed;
 }
 
@@ -18,16 +19,22 @@ export async function insertEvents(
   events: readonly BuildEvent[],
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<{ seq: number; id: string }>(
-    `insert into build_event (id, workshop_id, seat_id, at, author, deed)
-     select id, $1::uuid, $2::uuid, at, author, deed
-       from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, deed jsonb)
+    `insert into build_event (id, workshop_id, seat_id, at, author, helper, deed)
+     select id, $1::uuid, $2::uuid, at, author, helper, deed
+       from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, helper text, deed jsonb)
      on conflict (id) do nothing
      returning seq::double precision as seq, id`,
     [
       workshopId,
       seatId,
       JSON.stringify(
-        events.map(({ id, at, by, seatId: _, ...deed }) => ({ id, at, author: by, deed })),
+        events.map(({ id, at, by, helper, seatId: _, ...deed }) => ({
+          id,
+          at,
+          author: by,
+          helper,
+          deed,
+        })),
       ),
     ],
   );
@@ -55,7 +62,7 @@ async function selectEvents(
   afterSeq: number,
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<EventRow>(
-    `select seq::double precision as seq, id, seat_id, at, author, deed
+    `select seq::double precision as seq, id, seat_id, at, author, helper, deed
        from build_event where ${owner} = $1 and build_event.seq > $2 order by build_event.seq`,
     [id, afterSeq],
   );
@@ -68,7 +75,7 @@ export async function selectDeedsOfAll(
   kinds: readonly DeedKind[],
 ): Promise<Map<string, BuildEvent[]>> {
   const rows = await db.query<EventRow & { workshop_id: string }>(
-    `select workshop_id, seq::double precision as seq, id, seat_id, at, author, deed from build_event
+    `select workshop_id, seq::double precision as seq, id, seat_id, at, author, helper, deed from build_event
       where deed ->> 'kind' in (select value from json_array_elements_text($1::json))
       order by build_event.seq`,
     [JSON.stringify(kinds)],
@@ -82,14 +89,14 @@ export async function selectDeedsOfAll(
   return byWorkshop;
 }
 
-/** What kind of deeds some events of a seat are, and whose. */
+/** Some events of a seat by id: what they are, and whose. */
 export async function selectDeeds(
   db: Queryable,
   seatId: string,
   ids: readonly string[],
-): Promise<{ id: string; kind: DeedKind; by: Author }[]> {
+): Promise<{ id: string; deed: Deed; by: Author }[]> {
   return db.query(
-    `select id, deed ->> 'kind' as kind, author as by from build_event
+    `select id, deed, author as by from build_event
       where seat_id = $1 and id in (select value::uuid from json_array_elements_text($2::json))`,
     [seatId, JSON.stringify(ids)],
   );
@@ -102,6 +109,7 @@ function streamed(row: EventRow): StreamedEvent {
     seatId: row.seat_id,
     at: row.at.toISOString(),
     by: row.author,
+    ...(row.helper === null ? {} : { helper: row.helper }),
   };
   return { seq: row.seq, event };
 }

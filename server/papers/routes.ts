@@ -7,8 +7,9 @@ import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
-import { selectSeats, selectWorkshop } from '../workshops/queries.ts';
+import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
+import { eveningPapers } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
 import { type BagsToPack, workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -51,6 +52,14 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
     else sendPdf(response, name, await pdf(kit, chosen(sheetSizes, request.query.size)));
   });
 
+  router.get('/api/workshops/:workshopId/papers/evening.pdf', async (request, response) => {
+    const bags = await bagsOf(request);
+    const size = chosen(sheetSizes, request.query.size);
+    const revision = await selectRevision(db, bags.kitId, bags.revision);
+    if (!revision) throw noSuchPaper();
+    sendPdf(response, `${bags.title} papers`, await eveningPapers(bags, revision, size));
+  });
+
   router.get('/api/workshops/:workshopId/papers/:paper.:format', async (request, response) => {
     const paper = one(workshopPapers, request.params.paper);
     const format = one(paperFormats, request.params.format);
@@ -77,7 +86,7 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
 
   return router;
 
-  async function bagsOf({ params }: Request): Promise<BagsToPack> {
+  async function bagsOf({ params }: Request): Promise<BagsToPack & { readonly kitId: string }> {
     const id = String(params.workshopId);
     const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
@@ -85,7 +94,10 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
       throw notFound('workshop', 'Choose one from the list of workshops.');
     }
     return {
+      kitId: workshop.kitId,
       title: workshop.title,
+      supplyVolt: workshop.supplyVolt,
+      signs: await selectSigns(db, id),
       kitName: workshop.kitName,
       revision: workshop.revision,
       when: new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(

@@ -1,7 +1,7 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { SheetSize, WorkshopPaper } from '#contract/papers';
 import { seatPagePath } from '#contract/seats';
-import type { Seat } from '#contract/workshops';
+import type { ChecklistSign, Seat } from '#contract/workshops';
 import type { Step } from '#core/order/step';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, valueLabel } from '#core/parts/label';
@@ -17,6 +17,7 @@ import { csvOf } from '../http/csv.ts';
 import { headCell, whatItIs } from './cells.ts';
 import { makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
+import { checklistPaper, seatPlanPaper } from './roomPapers.ts';
 
 /** What the papers of a workshop are made of. */
 export interface BagsToPack {
@@ -29,14 +30,16 @@ export interface BagsToPack {
   readonly seatAddress: string;
   readonly parts: readonly Part[];
   readonly steps: readonly Step[];
+  readonly supplyVolt: number | null;
+  readonly signs: readonly ChecklistSign[];
 }
 
-interface PaperOptions {
+export interface PaperOptions {
   readonly size: SheetSize;
   readonly order: PackingOrder;
 }
 
-interface WorkshopPaperDefinition {
+export interface WorkshopPaperDefinition {
   readonly title: string;
   readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;
   readonly csv: (bags: BagsToPack, options: PaperOptions) => string;
@@ -89,6 +92,8 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
       }),
     csv: (bags, { order }) => groupsCsv(bags, order, bags.seats.length),
   },
+  checklist: checklistPaper,
+  'seat-plan': seatPlanPaper,
 };
 
 interface PaperColumn {

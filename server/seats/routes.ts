@@ -1,13 +1,16 @@
 import { type RequestHandler, Router } from 'express';
 import { getSeat, reportFromSeat, seatStreamPath } from '#contract/seats';
 import type { Database } from '../db/database.ts';
-import type { EventLog } from '../events/eventLog.ts';
+import type { EventLog, SeatOfPlan } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { selectSeatEvents } from '../events/queries.ts';
 import { notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
-import { type StoredSeat, selectSeatByToken } from './queries.ts';
+import { selectSeatByToken } from './queries.ts';
+
+const noSuchSeat = () =>
+  notFound('seat', 'Scan the code on your bag again, or ask your instructor for your seat’s link.');
 
 /** What a seat's own page may do: its token opens that seat and nothing else. */
 export function seatRoutes(
@@ -17,22 +20,22 @@ export function seatRoutes(
   limitGuesses: RequestHandler,
 ): Router {
   const router = Router();
-  // A seat and its plan never change once made, so the way from token to plan is asked for once.
-  const known = new Map<string, StoredSeat>();
+  // The way from token to plan never changes once made, so it is asked for once; names do change.
+  const known = new Map<string, SeatOfPlan>();
 
-  const find = async (token: string): Promise<StoredSeat | undefined> => {
+  const find = async (token: string): Promise<SeatOfPlan | undefined> => {
     const seat = known.get(token) ?? (await selectSeatByToken(db, token));
-    if (seat) known.set(token, seat);
+    if (seat) {
+      const { seatId, workshopId, steps } = seat;
+      known.set(token, { seatId, workshopId, steps });
+    }
     return seat;
   };
 
-  const seatOf = async (token: string): Promise<StoredSeat> => {
+  const seatOf = async (token: string): Promise<SeatOfPlan> => {
     const seat = await find(token);
     if (seat) return seat;
-    throw notFound(
-      'seat',
-      'Scan the code on your bag again, or ask your instructor for your seat’s link.',
-    );
+    throw noSuchSeat();
   };
 
   // Only wrong links count: a room full of seats may share one address.
@@ -42,7 +45,9 @@ export function seatRoutes(
   });
 
   serve(router, getSeat, async ({ params }) => {
-    const { workshopId: _, ...seat } = await seatOf(params.token);
+    const stored = await selectSeatByToken(db, params.token);
+    if (!stored) throw noSuchSeat();
+    const { workshopId: _, ...seat } = stored;
     return {
       ...seat,
       events: await selectSeatEvents(db, seat.seatId),
@@ -51,7 +56,7 @@ export function seatRoutes(
   });
 
   serve(router, reportFromSeat, async ({ params, body }) =>
-    log.append(await seatOf(params.token), 'learner', body.events),
+    log.append(await seatOf(params.token), { by: 'learner' }, body.events),
   );
 
   router.get(seatStreamPath(':token'), async (request, response) => {

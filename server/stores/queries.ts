@@ -64,6 +64,15 @@ export async function selectMoves(db: Queryable, itemId?: string): Promise<Map<s
   return byItem;
 }
 
+/** The item that a move was booked on. */
+export async function selectItemOfMove(tx: Queryable, moveId: string): Promise<string | undefined> {
+  const [row] = await tx.query<{ item_id: string }>(
+    'select item_id from stock_move where id = $1',
+    [moveId],
+  );
+  return row?.item_id;
+}
+
 /** Holds the item until the transaction ends, so that two bookings at once come one after the other. */
 export async function lockItem(tx: Queryable, id: string): Promise<boolean> {
   return (await tx.query('select id from stock_item where id = $1 for update', [id])).length === 1;

@@ -1,4 +1,4 @@
-import type { Seat, WorkshopSummary } from '#contract/workshops';
+import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 
@@ -31,12 +31,23 @@ export async function insertWorkshop(
     `insert into workshop (id, title, revision_id, starts_at, length_minutes, steps) values ($1, $2, $3, $4, $5, $6::jsonb)`,
     [id, title, revisionId, startsAt, lengthMinutes, JSON.stringify(steps)],
   );
-  for (const seat of seats) {
+  for (const { id: seatId, number, name, token, learnerId, experience, partner } of seats) {
     await db.query(
-      'insert into seat (id, workshop_id, number, name, token) values ($1, $2, $3, $4, $5)',
-      [seat.id, id, seat.number, seat.name, seat.token],
+      `insert into seat (id, workshop_id, number, name, token, learner_id, experience, partner)
+       values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+      [seatId, id, number, name, token, learnerId, experience, partner],
     );
   }
+}
+
+export async function updateSeat(
+  tx: Queryable,
+  { id, name, learnerId, experience, partner }: Omit<Seat, 'number' | 'token'>,
+): Promise<void> {
+  await tx.query(
+    'update seat set name = $2, learner_id = $3, experience = $4, partner = $5 where id = $1',
+    [id, name, learnerId, experience, partner],
+  );
 }
 
 interface WorkshopRow {
@@ -98,6 +109,39 @@ export async function selectWorkshop(
   );
 }
 
+export async function selectSigns(db: Queryable, workshopId: string): Promise<ChecklistSign[]> {
+  const rows = await db.query<{ item: string; signed_by: string; signed_at: Date }>(
+    'select item, signed_by, signed_at from checklist_sign where workshop_id = $1 order by signed_at',
+    [workshopId],
+  );
+  return rows.map(({ item, signed_by, signed_at }) => ({
+    item,
+    by: signed_by,
+    at: signed_at.toISOString(),
+  }));
+}
+
+/** The first who signs a line stays the one who signed it. */
+export async function insertSign(
+  db: Queryable,
+  workshopId: string,
+  item: string,
+  by: string,
+): Promise<void> {
+  await db.query(
+    `insert into checklist_sign (workshop_id, item, signed_by) values ($1, $2, $3)
+     on conflict do nothing`,
+    [workshopId, item, by],
+  );
+}
+
+export async function deleteSign(db: Queryable, workshopId: string, item: string): Promise<void> {
+  await db.query('delete from checklist_sign where workshop_id = $1 and item = $2', [
+    workshopId,
+    item,
+  ]);
+}
+
 /** The plan of every workshop, by its id. */
 export async function selectPlans(db: Queryable): Promise<Map<string, readonly PlannedStep[]>> {
   const rows = await db.query<{ id: string; steps: PlannedStep[] }>(
@@ -106,9 +150,11 @@ export async function selectPlans(db: Queryable): Promise<Map<string, readonly P
   return new Map(rows.map(({ id, steps }) => [id, steps]));
 }
 
+/** The seats of a workshop, in the order of their numbers. */
 export async function selectSeats(db: Queryable, workshopId: string): Promise<Seat[]> {
   return db.query<Seat>(
-    'select id, number, name, token from seat where workshop_id = $1 order by number',
+    `select id, number, name, token, learner_id as "learnerId", experience, partner
+       from seat where workshop_id = $1 order by number`,
     [workshopId],
   );
 }

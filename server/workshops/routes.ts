@@ -1,32 +1,46 @@
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import {
+  calendarPath,
+  changeSeating,
   createWorkshop,
+  getChecklist,
   getWorkshop,
   getWorkshopLog,
   listWorkshops,
   logAtSeat,
+  signChecklist,
+  unsignChecklist,
   workshopStreamPath,
   wrapUpCsvPath,
 } from '#contract/workshops';
+import type { Part } from '#core/parts/part';
+import { checklistOf } from '#core/safety/checklist';
+import { staffOf } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
-import { sendCsv } from '../http/csv.ts';
+import { fileName, sendCsv } from '../http/csv.ts';
 import { invalid, notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
-import { selectKit } from '../kits/queries.ts';
+import { selectKit, selectRevision } from '../kits/queries.ts';
+import { calendarOf } from './calendar.ts';
 import {
+  deleteSign,
+  insertSign,
   insertWorkshop,
   type StoredWorkshop,
   selectSeats,
+  selectSigns,
   selectWorkshop,
   selectWorkshops,
+  updateSeat,
 } from './queries.ts';
+import { learnerNamed, seatingErrors, seatsFor } from './seating.ts';
 import { wrapUpCsv } from './wrapUpCsv.ts';
 
 export interface WorkshopDependencies {
@@ -35,9 +49,6 @@ export interface WorkshopDependencies {
   readonly channels: LiveChannels;
   readonly seatAddress: () => string;
 }
-
-/** 192 bits, so that no token can be guessed. */
-const newToken = () => randomBytes(24).toString('base64url');
 
 export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDependencies): Router {
   const router = Router();
@@ -48,13 +59,20 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     return workshop;
   };
 
+  const partsOf = async ({ kitId, revision }: StoredWorkshop): Promise<readonly Part[]> =>
+    ((await selectRevision(db, kitId, revision))?.lines ?? []).map(({ part }) => part);
+
   serve(router, listWorkshops, () => selectWorkshops(db));
 
-  serve(router, getWorkshop, async ({ params }) => ({
-    ...(await existing(params.workshopId)),
-    seats: await selectSeats(db, params.workshopId),
-    seatAddress: seatAddress(),
-  }));
+  serve(router, getWorkshop, async ({ params }) => {
+    const workshop = await existing(params.workshopId);
+    return {
+      ...workshop,
+      parts: await partsOf(workshop),
+      seats: await selectSeats(db, params.workshopId),
+      seatAddress: seatAddress(),
+    };
+  });
 
   serve(router, createWorkshop, async ({ body }) => {
     const id = randomUUID();
@@ -80,15 +98,56 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
         startsAt: body.startsAt,
         lengthMinutes: body.lengthMinutes,
         steps,
-        seats: body.seats.map(({ name }, index) => ({
-          id: randomUUID(),
-          number: index + 1,
-          name,
-          token: newToken(),
-        })),
+        seats: await seatsFor(tx, body.seats),
       });
     });
     return { id };
+  });
+
+  serve(router, changeSeating, async ({ params, body }) => {
+    const { id } = await existing(params.workshopId);
+    return db.transaction(async (tx) => {
+      const seats = await selectSeats(tx, id);
+      const errors = seatingErrors(seats, body.seats);
+      if (errors.length > 0) throw invalid(errors);
+      for (const asked of body.seats) {
+        const learnerId = await learnerNamed(tx, asked.name);
+        await updateSeat(tx, { ...asked, partner: asked.partner ?? null, learnerId });
+      }
+      return { seats: await selectSeats(tx, id) };
+    });
+  });
+
+  /** A line of the checklist that counts for the workshop's kit. */
+  const checklistItem = async (workshop: StoredWorkshop, item: string): Promise<string> => {
+    const kit = { parts: await partsOf(workshop), supplyVolt: workshop.supplyVolt };
+    if (checklistOf(kit).some(({ id }) => id === item)) return item;
+    throw notFound('line of the checklist', 'Reload the page.');
+  };
+
+  serve(router, getChecklist, async ({ params }) =>
+    selectSigns(db, (await existing(params.workshopId)).id),
+  );
+
+  serve(router, signChecklist, async ({ params, body }) => {
+    const workshop = await existing(params.workshopId);
+    await insertSign(db, workshop.id, await checklistItem(workshop, params.item), body.by);
+    return selectSigns(db, workshop.id);
+  });
+
+  serve(router, unsignChecklist, async ({ params }) => {
+    const workshop = await existing(params.workshopId);
+    await deleteSign(db, workshop.id, await checklistItem(workshop, params.item));
+    return selectSigns(db, workshop.id);
+  });
+
+  router.get(calendarPath(':workshopId'), async (request, response) => {
+    const workshop = await existing(String(request.params.workshopId));
+    const seats = await selectSeats(db, workshop.id);
+    response
+      .type('text/calendar; charset=utf-8')
+      .attachment(`${fileName(workshop.title)}.ics`)
+      .send(calendarOf(workshop, await partsOf(workshop), seats.length));
   });
 
   serve(router, getWorkshopLog, async ({ params }) => {
@@ -99,14 +158,14 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     };
   });
 
-  serve(router, logAtSeat, async ({ params, body }) => {
+  serve(router, logAtSeat, async ({ params, body, response }) => {
     const { steps } = await existing(params.workshopId);
     const seats = await selectSeats(db, params.workshopId);
     const seat = seats.find(({ id }) => id === params.seatId);
     if (!seat) throw notFound('seat in this workshop', 'Choose one from the floor.');
     return log.append(
       { seatId: seat.id, workshopId: params.workshopId, steps },
-      'instructor',
+      { by: 'instructor', helper: staffOf(response).helper?.name },
       body.events,
     );
   });

@@ -29,7 +29,7 @@ import { SuppliersPage } from '../stores/SuppliersPage.tsx';
 import { FloorPage } from '../workshops/floor/FloorPage.tsx';
 import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
 import { loadPack, PackPage } from '../workshops/PackPage.tsx';
-import { PlanPage } from '../workshops/PlanPage.tsx';
+import { loadPlan, PlanPage } from '../workshops/plan/PlanPage.tsx';
 import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
 import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
 import { WrapUpPage } from '../workshops/WrapUpPage.tsx';
@@ -151,7 +151,12 @@ export const routes = createBrowserRouter([
             element: <WorkshopFrame />,
             children: [
               { index: true, loader: () => redirect('plan') },
-              { path: 'plan', element: <PlanPage /> },
+              {
+                path: 'plan',
+                loader: loadPlan,
+                shouldRevalidate: onNewPath,
+                element: <PlanPage />,
+              },
               {
                 path: 'pack',
                 loader: loadPack,

@@ -28,6 +28,11 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
         'help-asked',
         'help-withdrawn',
         'visit',
+        'visit-ended',
+        'praise',
+        'part-replaced',
+        'notice',
+        'notice-checked',
         'undo',
       ),
       stepId: fc.constantFrom(...stepIds, 'of another plan'),
@@ -35,7 +40,7 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
       earlier: fc.nat(),
       by: fc.constantFrom('learner' as const, 'instructor' as const),
     }),
-    { maxLength: 30 },
+    { maxLength: 40 },
   )
   .map((rows) => {
     const log: BuildEvent[] = [];
@@ -53,6 +58,16 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
     case 'step-reopened':
     case 'help-asked':
       return { kind, stepId };
+    case 'praise':
+      return { kind, stepId };
+    case 'part-replaced':
+      return { kind, stepId, designator: 'R1' };
+    case 'notice':
+      return { kind, notice: 'a notice', stepId, designators: [], text: 'Turn it round.' };
+    case 'notice-checked':
+      return target?.kind === 'notice' ? { kind, told: target.id } : undefined;
+    case 'visit-ended':
+      return target?.kind === 'visit' ? { kind, visit: target.id } : undefined;
     case 'mistake':
       return { kind, stepId, mistake: 'bridge' };
     case 'help-withdrawn':

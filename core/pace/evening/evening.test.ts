@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planKit } from '../../order/planKit.ts';
 import { line, ohm, type } from '../../order/testing/kits.ts';
+import { paceBefore } from '../learnt/priors.ts';
 import { withMinutes } from '../stepMinutes.ts';
 import { exponential, lognormal, seeded } from './random.ts';
 import { type Capacity, type Job, runRoom } from './room.ts';
@@ -157,7 +158,7 @@ describe('an evening', () => {
   );
   const evening: Evening = {
     steps,
-    seats: Array.from({ length: 8 }, () => 'new' as const),
+    seats: Array.from({ length: 8 }, () => paceBefore('new')),
     capacity: { iron: 8, meter: 2, desoldering: 1, helper: 1 },
     lengthMinutes: 75,
     welcomeMinutes: 10,
@@ -187,7 +188,7 @@ describe('an evening', () => {
   it('practised hands are done sooner, late ones later', () => {
     const usual = forecast({}).lastDone.median;
     expect(
-      forecast({ seats: evening.seats.map(() => 'practised' as const) }).lastDone.median,
+      forecast({ seats: evening.seats.map(() => paceBefore('practised')) }).lastDone.median,
     ).toBeLessThan(usual * 0.7);
     expect(forecast({ late: { share: 1, minutes: 40 } }).lastDone.median).toBeGreaterThan(usual);
   });

@@ -1,3 +1,5 @@
+import type { Pace } from '../learnt/priors.ts';
+
 /** Numbers from 0 to below 1 that look random; the same seed gives the same ones. */
 export type Random = () => number;
 
@@ -25,6 +27,10 @@ export function lognormal(random: Random, mean: number, variation: number): numb
   const variance = Math.log(1 + variation ** 2);
   return Math.exp(Math.log(mean) - variance / 2 + Math.sqrt(variance) * normal(random));
 }
+
+/** From what is believed of somebody's pace: the share of the plan's minutes that they will need. */
+export const paceFor = (random: Random, { logMean, logSd }: Pace): number =>
+  Math.exp(logMean + logSd * normal(random));
 
 /** From the exponential distribution with a given mean. */
 export const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random());

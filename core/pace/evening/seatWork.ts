@@ -1,18 +1,8 @@
 import { gateForms } from '../../order/gateReading.ts';
+import { stepVariation } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { lognormal, type Random } from './random.ts';
 import type { Activity } from './room.ts';
-
-/** How much somebody has soldered before. */
-export const experiences = ['new', 'some', 'practised'] as const;
-export type Experience = (typeof experiences)[number];
-
-/** Share of a beginner's minutes (priors: practised hands need 10 to 20 s a joint, beginners 35 to 70; common practice). */
-export const paceOf: Readonly<Record<Experience, number>> = { new: 1, some: 0.7, practised: 0.4 };
-
-/** How much the same step differs from one learner to the next, and from step to step (priors). */
-const learnerVariation = 0.25;
-const stepVariation = 0.35;
 
 /** Of the minutes of a soldering step, the share that the iron is in the hand (prior). */
 const ironShare = 0.5;
@@ -21,10 +11,6 @@ const ironShare = 0.5;
 const jointsPerMistake = 40;
 const visitMinutes = 3;
 const reworkMinutes = 4;
-
-/** The share that takes part of the evening with this pace; drawn once a learner. */
-export const learnerPace = (random: Random, experience: Experience): number =>
-  lognormal(random, paceOf[experience], learnerVariation);
 
 /**
  * What one learner does for one step, with what is shared: reading and bending, then the iron; a meter for what is

@@ -1,5 +1,6 @@
+import type { Pace } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
-import { type Random, seeded } from './random.ts';
+import { paceFor, type Random, seeded } from './random.ts';
 import {
   type Capacity,
   type Job,
@@ -8,11 +9,12 @@ import {
   type Shared,
   sharedThings,
 } from './room.ts';
-import { type Experience, learnerPace, stepActivities } from './seatWork.ts';
+import { stepActivities } from './seatWork.ts';
 
 export interface Evening {
   readonly steps: readonly PlannedStep[];
-  readonly seats: readonly Experience[];
+  /** What is believed of each learner's pace. */
+  readonly seats: readonly Pace[];
   readonly capacity: Capacity;
   readonly lengthMinutes: number;
   /** Said before anybody begins. */
@@ -56,8 +58,8 @@ export function forecastEvening(
   const waits: Record<Shared, number> = { iron: 0, meter: 0, desoldering: 0, helper: 0 };
   const reached = steps.map(() => 0);
   for (let run = 0; run < runs; run += 1) {
-    const people = seats.map((experience, seat) =>
-      personOf(evening, experience, seeded(seed + run * 1009 + seat * 9176 + 1)),
+    const people = seats.map((pace, seat) =>
+      personOf(evening, pace, seeded(seed + run * 1009 + seat * 9176 + 1)),
     );
     const results = runRoom(
       people.map(({ job }) => job),
@@ -102,8 +104,8 @@ export function forecastEvening(
 }
 
 /** Somebody's evening, with the number of the activity that ends each step. */
-function personOf(evening: Evening, experience: Experience, random: Random) {
-  const pace = learnerPace(random, experience);
+function personOf(evening: Evening, believed: Pace, random: Random) {
+  const pace = paceFor(random, believed);
   const { late, welcomeMinutes, steps } = evening;
   const comesAt = random() < late.share ? random() * late.minutes : 0;
   const activities: Job['activities'][number][] = [];

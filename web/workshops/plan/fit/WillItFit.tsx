@@ -2,44 +2,36 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
+import type { LearntPaces } from '#contract/pace';
 import { type Shared, sharedThings } from '#core/pace/evening/room';
-import { experiences } from '#core/pace/evening/seatWork';
 import { type Forecast, splitAt } from '#core/pace/evening/willItFit';
 import { stepTitle } from '#core/words/partWords';
-import { useChoices } from '../../app/useChoices.ts';
-import { useWorkerTask } from '../../app/useWorkerTask.ts';
-import { duration } from '../../ui/clock.ts';
-import { useWorkshop } from '../WorkshopFrame.tsx';
-import '../../ui/plainTable.css';
+import { useChoices } from '../../../app/useChoices.ts';
+import { useWorkerTask } from '../../../app/useWorkerTask.ts';
+import { duration } from '../../../ui/clock.ts';
+import { useWorkshop } from '../../WorkshopFrame.tsx';
+import '../../../ui/plainTable.css';
 import type { FitResult } from './fit.worker.ts';
 import { fitTask } from './fitTask.ts';
-import { eveningOf, fieldValue, isExperience, roomFields } from './room.ts';
-
-const experienceWords = {
-  new: 'never soldered',
-  some: 'soldered a little',
-  practised: 'practised',
-};
+import { eveningOf, fieldValue, roomFields } from './room.ts';
 
 /** Runs the evening before it happens: will everybody finish, what do people wait for, what would help. */
-export function WillItFit() {
+export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
   const workshop = useWorkshop();
   const [search, choose] = useChoices();
   const { state, start, cancel } = useWorkerTask(fitTask);
-  const evening = eveningOf(workshop, search);
-  const people = search.get('people');
+  const evening = eveningOf(workshop, paces, search);
   return (
-    <Box component="section" aria-labelledby="fit-title" sx={{ mb: 4, maxWidth: 1100 }}>
-      <Typography variant="h2" id="fit-title">
+    <Box component="section" aria-labelledby="fit" sx={{ mb: 4, maxWidth: 1100 }}>
+      <Typography variant="h2" id="fit">
         Will it fit?
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
         Runs the evening two thousand times, with shared tools, mistakes and their rework, and hands
-        that differ. How fast people are is a prior from common practice.
+        that differ. {paceSource(paces)}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         {roomFields.map((field) => {
@@ -59,20 +51,6 @@ export function WillItFit() {
             />
           );
         })}
-        <TextField
-          select
-          size="small"
-          label="People have"
-          value={isExperience(people) ? people : 'new'}
-          onChange={({ target }) => choose({ people: target.value })}
-          sx={{ width: 190 }}
-        >
-          {experiences.map((one) => (
-            <MenuItem key={one} value={one}>
-              {experienceWords[one]}
-            </MenuItem>
-          ))}
-        </TextField>
         <Button
           variant="contained"
           disabled={!evening || state.state === 'working'}
@@ -104,6 +82,12 @@ export function WillItFit() {
     </Box>
   );
 }
+
+/** What the minutes stand on, in words. */
+const paceSource = ({ workshops, count }: LearntPaces): string =>
+  count === 0
+    ? 'How fast people are is a prior from common practice, by what is said of each seat below.'
+    : `How fast people are: common practice, sharpened by ${count} step times of ${workshops} finished ${workshops === 1 ? 'workshop' : 'workshops'}.`;
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 

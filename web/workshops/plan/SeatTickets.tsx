@@ -5,28 +5,18 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { seatPagePath } from '#contract/seats';
-import type { Seat } from '#contract/workshops';
-import { totalMinutes } from '#core/pace/stepMinutes';
-import { ink } from '../app/tokens.ts';
-import { duration } from '../ui/clock.ts';
-import { QrCode } from '../ui/QrCode.tsx';
-import { WillItFit } from './fit/WillItFit.tsx';
-import { useWorkshop } from './WorkshopFrame.tsx';
+import type { Seat, Workshop } from '#contract/workshops';
+import { ink } from '../../app/tokens.ts';
+import { QrCode } from '../../ui/QrCode.tsx';
 
-/** Who sits where, and the link and code of each seat. */
-export function PlanPage() {
-  const { steps, lengthMinutes, seats, seatAddress } = useWorkshop();
-  const minutes = totalMinutes(steps);
-  const spare = lengthMinutes - minutes;
+/** The link and the code of each seat. */
+export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly workshop: Workshop }) {
   const onlyHere = /\/\/(127\.|localhost|\[::1\])/.test(seatAddress);
   return (
-    <>
-      <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
-        The {steps.length} steps add up to {duration(minutes)} for somebody new.{' '}
-        {spare < 0
-          ? `That is ${duration(-spare)} more than the workshop has.`
-          : `That leaves ${duration(spare)} of ${duration(lengthMinutes)} for the welcome, mistakes and tidying up.`}
-      </Alert>
+    <Box component="section" aria-labelledby="tickets">
+      <Typography variant="h2" id="tickets" sx={{ mb: 1 }}>
+        Links and codes
+      </Typography>
       {onlyHere && (
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
           These links open on this computer only. For phones and tablets in the room, start Ozzet
@@ -34,10 +24,6 @@ export function PlanPage() {
           computer’s address in the room.
         </Alert>
       )}
-      <WillItFit />
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Seats
-      </Typography>
       <Box
         component="ul"
         sx={{
@@ -53,7 +39,7 @@ export function PlanPage() {
           <SeatTicket key={seat.id} seat={seat} address={seatAddress + seatPagePath(seat.token)} />
         ))}
       </Box>
-    </>
+    </Box>
   );
 }
 

@@ -1,6 +1,10 @@
-import type { Workshop } from '#contract/workshops';
-import { type Experience, experiences } from '#core/pace/evening/seatWork';
+import type { LearntPaces } from '#contract/pace';
+import type { Seat, Workshop } from '#contract/workshops';
+import { usualCapacity, usualLateMinutes, usualWelcomeMinutes } from '#core/pace/evening/usualRoom';
 import type { Evening } from '#core/pace/evening/willItFit';
+import { type Pace, paceBefore } from '#core/pace/learnt/priors';
+import { minutesOf } from '#core/pace/tonight/tonight';
+import { kindsOf } from '../../learntKinds.ts';
 
 export interface RoomField {
   readonly name: string;
@@ -12,17 +16,32 @@ export interface RoomField {
 
 /** What is asked of a room; each stands in the address. */
 export const roomFields: readonly RoomField[] = [
-  { name: 'irons', label: 'Irons', least: 1, most: 60, usual: (seats) => seats },
-  { name: 'meters', label: 'Meters', least: 1, most: 60, usual: (seats) => Math.ceil(seats / 4) },
-  { name: 'desoldering', label: 'Desoldering tools', least: 1, most: 60, usual: () => 1 },
-  { name: 'helpers', label: 'People who help', least: 1, most: 20, usual: () => 1 },
-  { name: 'welcome', label: 'Welcome, in min', least: 0, most: 120, usual: () => 10 },
+  { name: 'irons', label: 'Irons', least: 1, most: 60, usual: (n) => usualCapacity(n).iron },
+  { name: 'meters', label: 'Meters', least: 1, most: 60, usual: (n) => usualCapacity(n).meter },
+  {
+    name: 'desoldering',
+    label: 'Desoldering tools',
+    least: 1,
+    most: 60,
+    usual: (n) => usualCapacity(n).desoldering,
+  },
+  {
+    name: 'helpers',
+    label: 'People who help',
+    least: 1,
+    most: 20,
+    usual: (n) => usualCapacity(n).helper,
+  },
+  {
+    name: 'welcome',
+    label: 'Welcome, in min',
+    least: 0,
+    most: 120,
+    usual: () => usualWelcomeMinutes,
+  },
   { name: 'break', label: 'Break, in min', least: 0, most: 60, usual: () => 0 },
   { name: 'late', label: 'Come late, in %', least: 0, most: 100, usual: () => 0 },
 ];
-
-export const isExperience = (text: string | null): text is Experience =>
-  experiences.some((one) => one === text);
 
 /** The number of a field as it is asked for; undefined where what is written is none. */
 export function fieldValue(
@@ -40,12 +59,14 @@ export function fieldValue(
     : undefined;
 }
 
-/** How late those come who come late, at the most. */
-const lateMinutes = 20;
+/** What is believed of a learner: the own pace where it is known, else what the experience says. */
+export const paceOfSeat = (seat: Seat, paces: LearntPaces): Pace =>
+  paces.learners.find(({ id }) => id === seat.learnerId)?.pace ?? paceBefore(seat.experience);
 
 /** The evening of a workshop in such a room; undefined where a field is wrong. */
 export function eveningOf(
   { steps, seats, lengthMinutes }: Pick<Workshop, 'steps' | 'seats' | 'lengthMinutes'>,
+  paces: LearntPaces,
   search: URLSearchParams,
 ): Evening | undefined {
   const values = new Map<string, number>();
@@ -54,13 +75,12 @@ export function eveningOf(
     if (value === undefined) return undefined;
     values.set(field.name, value);
   }
-  const asked = search.get('people');
-  const experience = isExperience(asked) ? asked : 'new';
   const of = (name: string) => values.get(name) ?? 0;
+  const kinds = kindsOf(paces);
   return {
-    steps,
+    steps: steps.map((step) => ({ ...step, minutes: minutesOf(step, kinds) })),
     lengthMinutes,
-    seats: seats.map(() => experience),
+    seats: seats.map((seat) => paceOfSeat(seat, paces)),
     capacity: {
       iron: of('irons'),
       meter: of('meters'),
@@ -69,6 +89,6 @@ export function eveningOf(
     },
     welcomeMinutes: of('welcome'),
     breaks: of('break') > 0 ? [{ at: lengthMinutes / 2, minutes: of('break') }] : [],
-    late: { share: of('late') / 100, minutes: lateMinutes },
+    late: { share: of('late') / 100, minutes: usualLateMinutes },
   };
 }

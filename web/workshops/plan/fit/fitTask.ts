@@ -1,5 +1,5 @@
 import type { Evening } from '#core/pace/evening/willItFit';
-import type { WorkerTask } from '../../app/useWorkerTask.ts';
+import type { WorkerTask } from '../../../app/useWorkerTask.ts';
 import type { FitResult, FitWorker } from './fit.worker.ts';
 
 /** Runs an evening thousands of times; the progress is the share that is done. */

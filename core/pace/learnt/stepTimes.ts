@@ -1,0 +1,112 @@
+import type { BuildEvent } from '../../build/event.ts';
+import { eventsThatCount } from '../../build/eventsThatCount.ts';
+import { foldSeat } from '../../build/foldSeat.ts';
+import type { PlannedStep } from '../stepMinutes.ts';
+
+/** Steps that take time for the same reasons: what is done in them, or which check it is. */
+export type StepKind = string;
+
+export const kindOfStep = (step: PlannedStep): StepKind =>
+  step.kind === 'check' ? step.check : step.kind;
+
+/** How long a seat was at some step, with waiting for help taken off. */
+export interface StepTime {
+  readonly stepIds: readonly string[];
+  readonly kind: StepKind;
+  readonly minutes: number;
+  /** What the plan allows for the same. */
+  readonly planned: number;
+}
+
+/** Taps that follow each other faster than this were made for work that was done before. */
+const tapsTogetherMinutes = 0.25;
+
+/**
+ * The step times of one seat, from its log.
+ *
+ * A step lasts from the tap that ended the one before. The first has no such tap, since nobody logs when the welcome
+ * was over, and is left out. Steps that were tapped off together count as one where they are of one kind, and are left
+ * out where they are not.
+ *
+ * @returns in the order of time
+ */
+export function stepTimes(
+  steps: readonly PlannedStep[],
+  events: readonly BuildEvent[],
+): StepTime[] {
+  const { doneAt } = foldSeat(
+    steps.map(({ id }) => id),
+    events,
+  );
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const done = Object.entries(doneAt)
+    .flatMap(([stepId, at]) => {
+      const step = byId.get(stepId);
+      return step ? [{ step, atMs: Date.parse(at) }] : [];
+    })
+    .sort((a, b) => a.atMs - b.atMs);
+  const waits = helpWaits(events);
+  const times: StepTime[] = [];
+  let begun = done[0]?.atMs;
+  for (let index = 1; index < done.length; ) {
+    const group = [done[index]];
+    index += 1;
+    while (isTogether(group.at(-1)?.atMs, done[index]?.atMs)) group.push(done[index++]);
+    const ended = group.at(-1)?.atMs ?? 0;
+    const kinds = new Set(group.map((one) => one && kindOfStep(one.step)));
+    const minutes =
+      (ended - (begun ?? ended) - waitedBetween(waits, begun ?? ended, ended)) / 60_000;
+    const [kind] = kinds;
+    if (kinds.size === 1 && kind && minutes >= tapsTogetherMinutes) {
+      times.push({
+        stepIds: group.flatMap((one) => one?.step.id ?? []),
+        kind,
+        minutes,
+        planned: group.reduce((sum, one) => sum + (one?.step.minutes ?? 0), 0),
+      });
+    }
+    begun = ended;
+  }
+  return times;
+}
+
+const isTogether = (before: number | undefined, next: number | undefined): boolean =>
+  before !== undefined && next !== undefined && next - before < tapsTogetherMinutes * 60_000;
+
+interface Span {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** When the seat waited for somebody: from each call to what settled it; calls that overlap are one wait. */
+function helpWaits(events: readonly BuildEvent[]): Span[] {
+  const log = eventsThatCount(events);
+  const settledAt = new Map<string, number>();
+  for (const event of log) {
+    const answered =
+      event.kind === 'visit' ? event.answers : event.kind === 'help-withdrawn' ? [event.asked] : [];
+    for (const id of answered) settledAt.set(id, Date.parse(event.at));
+  }
+  const spans = log
+    .flatMap((event): Span[] => {
+      const toMs = settledAt.get(event.id);
+      return event.kind === 'help-asked' && toMs !== undefined
+        ? [{ fromMs: Date.parse(event.at), toMs }]
+        : [];
+    })
+    .sort((a, b) => a.fromMs - b.fromMs);
+  const apart: Span[] = [];
+  for (const span of spans) {
+    const last = apart.at(-1);
+    if (last && span.fromMs <= last.toMs) {
+      apart[apart.length - 1] = { ...last, toMs: Math.max(last.toMs, span.toMs) };
+    } else apart.push(span);
+  }
+  return apart;
+}
+
+const waitedBetween = (waits: readonly Span[], fromMs: number, toMs: number): number =>
+  waits.reduce(
+    (sum, wait) => sum + Math.max(0, Math.min(wait.toMs, toMs) - Math.max(wait.fromMs, fromMs)),
+    0,
+  );

@@ -1,0 +1,52 @@
+import type { PlannedStep } from '../stepMinutes.ts';
+import type { Tonight } from './tonight.ts';
+
+/** What to do about a seat that may not finish; the first that fits is proposed. */
+export type Proposal =
+  | { readonly kind: 'go-on' }
+  /** Beside somebody who is done, or will be with time to spare. */
+  | { readonly kind: 'pair-up'; readonly withSeat: number }
+  /** As far as a check that is safe to reach, and the rest another time. */
+  | { readonly kind: 'to-the-gate'; readonly stepId: string; readonly chance: number }
+  | { readonly kind: 'take-home' };
+
+export interface Neighbour {
+  readonly seat: number;
+  readonly tonight: Tonight;
+  readonly isDone: boolean;
+}
+
+/** Below this the instructor is told; above it most evenings turn out well (prior). */
+const fairChance = 0.5;
+/** A gate is proposed only if it is as good as certain (prior). */
+const sureEnough = 0.8;
+/** A second pair of hands takes about a third off (prior, common practice). */
+const togetherShare = 0.65;
+
+/**
+ * What to propose for a seat.
+ *
+ * @param neighbours the other seats of the room
+ */
+export function proposalFor(
+  steps: readonly PlannedStep[],
+  tonight: Tonight,
+  neighbours: readonly Neighbour[],
+): Proposal {
+  if (tonight.chance >= fairChance) return { kind: 'go-on' };
+  const free = neighbours.find(({ isDone }) => isDone);
+  if (free && reachedWithin(tonight, tonight.minutesLeft / togetherShare)) {
+    return { kind: 'pair-up', withSeat: free.seat };
+  }
+  const gate = steps.findLast(
+    ({ id, kind }) => kind === 'check' && (tonight.reaches.get(id) ?? 0) >= sureEnough,
+  );
+  if (gate) {
+    const chance = tonight.reaches.get(gate.id) ?? 0;
+    return { kind: 'to-the-gate', stepId: gate.id, chance };
+  }
+  return { kind: 'take-home' };
+}
+
+/** Whether an evening that much longer would do: the chance to finish is then better than even. */
+const reachedWithin = ({ needed }: Tonight, minutes: number): boolean => needed <= minutes;

@@ -1,0 +1,121 @@
+import type { LoggedMistake, SeatState } from '../../build/foldSeat.ts';
+import type { PlannedStep } from '../stepMinutes.ts';
+import { minutesSince } from '../waiting.ts';
+import type { Tonight } from './tonight.ts';
+
+/** What is known of a seat when somebody asks where to go. */
+export interface SeatNow {
+  readonly steps: readonly PlannedStep[];
+  readonly state: SeatState;
+  readonly tonight: Tonight;
+  readonly now: Date;
+}
+
+/** One thing that makes a visit worth while; a new one is one record in the list below. */
+export interface VisitReason {
+  readonly id: string;
+  /** Minutes that a visit now saves the learner (priors, common practice); 0 where there is no such reason. */
+  readonly worth: (seat: SeatNow) => number;
+  readonly says: (seat: SeatNow) => string;
+}
+
+/** Somebody who has been there knows what is wrong; the reason counts again only after this. */
+const visitHoldsMinutes = 15;
+
+export const visitReasons: readonly VisitReason[] = [
+  {
+    id: 'asked',
+    // Whoever waits does nothing else, and waits for longer if nobody comes.
+    worth: ({ state, now }) => (state.help ? 12 + minutesSince(state.help.askedAt, now) : 0),
+    says: ({ state, now }) => `asked for help ${ago(minutesSince(state.help?.askedAt ?? '', now))}`,
+  },
+  {
+    id: 'failed-check',
+    worth: (seat) => (failedCheck(seat) ? 10 : 0),
+    says: (seat) =>
+      `a check failed ${ago(minutesSince(failedCheck(seat)?.foundAt ?? '', seat.now))}`,
+  },
+  {
+    id: 'told-too-late',
+    worth: ({ state }) => (state.notices.some(({ standing }) => standing === 'to-check') ? 8 : 0),
+    says: ({ state }) =>
+      `to be checked: ${state.notices.find(({ standing }) => standing === 'to-check')?.text ?? ''}`,
+  },
+  {
+    id: 'reversed',
+    worth: (seat) => (reversedPart(seat) ? 6 : 0),
+    says: (seat) =>
+      `${reversedPart(seat)?.designator ?? 'a part'} is in backwards: before its leads are cut or it gets power`,
+  },
+  {
+    id: 'irreversible',
+    worth: (seat) => (irreversible(seat) && !visitedAtThisStep(seat) ? 5 : 0),
+    says: (seat) => irreversible(seat) ?? '',
+  },
+  {
+    id: 'silent',
+    worth: (seat) => {
+      const over = silentMinutes(seat) - seat.tonight.long;
+      return seat.state.currentStepId !== null && over > 0 ? Math.min(12, 3 + over) : 0;
+    },
+    says: (seat) =>
+      `nothing heard for ${Math.round(silentMinutes(seat))} min; this step rarely takes over ${Math.round(seat.tonight.long)}`,
+  },
+  {
+    id: 'unlikely',
+    worth: (seat) =>
+      seat.tonight.chance < 0.5 && minutesSinceVisit(seat) >= visitHoldsMinutes
+        ? 4 * (1 - seat.tonight.chance)
+        : 0,
+    says: ({ tonight }) => `${percent(tonight.chance)} to finish tonight`,
+  },
+];
+
+const ago = (minutes: number) => (minutes === 0 ? 'just now' : `${minutes} min ago`);
+
+export const percent = (share: number): string =>
+  share < 0.01 ? 'under 1 %' : share > 0.99 ? 'over 99 %' : `${Math.round(100 * share)} %`;
+
+const lastVisitAt = ({ state }: SeatNow): string | undefined => state.visits.at(-1)?.at;
+
+const minutesSinceVisit = (seat: SeatNow): number => {
+  const at = lastVisitAt(seat);
+  return at === undefined ? Number.POSITIVE_INFINITY : minutesSince(at, seat.now);
+};
+
+/** Whether something happened after the last visit, which cannot have seen it. */
+const isUnseen = (seat: SeatNow, at: string): boolean => at > (lastVisitAt(seat) ?? '');
+
+const failedCheck = (seat: SeatNow): LoggedMistake | undefined =>
+  seat.state.mistakes.findLast(
+    ({ mistake, madeAtStepId, foundAt }) =>
+      mistake === 'check-failed' &&
+      madeAtStepId === seat.state.currentStepId &&
+      isUnseen(seat, foundAt),
+  );
+
+const reversedPart = (seat: SeatNow): LoggedMistake | undefined =>
+  seat.state.currentStepId === null
+    ? undefined
+    : seat.state.mistakes.findLast(
+        ({ mistake, foundAt }) => mistake === 'backwards' && isUnseen(seat, foundAt),
+      );
+
+/** What the present step does that cannot be taken back. */
+function irreversible({ steps, state }: SeatNow): string | undefined {
+  const step = steps.find(({ id }) => id === state.currentStepId);
+  if (step?.kind === 'check') {
+    return step.check === 'first-power' ? 'about to give it power for the first time' : undefined;
+  }
+  if (step?.kind === 'power') return 'about to put the cells in';
+  return step?.kind === 'insert' ? 'about to push a chip in' : undefined;
+}
+
+const visitedAtThisStep = (seat: SeatNow): boolean =>
+  minutesSinceVisit(seat) <= seat.tonight.elapsed;
+
+const silentMinutes = (seat: SeatNow): number => {
+  const { lastSignAt } = seat.state;
+  const sign = lastSignAt === null ? seat.tonight.elapsed : minutesSince(lastSignAt, seat.now);
+  return Math.min(seat.tonight.elapsed, sign, minutesSinceVisit(seat));
+};

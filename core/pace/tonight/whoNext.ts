@@ -1,0 +1,41 @@
+import { minutesSince } from '../waiting.ts';
+import { type SeatNow, type VisitReason, visitReasons } from './visitReasons.ts';
+
+export interface WorthAVisit<Seat extends SeatNow> {
+  readonly seat: Seat;
+  /** The weightiest first. */
+  readonly reasons: readonly VisitReason[];
+  /** Minutes that a visit is worth. */
+  readonly worth: number;
+}
+
+/** A visit that nobody ended counts as over after this. */
+const forgottenMinutes = 30;
+
+/** Whether somebody is at the seat now. */
+export const isVisited = ({ state, now }: Pick<SeatNow, 'state' | 'now'>): boolean =>
+  state.visits.some(
+    ({ at, endedAt }) => endedAt === null && minutesSince(at, now) < forgottenMinutes,
+  );
+
+/**
+ * The seats that a visit is worth something at, the one where it is worth most first; seats where somebody is already
+ * are left out.
+ */
+export function whoNext<Seat extends SeatNow>(seats: readonly Seat[]): WorthAVisit<Seat>[] {
+  return seats
+    .filter((seat) => !isVisited(seat))
+    .map((seat) => {
+      const found = visitReasons
+        .map((reason) => ({ reason, worth: reason.worth(seat) }))
+        .filter(({ worth }) => worth > 0)
+        .sort((a, b) => b.worth - a.worth);
+      return {
+        seat,
+        reasons: found.map(({ reason }) => reason),
+        worth: found.reduce((sum, { worth }) => sum + worth, 0),
+      };
+    })
+    .filter(({ worth }) => worth > 0)
+    .sort((a, b) => b.worth - a.worth);
+}

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import type { LearntPaces } from '#contract/pace';
+import type { Workshop } from '#contract/workshops';
+import { paceBefore } from '#core/pace/learnt/priors';
+import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
+
+/** Every step of a seat, each in so many times its plan. */
+async function build(server: TestServer, workshop: Workshop, index: number, share: number) {
+  const seat = workshop.seats[index];
+  let minute = 5;
+  const events = workshop.steps.map(({ id, minutes }) => {
+    minute += minutes * share;
+    const at = new Date(Date.parse(workshop.startsAt) + minute * 60_000).toISOString();
+    return sent(seat?.id ?? '', { kind: 'step-done', stepId: id }, at);
+  });
+  await server.instructor.post(`/api/seats/${seat?.token}/events`).send({ events }).expect(200);
+}
+
+const paces = async (server: TestServer): Promise<LearntPaces> =>
+  (await server.instructor.get('/api/paces').expect(200)).body;
+
+describe('what finished workshops teach', () => {
+  it('is nothing at first, and grows with each one that is over', async () => {
+    const server = await testServer();
+    expect(await paces(server)).toEqual({ workshops: 0, count: 0, kinds: [], learners: [] });
+    const first = await makeWorkshop(server, ['Tern', 'Skua']);
+    await build(server, first, 0, 0.6);
+    await build(server, first, 1, 1.8);
+    const after = await paces(server);
+    const paceOf = (found: LearntPaces, seat: number) =>
+      found.learners.find(({ id }) => id === first.seats[seat]?.learnerId);
+    // The first step has no beginning that anybody logged.
+    expect(after.count).toBe(2 * (first.steps.length - 1));
+    expect(paceOf(after, 0)?.pace.logMean).toBeLessThan(paceOf(after, 1)?.pace.logMean ?? 0);
+    expect(after.kinds.map(({ id }) => id)).toContain('solder');
+
+    const second = await makeWorkshop(server, ['tern']);
+    await build(server, second, 0, 0.6);
+    const more = await paces(server);
+    expect(more.workshops).toBe(2);
+    expect(paceOf(more, 0)?.count).toBe(2 * (paceOf(after, 0)?.count ?? 0));
+    expect(paceOf(more, 0)?.pace.logSd).toBeLessThan(paceOf(after, 0)?.pace.logSd ?? 0);
+  });
+
+  it('leaves out evenings that are not over, and learners of whom nothing was seen keep the prior', async () => {
+    const server = await testServer();
+    const workshop = await makeWorkshop(server, ['Tern']);
+    await server.db.query('update workshop set starts_at = now() where id = $1', [workshop.id]);
+    await build(server, workshop, 0, 1);
+    expect((await paces(server)).count).toBe(0);
+    await server.db.query(
+      `update workshop set starts_at = now() - interval '1 day' where id = $1`,
+      [workshop.id],
+    );
+    const other = await makeWorkshop(server, ['Ruff']);
+    const { learners } = await paces(server);
+    const ruff = learners.find(({ id }) => id === other.seats[0]?.learnerId);
+    expect(ruff).toMatchObject({ count: 0 });
+    expect(ruff?.pace.logMean).toBeCloseTo(paceBefore('new').logMean, 1);
+  });
+});

@@ -1,0 +1,36 @@
+import { PDFDocument } from 'pdf-lib';
+import type { Revision } from '#contract/kits';
+import type { KitPaper, SheetSize, WorkshopPaper } from '#contract/papers';
+import { kitPaperDefinitions } from './kitPapers.ts';
+import { type BagsToPack, workshopPaperDefinitions } from './workshopPapers.ts';
+
+/** What an evening needs on paper, in the order in which it is used. */
+const ofWorkshop: readonly WorkshopPaper[] = [
+  'checklist',
+  'seat-plan',
+  'count-sheet',
+  'bag-list',
+  'bag-labels',
+];
+const ofKit: readonly KitPaper[] = ['resistor-card', 'step-sheets'];
+
+/** Everything for the evening as one file to print. */
+export async function eveningPapers(
+  bags: BagsToPack,
+  revision: Revision,
+  size: SheetSize,
+): Promise<Buffer> {
+  const all = await PDFDocument.create();
+  all.setTitle(`${bags.title}: papers`);
+  const papers = [
+    ...ofWorkshop.map((paper) =>
+      workshopPaperDefinitions[paper].pdf(bags, { size, order: 'kind' }),
+    ),
+    ...ofKit.map((paper) => kitPaperDefinitions[paper].pdf(revision, size)),
+  ];
+  for (const paper of papers) {
+    const one = await PDFDocument.load(await paper);
+    for (const page of await all.copyPages(one, one.getPageIndices())) all.addPage(page);
+  }
+  return Buffer.from(await all.save());
+}

@@ -1,0 +1,30 @@
+import type { Experience } from '#core/pace/experience';
+import type { Queryable } from '../db/database.ts';
+
+export async function selectLearnerByName(
+  db: Queryable,
+  name: string,
+): Promise<string | undefined> {
+  const [row] = await db.query<{ id: string }>(
+    'select id from learner where lower(name) = lower($1) and erased_at is null',
+    [name],
+  );
+  return row?.id;
+}
+
+export async function insertLearner(tx: Queryable, id: string, name: string): Promise<void> {
+  await tx.query('insert into learner (id, name) values ($1, $2)', [id, name]);
+}
+
+/** What was said of a learner's experience at the last workshop. */
+export async function selectLastExperience(
+  db: Queryable,
+  learnerId: string,
+): Promise<Experience | undefined> {
+  const [row] = await db.query<{ experience: Experience }>(
+    `select experience from seat join workshop on workshop.id = workshop_id
+      where learner_id = $1 order by starts_at desc limit 1`,
+    [learnerId],
+  );
+  return row?.experience;
+}

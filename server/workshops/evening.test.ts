@@ -1,0 +1,124 @@
+import ical from 'ical.js';
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Seat, Workshop } from '#contract/workshops';
+import { makeKit, makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
+
+let server: TestServer;
+let workshop: Workshop;
+
+beforeAll(async () => {
+  server = await testServer();
+  workshop = await makeWorkshop(server, ['Tern', 'Skua', '']);
+});
+
+const reseat = (change: (seat: Seat) => Partial<Seat>) =>
+  server.instructor.put(`/api/workshops/${workshop.id}/seating`).send({
+    seats: workshop.seats.map(({ id, name, experience, partner, ...seat }) => ({
+      id,
+      name,
+      experience,
+      partner,
+      ...change({ id, name, experience, partner, ...seat }),
+    })),
+  });
+
+describe('who sits where', () => {
+  it('knows a learner by name from one workshop to the next, with the experience of the last time', async () => {
+    await reseat(({ name }) => (name === 'Tern' ? { experience: 'practised' } : {})).expect(200);
+    const next = await makeWorkshop(server, ['Knot', 'TERN']);
+    const [knot, tern] = next.seats;
+    expect(tern).toMatchObject({
+      learnerId: workshop.seats[0]?.learnerId,
+      experience: 'practised',
+    });
+    expect(knot?.learnerId).not.toBe(tern?.learnerId);
+    expect(knot?.experience).toBe('new');
+    expect(workshop.seats[2]).toMatchObject({ name: '', learnerId: null });
+  });
+
+  it('pairs seats with each other, and refuses a pair of which one half is with another', async () => {
+    const partners: Record<number, number | null> = { 1: 3, 2: null, 3: 1 };
+    const { body } = await reseat(({ number }) => ({ partner: partners[number] ?? null })).expect(
+      200,
+    );
+    expect(body.seats.map(({ partner }: Seat) => partner)).toEqual([3, null, 1]);
+    const wrong = await reseat(({ number }) => ({ partner: number === 1 ? 2 : null })).expect(422);
+    expect(wrong.body.errors[0]).toMatchObject({ field: 'seats[0].partner' });
+    const self = await reseat(({ number }) => ({ partner: number === 1 ? 1 : null })).expect(422);
+    expect(self.body.errors[0].message).toMatch(/Pair each seat with one other/);
+  });
+
+  it('shows a new name on the seat at once', async () => {
+    const [first] = workshop.seats;
+    await server.instructor.get(`/api/seats/${first?.token}`).expect(200);
+    await reseat(({ number }) => (number === 1 ? { name: 'Eider' } : {})).expect(200);
+    const { body } = await server.instructor.get(`/api/seats/${first?.token}`);
+    expect(body.name).toBe('Eider');
+    await reseat(() => ({})).expect(200);
+  });
+
+  it('refuses two of one name, seats that are missing or others’, and an unknown experience', async () => {
+    const twice = await reseat(() => ({ name: 'Tern' })).expect(422);
+    expect(twice.body.detail).toMatch(/Two seats are called Tern. Add an initial/);
+    await reseat(() => ({ experience: 'expert' as 'new' })).expect(422);
+    const missing = await server.instructor
+      .put(`/api/workshops/${workshop.id}/seating`)
+      .send({ seats: [] })
+      .expect(422);
+    expect(missing.body.detail).toMatch(/Reload the page/);
+    const kitId = await makeKit(server, 'Twice');
+    await server.instructor
+      .post('/api/workshops')
+      .send({
+        title: 'Twice',
+        kitId,
+        startsAt: '2026-03-05T18:30:00Z',
+        lengthMinutes: 60,
+        seats: [{ name: 'Ruff' }, { name: 'ruff' }],
+      })
+      .expect(422);
+  });
+});
+
+describe('the room’s checklist', () => {
+  const path = () => `/api/workshops/${workshop.id}/checklist`;
+
+  it('is signed by name and time, line by line; the first signature stays', async () => {
+    const before = Date.now();
+    await server.instructor.put(`${path()}/air`).send({ by: 'Eider' }).expect(200);
+    const { body } = await server.instructor.put(`${path()}/air`).send({ by: 'Knot' }).expect(200);
+    expect(body).toMatchObject([{ item: 'air', by: 'Eider' }]);
+    expect(Date.parse(body[0].at)).toBeGreaterThanOrEqual(before - 1000);
+    const gone = await server.instructor.delete(`${path()}/air`).expect(200);
+    expect(gone.body).toEqual([]);
+  });
+
+  it('has the lines of this kit only, and wants a name', async () => {
+    // The kit has LEDs, but no coin cell.
+    await server.instructor.put(`${path()}/bright-leds`).send({ by: 'Eider' }).expect(200);
+    await server.instructor.put(`${path()}/coin-cells`).send({ by: 'Eider' }).expect(404);
+    const { body } = await server.instructor.put(`${path()}/air`).send({ by: '' }).expect(422);
+    expect(body.errors).toMatchObject([{ field: 'by' }]);
+  });
+});
+
+describe('the calendar file', () => {
+  // Read by a reference parser of RFC 5545 from the registry (ical.js).
+  it('is an event of the right time and length, with a reminder the day before', async () => {
+    const { text, headers } = await server.instructor
+      .get(`/api/workshops/${workshop.id}/calendar.ics`)
+      .expect(200);
+    expect(headers['content-type']).toMatch(/^text\/calendar/);
+    const component = new ical.Component(ical.parse(text));
+    const event = new ical.Event(component.getFirstSubcomponent('vevent') ?? component);
+    expect(event.summary).toBe(workshop.title);
+    expect(event.startDate.toJSDate().toISOString()).toBe(workshop.startsAt);
+    expect(event.duration.toSeconds()).toBe(workshop.lengthMinutes * 60);
+    expect(event.uid).toContain(workshop.id);
+    expect(event.description).toMatch(/for 3 seats/);
+    const alarm = event.component.getFirstSubcomponent('valarm');
+    expect(String(alarm?.getFirstPropertyValue('trigger'))).toBe('-P1D');
+    // RFC 5545, 3.1: lines end in CRLF and have at most 75 octets.
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+});

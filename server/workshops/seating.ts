@@ -1,0 +1,70 @@
+import { randomBytes, randomUUID } from 'node:crypto';
+import type { FieldError } from '#contract/problem';
+import type { Seat } from '#contract/workshops';
+import type { Experience } from '#core/pace/experience';
+import type { Queryable } from '../db/database.ts';
+import { insertLearner, selectLastExperience, selectLearnerByName } from '../people/queries.ts';
+
+/** 192 bits, so that no token can be guessed. */
+const newToken = () => randomBytes(24).toString('base64url');
+
+/** The learner of that name, made where there is none yet; null for a seat without a name. */
+export async function learnerNamed(tx: Queryable, name: string): Promise<string | null> {
+  if (name === '') return null;
+  const known = await selectLearnerByName(tx, name);
+  if (known) return known;
+  const id = randomUUID();
+  await insertLearner(tx, id, name);
+  return id;
+}
+
+interface Asked {
+  readonly name: string;
+  readonly experience?: Experience | undefined;
+}
+
+/** New seats in the order of the names; who was here before has the experience of the last time where none is given. */
+export async function seatsFor(tx: Queryable, asked: readonly Asked[]): Promise<Seat[]> {
+  const seats: Seat[] = [];
+  for (const [index, { name, experience }] of asked.entries()) {
+    const learnerId = await learnerNamed(tx, name);
+    const last = learnerId === null ? undefined : await selectLastExperience(tx, learnerId);
+    seats.push({
+      id: randomUUID(),
+      number: index + 1,
+      name,
+      token: newToken(),
+      learnerId,
+      experience: experience ?? last ?? 'new',
+      partner: null,
+    });
+  }
+  return seats;
+}
+
+/** What is wrong with a seating: each seat once, and partners that are each other's. */
+export function seatingErrors(
+  seats: readonly Seat[],
+  asked: readonly { readonly id: string; readonly partner?: number | null }[],
+): FieldError[] {
+  const numberOf = new Map(seats.map(({ id, number }) => [id, number]));
+  const known = asked.filter(({ id }) => numberOf.has(id));
+  if (known.length !== seats.length || new Set(asked.map(({ id }) => id)).size !== seats.length) {
+    return [
+      { field: 'seats', message: 'The seats are not those of this workshop. Reload the page.' },
+    ];
+  }
+  const partnerOf = new Map(asked.map(({ id, partner }) => [numberOf.get(id), partner ?? null]));
+  return asked.flatMap(({ id, partner }, index) => {
+    const number = numberOf.get(id);
+    const fits = partner == null || (partner !== number && partnerOf.get(partner) === number);
+    return fits
+      ? []
+      : [
+          {
+            field: `seats[${index}].partner`,
+            message: `Seat ${number} is paired with ${partner}, which is paired with another. Pair each seat with one other.`,
+          },
+        ];
+  });
+}

@@ -1,0 +1,150 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { ValidationError } from 'yup';
+import {
+  type ChecklistSign,
+  signBody,
+  signChecklist,
+  unsignChecklist,
+  type Workshop,
+} from '#contract/workshops';
+import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
+import { CallProblem, call } from '../../app/call.ts';
+import { ink } from '../../app/tokens.ts';
+import { timeOfDay } from '../../ui/clock.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
+
+const groups: readonly (readonly [ChecklistItem['group'], string])[] = [
+  ['room', 'The room'],
+  ['bench', 'Each bench'],
+  ['people', 'Everybody in it'],
+  ['kit', 'This kit'],
+];
+
+/** Whose name was written last on this device: whoever walks through the room signs every line. */
+const nameKey = 'ozzet.checklist.name';
+
+interface ChecklistProps {
+  readonly workshop: Workshop;
+  readonly signs: readonly ChecklistSign[];
+}
+
+/** What somebody looks at before the doors open, signed line by line with name and time. */
+export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
+  const [signs, setSigns] = useState(loaded);
+  const [by, setBy] = useState(localStorage.getItem(nameKey) ?? '');
+  const [refusal, setRefusal] = useState<string>();
+  const items = checklistOf(workshop);
+  const left = items.filter(({ id }) => !signs.some(({ item }) => item === id));
+
+  const change = async (work: () => Promise<readonly ChecklistSign[]>) => {
+    setRefusal(undefined);
+    try {
+      setSigns(await work());
+    } catch (error) {
+      if (!(error instanceof CallProblem) && !(error instanceof ValidationError)) throw error;
+      setRefusal(error.message);
+    }
+  };
+  const sign = (ids: readonly string[]) =>
+    change(async () => {
+      const body = await signBody.validate({ by: by.trim() });
+      localStorage.setItem(nameKey, body.by);
+      let signed = signs;
+      for (const item of ids) {
+        signed = await call(signChecklist, { params: { workshopId: workshop.id, item }, body });
+      }
+      return signed;
+    });
+  const unsign = (item: string) =>
+    change(() => call(unsignChecklist, { params: { workshopId: workshop.id, item } }));
+
+  return (
+    <Box component="section" aria-labelledby="checklist" sx={{ mb: 4, maxWidth: 1100 }}>
+      <Typography variant="h2" id="checklist">
+        Before the doors open
+      </Typography>
+      <Typography role="status" sx={{ mb: 1 }}>
+        {left.length === 0 ? (
+          <strong>
+            <Glyph name="tick" /> All {items.length} lines are signed.
+          </strong>
+        ) : (
+          `${items.length - left.length} of ${items.length} lines are signed.`
+        )}{' '}
+        These are the usual cautions; the rules of the place and qualified people come first.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', mb: 1 }}>
+        <TextField
+          size="small"
+          label="Looked at by"
+          value={by}
+          onChange={({ target }) => setBy(target.value)}
+          error={refusal !== undefined && by.trim() === ''}
+        />
+        {left.length > 0 && (
+          <Button
+            variant="outlined"
+            color="inherit"
+            onClick={() => void sign(left.map(({ id }) => id))}
+            sx={{ minHeight: 40 }}
+          >
+            I have looked at all of them
+          </Button>
+        )}
+      </Box>
+      {refusal && (
+        <Alert severity="error" sx={{ mb: 1 }}>
+          {refusal}
+        </Alert>
+      )}
+      {groups.map(([group, title]) => {
+        const ofGroup = items.filter((item) => item.group === group);
+        if (ofGroup.length === 0) return null;
+        return (
+          <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1 }}>
+            <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
+              {title}
+            </Box>
+            {ofGroup.map(({ id, says, why }) => {
+              const signed = signs.find(({ item }) => item === id);
+              return (
+                <Box
+                  key={id}
+                  component="label"
+                  sx={{
+                    display: 'grid',
+                    gridTemplateColumns: '44px 1fr auto',
+                    alignItems: 'center',
+                    borderTop: `1px solid ${ink('line')}`,
+                    minHeight: 48,
+                    cursor: 'pointer',
+                  }}
+                >
+                  <Checkbox
+                    checked={signed !== undefined}
+                    onChange={() => void (signed ? unsign(id) : sign([id]))}
+                  />
+                  <span>
+                    {says}
+                    <Box component="span" sx={{ display: 'block', color: ink('faded') }}>
+                      {why}
+                    </Box>
+                  </span>
+                  <Box component="span" sx={{ whiteSpace: 'nowrap', pl: 2 }}>
+                    {signed && `${signed.by}, ${timeOfDay(signed.at)}`}
+                  </Box>
+                </Box>
+              );
+            })}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

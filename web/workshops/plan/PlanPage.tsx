@@ -1,0 +1,108 @@
+import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
+import Print from '@mui/icons-material/PrintOutlined';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { getPaces, type LearntPaces } from '#contract/pace';
+import { eveningPapersPath } from '#contract/papers';
+import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
+import { totalMinutes } from '#core/pace/stepMinutes';
+import { call } from '../../app/call.ts';
+import { duration } from '../../ui/clock.ts';
+import { useWorkshop } from '../WorkshopFrame.tsx';
+import { Checklist } from './Checklist.tsx';
+import { WillItFit } from './fit/WillItFit.tsx';
+import { Seating } from './Seating.tsx';
+import { SeatTickets } from './SeatTickets.tsx';
+import { StepMinutes } from './StepMinutes.tsx';
+
+interface PlanData {
+  readonly paces: LearntPaces;
+  readonly signs: readonly ChecklistSign[];
+}
+
+export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
+  const workshopId = String(params.workshopId);
+  const [paces, signs] = await Promise.all([
+    call(getPaces, {}),
+    call(getChecklist, { params: { workshopId } }),
+  ]);
+  return { paces, signs };
+}
+
+const sections = [
+  { id: 'fit', name: 'Will it fit?' },
+  { id: 'seating', name: 'Who sits where' },
+  { id: 'checklist', name: 'Before the doors open' },
+  { id: 'tickets', name: 'Links and codes' },
+];
+
+/** The evening before it happens: whether it fits, who sits where, what to look at first, and what to print. */
+export function PlanPage() {
+  const workshop = useWorkshop();
+  const { paces, signs } = useLoaderData<PlanData>();
+  const { id, steps, lengthMinutes } = workshop;
+  const minutes = totalMinutes(steps);
+  const spare = lengthMinutes - minutes;
+  return (
+    <>
+      <Box
+        sx={{
+          display: 'flex',
+          gap: 2,
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          justifyContent: 'space-between',
+          mb: 1.5,
+        }}
+      >
+        <Box component="nav" aria-label="On this page" sx={{ display: 'flex', gap: 2 }}>
+          {sections.map((section) => (
+            <a key={section.id} href={`#${section.id}`}>
+              {section.name}
+            </a>
+          ))}
+        </Box>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button
+            variant="outlined"
+            color="inherit"
+            startIcon={<CalendarMonth />}
+            href={calendarPath(id)}
+          >
+            For the calendar
+          </Button>
+          <Button
+            variant="outlined"
+            color="inherit"
+            startIcon={<Print />}
+            href={eveningPapersPath(id)}
+            target="_blank"
+          >
+            All papers, A4
+          </Button>
+          <Button
+            color="inherit"
+            href={eveningPapersPath(id, 'letter')}
+            target="_blank"
+            aria-label="All papers, Letter"
+          >
+            Letter
+          </Button>
+        </Box>
+      </Box>
+      <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
+        The {steps.length} steps add up to {duration(minutes)} for somebody new.{' '}
+        {spare < 0
+          ? `That is ${duration(-spare)} more than the workshop has.`
+          : `That leaves ${duration(spare)} of ${duration(lengthMinutes)} for the welcome, mistakes and tidying up.`}
+      </Alert>
+      <WillItFit paces={paces} />
+      <StepMinutes workshop={workshop} paces={paces} />
+      <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
+      <Checklist workshop={workshop} signs={signs} />
+      <SeatTickets workshop={workshop} />
+    </>
+  );
+}

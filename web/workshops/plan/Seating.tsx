@@ -1,0 +1,213 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { useRevalidator } from 'react-router';
+import type { LearntPaces } from '#contract/pace';
+import { changeSeating, type Seat, seatingBody, type Workshop } from '#contract/workshops';
+import { experiences, experienceWords } from '#core/pace/experience';
+import { shareOf } from '#core/pace/learnt/priors';
+import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
+import { CallProblem, call } from '../../app/call.ts';
+import '../../ui/plainTable.css';
+import { ValidationError } from 'yup';
+import { paceOfSeat } from './fit/room.ts';
+
+interface SeatingProps {
+  readonly workshop: Workshop;
+  readonly paces: LearntPaces;
+}
+
+/** Who sits where, what each has soldered before, and who sits beside whom. */
+export function Seating({ workshop, paces }: SeatingProps) {
+  const [seats, setSeats] = useState(workshop.seats);
+  const [refusal, setRefusal] = useState<string>();
+  const [saving, setSaving] = useState(false);
+  const { enqueueSnackbar } = useSnackbar();
+  const { revalidate } = useRevalidator();
+  const isChanged = JSON.stringify(seats) !== JSON.stringify(workshop.seats);
+
+  const change = (number: number, changed: Partial<Seat>) =>
+    setSeats((all) => all.map((seat) => (seat.number === number ? { ...seat, ...changed } : seat)));
+  const pairWith = (number: number, partner: number | null) =>
+    setSeats((all) =>
+      all.map((seat) => ({ ...seat, partner: partnerAfter(seat, number, partner) })),
+    );
+  const pairAll = (pairing: Pairing) => {
+    const pairs = pairsOf(
+      seats.map((seat) => ({ seat: seat.number, pace: shareOf(paceOfSeat(seat, paces)) })),
+      pairing,
+    );
+    const partners = new Map(pairs.flatMap(([a, b]) => [[a, b] as const, [b, a] as const]));
+    setSeats((all) => all.map((seat) => ({ ...seat, partner: partners.get(seat.number) ?? null })));
+  };
+
+  const save = async () => {
+    const body = {
+      seats: seats.map(({ id, name, experience, partner }) => ({
+        id,
+        name: name.trim(),
+        experience,
+        partner,
+      })),
+    };
+    setRefusal(undefined);
+    setSaving(true);
+    try {
+      await call(changeSeating, {
+        params: { workshopId: workshop.id },
+        body: await seatingBody.validate(body),
+      });
+      enqueueSnackbar(
+        'The seats are changed. Seats that are open show it when they are opened again.',
+      );
+      await revalidate();
+    } catch (error) {
+      if (!(error instanceof CallProblem) && !(error instanceof ValidationError)) throw error;
+      setRefusal(error.message);
+    } finally {
+      setSaving(false);
+    }
+  };
+
+  return (
+    <Box component="section" aria-labelledby="seating" sx={{ mb: 4, maxWidth: 1100 }}>
+      <Typography variant="h2" id="seating">
+        Who sits where
+      </Typography>
+      <Typography sx={{ mb: 1 }}>
+        A name is one person: whoever comes again under it keeps their own pace and records.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
+        <span>Pair up:</span>
+        <Button variant="outlined" color="inherit" onClick={() => pairAll('mixed')}>
+          Quick beside slow
+        </Button>
+        <Button variant="outlined" color="inherit" onClick={() => pairAll('alike')}>
+          Equals together
+        </Button>
+        <Button
+          color="inherit"
+          onClick={() => setSeats((all) => all.map((seat) => ({ ...seat, partner: null })))}
+        >
+          Nobody
+        </Button>
+      </Box>
+      <table className="plain" aria-label="Seats">
+        <thead>
+          <tr>
+            <th scope="col">Seat</th>
+            <th scope="col">Name</th>
+            <th scope="col">Has</th>
+            <th scope="col">Beside</th>
+            <th scope="col">Pace</th>
+          </tr>
+        </thead>
+        <tbody>
+          {seats.map((seat) => (
+            <tr key={seat.id}>
+              <th scope="row" className="mono">
+                {seat.number}
+              </th>
+              <td>
+                <TextField
+                  size="small"
+                  value={seat.name}
+                  onChange={({ target }) => change(seat.number, { name: target.value })}
+                  slotProps={{ htmlInput: { 'aria-label': `Name at seat ${seat.number}` } }}
+                />
+              </td>
+              <td>
+                <TextField
+                  select
+                  size="small"
+                  value={seat.experience}
+                  onChange={({ target }) =>
+                    change(seat.number, { experience: target.value as Seat['experience'] })
+                  }
+                  slotProps={{
+                    select: {
+                      SelectDisplayProps: { 'aria-label': `Experience at seat ${seat.number}` },
+                    },
+                  }}
+                  sx={{ minWidth: 180 }}
+                >
+                  {experiences.map((one) => (
+                    <MenuItem key={one} value={one}>
+                      {experienceWords[one]}
+                    </MenuItem>
+                  ))}
+                </TextField>
+              </td>
+              <td>
+                <TextField
+                  select
+                  size="small"
+                  value={seat.partner ?? ''}
+                  onChange={({ target }) =>
+                    pairWith(seat.number, target.value === '' ? null : Number(target.value))
+                  }
+                  slotProps={{
+                    select: {
+                      displayEmpty: true,
+                      SelectDisplayProps: { 'aria-label': `Beside seat ${seat.number}` },
+                    },
+                  }}
+                  sx={{ minWidth: 140 }}
+                >
+                  <MenuItem value="">nobody</MenuItem>
+                  {seats
+                    .filter(({ number }) => number !== seat.number)
+                    .map(({ number, name }) => (
+                      <MenuItem key={number} value={number}>
+                        {number} {name}
+                      </MenuItem>
+                    ))}
+                </TextField>
+              </td>
+              <td>{paceWords(seat, paces)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {refusal && (
+        <Alert severity="error" sx={{ mt: 1 }}>
+          {refusal}
+        </Alert>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+        <Button
+          variant="contained"
+          disabled={!isChanged}
+          loading={saving}
+          onClick={() => void save()}
+        >
+          Save the seats
+        </Button>
+        <Button color="inherit" disabled={!isChanged} onClick={() => setSeats(workshop.seats)}>
+          As it was
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+/** Whom a seat is paired with once seat `number` is paired with `partner`: both let go of whom they had. */
+function partnerAfter(seat: Seat, number: number, partner: number | null): number | null {
+  if (seat.number === number) return partner;
+  if (seat.number === partner) return number;
+  return seat.partner === number || (partner !== null && seat.partner === partner)
+    ? null
+    : seat.partner;
+}
+
+/** `1.2 times the plan, from 23 steps` */
+function paceWords(seat: Seat, paces: LearntPaces): string {
+  const share = shareOf(paceOfSeat(seat, paces)).toFixed(1);
+  const count = paces.learners.find(({ id }) => id === seat.learnerId)?.count ?? 0;
+  return count === 0 ? `${share} × plan, assumed` : `${share} × plan, from ${count} steps`;
+}

@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
+import type { LearntPaces } from '#contract/pace';
+import type { Workshop } from '#contract/workshops';
+import { stepRange } from '#core/pace/learnt/stepRange';
+import { kindOfStep } from '#core/pace/learnt/stepTimes';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
+import { kindsOf } from '../learntKinds.ts';
+import '../../ui/plainTable.css';
+import { paceOfSeat } from './fit/room.ts';
+
+interface StepMinutesProps {
+  readonly workshop: Workshop;
+  readonly paces: LearntPaces;
+}
+
+/** The minutes of each step as this room will take them, with how much was seen of the like. */
+export function StepMinutes({ workshop: { steps, seats }, paces }: StepMinutesProps) {
+  const { t } = useTranslation();
+  const kinds = kindsOf(paces);
+  const believed = seats.map((seat) => paceOfSeat(seat, paces));
+  return (
+    <Box component="details" sx={{ mb: 4, maxWidth: 1000 }}>
+      <Box component="summary" sx={{ cursor: 'pointer', fontWeight: 650, py: 1 }}>
+        Minutes step by step, for these {seats.length} learners
+      </Box>
+      <table className="plain" aria-label="Minutes step by step">
+        <thead>
+          <tr>
+            <th scope="col">Step</th>
+            <th scope="col" className="number">
+              Plan, for somebody new
+            </th>
+            <th scope="col" className="number">
+              Half take at most
+            </th>
+            <th scope="col" className="number">
+              Nine of ten take at most
+            </th>
+            <th scope="col" className="number">
+              Seen of this kind
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {steps.map((step, index) => {
+            const { median, late } = stepRange(step, believed, kinds);
+            return (
+              <tr key={step.id}>
+                <th scope="row">
+                  {index + 1} {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
+                </th>
+                <td className="mono number">{step.minutes}</td>
+                <td className="mono number">{median.toFixed(1)}</td>
+                <td className="mono number">{late.toFixed(1)}</td>
+                <td className="mono number">{kinds.get(kindOfStep(step))?.count ?? 'none yet'}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </Box>
+  );
+}
