@@ -20,7 +20,13 @@ export default defineConfig({
   reporter: process.env.OZZET_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.OZZET_TEST_REPORT }]]
     : [['list']],
-  use: { ...chromium, viewport: { width: 1280, height: 800 }, ...stillPage },
+  use: {
+    ...chromium,
+    viewport: { width: 1280, height: 800 },
+    ...stillPage,
+    // What a test cuts on the way must not go by another; the tests of kept pages allow it.
+    serviceWorkers: 'block',
+  },
   projects: [
     ...Object.entries(servers).map(([name, { port }]) => ({
       name,

@@ -1,10 +1,11 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { pageKeeper } from './scripts/pageKeeper.ts';
 
 /** The pages: the instructor's (index.html) and the seat's own small one (seat.html). */
 export default defineConfig({
   root: 'web',
-  plugins: [react()],
+  plugins: [react(), pageKeeper()],
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     outDir: '../dist/web',

@@ -19,6 +19,9 @@ const usualReading: Readonly<Partial<Record<CheckId, number>>> = {
 /** Minutes that a learner waits for the instructor in the demo, once help was asked for. */
 const waitMinutes = 3;
 
+/** How long the instructor stays after that, in ms. */
+const visitMs = 100_000;
+
 /**
  * What one learner's evening looks like in the log, up to now.
  *
@@ -62,8 +65,10 @@ export function eveningOf(
           kind: 'help-asked',
           stepId: step.id,
         });
-        if (foundMs <= endMs)
-          add('instructor', foundMs - 20_000, { kind: 'visit', answers: [asked] });
+        if (foundMs <= endMs) {
+          const visit = add('instructor', foundMs - 20_000, { kind: 'visit', answers: [asked] });
+          add('instructor', foundMs + visitMs, { kind: 'visit-ended', visit });
+        }
       }
       add(mistake.by, foundMs, {
         kind: 'mistake',

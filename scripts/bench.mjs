@@ -7,12 +7,14 @@ buildIfChanged();
 
 const { benchAcknowledge } = await import('../bench/acknowledge.mjs');
 const { benchFloor } = await import('../bench/floor.mjs');
+const { benchRoom } = await import('../bench/room.mjs');
 const { benchPartsList } = await import('../bench/partsList.mjs');
 const { benchOrder } = await import('../bench/order.mjs');
 const { benchBoard } = await import('../bench/board.mjs');
 const { benchBuying } = await import('../bench/buying.mjs');
 const { medianMs } = await benchAcknowledge();
 await benchFloor(medianMs);
+await benchRoom();
 await benchPartsList();
 await benchOrder();
 await benchBuying();

@@ -23,10 +23,10 @@ test('the evening is run before it happens, and says what would help', async ({ 
 });
 
 test('too few irons show as waiting; a wrong number is told at its field', async ({ page }) => {
-  await page.getByLabel('Irons').fill('0');
+  await page.getByLabel('Irons', { exact: true }).fill('0');
   await expect(page.getByText('from 1 to 60')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Run the evening' })).toBeDisabled();
-  await page.getByLabel('Irons').fill('2');
+  await page.getByLabel('Irons', { exact: true }).fill('2');
   await expect(page).toHaveURL(/irons=2/);
   await page.getByRole('button', { name: 'Run the evening' }).click();
   await expect(page.getByText(/A learner waits .*\d+ min for an iron/)).toBeVisible({

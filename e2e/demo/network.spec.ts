@@ -23,6 +23,7 @@ test('a seat without network goes on, keeps its entries across a reload, and sen
   const phone = await browser.newContext({
     viewport: { width: 390, height: 844 },
     reducedMotion: 'reduce',
+    serviceWorkers: 'block',
     ...(baseURL ? { baseURL } : {}),
   });
   const seat = await phone.newPage();
@@ -62,7 +63,7 @@ test('a floor without network says so and sends what was logged when it is back'
   context,
 }) => {
   await signIn(page, demoPassphrase);
-  await page.getByRole('link', { name: 'To the floor' }).click();
+  await page.getByRole('link', { name: 'To the floor' }).first().click();
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await page.getByRole('button', { name: 'Log a mistake at seat 3' }).click();

@@ -336,12 +336,12 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
   await test.step('a call for help reaches the floor, and a visit settles it on both', async () => {
     await seat.getByRole('button', { name: 'Ask for help' }).tap();
     await expect(seat.getByRole('status').filter({ hasText: 'Help is coming' })).toBeVisible();
-    await expect(floor.getByRole('region', { name: 'Asked for help' })).toContainText('2 Petrel');
+    await expect(floor.getByRole('region', { name: 'Who next' })).toContainText('2 Petrel');
     await expect(lane).toContainText('help');
     await expectAccessible(floor);
     await floor.getByRole('button', { name: 'Go to seat 2' }).click();
-    await expect(floor.getByRole('region', { name: 'Asked for help' })).toContainText(
-      'Nobody is waiting',
+    await expect(floor.getByRole('region', { name: 'Who next' })).toContainText(
+      'Nobody needs you now',
     );
     await expect(seat.getByText('Help is coming')).toHaveCount(0);
   });
@@ -350,8 +350,8 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await floor.getByRole('button', { name: 'Undo', exact: true }).first().click();
     await expect(seat.getByRole('status').filter({ hasText: 'Help is coming' })).toBeVisible();
     await seat.getByRole('button', { name: 'No longer needed' }).tap();
-    await expect(floor.getByRole('region', { name: 'Asked for help' })).toContainText(
-      'Nobody is waiting',
+    await expect(floor.getByRole('region', { name: 'Who next' })).toContainText(
+      'Nobody needs you now',
     );
   });
 

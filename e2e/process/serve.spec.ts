@@ -1,57 +1,30 @@
-import { type ChildProcess, spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { demoPassphrase } from '../../demo/scenario';
+import { type Program, startProgram } from './program';
 
 /** The program itself: how it starts, stops, and takes a sudden end. */
 
-const root = join(import.meta.dirname, '..', '..');
 let data: string;
-const running: ChildProcess[] = [];
+const running: Program[] = [];
 
 test.beforeEach(() => {
   data = join(mkdtempSync(join(tmpdir(), 'ozzet-process-')), 'data');
 });
 test.afterEach(async () => {
-  await Promise.all(running.splice(0).map((server) => ended(server, 'SIGTERM')));
+  await Promise.all(running.splice(0).map((program) => program.end('SIGTERM')));
   rmSync(join(data, '..'), { recursive: true, force: true });
 });
 
-interface Started {
-  readonly server: ChildProcess;
-  readonly said: string;
-  readonly address: string;
-}
-
-/** Starts the program without a terminal and waits for its last word: the ready line, or its end. */
-function start(args: readonly string[] = [], env: Record<string, string> = {}): Promise<Started> {
-  const server = spawn(process.execPath, [join(root, 'scripts', 'serve.mjs'), ...args], {
-    cwd: tmpdir(),
-    env: { ...process.env, PORT: '0', OZZET_DATA: data, ...env },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  running.push(server);
-  return new Promise((resolve) => {
-    let said = '';
-    const hear = (chunk: Buffer) => {
-      said += chunk;
-      const address = /^Ozzet is ready at (http:\/\/127\.0\.0\.1:\d+)$/m.exec(said)?.[1];
-      if (address) resolve({ server, said, address });
-    };
-    server.stdout?.on('data', hear);
-    server.stderr?.on('data', hear);
-    server.once('close', () => resolve({ server, said, address: '' }));
-  });
-}
-
-function ended(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
-  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve();
-  return new Promise((resolve) => {
-    server.once('close', () => resolve());
-    server.kill(signal);
-  });
+async function start(
+  args: readonly string[] = [],
+  env: Record<string, string> = {},
+): Promise<Program> {
+  const program = await startProgram(data, args, 0, env);
+  running.push(program);
+  return program;
 }
 
 async function post(address: string, path: string, body: object, cookie = ''): Promise<Response> {
@@ -82,12 +55,12 @@ test('the demo prints its sign-in and address, keeps its data, and starts over w
   expect(first.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${first.address}`);
   const made = await workshops(first.address);
   expect(made).toHaveLength(3);
-  await ended(first.server, 'SIGTERM');
+  await first.end('SIGTERM');
 
   const second = await start(['--demo']);
   expect(second.said).not.toContain('Building');
   expect(await workshops(second.address)).toEqual(made);
-  await ended(second.server, 'SIGTERM');
+  await second.end('SIGTERM');
 
   const third = await start(['--demo', '--fresh']);
   const fresh = await workshops(third.address);
@@ -124,7 +97,7 @@ test('what was acknowledged is there after a sudden end', async () => {
         .status,
     ).toBe(200);
   }
-  await ended(before.server, 'SIGKILL');
+  await before.end('SIGKILL');
   expect(existsSync(join(data, 'in-use-by.pid'))).toBe(true);
 
   const after = await start(['--demo']);
@@ -148,7 +121,7 @@ test('two servers never share a data folder, nor a port', async () => {
 test('own data is never thrown away, nor a folder that holds something else', async () => {
   expect((await start(['--fresh'])).said).toContain('your own data is never thrown away');
   const first = await start(['--demo']);
-  await ended(first.server, 'SIGTERM');
+  await first.end('SIGTERM');
   writeFileSync(join(data, 'thesis.txt'), 'years of work');
   expect((await start(['--demo', '--fresh'])).said).toContain('thesis.txt');
   expect(existsSync(join(data, 'thesis.txt'))).toBe(true);

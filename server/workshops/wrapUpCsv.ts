@@ -25,10 +25,10 @@ const columns: readonly CsvColumn<SeatRow>[] = [
   { heading: 'part', cell: ({ designator }) => designator ?? '' },
   { heading: 'reading', cell: ({ amount }) => amount ?? '' },
   { heading: 'found at step', cell: ({ foundAtStep }) => foundAtStep ?? '' },
-  { heading: 'minutes', cell: ({ minutes }) => minutes ?? '' },
-  { heading: 'words', cell: ({ text }) => text ?? '' },
   { heading: 'logged by', cell: ({ by, helper }) => helper ?? by },
   { heading: 'noticed by', cell: ({ noticedBy }) => noticedBy ?? '' },
+  { heading: 'minutes', cell: ({ minutes }) => minutes ?? '' },
+  { heading: 'words', cell: ({ text }) => text ?? '' },
 ];
 
 /** The wrap-up as CSV: one row for each thing that happened and counts, seat by seat. */

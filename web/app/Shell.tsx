@@ -10,8 +10,10 @@ import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
 import { call } from './call.ts';
+import { forgetKept } from './kept.ts';
 import { ModeButton } from './ModeButton.tsx';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
+import { useHelperName } from './staff.ts';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
 
@@ -23,11 +25,13 @@ const places = [
 
 /** The frame of the instructor's side: the places of the work, in its order. */
 export function Shell() {
+  const helper = useHelperName();
   const navigate = useNavigate();
   const { state } = useNavigation();
   const [keysOpen, setKeysOpen] = useState(false);
   const leave = async () => {
     await call(signOut, {});
+    forgetKept();
     await navigate('/sign-in');
   };
   useShortcuts([
@@ -86,6 +90,7 @@ export function Shell() {
             <Keyboard />
           </IconButton>
           <ModeButton />
+          {helper && <span>{helper}</span>}
           <Button
             color="inherit"
             aria-label="Sign out"

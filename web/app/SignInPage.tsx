@@ -15,8 +15,8 @@ export function SignInPage() {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const form = useForm({
-    resolver: yupResolver(needsSetup ? setupBody : signInBody),
-    defaultValues: { passphrase: '' },
+    resolver: yupResolver(needsSetup ? signInBody.concat(setupBody) : signInBody),
+    defaultValues: { name: '', passphrase: '' },
   });
   const { errors, isSubmitting } = form.formState;
 
@@ -43,8 +43,17 @@ export function SignInPage() {
         <Typography sx={{ color: 'text.secondary' }}>
           {needsSetup
             ? 'It opens your kits, workshops and records. Learners never need it. It cannot be read back, so write it down at home.'
-            : 'For instructors. Learners open their seat with the code on their bag.'}
+            : 'For instructors and helpers. Learners open their seat with the code on their bag.'}
         </Typography>
+        {!needsSetup && (
+          <TextField
+            label="Name, for helpers only"
+            autoComplete="username"
+            error={errors.name !== undefined}
+            helperText={errors.name?.message ?? 'The instructor leaves it empty.'}
+            {...form.register('name')}
+          />
+        )}
         <TextField
           label="Passphrase"
           type="password"

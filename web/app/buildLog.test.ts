@@ -6,6 +6,8 @@ import { Outbox } from './outbox.ts';
 import { HandStream, MemoryStorage } from './testing/browser.ts';
 
 let storage: MemoryStorage;
+/** What else the device keeps. */
+let device: MemoryStorage;
 let sentBatches: SentEvent[][];
 /** How the server answers; a test sets it. */
 let answer: (events: readonly SentEvent[]) => void;
@@ -23,6 +25,8 @@ beforeEach(() => {
   sentBatches = [];
   answer = () => {};
   vi.useFakeTimers({ now: Date.parse(now) });
+  device = new MemoryStorage();
+  vi.stubGlobal('localStorage', device);
   vi.stubGlobal('EventSource', HandStream);
   vi.stubGlobal('addEventListener', () => {});
   vi.stubGlobal('removeEventListener', () => {});
@@ -36,6 +40,7 @@ const newLog = () =>
   new BuildLog({
     author: 'learner',
     outbox: new Outbox('seat', storage),
+    keptAs: 'log.seat-1',
     send: async (_, events) => {
       answer(events);
       sentBatches.push([...events]);
@@ -223,5 +228,44 @@ describe('the clock', () => {
     const event = log.report('seat-1', done('one'));
     expect(event.at).toBe('2026-03-05T19:30:00.000Z');
     await vi.advanceTimersByTimeAsync(60_000);
+  });
+});
+
+describe('a device without network', () => {
+  it('knows after a reload what came in before it, and what it has not sent', async () => {
+    const before = newLog();
+    before.load([fromServer(1, 'loaded')], now);
+    before.follow();
+    HandStream.last?.open();
+    HandStream.last?.bring(fromServer(2, 'streamed'));
+    await vi.advanceTimersByTimeAsync(1500);
+    answer = noNetwork;
+    const unsent = before.report('seat-1', done('two'));
+    await settle();
+
+    const after = newLog();
+    // The snapshot is from before; the log has grown since.
+    after.load([fromServer(1, 'loaded')]);
+    const ids = (state(after).bySeat['seat-1'] ?? []).map(({ id }) => id);
+    expect(ids.sort()).toEqual(['loaded', 'streamed', unsent.id].sort());
+    expect(state(after).unsent).toEqual(new Set([unsent.id]));
+  });
+
+  it('goes on by the right time, though its clock is an hour wrong', () => {
+    const anHour = 60 * 60_000;
+    newLog().load([], new Date(Date.now() - anHour).toISOString());
+    const after = newLog();
+    after.load([]);
+    expect(after.now().getTime()).toBe(Date.now() - anHour);
+  });
+
+  it('does without the kept log where the device’s store is full', async () => {
+    const log = newLog();
+    device.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    log.load([fromServer(1, 'loaded')]);
+    await vi.advanceTimersByTimeAsync(1500);
+    expect(state(log).bySeat['seat-1']).toHaveLength(1);
   });
 });

@@ -3,6 +3,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
 import type { Author, BuildEvent, Deed } from '#core/build/event';
 import { CallProblem } from './call.ts';
+import { keep, keepClockOffset, kept, keptClockOffset } from './kept.ts';
 import type { Outbox } from './outbox.ts';
 
 /** The log of build events as this device knows it: what the server has, and what waits to be sent. */
@@ -18,7 +19,11 @@ export interface BuildLogState {
 
 export interface BuildLogOptions {
   readonly author: Author;
+  /** The helper's name, where it is one. */
+  readonly helper?: string | undefined;
   readonly outbox: Outbox;
+  /** The name under which the device keeps the log as it grows, for a reload without network. */
+  readonly keptAs: string;
   readonly send: (seatId: string, events: readonly SentEvent[]) => Promise<EventsAccepted>;
   /** The stream to follow, resumed behind the given place. */
   readonly streamPath: (afterSeq: number) => string;
@@ -26,6 +31,9 @@ export interface BuildLogOptions {
 
 /** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
 const retryMs = 3000;
+
+/** The log is kept at most this often, in ms: a full room's is a megabyte. */
+const keepMs = 1000;
 
 /**
  * Follows a live log and adds to it. What is reported shows at once, is kept in the outbox, and is sent when the
@@ -38,9 +46,10 @@ export class BuildLog {
   #lastSeq = 0;
   #sending = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
+  #keepSoon: ReturnType<typeof setTimeout> | undefined;
   #reopen: ReturnType<typeof setTimeout> | undefined;
   /** The server's clock minus this device's, in ms. */
-  #clockOffset = 0;
+  #clockOffset = keptClockOffset();
 
   constructor(options: BuildLogOptions) {
     this.#options = options;
@@ -51,12 +60,17 @@ export class BuildLog {
       connected: true,
       refusal: null,
     }));
-    this.#add(waiting.map((event) => ({ ...event, by: options.author })));
+    this.#add(waiting.map((event) => this.#asLogged(event)));
   }
 
-  /** Takes over what a snapshot of the server holds, and sets the clock by it. */
-  load(events: readonly StreamedEvent[], now: string): void {
-    this.#setClock(now);
+  /**
+   * Takes over what a snapshot of the server holds.
+   *
+   * @param now the server's time; absent where the snapshot was kept from before, and the clock goes on by what is known
+   */
+  load(events: readonly StreamedEvent[], now?: string): void {
+    if (now === undefined) this.#add(kept<BuildEvent[]>(this.#options.keptAs) ?? []);
+    else this.#setClock(now);
     this.#receive(events);
   }
 
@@ -65,12 +79,15 @@ export class BuildLog {
     this.#openStream();
     const online = () => void this.flush();
     addEventListener('online', online);
+    addEventListener('pagehide', this.#keepNow);
     void this.flush();
     return () => {
       this.#stream?.close();
       clearTimeout(this.#retry);
       clearTimeout(this.#reopen);
       removeEventListener('online', online);
+      removeEventListener('pagehide', this.#keepNow);
+      this.#keepNow();
     };
   }
 
@@ -100,9 +117,14 @@ export class BuildLog {
     const event: SentEvent = { ...deed, id: newEventId(), seatId, at: this.now().toISOString() };
     this.#options.outbox.add(event);
     this.store.setState(({ unsent }) => ({ unsent: new Set([...unsent, event.id]) }));
-    this.#add([{ ...event, by: this.#options.author }]);
+    this.#add([this.#asLogged(event)]);
     void this.flush();
     return event;
+  }
+
+  #asLogged(event: SentEvent): BuildEvent {
+    const { author, helper } = this.#options;
+    return { ...event, by: author, ...(helper === undefined ? {} : { helper }) };
   }
 
   /** Sends what waits, oldest first; tries again by itself as long as something waits. */
@@ -155,6 +177,7 @@ export class BuildLog {
 
   #setClock(now: string): void {
     this.#clockOffset = Date.parse(now) - Date.now();
+    keepClockOffset(this.#clockOffset);
   }
 
   #settle(ids: readonly string[]): void {
@@ -180,7 +203,20 @@ export class BuildLog {
       }
       return { bySeat: next };
     });
+    this.#keepSoon ??= setTimeout(this.#keepNow, keepMs);
   }
+
+  readonly #keepNow = (): void => {
+    clearTimeout(this.#keepSoon);
+    this.#keepSoon = undefined;
+    const { bySeat, unsent } = this.store.getState();
+    // What was not sent is in the outbox.
+    const events = Object.values(bySeat).flat();
+    keep(
+      this.#options.keptAs,
+      events.filter(({ id }) => !unsent.has(id)),
+    );
+  };
 
   #drop(seatId: string, events: readonly SentEvent[]): void {
     const ids = events.map(({ id }) => id);

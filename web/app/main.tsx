@@ -10,6 +10,7 @@ import { SnackbarProvider } from 'notistack';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
+import { keepPages } from './keepPages.ts';
 import { routes } from './routes.tsx';
 import { theme } from './theme.ts';
 import { installTokens } from './tokens.ts';
@@ -17,6 +18,7 @@ import { installWords } from './words.ts';
 
 installTokens();
 installWords();
+keepPages('/');
 
 const styles = createCache({ key: 'oz', ...(nonce ? { nonce } : {}) });
 

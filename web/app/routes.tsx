@@ -27,6 +27,8 @@ import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
 import { loadStores, StoresFrame } from '../stores/StoresFrame.tsx';
 import { SuppliersPage } from '../stores/SuppliersPage.tsx';
 import { FloorPage } from '../workshops/floor/FloorPage.tsx';
+import { loadFloor } from '../workshops/floor/keptFloor.ts';
+import { HelpersPage, loadHelpers } from '../workshops/HelpersPage.tsx';
 import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
 import { loadPack, PackPage } from '../workshops/PackPage.tsx';
 import { loadPlan, PlanPage } from '../workshops/plan/PlanPage.tsx';
@@ -34,6 +36,7 @@ import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
 import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
 import { WrapUpPage } from '../workshops/WrapUpPage.tsx';
 import { call } from './call.ts';
+import { orKept } from './kept.ts';
 import { Opening } from './Opening.tsx';
 import { RouteProblem } from './RouteProblem.tsx';
 import { Shell } from './Shell.tsx';
@@ -43,7 +46,8 @@ const param = (args: LoaderFunctionArgs, name: string) => String(args.params[nam
 
 /** Sends whoever is not signed in to the door, and back here afterwards. */
 async function requireSession({ request }: LoaderFunctionArgs) {
-  const session = await call(getSession, {});
+  // Without network this device goes on with what it kept; the server asks again as soon as it is back.
+  const { data: session } = await orKept('session', () => call(getSession, {}));
   if (session.signedIn) return session;
   const { pathname, search } = new URL(request.url);
   throw redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
@@ -58,8 +62,12 @@ async function loadKit(args: LoaderFunctionArgs): Promise<Kit> {
   if (lastKit?.text !== text) lastKit = { text, kit };
   return lastKit.kit;
 }
-const loadWorkshop = (args: LoaderFunctionArgs) =>
-  call(getWorkshop, { params: { workshopId: param(args, 'workshopId') } });
+const loadWorkshop = async (args: LoaderFunctionArgs) => {
+  const workshopId = param(args, 'workshopId');
+  return (
+    await orKept(`workshop.${workshopId}`, () => call(getWorkshop, { params: { workshopId } }))
+  ).data;
+};
 const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
@@ -93,6 +101,7 @@ export const routes = createBrowserRouter([
     ],
   },
   {
+    id: 'staff',
     path: '/',
     loader: requireSession,
     shouldRevalidate: onNewPath,
@@ -143,6 +152,7 @@ export const routes = createBrowserRouter([
           },
           { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
           { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
+          { path: 'workshops/helpers', loader: loadHelpers, element: <HelpersPage /> },
           {
             id: 'workshop',
             path: 'workshops/:workshopId',
@@ -165,7 +175,7 @@ export const routes = createBrowserRouter([
               },
               {
                 path: 'floor',
-                loader: loadLog,
+                loader: loadFloor,
                 shouldRevalidate: onNewPath,
                 element: <FloorPage />,
               },

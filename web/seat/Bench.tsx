@@ -8,6 +8,7 @@ import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
 import { Finished } from './Finished.tsx';
+import { FromTheInstructor } from './FromTheInstructor.tsx';
 import { gateFormId } from './GateForm.tsx';
 import { Network } from './Network.tsx';
 import { Ruler } from './Ruler.tsx';
@@ -94,6 +95,7 @@ export function Bench({ view, log }: OpenSeat) {
             }}
           />
         )}
+        <FromTheInstructor state={state} steps={steps} />
         {step ? (
           <StepCard
             key={step.id}

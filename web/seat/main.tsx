@@ -2,6 +2,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { keepPages } from '../app/keepPages.ts';
 import { installTokens } from '../app/tokens.ts';
 import { installWords } from '../app/words.ts';
 import { Seat } from './Seat.tsx';
@@ -9,6 +10,7 @@ import './seat.css';
 
 installTokens();
 installWords();
+keepPages('/seat/');
 
 const token = location.pathname.split('/')[2] ?? '';
 const root = document.getElementById('root');

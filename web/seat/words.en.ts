@@ -79,6 +79,14 @@ export const seatEnglish = {
     'Every step and every check is behind you. Switch off, put the iron in its stand, and wash your hands before you eat.',
   notAccepted:
     'One entry was not taken: it does not fit the plan of this workshop. Tell your instructor what you wanted to say.',
+  told: {
+    title: 'Your instructor tells everyone',
+    now: 'This is about the step you are at.',
+    ahead: 'This is about step {{number}}, which is still before you.',
+    'to-check':
+      'You have done step {{number}} already. Leave it as it is: somebody comes to look at it.',
+  },
+  wellDone: 'Well done, says your instructor.',
   bring: 'Not in your bag: ask for it.',
   burn: 'Burnt yourself? Cool running water for 20 minutes, and tell your instructor now.',
 };

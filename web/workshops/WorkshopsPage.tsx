@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { Link, useLoaderData } from 'react-router';
 import type { WorkshopSummary } from '#contract/workshops';
 import { type Phase, phaseOf } from '#core/pace/phase';
+import { useHelperName } from '../app/staff.ts';
 import { ink } from '../app/tokens.ts';
 import { dateAndTime, duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
@@ -23,6 +24,7 @@ const sections: readonly {
 export function WorkshopsPage() {
   const workshops = useLoaderData<readonly WorkshopSummary[]>();
   const now = new Date();
+  const helper = useHelperName();
   const plan = (
     <Button variant="contained" component={Link} to="/workshops/new">
       Plan a workshop
@@ -31,7 +33,14 @@ export function WorkshopsPage() {
   return (
     <>
       <PageHead title="Workshops" facts="A date, a kit, a room, people.">
-        {workshops.length > 0 && plan}
+        {helper === undefined && (
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button component={Link} to="/workshops/helpers" color="inherit">
+              Helpers
+            </Button>
+            {workshops.length > 0 && plan}
+          </Box>
+        )}
       </PageHead>
       {workshops.length === 0 && (
         <EmptyState

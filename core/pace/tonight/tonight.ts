@@ -30,7 +30,7 @@ export interface Tonight {
   readonly needed: number;
   /** To be done by the end of the evening. */
   readonly chance: number;
-  /** The chance to have each of the steps that are left done by the end, by its id. */
+  /** The chance to have each check that is left done by the end, and the last step, by id. */
   readonly reaches: ReadonlyMap<string, number>;
 }
 
@@ -61,10 +61,11 @@ export function tonightOf(
   const minutesLeft = lengthMinutes - Math.max(0, elapsedMinutes(startsAt, now));
   const current = { minutes: minutes[0] ?? 0, elapsed };
   const reaches = new Map(
-    left.map(({ id }, index) => [
-      id,
-      chanceToFinish({ pace, current, ahead: minutes.slice(1, index + 1) }, minutesLeft),
-    ]),
+    left.flatMap(({ id, kind }, index) =>
+      kind === 'check' || index === left.length - 1
+        ? [[id, chanceToFinish({ pace, current, ahead: minutes.slice(1, index + 1) }, minutesLeft)]]
+        : [],
+    ),
   );
   return {
     pace,

@@ -1,3 +1,4 @@
+import type { Visit } from '../../build/foldSeat.ts';
 import { minutesSince } from '../waiting.ts';
 import { type SeatNow, type VisitReason, visitReasons } from './visitReasons.ts';
 
@@ -12,11 +13,13 @@ export interface WorthAVisit<Seat extends SeatNow> {
 /** A visit that nobody ended counts as over after this. */
 const forgottenMinutes = 30;
 
+/** Whether a visit is under way. */
+export const isVisitOpen = ({ at, endedAt }: Visit, now: Date): boolean =>
+  endedAt === null && minutesSince(at, now) < forgottenMinutes;
+
 /** Whether somebody is at the seat now. */
-export const isVisited = ({ state, now }: Pick<SeatNow, 'state' | 'now'>): boolean =>
-  state.visits.some(
-    ({ at, endedAt }) => endedAt === null && minutesSince(at, now) < forgottenMinutes,
-  );
+const isVisited = ({ state, now }: Pick<SeatNow, 'state' | 'now'>): boolean =>
+  state.visits.some((visit) => isVisitOpen(visit, now));
 
 /**
  * The seats that a visit is worth something at, the one where it is worth most first; seats where somebody is already

@@ -1,52 +1,64 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
+import { v7 as newNoticeId } from 'uuid';
 import { useStore } from 'zustand';
-import type { Seat, Workshop, WorkshopLog } from '#contract/workshops';
+import type { Seat, Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
 import type { BuildLog } from '../../app/buildLog.ts';
+import type { Kept } from '../../app/kept.ts';
 import { useShortcuts } from '../../app/shortcuts.ts';
+import { useHelperName } from '../../app/staff.ts';
 import { useChoices } from '../../app/useChoices.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { FloorClock } from './FloorClock.tsx';
 import { useFloorLog, useFloorSeats } from './floorLog.ts';
-import type { FloorSeat } from './floorSeat.ts';
+import { type FloorSeat, type OpenVisit, openVisits } from './floorSeat.ts';
+import type { FloorData } from './keptFloor.ts';
 import { Lanes } from './Lanes.tsx';
 import { MistakeGrid } from './MistakeGrid.tsx';
-import { NeedsYou } from './NeedsYou.tsx';
+import { Notices } from './Notices.tsx';
 import { RecentMistakes } from './RecentMistakes.tsx';
 import { SeatPanel } from './SeatPanel.tsx';
+import { TellEveryone, type Told } from './TellEveryone.tsx';
+import { VisitBar } from './VisitBar.tsx';
+import { WhoNext } from './WhoNext.tsx';
 import './floor.css';
 
 /** The room, live: who is where, who needs somebody, what went wrong; and the log in two taps. */
 export function FloorPage() {
   const workshop = useWorkshop();
-  const snapshot = useLoaderData<WorkshopLog>();
-  return <Floor key={workshop.id} workshop={workshop} snapshot={snapshot} />;
+  const kept = useLoaderData<Kept<FloorData>>();
+  return <Floor key={workshop.id} workshop={workshop} kept={kept} />;
 }
 
 interface FloorProps {
   readonly workshop: Workshop;
-  readonly snapshot: WorkshopLog;
+  readonly kept: Kept<FloorData>;
 }
 
-function Floor({ workshop, snapshot }: FloorProps) {
+function Floor({ workshop, kept }: FloorProps) {
   const { t } = useTranslation();
-  const log = useFloorLog(workshop, snapshot);
-  const seats = useFloorSeats(log, workshop);
+  const { enqueueSnackbar } = useSnackbar();
+  const me = useHelperName();
+  const log = useFloorLog(workshop, kept);
+  const now = useNow(log.now);
+  const seats = useFloorSeats(log, workshop, kept.data.paces, now);
   const connected = useStore(log.store, (state) => state.connected);
   const unsent = useStore(log.store, (state) => state.unsent.size);
   const refusal = useStore(log.store, (state) => state.refusal);
-  const now = useNow(log.now);
   const [search, chooseInAddress] = useChoices();
   const [mistakeAt, setMistakeAt] = useState<{
     readonly seatId: string;
     readonly anchor: HTMLElement;
   }>();
+  const [telling, setTelling] = useState(false);
+  const visits = openVisits(seats);
   const { steps, startsAt, lengthMinutes } = workshop;
   const chosen = seats.find(({ seat }) => seat.id === search.get('seat'));
   const atGrid = seats.find(({ seat }) => seat.id === mistakeAt?.seatId);
@@ -64,15 +76,39 @@ function Floor({ workshop, snapshot }: FloorProps) {
     [log],
   );
   const record = useRecord(log, undo);
+  const leave = useCallback(
+    ({ at, visit }: OpenVisit) =>
+      log.report(at.seat.id, { kind: 'visit-ended', visit: visit.eventId }),
+    [log],
+  );
+  const latest = useRef(visits);
+  useEffect(() => {
+    latest.current = visits;
+  });
+  // Nobody is at two seats at once: going to one ends one's visit to another.
   const visit = useCallback(
-    (at: FloorSeat) =>
+    (at: FloorSeat) => {
+      for (const open of latest.current) if (open.visit.helper === me) leave(open);
       record(
         at.seat,
         { kind: 'visit', answers: at.state.openCalls },
         at.state.help ? 'visited, call for help settled' : 'visited',
-      ),
-    [record],
+      );
+    },
+    [record, leave, me],
   );
+  const tell = (told: Told) => {
+    const notice = newNoticeId();
+    for (const { seat } of seats) log.report(seat.id, { kind: 'notice', notice, ...told });
+    setTelling(false);
+    enqueueSnackbar(`All ${seats.length} seats are told`);
+  };
+  const takeBack = (notice: string) => {
+    for (const { seat, state } of seats) {
+      const told = state.notices.find((one) => one.notice === notice);
+      if (told) undo(seat.id, told.eventId);
+    }
+  };
   const step = (by: number) => {
     const index = seats.findIndex(({ seat }) => seat.id === chosen?.seat.id);
     choose(seats[(index + by + seats.length) % seats.length]?.seat.id);
@@ -89,6 +125,14 @@ function Floor({ workshop, snapshot }: FloorProps) {
         if (anchor) openGrid(chosen.seat.id, anchor);
       },
     },
+    {
+      key: 'l',
+      does: 'Gone on from the seat you visit',
+      run: () => {
+        for (const open of visits) if (open.visit.helper === me) leave(open);
+      },
+    },
+    { key: 't', does: 'Tell everyone', run: () => setTelling(true) },
     { key: 'x', does: 'Close the seat', run: () => choose(undefined) },
   ]);
 
@@ -111,19 +155,19 @@ function Floor({ workshop, snapshot }: FloorProps) {
       <div className="floor">
         <div className="floor-head">
           <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />
+          <VisitBar visits={visits} me={me} choose={choose} leave={leave} />
           {chosen ? (
             <SeatPanel
+              key={chosen.seat.id}
               at={chosen}
-              steps={steps}
+              seats={seats}
               visit={() => visit(chosen)}
-              pass={(stepId) =>
-                record(chosen.seat, { kind: 'step-done', stepId }, 'the check is passed')
-              }
+              record={(deed, said) => record(chosen.seat, deed, said)}
               undo={(eventId) => undo(chosen.seat.id, eventId)}
               close={() => choose(undefined)}
             />
           ) : (
-            <NeedsYou seats={seats} steps={steps} now={now} visit={visit} choose={choose} />
+            <WhoNext seats={seats} visit={visit} choose={choose} />
           )}
         </div>
         <div className="floor-lanes">
@@ -140,10 +184,34 @@ function Floor({ workshop, snapshot }: FloorProps) {
         </div>
         {!chosen && (
           <div className="floor-feed">
+            <Button
+              variant="outlined"
+              color="inherit"
+              onClick={() => setTelling(true)}
+              sx={{ minHeight: 44, mb: 2 }}
+            >
+              Tell everyone …
+            </Button>
+            <Notices
+              seats={seats}
+              check={(at, { eventId }) =>
+                record(at.seat, { kind: 'notice-checked', told: eventId }, 'looked at')
+              }
+              takeBack={takeBack}
+            />
             <RecentMistakes seats={seats} steps={steps} now={now} undo={undo} />
           </div>
         )}
       </div>
+      {telling && (
+        <TellEveryone
+          steps={steps}
+          seats={seats}
+          firstStepId={chosen?.state.currentStepId ?? earliestStep(seats) ?? steps[0]?.id ?? ''}
+          tell={tell}
+          close={() => setTelling(false)}
+        />
+      )}
       {mistakeAt && atGrid && (
         <MistakeGrid
           at={atGrid}
@@ -163,6 +231,11 @@ function Floor({ workshop, snapshot }: FloorProps) {
     </>
   );
 }
+
+/** The first step of the plan that somebody is still at. */
+const earliestStep = ([first, ...others]: readonly FloorSeat[]): string | undefined =>
+  first?.steps.find(({ id }) => [first, ...others].some(({ state }) => state.currentStepId === id))
+    ?.id;
 
 /** Records a deed at a seat, says so, and offers to take it back. */
 function useRecord(log: BuildLog, undo: (seatId: string, eventId: string) => void) {

@@ -11,7 +11,6 @@ interface LaneProps {
   readonly at: FloorSeat;
   readonly steps: readonly PlannedStep[];
   readonly startsAt: string;
-  readonly now: Date;
   /** Where the plan is, as a share of its length. */
   readonly planShare: number;
   readonly isChosen: boolean;
@@ -25,7 +24,6 @@ export const Lane = memo(function Lane({
   at,
   steps,
   startsAt,
-  now,
   planShare,
   isChosen,
   choose,
@@ -53,7 +51,7 @@ export const Lane = memo(function Lane({
         <span className="mono">{seat.number}</span> {seat.name}
       </button>
       <Track state={state} steps={steps} planShare={planShare} />
-      <Standing state={state} steps={steps} startsAt={startsAt} now={now} />
+      <Standing at={at} startsAt={startsAt} />
       <div className="lane-buttons">
         <Button
           id={`mistake-${seat.id}`}

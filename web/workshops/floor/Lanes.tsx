@@ -37,7 +37,7 @@ export function Lanes({
       <div className="lane-head">
         <span>Seat</span>
         <PlanScale steps={steps} elapsed={elapsed} share={share} />
-        <span>Against plan</span>
+        <span>Against plan, chance to finish</span>
       </div>
       <ul className="lanes" aria-label="Seats">
         {seats.map((at) => (
@@ -46,7 +46,6 @@ export function Lanes({
             at={at}
             steps={steps}
             startsAt={startsAt}
-            now={now}
             planShare={share}
             isChosen={at.seat.id === chosenId}
             choose={choose}

@@ -1,16 +1,19 @@
 import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Deed } from '#core/build/event';
+import type { Author, Deed } from '#core/build/event';
 import { mistakesOf } from '#core/learning/mistakes';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
-import { ink, monoFace } from '../../app/tokens.ts';
 import { type FloorSeat, seatName } from './floorSeat.ts';
+import { PlaceCell } from './PlaceCell.tsx';
 
 interface MistakeGridProps {
   readonly at: FloorSeat;
@@ -24,6 +27,7 @@ interface MistakeGridProps {
 export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps) {
   const { t } = useTranslation();
   const { seat, state } = at;
+  const [noticedBy, setNoticedBy] = useState<Author>('instructor');
   const [stepId, setStepId] = useState(state.currentStepId ?? steps.at(-1)?.id ?? '');
   const step = steps.find(({ id }) => id === stepId);
   const places =
@@ -56,6 +60,16 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
             </MenuItem>
           ))}
         </TextField>
+        <RadioGroup
+          row
+          aria-label="Noticed by"
+          value={noticedBy}
+          onChange={({ target }) => setNoticedBy(target.value as Author)}
+          sx={{ mb: 1 }}
+        >
+          <FormControlLabel value="instructor" control={<Radio />} label="I saw it" />
+          <FormControlLabel value="learner" control={<Radio />} label="The learner saw it" />
+        </RadioGroup>
         {step && (
           <Box sx={{ display: 'grid', gap: 0.5 }}>
             {mistakesOf(step).map(({ id }) => (
@@ -71,18 +85,20 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
                 <Box sx={{ fontWeight: 650 }}>{t(`mistake.${id}.name`)}</Box>
                 <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
                   {places.map((name) => (
-                    <Cell
+                    <PlaceCell
                       key={name}
                       label={name}
                       name={`${t(`mistake.${id}.name`)} at ${name}`}
-                      tap={() => log({ kind: 'mistake', stepId, mistake: id, designator: name })}
+                      tap={() =>
+                        log({ kind: 'mistake', stepId, mistake: id, designator: name, noticedBy })
+                      }
                     />
                   ))}
                   {places.length !== 1 && (
-                    <Cell
+                    <PlaceCell
                       label={places.length === 0 ? 'here' : '?'}
                       name={`${t(`mistake.${id}.name`)}, ${places.length === 0 ? 'here' : 'part not known'}`}
-                      tap={() => log({ kind: 'mistake', stepId, mistake: id })}
+                      tap={() => log({ kind: 'mistake', stepId, mistake: id, noticedBy })}
                     />
                   )}
                 </Box>
@@ -92,37 +108,5 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
         )}
       </Box>
     </Popover>
-  );
-}
-
-interface CellProps {
-  readonly label: string;
-  readonly name: string;
-  readonly tap: () => void;
-}
-
-function Cell({ label, name, tap }: CellProps) {
-  return (
-    <Box
-      component="button"
-      type="button"
-      aria-label={name}
-      onClick={tap}
-      sx={{
-        fontFamily: monoFace,
-        fontWeight: 700,
-        fontSize: '1rem',
-        minWidth: 56,
-        minHeight: 44,
-        color: 'inherit',
-        background: ink('paper'),
-        border: `1px solid ${ink('faded')}`,
-        borderRadius: '3px',
-        cursor: 'pointer',
-        '&:hover': { background: ink('copperSoft') },
-      }}
-    >
-      {label}
-    </Box>
   );
 }

@@ -1,38 +1,40 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { seatPagePath } from '#contract/seats';
-import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { Deed } from '#core/build/event';
+import { gateForms } from '#core/order/gateReading';
+import { percent } from '#core/pace/tonight/visitReasons';
 import { readingWords } from '#core/words/orderWords';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
+import { CheckReading } from './CheckReading.tsx';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
+import { proposalSentence } from './proposalWords.ts';
+import { ReplacePart } from './ReplacePart.tsx';
 
 interface SeatPanelProps {
   readonly at: FloorSeat;
-  readonly steps: readonly PlannedStep[];
+  readonly seats: readonly FloorSeat[];
   readonly visit: () => void;
-  /** The check that the seat is at is passed: somebody has measured it here. */
-  readonly pass: (stepId: string) => void;
+  /** Logs something at this seat, and says so. */
+  readonly record: (deed: Deed, said: string) => void;
   readonly undo: (eventId: string) => void;
   readonly close: () => void;
 }
 
 /** One seat: what the learner has before them, and what was logged, each entry to be taken back. */
-export function SeatPanel({
-  at: { seat, state },
-  steps,
-  visit,
-  pass,
-  undo,
-  close,
-}: SeatPanelProps) {
+export function SeatPanel({ at, seats, visit, record, undo, close }: SeatPanelProps) {
   const { t } = useTranslation();
+  const [replacing, setReplacing] = useState(false);
+  const { seat, state, steps, tonight } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
+  const gate = step?.kind === 'check' ? gateForms[step.check] : undefined;
   const entries = [
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,
@@ -44,7 +46,21 @@ export function SeatPanel({
       if (check?.kind !== 'check') return [];
       return { eventId, at, text: `${stepTitle(t, check)}: ${readingWords(t, check, amount)}` };
     }),
-    ...state.visits.map(({ eventId, at }) => ({ eventId, at, text: 'Visit' })),
+    ...state.visits.map(({ eventId, at, endedAt, helper }) => ({
+      eventId,
+      at,
+      text: `Visit${helper ? ` by ${helper}` : ''}${endedAt === null ? '' : `, ${minutesLong(at, endedAt)}`}`,
+    })),
+    ...state.praises.map(({ eventId, at, stepId }) => ({
+      eventId,
+      at,
+      text: `Well done at step ${stepNumber(steps, stepId)}`,
+    })),
+    ...state.replaced.map(({ eventId, at, designator }) => ({
+      eventId,
+      at,
+      text: `${designator} replaced`,
+    })),
   ].sort((a, b) => b.at.localeCompare(a.at));
   return (
     <Box component="section" aria-label={`Seat ${seatName(seat)}`} sx={{ display: 'grid', gap: 1 }}>
@@ -82,14 +98,71 @@ export function SeatPanel({
           {state.help ? 'I’m there' : 'Mark a visit'}
         </Button>
         {step?.kind === 'check' && (
-          <Button variant="outlined" onClick={() => pass(step.id)} sx={{ minHeight: 44 }}>
+          <Button
+            variant="outlined"
+            onClick={() => record({ kind: 'step-done', stepId: step.id }, 'the check is passed')}
+            sx={{ minHeight: 44 }}
+          >
             Check passed
           </Button>
         )}
+        <Button
+          variant="outlined"
+          color="inherit"
+          onClick={() =>
+            record({ kind: 'praise', stepId: praisedStep(at) }, 'praise logged, and shown there')
+          }
+          sx={{ minHeight: 44 }}
+        >
+          Well done
+        </Button>
+        <Button
+          variant="outlined"
+          color="inherit"
+          aria-expanded={replacing}
+          onClick={() => setReplacing(!replacing)}
+          sx={{ minHeight: 44 }}
+        >
+          Part replaced
+        </Button>
         <Button href={seatPagePath(seat.token)} target="_blank" sx={{ minHeight: 44 }}>
           Open the seat
         </Button>
       </Box>
+      {replacing && (
+        <ReplacePart
+          at={at}
+          replace={(stepId, designator) => {
+            record({ kind: 'part-replaced', stepId, designator }, `${designator} replaced`);
+            setReplacing(false);
+          }}
+        />
+      )}
+      {step?.kind === 'check' && gate && (
+        <CheckReading
+          form={gate}
+          read={(amount) => {
+            const isRight = gate.judge(amount, step) === 'right';
+            record(
+              { kind: 'reading', stepId: step.id, amount },
+              `${readingWords(t, step, amount)} logged`,
+            );
+            if (!isRight) {
+              record(
+                { kind: 'mistake', stepId: step.id, mistake: 'check-failed' },
+                'the check says no: no power',
+              );
+            }
+          }}
+        />
+      )}
+      {step && (
+        <Box>
+          <strong>{percent(tonight.chance)} to finish tonight</strong>, from{' '}
+          {tonight.count === 0 ? 'what is assumed' : `${tonight.count} own step times`}.{' '}
+          {proposalSentence(t, at, seats)}
+        </Box>
+      )}
       <Typography variant="h2">Logged</Typography>
       {entries.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>Nothing but steps so far.</Typography>
@@ -115,3 +188,12 @@ export function SeatPanel({
     </Box>
   );
 }
+
+/** Praise is for what was done last; before the first step is done, for the step under way. */
+const praisedStep = ({ steps, state }: FloorSeat): string =>
+  steps.findLast(({ id }) => id in state.doneAt)?.id ?? state.currentStepId ?? '';
+
+const minutesLong = (from: string, to: string): string => {
+  const minutes = Math.round((Date.parse(to) - Date.parse(from)) / 60_000);
+  return minutes === 0 ? 'under a minute' : `${minutes} min`;
+};

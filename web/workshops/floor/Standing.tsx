@@ -1,19 +1,17 @@
-import type { SeatState } from '#core/build/foldSeat';
 import { isFarBehind, minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
-import type { PlannedStep } from '#core/pace/stepMinutes';
+import { percent } from '#core/pace/tonight/visitReasons';
 import { minutesSince } from '#core/pace/waiting';
 import { Glyph } from '../../ui/Glyph.tsx';
+import type { FloorSeat } from './floorSeat.ts';
 
 interface StandingProps {
-  readonly state: SeatState;
-  readonly steps: readonly PlannedStep[];
+  readonly at: FloorSeat;
   readonly startsAt: string;
-  readonly now: Date;
 }
 
 /** The one thing to know about a seat, readable from two metres away; a shape and a word, never colour alone. */
-export function Standing({ state, steps, startsAt, now }: StandingProps) {
+export function Standing({ at: { state, steps, now, tonight }, startsAt }: StandingProps) {
   if (state.help) {
     const minutes = minutesSince(state.help.askedAt, now);
     return (
@@ -37,14 +35,17 @@ export function Standing({ state, steps, startsAt, now }: StandingProps) {
     return (
       <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
         <Glyph name="down" /> {-ahead} min
-        <small>behind</small>
+        <small>behind, {percent(tonight.chance)}</small>
       </div>
     );
   }
   return (
     <div className="standing standing-good">
       <Glyph name={ahead >= 1 ? 'up' : 'dot'} /> {ahead >= 1 ? `${ahead} min` : 'on plan'}
-      {ahead >= 1 && <small>ahead</small>}
+      <small>
+        {ahead >= 1 && 'ahead, '}
+        {percent(tonight.chance)}
+      </small>
     </div>
   );
 }

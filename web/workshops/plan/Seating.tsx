@@ -15,7 +15,7 @@ import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
 import { CallProblem, call } from '../../app/call.ts';
 import '../../ui/plainTable.css';
 import { ValidationError } from 'yup';
-import { paceOfSeat } from './fit/room.ts';
+import { paceOfSeat } from '../learnt.ts';
 
 interface SeatingProps {
   readonly workshop: Workshop;
@@ -97,7 +97,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
           Nobody
         </Button>
       </Box>
-      <table className="plain" aria-label="Seats">
+      <table className="plain plain-fields" aria-label="Seats">
         <thead>
           <tr>
             <th scope="col">Seat</th>

@@ -5,9 +5,8 @@ import type { Workshop } from '#contract/workshops';
 import { stepRange } from '#core/pace/learnt/stepRange';
 import { kindOfStep } from '#core/pace/learnt/stepTimes';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
-import { kindsOf } from '../learntKinds.ts';
+import { kindsOf, paceOfSeat } from '../learnt.ts';
 import '../../ui/plainTable.css';
-import { paceOfSeat } from './fit/room.ts';
 
 interface StepMinutesProps {
   readonly workshop: Workshop;

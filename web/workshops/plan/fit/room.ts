@@ -1,10 +1,9 @@
 import type { LearntPaces } from '#contract/pace';
-import type { Seat, Workshop } from '#contract/workshops';
+import type { Workshop } from '#contract/workshops';
 import { usualCapacity, usualLateMinutes, usualWelcomeMinutes } from '#core/pace/evening/usualRoom';
 import type { Evening } from '#core/pace/evening/willItFit';
-import { type Pace, paceBefore } from '#core/pace/learnt/priors';
 import { minutesOf } from '#core/pace/tonight/tonight';
-import { kindsOf } from '../../learntKinds.ts';
+import { kindsOf, paceOfSeat } from '../../learnt.ts';
 
 export interface RoomField {
   readonly name: string;
@@ -58,10 +57,6 @@ export function fieldValue(
     ? value
     : undefined;
 }
-
-/** What is believed of a learner: the own pace where it is known, else what the experience says. */
-export const paceOfSeat = (seat: Seat, paces: LearntPaces): Pace =>
-  paces.learners.find(({ id }) => id === seat.learnerId)?.pace ?? paceBefore(seat.experience);
 
 /** The evening of a workshop in such a room; undefined where a field is wrong. */
 export function eveningOf(

@@ -1,0 +1,61 @@
+import { CallProblem } from './call.ts';
+
+const prefix = 'ozzet.kept.';
+/** The server's clock minus this device's, in ms, when they last spoke. */
+const offsetKey = 'ozzet.clock-offset';
+
+export interface Kept<Data> {
+  readonly data: Data;
+  /** From the server just now; false where it is what this device kept. */
+  readonly isFresh: boolean;
+}
+
+/**
+ * Loads something from the server and keeps it on this device; where the server cannot be reached, what was kept.
+ *
+ * @throws CallProblem where the server refuses, or there is neither a server nor anything kept
+ */
+export async function orKept<Data>(name: string, load: () => Promise<Data>): Promise<Kept<Data>> {
+  try {
+    const data = await load();
+    keep(name, data);
+    return { data, isFresh: true };
+  } catch (error) {
+    const data = kept<Data>(name);
+    if (data === undefined || !(error instanceof CallProblem) || error.problem.status !== 0)
+      throw error;
+    return { data, isFresh: false };
+  }
+}
+
+/** What was kept under a name; undefined where nothing was. */
+export function kept<Data>(name: string): Data | undefined {
+  const text = localStorage.getItem(prefix + name);
+  return text === null ? undefined : (JSON.parse(text) as Data);
+}
+
+export function keep(name: string, data: unknown): void {
+  keepText(prefix + name, JSON.stringify(data));
+}
+
+function keepText(key: string, text: string): void {
+  try {
+    localStorage.setItem(key, text);
+  } catch {
+    // The device’s store is full: the page works, and only a reload without network would miss this.
+    localStorage.removeItem(key);
+  }
+}
+
+/** Forgets everything that was kept: whoever signs out leaves nothing to be seen. */
+export function forgetKept(): void {
+  for (const key of Object.keys(localStorage)) {
+    if (key.startsWith(prefix)) localStorage.removeItem(key);
+  }
+}
+
+/** Remembers how far this device's clock is off, so that it is right without the network too. */
+export const keepClockOffset = (offsetMs: number): void =>
+  keepText(offsetKey, String(Math.round(offsetMs)));
+
+export const keptClockOffset = (): number => Number(localStorage.getItem(offsetKey) ?? 0);

@@ -1,0 +1,42 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { type GateForm, readGate } from '#core/order/gateReading';
+
+interface CheckReadingProps {
+  readonly form: GateForm;
+  readonly read: (amount: number) => void;
+}
+
+/** What the meter shows at the seat’s check, entered by whoever stands beside it. */
+export function CheckReading({ form, read }: CheckReadingProps) {
+  const { t } = useTranslation();
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const amount = readGate(form, text);
+    setProblem(amount.ok ? undefined : amount.problem);
+    if (!amount.ok) return;
+    setText('');
+    read(amount.value);
+  };
+  return (
+    <Box component="form" noValidate onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
+      <TextField
+        size="small"
+        label={t(`gate.ask.${form.unit}`)}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        error={problem !== undefined}
+        helperText={problem ?? t(`gate.example.${form.unit}`)}
+        sx={{ flex: 1 }}
+      />
+      <Button type="submit" variant="outlined" sx={{ minHeight: 40, alignSelf: 'start' }}>
+        Log it
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,130 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { stepPlaces, stepTitle } from '#core/words/partWords';
+import type { FloorSeat } from './floorSeat.ts';
+
+export interface Told {
+  readonly stepId: string;
+  readonly designators: readonly string[];
+  readonly text: string;
+}
+
+interface TellEveryoneProps {
+  readonly steps: readonly PlannedStep[];
+  readonly seats: readonly FloorSeat[];
+  /** The step that is asked about first. */
+  readonly firstStepId: string;
+  readonly tell: (told: Told) => void;
+  readonly close: () => void;
+}
+
+const longest = 300;
+
+/** Something about a step or a part that every seat must know now. */
+export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEveryoneProps) {
+  const { t } = useTranslation();
+  const [stepId, setStepId] = useState(firstStepId);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [text, setText] = useState('');
+  const [tried, setTried] = useState(false);
+  const step = steps.find(({ id }) => id === stepId);
+  const places =
+    !step || step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
+  const past = seats.filter(({ state }) => stepId in state.doneAt).length;
+  const missing = text.trim() === '';
+  return (
+    <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="tell-title">
+      <DialogTitle id="tell-title">Tell everyone</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <TextField
+          select
+          label="About step"
+          value={stepId}
+          onChange={({ target }) => {
+            setStepId(target.value);
+            setChosen([]);
+          }}
+          sx={{ mt: 1 }}
+        >
+          {steps.map((one, index) => (
+            <MenuItem key={one.id} value={one.id}>
+              {index + 1} {stepTitle(t, one)} {stepPlaces(one)}
+            </MenuItem>
+          ))}
+        </TextField>
+        {places.length > 1 && (
+          <Box role="group" aria-label="About parts">
+            {places.map((place) => (
+              <FormControlLabel
+                key={place}
+                label={<span className="mono">{place}</span>}
+                control={
+                  <Checkbox
+                    checked={chosen.includes(place)}
+                    onChange={({ target }) =>
+                      setChosen(
+                        target.checked
+                          ? [...chosen, place]
+                          : chosen.filter((other) => other !== place),
+                      )
+                    }
+                  />
+                }
+              />
+            ))}
+          </Box>
+        )}
+        <TextField
+          label="What everybody must know"
+          multiline
+          minRows={2}
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          error={tried && missing}
+          helperText={
+            tried && missing
+              ? 'Write what everybody must know.'
+              : 'Such as: the flat of these LEDs is on the long lead. The long lead goes into the hole marked +.'
+          }
+          slotProps={{ htmlInput: { maxLength: longest } }}
+        />
+        <Box role="status">
+          {seats.length - past} of {seats.length} seats have this step before them and see it at
+          once.{' '}
+          {past > 0 &&
+            `${past} ${past === 1 ? 'is' : 'are'} past it and will be listed, to be looked at.`}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button color="inherit" onClick={close}>
+          Not now
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => {
+            setTried(true);
+            if (missing) return;
+            tell({
+              stepId,
+              designators: chosen.length > 0 ? chosen : places.length === 1 ? places : [],
+              text: text.trim(),
+            });
+          }}
+        >
+          Tell all {seats.length} seats
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,111 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
+import { whoNext } from '#core/pace/tonight/whoNext';
+import { stepTitle } from '#core/words/partWords';
+import { ink } from '../../app/tokens.ts';
+import { Glyph, type GlyphName } from '../../ui/Glyph.tsx';
+import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
+import { proposalSentence } from './proposalWords.ts';
+
+interface WhoNextProps {
+  readonly seats: readonly FloorSeat[];
+  readonly visit: (at: FloorSeat) => void;
+  readonly choose: (seatId: string) => void;
+}
+
+/** The sign of the weightiest reason; what asks for no hurry has a quiet one. */
+const signOf: Readonly<Record<string, GlyphName>> = {
+  asked: 'hand',
+  'failed-check': 'cross',
+  'told-too-late': 'warn',
+  reversed: 'warn',
+  irreversible: 'diamond',
+  silent: 'ring',
+  unlikely: 'down',
+};
+
+const urgent = new Set(['asked', 'failed-check', 'told-too-late', 'reversed']);
+
+/** Where a visit is worth most, and why; the first is the one to go to. */
+export function WhoNext({ seats, visit, choose }: WhoNextProps) {
+  const { t } = useTranslation();
+  const ranked = whoNext(seats);
+  return (
+    <Box component="section" aria-label="Who next" aria-live="polite">
+      <Typography variant="h2">Who next</Typography>
+      {ranked.length === 0 && (
+        <Typography sx={{ color: 'text.secondary' }}>Nobody needs you now.</Typography>
+      )}
+      <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {ranked.map(({ seat: at, reasons }) => {
+          const [first, ...others] = reasons;
+          const step = at.steps.find(({ id }) => id === at.state.currentStepId);
+          const isUrgent = first !== undefined && urgent.has(first.id);
+          return (
+            <Box
+              key={at.seat.id}
+              component="li"
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '1fr auto',
+                gap: 1,
+                background: ink(isUrgent ? 'alarmSoft' : 'sheet'),
+                borderLeft: `6px solid ${ink(isUrgent ? 'alarm' : 'faded')}`,
+                p: 1,
+                mt: 1,
+              }}
+            >
+              <Box sx={{ minWidth: 0 }}>
+                <Box
+                  component="button"
+                  type="button"
+                  onClick={() => choose(at.seat.id)}
+                  sx={nameStyle}
+                >
+                  <Glyph name={signOf[first?.id ?? ''] ?? 'dot'} /> {seatName(at.seat)}
+                </Box>
+                <Box sx={{ fontWeight: 650 }}>{first?.says(at)}</Box>
+                {others.map((reason) => (
+                  <Box key={reason.id}>{reason.says(at)}</Box>
+                ))}
+                {reasons.some(({ id }) => id === 'unlikely') && (
+                  <Box>{proposalSentence(t, at, seats)}</Box>
+                )}
+                {step && (
+                  <Box sx={{ color: ink('faded') }}>
+                    step {stepNumber(at.steps, step.id)}, {stepTitle(t, step)}
+                  </Box>
+                )}
+              </Box>
+              <Button
+                variant={isUrgent ? 'contained' : 'outlined'}
+                color={isUrgent ? 'primary' : 'inherit'}
+                onClick={() => visit(at)}
+                sx={{ minHeight: 48, alignSelf: 'start', whiteSpace: 'nowrap' }}
+                aria-label={`Go to seat ${at.seat.number}`}
+              >
+                I’m there
+              </Button>
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+const nameStyle = {
+  font: 'inherit',
+  fontSize: '1.2rem',
+  fontWeight: 700,
+  color: 'inherit',
+  background: 'none',
+  border: 0,
+  p: 0,
+  minHeight: 28,
+  cursor: 'pointer',
+  textAlign: 'left',
+  textDecoration: 'underline',
+} as const;
