@@ -1,4 +1,6 @@
 import type { Board } from '../board/board.ts';
+import { moreHeat } from '../board/heat.ts';
+import { padsOf, partsByPlace } from '../board/pads.ts';
 import { standingParts } from '../board/standing.ts';
 import type { Erratum } from '../parts/erratum.ts';
 import { familyOf } from '../parts/families/index.ts';
@@ -92,6 +94,7 @@ export function planKit(kit: KitToPlan): KitPlan {
     return (origin && reasons.get(origin)) ?? { kind: 'check' };
   };
   const spots = new Map(standing.map((one) => [one.place, one]));
+  const hot = hotJointsByPlace(board, fitted);
   const tops = { top: new Tops(board, spots), bottom: new Tops(board, spots) };
   const steps = groups.map((group, index): Step => {
     const reason = reasonOf(group, index);
@@ -102,6 +105,7 @@ export function planKit(kit: KitToPlan): KitPlan {
     const holding = first ? looseParts(nodes, tops[first.side]) : [];
     return workStep(nodes, {
       reason,
+      hotJoints: hotJointsOf(nodes, hot),
       holding,
       cautions: nodes.flatMap((node) => cautions.get(node) ?? []),
       lengths: lengthsOf(
@@ -139,7 +143,7 @@ function checkStep(
 
 function workStep(
   nodes: readonly WorkNode[],
-  rest: Pick<WorkStep, 'reason' | 'cautions' | 'holding' | 'lengths'>,
+  rest: Pick<WorkStep, 'reason' | 'hotJoints' | 'cautions' | 'holding' | 'lengths'>,
 ): WorkStep {
   const [first] = nodes;
   const parts = nodes.flatMap((node) => node.parts);
@@ -153,6 +157,24 @@ function workStep(
     ...rest,
   };
 }
+
+/** How many joints of each place take more heat than others; none where no board says so. */
+function hotJointsByPlace(
+  board: Board | null,
+  parts: readonly Part[],
+): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const pad of board ? padsOf(board, partsByPlace(parts)) : []) {
+    if (board && moreHeat(board, pad)) counts.set(pad.place, (counts.get(pad.place) ?? 0) + 1);
+  }
+  return counts;
+}
+
+const hotJointsOf = (nodes: readonly WorkNode[], hot: ReadonlyMap<string, number>): number =>
+  nodes
+    .filter(({ kind }) => kind === 'solder')
+    .flatMap(({ parts }) => parts.flatMap(({ designators }) => designators))
+    .reduce((sum, place) => sum + (hot.get(place) ?? 0), 0);
 
 /** The part of the step before by which a sentence names it. */
 const nameOf = (group: readonly OrderNode[] | undefined): Named | null => {

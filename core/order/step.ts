@@ -27,6 +27,8 @@ export interface WorkStep {
   /** Lines of one family and one value; of several where the instructor lets them be put in together. */
   readonly parts: readonly Part[];
   readonly joints: number;
+  /** Of these, how many hang on a plane or a large pad and take longer. */
+  readonly hotJoints: number;
   /** The side of the board on which the parts stand. */
   readonly side: Side;
   readonly reason: Reason;

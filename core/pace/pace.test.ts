@@ -37,6 +37,12 @@ describe('minutes of a step', () => {
     expect(stepMinutes(one) * 2).toBe(Math.round(stepMinutes(one) * 2));
   });
 
+  it('is longer where joints hang on a plane or a large pad (common practice)', () => {
+    const [plain] = steps;
+    if (plain?.kind !== 'solder') throw new Error('no step');
+    expect(stepMinutes({ ...plain, hotJoints: 4 })).toBeGreaterThan(stepMinutes(plain));
+  });
+
   it('no step takes no time', () => {
     for (const { minutes } of steps) expect(minutes).toBeGreaterThan(0);
     expect(totalMinutes(steps)).toBe(steps.reduce((sum, { minutes }) => sum + minutes, 0));

@@ -13,6 +13,9 @@ export type PlannedStep = Step & { readonly minutes: number };
  */
 const minutesPerJoint = 0.6;
 
+/** Minutes more for a joint on a plane or a large pad, with finding out that it does not flow (common practice). */
+const minutesPerHotJoint = 0.3;
+
 /** Minutes to read a step and find its bag (common practice). */
 const minutesToRead = 1;
 
@@ -30,6 +33,7 @@ export function stepMinutes(step: Step): number {
       ? checks[step.check].minutes
       : minutesToRead +
         step.joints * minutesPerJoint +
+        step.hotJoints * minutesPerHotJoint +
         heldPieces(step.holding) * minutesToHold +
         step.parts.reduce((sum, part) => sum + part.quantity * familyOf(part).prepareMinutes, 0);
   return Math.ceil(minutes * 2) / 2;

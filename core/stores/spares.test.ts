@@ -141,6 +141,7 @@ describe('loss rates', () => {
         kind: 'solder' as const,
         parts: [line('resistor-axial', 'R1 R2'), line('led-5mm', 'D1')],
         joints: 6,
+        hotJoints: 0,
         side: 'top' as const,
         holding: [],
         lengths: [],

@@ -238,7 +238,7 @@ describe('a device without network', () => {
     before.follow();
     HandStream.last?.open();
     HandStream.last?.bring(fromServer(2, 'streamed'));
-    await vi.advanceTimersByTimeAsync(1500);
+    await vi.advanceTimersByTimeAsync(6000);
     answer = noNetwork;
     const unsent = before.report('seat-1', done('two'));
     await settle();
@@ -265,7 +265,7 @@ describe('a device without network', () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
     log.load([fromServer(1, 'loaded')]);
-    await vi.advanceTimersByTimeAsync(1500);
+    await vi.advanceTimersByTimeAsync(6000);
     expect(state(log).bySeat['seat-1']).toHaveLength(1);
   });
 });

@@ -33,7 +33,7 @@ export interface BuildLogOptions {
 const retryMs = 3000;
 
 /** The log is kept at most this often, in ms: a full room's is a megabyte. */
-const keepMs = 1000;
+const keepMs = 5000;
 
 /**
  * Follows a live log and adds to it. What is reported shows at once, is kept in the outbox, and is sent when the

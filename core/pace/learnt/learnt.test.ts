@@ -15,6 +15,7 @@ const step = (id: string, minutes: number, kind: 'solder' | 'insert' = 'solder')
   kind,
   parts: [],
   joints: 4,
+  hotJoints: 0,
   side: 'top',
   reason: { kind: 'check' },
   cautions: [],

@@ -21,6 +21,13 @@ export const isVisitOpen = ({ at, endedAt }: Visit, now: Date): boolean =>
 const isVisited = ({ state, now }: Pick<SeatNow, 'state' | 'now'>): boolean =>
   state.visits.some((visit) => isVisitOpen(visit, now));
 
+/** What makes a visit to one seat worth while, the weightiest first. */
+export const reasonsAt = (seat: SeatNow): { reason: VisitReason; worth: number }[] =>
+  visitReasons
+    .map((reason) => ({ reason, worth: reason.worth(seat) }))
+    .filter(({ worth }) => worth > 0)
+    .sort((a, b) => b.worth - a.worth);
+
 /**
  * The seats that a visit is worth something at, the one where it is worth most first; seats where somebody is already
  * are left out.
@@ -29,10 +36,7 @@ export function whoNext<Seat extends SeatNow>(seats: readonly Seat[]): WorthAVis
   return seats
     .filter((seat) => !isVisited(seat))
     .map((seat) => {
-      const found = visitReasons
-        .map((reason) => ({ reason, worth: reason.worth(seat) }))
-        .filter(({ worth }) => worth > 0)
-        .sort((a, b) => b.worth - a.worth);
+      const found = reasonsAt(seat);
       return {
         seat,
         reasons: found.map(({ reason }) => reason),

@@ -36,3 +36,9 @@ create table checklist_sign (
   signed_at timestamptz not null default now(),
   primary key (workshop_id, item)
 );
+
+-- Plans made before did not say which joints take longer.
+update workshop set steps = (
+  select coalesce(jsonb_agg(
+    case when step ->> 'kind' = 'check' then step else '{"hotJoints": 0}'::jsonb || step end order by place), '[]'::jsonb)
+  from jsonb_array_elements(steps) with ordinality as listed (step, place));

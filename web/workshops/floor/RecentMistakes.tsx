@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Seat } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { minutesSince } from '#core/pace/waiting';
 import { ink } from '../../app/tokens.ts';
@@ -21,42 +23,23 @@ export function RecentMistakes({ seats, steps, now, undo }: RecentMistakesProps)
   const { t } = useTranslation();
   const recent = seats
     .flatMap(({ seat, state }) => state.mistakes.map((mistake) => ({ seat, mistake })))
-    .sort((a, b) => b.mistake.foundAt.localeCompare(a.mistake.foundAt));
+    .sort((a, b) => (a.mistake.foundAt < b.mistake.foundAt ? 1 : -1));
   return (
     <Box component="section" aria-label="Mistakes" aria-live="polite">
       <Typography variant="h2">Mistakes: {recent.length}</Typography>
       {recent.length === 0 && <Typography sx={{ color: 'text.secondary' }}>None yet.</Typography>}
-      {recent.slice(0, shown).map(({ seat, mistake }) => {
-        const minutes = minutesSince(mistake.foundAt, now);
-        return (
-          <Box
-            key={mistake.eventId}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: '1fr auto',
-              alignItems: 'center',
-              py: 0.5,
-              borderBottom: `1px solid ${ink('line')}`,
-            }}
-          >
-            <Box sx={{ lineHeight: 1.25 }}>
-              <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>{' '}
-              {mistake.designator && <span className="mono">{mistake.designator}</span>}
-              <Box sx={{ color: ink('faded') }}>
-                {seatName(seat)} · step {stepNumber(steps, mistake.madeAtStepId)} ·{' '}
-                {minutes === 0 ? 'just now' : `${minutes} min ago`}
-              </Box>
-            </Box>
-            <Button
-              size="small"
-              onClick={() => undo(seat.id, mistake.eventId)}
-              aria-label={`Undo ${t(`mistake.${mistake.mistake}.name`)} of seat ${seat.number}`}
-            >
-              Undo
-            </Button>
-          </Box>
-        );
-      })}
+      {recent.slice(0, shown).map(({ seat, mistake }) => (
+        <MistakeRow
+          key={mistake.eventId}
+          eventId={mistake.eventId}
+          seat={seat}
+          what={t(`mistake.${mistake.mistake}.name`)}
+          designator={mistake.designator}
+          step={stepNumber(steps, mistake.madeAtStepId)}
+          minutes={minutesSince(mistake.foundAt, now)}
+          undo={undo}
+        />
+      ))}
       {recent.length > shown && (
         <Typography sx={{ color: 'text.secondary' }}>
           and {recent.length - shown} earlier
@@ -65,3 +48,49 @@ export function RecentMistakes({ seats, steps, now, undo }: RecentMistakesProps)
     </Box>
   );
 }
+
+interface MistakeRowProps {
+  readonly eventId: string;
+  readonly seat: Seat;
+  readonly what: string;
+  readonly designator: string | undefined;
+  readonly step: number;
+  readonly minutes: number;
+  readonly undo: (seatId: string, eventId: string) => void;
+}
+
+const MistakeRow = memo(function MistakeRow({
+  eventId,
+  seat,
+  what,
+  designator,
+  step,
+  minutes,
+  undo,
+}: MistakeRowProps) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '1fr auto',
+        alignItems: 'center',
+        py: 0.5,
+        borderBottom: `1px solid ${ink('line')}`,
+      }}
+    >
+      <Box sx={{ lineHeight: 1.25 }}>
+        <strong>{what}</strong> {designator && <span className="mono">{designator}</span>}
+        <Box sx={{ color: ink('faded') }}>
+          {seatName(seat)} · step {step} · {minutes === 0 ? 'just now' : `${minutes} min ago`}
+        </Box>
+      </Box>
+      <Button
+        size="small"
+        onClick={() => undo(seat.id, eventId)}
+        aria-label={`Undo ${what} of seat ${seat.number}`}
+      >
+        Undo
+      </Button>
+    </Box>
+  );
+});
