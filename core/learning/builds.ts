@@ -1,0 +1,81 @@
+import type { BuildEvent } from '../build/event.ts';
+import { foldSeat, type LoggedMistake, type SeatState } from '../build/foldSeat.ts';
+import { stepTimes } from '../pace/learnt/stepTimes.ts';
+import type { PlannedStep } from '../pace/stepMinutes.ts';
+import { mistakes, mistakesOf } from './mistakes.ts';
+import type { SkillId } from './skills.ts';
+
+/** What one learner did at one workshop. */
+export interface Build {
+  readonly workshopId: string;
+  readonly workshopTitle: string;
+  readonly kitName: string;
+  /** ISO 8601. */
+  readonly startsAt: string;
+  readonly seatNumber: number;
+  readonly steps: readonly PlannedStep[];
+  readonly events: readonly BuildEvent[];
+}
+
+/** One chance to show a skill: a step that was done, where a lack of the skill can show. */
+export interface Opportunity {
+  readonly skill: SkillId;
+  readonly wasRight: boolean;
+  readonly workshopId: string;
+  readonly stepId: string;
+  /** ISO 8601: when the step was done. */
+  readonly at: string;
+}
+
+const skillOf = new Map(mistakes.map(({ id, skill }) => [id, skill]));
+
+/** The skill that a mistake is a lack of; none for one that is not known any more. */
+export const skillOfMistake = ({ mistake }: Pick<LoggedMistake, 'mistake'>): SkillId | undefined =>
+  skillOf.get(mistake);
+
+export const stateOfBuild = ({ steps, events }: Pick<Build, 'steps' | 'events'>): SeatState =>
+  foldSeat(
+    steps.map(({ id }) => id),
+    events,
+  );
+
+/**
+ * The opportunities of some builds, in the order of time: each step that was done is one for every skill that a mistake
+ * can show the lack of there; it went right where no such mistake was logged.
+ */
+export function opportunitiesOf(builds: readonly Build[]): Opportunity[] {
+  return builds
+    .flatMap((build) => {
+      const state = stateOfBuild(build);
+      return build.steps.flatMap((step): Opportunity[] => {
+        const at = state.doneAt[step.id];
+        if (at === undefined) return [];
+        const wrong = new Set(
+          state.mistakes
+            .filter(({ madeAtStepId }) => madeAtStepId === step.id)
+            .map((mistake) => skillOfMistake(mistake)),
+        );
+        return skillsOf(step).map((skill) => ({
+          skill,
+          wasRight: !wrong.has(skill),
+          workshopId: build.workshopId,
+          stepId: step.id,
+          at,
+        }));
+      });
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+}
+
+/** The skills that a step asks for. */
+export const skillsOf = (step: PlannedStep): SkillId[] => [
+  ...new Set(mistakesOf(step).map(({ skill }) => skill)),
+];
+
+/** Minutes from the plan's start to the last step, with the share of the plan's minutes that the steps took. */
+export function paceOfBuild({ steps, events }: Pick<Build, 'steps' | 'events'>) {
+  const times = stepTimes(steps, events);
+  const planned = times.reduce((sum, time) => sum + time.planned, 0);
+  const minutes = times.reduce((sum, time) => sum + time.minutes, 0);
+  return { share: planned === 0 ? null : minutes / planned, count: times.length };
+}

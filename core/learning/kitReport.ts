@@ -1,0 +1,149 @@
+import { findMixUps, type MixUp } from '../mixups/findMixUps.ts';
+import { stepTimes } from '../pace/learnt/stepTimes.ts';
+import type { PlannedStep } from '../pace/stepMinutes.ts';
+import type { Part } from '../parts/part.ts';
+import { type Build, stateOfBuild } from './builds.ts';
+import { type Share, shareOfCount } from './shares.ts';
+
+/** Where a figure comes from: one entry of a seat's log. */
+export interface Entry {
+  readonly eventId: string;
+  readonly workshopId: string;
+  readonly workshopTitle: string;
+  readonly seatNumber: number;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly mistake: string;
+  readonly designator?: string | undefined;
+  readonly stepId: string;
+  /** It was found at another step than it was made. */
+  readonly foundLater: boolean;
+}
+
+export interface StepReport {
+  readonly step: PlannedStep;
+  /** From 1, in the latest plan. */
+  readonly number: number;
+  /** Builds in which something went wrong at this step, of those that did it. */
+  readonly stumbled: Share;
+  readonly entries: readonly Entry[];
+  /** Times taken over times planned; null where none was seen. */
+  readonly pace: Pace | null;
+}
+
+export interface Pace {
+  /** The middle of the shares (geometric mean), and the interval that it lies in nineteen times of twenty. */
+  readonly share: number;
+  readonly low: number;
+  readonly high: number;
+  readonly count: number;
+}
+
+/** A pair that is feared by what it looks like, and what has happened to it. */
+export interface PairReport {
+  readonly pair: MixUp;
+  readonly mixedUp: Share;
+  readonly entries: readonly Entry[];
+}
+
+export interface KitReport {
+  readonly workshops: number;
+  readonly builds: number;
+  readonly finished: Share;
+  readonly steps: readonly StepReport[];
+  /** Those that happened first, then the riskiest. */
+  readonly pairs: readonly PairReport[];
+  /** Every mistake, the latest first. */
+  readonly entries: readonly Entry[];
+}
+
+/**
+ * What the workshops of a kit say about it.
+ *
+ * Steps are matched by id, which is made of what is done to which parts; numbers and words are those of the latest plan.
+ *
+ * @param parts of the kit as it is now
+ * @param builds of all its workshops that have begun, the earliest first
+ */
+export function kitReport(parts: readonly Part[], builds: readonly Build[]): KitReport {
+  const begun = builds.filter(({ events }) => events.length > 0);
+  const states = begun.map((build) => ({ build, state: stateOfBuild(build) }));
+  const entries = states.flatMap(({ build, state }) =>
+    state.mistakes.map(
+      (mistake): Entry => ({
+        eventId: mistake.eventId,
+        workshopId: build.workshopId,
+        workshopTitle: build.workshopTitle,
+        seatNumber: build.seatNumber,
+        at: mistake.foundAt,
+        mistake: mistake.mistake,
+        designator: mistake.designator,
+        stepId: mistake.madeAtStepId,
+        foundLater: mistake.foundAtStepId !== mistake.madeAtStepId,
+      }),
+    ),
+  );
+  const times = begun.flatMap(({ steps, events }) => stepTimes(steps, events));
+  const logShares = new Map<string, number[]>();
+  for (const { stepIds, minutes, planned } of times) {
+    const [only] = stepIds;
+    if (stepIds.length > 1 || only === undefined) continue;
+    logShares.set(only, [...(logShares.get(only) ?? []), Math.log(minutes / planned)]);
+  }
+  const latest = begun.at(-1)?.steps ?? [];
+  return {
+    workshops: new Set(begun.map(({ workshopId }) => workshopId)).size,
+    builds: begun.length,
+    finished: shareOfCount(
+      states.filter(({ state }) => state.currentStepId === null).length,
+      begun.length,
+    ),
+    steps: latest.map((step, index): StepReport => {
+      const ofStep = entries.filter(({ stepId }) => stepId === step.id);
+      const did = states.filter(({ state }) => step.id in state.doneAt).length;
+      return {
+        step,
+        number: index + 1,
+        stumbled: shareOfCount(Math.min(buildsOf(ofStep), did), did),
+        entries: ofStep,
+        pace: paceOf(logShares.get(step.id) ?? []),
+      };
+    }),
+    pairs: findMixUps(parts)
+      .pairs.map((pair): PairReport => {
+        const places = new Set([...pair.a.designators, ...pair.b.designators]);
+        const found = entries.filter(
+          ({ mistake, designator }) =>
+            mistake === 'wrong-value' && designator !== undefined && places.has(designator),
+        );
+        return { pair, entries: found, mixedUp: shareOfCount(buildsOf(found), begun.length) };
+      })
+      .sort((a, b) => b.mixedUp.count - a.mixedUp.count),
+    entries: entries.sort((a, b) => (a.at < b.at ? 1 : -1)),
+  };
+}
+
+/** In how many builds some entries were made. */
+const buildsOf = (entries: readonly Entry[]): number =>
+  new Set(entries.map(({ workshopId, seatNumber }) => `${workshopId} ${seatNumber}`)).size;
+
+/** 95 % of the normal distribution lie within so many deviations. */
+const deviations = 1.96;
+
+function paceOf(logs: readonly number[]): Pace | null {
+  const count = logs.length;
+  if (count === 0) return null;
+  const mean = logs.reduce((sum, log) => sum + log, 0) / count;
+  const variance = logs.reduce((sum, log) => sum + (log - mean) ** 2, 0) / Math.max(1, count - 1);
+  // A single time says nothing of the scatter: that of all steps is assumed (prior).
+  const sd = count === 1 ? scatter : Math.sqrt(variance);
+  const half = (deviations * sd) / Math.sqrt(count);
+  return {
+    share: Math.exp(mean),
+    low: Math.exp(mean - half),
+    high: Math.exp(mean + half),
+    count,
+  };
+}
+
+const scatter = 0.35;

@@ -1,0 +1,83 @@
+import type { PlannedStep } from '../pace/stepMinutes.ts';
+import { type Opportunity, skillsOf } from './builds.ts';
+import { chanceRight, traced, usualParameters } from './knowledgeTracing.ts';
+import { type Share, shareOfCount } from './shares.ts';
+import { type SkillId, skillIds } from './skills.ts';
+
+/** What is thought of one skill of one learner. */
+export interface SkillEstimate {
+  readonly skill: SkillId;
+  /** The chance that it is known, by knowledge tracing. */
+  readonly known: number;
+  /** The same before the first and after each opportunity. */
+  readonly course: readonly number[];
+  /** Opportunities that went right, with the interval of the share. */
+  readonly right: Share;
+}
+
+/** From here on a skill is taken to be known, as is usual with knowledge tracing (Corbett and Anderson 1995). */
+export const masteryFrom = 0.95;
+
+/** @param opportunities of one learner, in the order of time */
+export function estimatesOf(opportunities: readonly Opportunity[]): SkillEstimate[] {
+  return skillIds.map((skill) => {
+    const outcomes = opportunities
+      .filter((one) => one.skill === skill)
+      .map(({ wasRight }) => wasRight);
+    const course = traced(outcomes);
+    return {
+      skill,
+      known: course.at(-1) ?? usualParameters.initial,
+      course,
+      right: shareOfCount(outcomes.filter(Boolean).length, outcomes.length),
+    };
+  });
+}
+
+/** How often each skill is asked for by a kit's steps. */
+export function demandsOf(steps: readonly PlannedStep[]): Map<SkillId, number> {
+  const demands = new Map<SkillId, number>();
+  for (const skill of steps.flatMap(skillsOf)) demands.set(skill, (demands.get(skill) ?? 0) + 1);
+  return demands;
+}
+
+/** Mistakes to be expected of a learner at a kit. */
+export function expectedMistakes(
+  estimates: readonly SkillEstimate[],
+  steps: readonly PlannedStep[],
+): number {
+  const demands = demandsOf(steps);
+  return estimates.reduce(
+    (sum, { skill, known }) =>
+      sum + (demands.get(skill) ?? 0) * (1 - chanceRight(known, usualParameters)),
+    0,
+  );
+}
+
+export type Readiness = 'ready' | 'with-help' | 'not-yet';
+
+/** More mistakes than these and somebody must sit beside; more than those and the kit is too much (priors). */
+const alone = 3;
+const withSomebody = 8;
+
+export function readinessFor(expected: number): Readiness {
+  if (expected <= alone) return 'ready';
+  return expected <= withSomebody ? 'with-help' : 'not-yet';
+}
+
+/**
+ * What to practise before a kit: the skills whose lack would cost most mistakes there, the costliest first; those that
+ * are as good as known are left out.
+ */
+export function practiseNext(
+  estimates: readonly SkillEstimate[],
+  steps: readonly PlannedStep[],
+): SkillId[] {
+  const demands = demandsOf(steps);
+  const cost = ({ skill, known }: SkillEstimate) =>
+    (demands.get(skill) ?? 0) * (1 - chanceRight(known, usualParameters));
+  return estimates
+    .filter((one) => one.known < masteryFrom && cost(one) > 0)
+    .sort((a, b) => cost(b) - cost(a))
+    .map(({ skill }) => skill);
+}
