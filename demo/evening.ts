@@ -3,7 +3,7 @@ import type { SentEvent } from '#contract/events';
 import type { Author, Deed } from '#core/build/event';
 import type { CheckId } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import type { DemoLearner } from './scenario.ts';
+import type { DemoLearner, DemoWorkshop } from './scenario.ts';
 
 export interface EveningEvent {
   readonly by: Author;
@@ -31,6 +31,7 @@ const visitMs = 100_000;
  */
 export function eveningOf(
   learner: DemoLearner,
+  slow: DemoWorkshop['slow'],
   seat: { readonly id: string; readonly number: number },
   steps: readonly PlannedStep[],
   startMs: number,
@@ -54,7 +55,8 @@ export function eveningOf(
     }
     // Steps differ a little from learner to learner; the same seat always takes the same time.
     const wobble = 0.8 + 0.4 * fraction(seat.number * 31 + number * 7.3);
-    at += step.minutes * learner.pace * wobble * 60_000;
+    const times = slow?.step === number ? slow.times : 1;
+    at += step.minutes * learner.pace * times * wobble * 60_000;
     for (const mistake of learner.mistakes) {
       if (mistake.step + mistake.foundAfter !== number) continue;
       const made = steps[mistake.step - 1];

@@ -133,7 +133,14 @@ async function loadWorkshop(
   for (const [index, learner] of demo.learners.entries()) {
     const seat = seats[index];
     if (!seat) continue;
-    const log = eveningOf(learner, { id: seat.id, number: seat.number }, steps, startMs, endMs);
+    const log = eveningOf(
+      learner,
+      demo.slow,
+      { id: seat.id, number: seat.number },
+      steps,
+      startMs,
+      endMs,
+    );
     for (const run of runsByAuthor(log)) {
       const body = { events: run.map(({ event }) => event) };
       if (run[0]?.by === 'learner') await client.call(reportFromSeat, { token: seat.token }, body);

@@ -63,6 +63,8 @@ export interface DemoWorkshop {
   readonly startsInMinutes: number;
   readonly lengthMinutes: number;
   readonly names: readonly string[];
+  /** A step (from 1) that takes everybody so many times its plan. */
+  readonly slow?: { readonly step: number; readonly times: number };
   /** How each seat works, in the order of the names; empty where nothing has happened yet. */
   readonly learners: readonly DemoLearner[];
 }
@@ -96,14 +98,63 @@ const mixedUp: DemoMistake = {
   by: 'learner',
 };
 
-/** The evenings of the demo; their logs tell a story: two resistors that are easily mixed up, and one slow step. */
+const backwardsQ1: DemoMistake = {
+  step: 4,
+  mistake: 'backwards',
+  designator: 'Q1',
+  foundAfter: 7,
+  by: 'instructor',
+};
+
+/**
+ * The evenings of the demo; their logs tell a story: two resistors that are easily mixed up, transistors that take
+ * twice their plan, and Gannet, who made most mistakes the first time and none the second.
+ */
 export const demoWorkshops: readonly DemoWorkshop[] = [
+  {
+    title: 'First evening: Twin Lamp',
+    kit: 'Twin Lamp',
+    startsInMinutes: -62 * day,
+    lengthMinutes: 150,
+    names: birds.slice(0, 9),
+    slow: { step: 4, times: 2 },
+    learners: [
+      { pace: 1.3, mistakes: [mixedUp] },
+      { pace: 1.7, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }, backwardsQ1] },
+      { pace: 1.1, mistakes: [] },
+      {
+        pace: 1.5,
+        mistakes: [{ step: 3, mistake: 'bridge', designator: 'S1', foundAfter: 1, by: 'learner' }],
+      },
+      { pace: 1.9, mistakes: [mixedUp] },
+      {
+        pace: 2.0,
+        mistakes: [
+          mixedUp,
+          { step: 2, mistake: 'wrong-value', designator: 'R3', foundAfter: 1, by: 'instructor' },
+          { step: 3, mistake: 'dry-joint', designator: 'S1', foundAfter: 1, by: 'instructor' },
+          backwardsQ1,
+          { step: 5, mistake: 'backwards', designator: 'D1', foundAfter: 5, by: 'instructor' },
+          { step: 7, mistake: 'bridge', designator: 'C2', foundAfter: 1, by: 'learner' },
+        ],
+      },
+      { pace: 1.2, mistakes: [] },
+      {
+        pace: 1.6,
+        mistakes: [
+          { step: 4, mistake: 'broken-part', designator: 'Q2', foundAfter: 0, by: 'learner' },
+        ],
+      },
+      { pace: 1.4, mistakes: [] },
+    ],
+  },
   {
     title: 'Evening course 1: Twin Lamp',
     kit: 'Twin Lamp',
     startsInMinutes: -6 * day - 60,
     lengthMinutes: 120,
     names: birds.slice(0, 10),
+    slow: { step: 4, times: 2 },
     learners: [
       { pace: 1.1, mistakes: [mixedUp] },
       {
@@ -118,13 +169,13 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
         pace: 1.7,
         mistakes: [{ step: 7, mistake: 'bridge', designator: 'C1', foundAfter: 1, by: 'learner' }],
       },
+      { pace: 1.2, mistakes: [] },
       {
-        pace: 1.2,
+        pace: 1.0,
         mistakes: [
           { step: 5, mistake: 'backwards', designator: 'D2', foundAfter: 6, by: 'learner' },
         ],
       },
-      { pace: 1.0, mistakes: [] },
       {
         pace: 1.4,
         mistakes: [
@@ -133,7 +184,7 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
         ],
       },
       {
-        pace: 2.3,
+        pace: 2.1,
         mistakes: [
           { step: 2, mistake: 'broken-part', designator: 'R3', foundAfter: 0, by: 'learner' },
         ],

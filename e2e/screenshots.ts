@@ -21,6 +21,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   const fern = await find('/api/kits', 'Fern');
   const running = await find('/api/workshops', '2: Fern');
   const over = await find('/api/workshops', '1: Twin');
+  const gannet = await find('/api/people', 'Gannet');
   const ahead = await find('/api/workshops', '3: Fern');
 
   const views: readonly (readonly [string, string])[] = [
@@ -30,7 +31,9 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['kits-checking', `/kits/${fern}/checking`],
     ['kits-board', `/kits/${fern}/board?part=C2`],
     ['kits-steps', `/kits/${fern}/steps`],
+    ['kits-report', `/kits/${twin}/report`],
     ['guide', '/guide/led-5mm'],
+    ['people-one', `/people/${gannet}`],
     ['stores-drawers', '/stores/drawers'],
     ['workshop-pack', `/workshops/${ahead}/pack?by=stage`],
     ['workshop-plan', `/workshops/${running}/plan`],

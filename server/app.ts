@@ -3,6 +3,7 @@ import type { Logger } from 'pino';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
 import { boardRoutes } from './boards/routes.ts';
+import { LogMemory } from './builds/logMemory.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
@@ -14,7 +15,9 @@ import { apiHeaders, guessLimit, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
+import { peopleRoutes } from './people/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
+import { reportRoutes } from './reports/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
 import { bookReplaced } from './stores/bookReplaced.ts';
 import { storesRoutes } from './stores/routes.ts';
@@ -25,6 +28,8 @@ export interface AppOptions {
   readonly log: Logger;
   /** Folder of the built pages; undefined serves the API only. */
   readonly pagesFolder?: string;
+  /** Logs that were read; made here where it is not given. */
+  readonly memory?: LogMemory;
   /** The address that learners' devices reach the server at. */
   readonly seatAddress: () => string;
 }
@@ -33,7 +38,13 @@ const wrongPassphrasesPerQuarterHour = 10;
 const wrongSeatLinksPerQuarterHour = 40;
 
 /** The whole application on a database that has been migrated. */
-export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Express {
+export function createApp({
+  db,
+  log,
+  pagesFolder,
+  memory = new LogMemory(),
+  seatAddress,
+}: AppOptions): Express {
   const app = express();
   const sessions = new Sessions(db);
   const channels = new LiveChannels();
@@ -52,8 +63,10 @@ export function createApp({ db, log, pagesFolder, seatAddress }: AppOptions): Ex
   app.use(helperRoutes(db));
   app.use(boardRoutes(db));
   app.use(kitRoutes(db));
-  app.use(paceRoutes(db));
+  app.use(paceRoutes(db, memory));
+  app.use(peopleRoutes(db, memory, seatAddress));
   app.use(readingRoutes(db));
+  app.use(reportRoutes(db, memory));
   app.use(storesRoutes(db));
   app.use(paperRoutes(db, seatAddress));
   app.use(workshopRoutes({ db, log: eventLog, channels, seatAddress }));

@@ -5,6 +5,7 @@ import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import pino from 'pino';
 import { createApp } from './app.ts';
+import { LogMemory } from './builds/logMemory.ts';
 import { openDatabase } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
@@ -40,9 +41,11 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   const db = await openDatabase(join(dataFolder, 'postgres'));
   await migrate(db);
   let port = options.port;
+  const memory = new LogMemory();
   const app = createApp({
     db,
     log,
+    memory,
     pagesFolder,
     seatAddress: () => options.publicAddress ?? `http://${addressInRoom(host)}:${port}`,
   });
@@ -66,12 +69,14 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     throw error;
   }
   port = (server.address() as AddressInfo).port;
+  const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   return {
     port,
     close: async () => {
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;
+      await warming;
       await stop();
     },
   };

@@ -1,6 +1,6 @@
 import type { BuildEvent } from '../build/event.ts';
 import { foldSeat, type LoggedMistake, type SeatState } from '../build/foldSeat.ts';
-import { stepTimes } from '../pace/learnt/stepTimes.ts';
+import { type StepTime, stepTimes } from '../pace/learnt/stepTimes.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import { mistakes, mistakesOf } from './mistakes.ts';
 import type { SkillId } from './skills.ts';
@@ -33,11 +33,28 @@ const skillOf = new Map(mistakes.map(({ id, skill }) => [id, skill]));
 export const skillOfMistake = ({ mistake }: Pick<LoggedMistake, 'mistake'>): SkillId | undefined =>
   skillOf.get(mistake);
 
-export const stateOfBuild = ({ steps, events }: Pick<Build, 'steps' | 'events'>): SeatState =>
-  foldSeat(
+/** What a report needs of a log again and again, worked out once. */
+const states = new WeakMap<readonly BuildEvent[], SeatState>();
+const times = new WeakMap<readonly BuildEvent[], readonly StepTime[]>();
+
+export function stateOfBuild({ steps, events }: Pick<Build, 'steps' | 'events'>): SeatState {
+  const known = states.get(events);
+  if (known) return known;
+  const state = foldSeat(
     steps.map(({ id }) => id),
     events,
   );
+  states.set(events, state);
+  return state;
+}
+
+export function timesOfBuild(build: Pick<Build, 'steps' | 'events'>): readonly StepTime[] {
+  const known = times.get(build.events);
+  if (known) return known;
+  const found = stepTimes(build.steps, build.events, stateOfBuild(build));
+  times.set(build.events, found);
+  return found;
+}
 
 /**
  * The opportunities of some builds, in the order of time: each step that was done is one for every skill that a mistake
@@ -47,17 +64,15 @@ export function opportunitiesOf(builds: readonly Build[]): Opportunity[] {
   return builds
     .flatMap((build) => {
       const state = stateOfBuild(build);
+      const wrong = new Set(
+        state.mistakes.map((mistake) => `${mistake.madeAtStepId} ${skillOfMistake(mistake)}`),
+      );
       return build.steps.flatMap((step): Opportunity[] => {
         const at = state.doneAt[step.id];
         if (at === undefined) return [];
-        const wrong = new Set(
-          state.mistakes
-            .filter(({ madeAtStepId }) => madeAtStepId === step.id)
-            .map((mistake) => skillOfMistake(mistake)),
-        );
         return skillsOf(step).map((skill) => ({
           skill,
-          wasRight: !wrong.has(skill),
+          wasRight: !wrong.has(`${step.id} ${skill}`),
           workshopId: build.workshopId,
           stepId: step.id,
           at,
@@ -68,14 +83,20 @@ export function opportunitiesOf(builds: readonly Build[]): Opportunity[] {
 }
 
 /** The skills that a step asks for. */
-export const skillsOf = (step: PlannedStep): SkillId[] => [
-  ...new Set(mistakesOf(step).map(({ skill }) => skill)),
-];
+export function skillsOf(step: PlannedStep): readonly SkillId[] {
+  const known = skillsByStep.get(step);
+  if (known) return known;
+  const skills = [...new Set(mistakesOf(step).map(({ skill }) => skill))];
+  skillsByStep.set(step, skills);
+  return skills;
+}
 
-/** Minutes from the plan's start to the last step, with the share of the plan's minutes that the steps took. */
-export function paceOfBuild({ steps, events }: Pick<Build, 'steps' | 'events'>) {
-  const times = stepTimes(steps, events);
-  const planned = times.reduce((sum, time) => sum + time.planned, 0);
-  const minutes = times.reduce((sum, time) => sum + time.minutes, 0);
-  return { share: planned === 0 ? null : minutes / planned, count: times.length };
+const skillsByStep = new WeakMap<PlannedStep, readonly SkillId[]>();
+
+/** The share of the plan’s minutes that the steps took, and how many step times that is from. */
+export function paceOfBuild(build: Pick<Build, 'steps' | 'events'>) {
+  const found = timesOfBuild(build);
+  const planned = found.reduce((sum, time) => sum + time.planned, 0);
+  const minutes = found.reduce((sum, time) => sum + time.minutes, 0);
+  return { share: planned === 0 ? null : minutes / planned, count: found.length };
 }

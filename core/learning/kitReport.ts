@@ -1,8 +1,7 @@
-import { findMixUps, type MixUp } from '../mixups/findMixUps.ts';
-import { stepTimes } from '../pace/learnt/stepTimes.ts';
+import { type MixUp, pairOf } from '../mixups/findMixUps.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import type { Part } from '../parts/part.ts';
-import { type Build, stateOfBuild } from './builds.ts';
+import { type Build, stateOfBuild, timesOfBuild } from './builds.ts';
 import { type Share, shareOfCount } from './shares.ts';
 
 /** Where a figure comes from: one entry of a seat's log. */
@@ -51,7 +50,7 @@ export interface KitReport {
   readonly builds: number;
   readonly finished: Share;
   readonly steps: readonly StepReport[];
-  /** Those that happened first, then the riskiest. */
+  /** Pairs that were mixed up in fact, the most often first. */
   readonly pairs: readonly PairReport[];
   /** Every mistake, the latest first. */
   readonly entries: readonly Entry[];
@@ -83,7 +82,7 @@ export function kitReport(parts: readonly Part[], builds: readonly Build[]): Kit
       }),
     ),
   );
-  const times = begun.flatMap(({ steps, events }) => stepTimes(steps, events));
+  const times = begun.flatMap(timesOfBuild);
   const logShares = new Map<string, number[]>();
   for (const { stepIds, minutes, planned } of times) {
     const [only] = stepIds;
@@ -109,18 +108,32 @@ export function kitReport(parts: readonly Part[], builds: readonly Build[]): Kit
         pace: paceOf(logShares.get(step.id) ?? []),
       };
     }),
-    pairs: findMixUps(parts)
-      .pairs.map((pair): PairReport => {
-        const places = new Set([...pair.a.designators, ...pair.b.designators]);
-        const found = entries.filter(
-          ({ mistake, designator }) =>
-            mistake === 'wrong-value' && designator !== undefined && places.has(designator),
-        );
-        return { pair, entries: found, mixedUp: shareOfCount(buildsOf(found), begun.length) };
-      })
-      .sort((a, b) => b.mixedUp.count - a.mixedUp.count),
+    pairs: mixedUpPairs(parts, entries, begun.length),
     entries: entries.sort((a, b) => (a.at < b.at ? 1 : -1)),
   };
+}
+
+/** The pairs of parts that look alike of which one was fitted wrong; only those are compared that happened to anybody. */
+function mixedUpPairs(
+  parts: readonly Part[],
+  entries: readonly Entry[],
+  builds: number,
+): PairReport[] {
+  const wrong = entries.filter(({ mistake }) => mistake === 'wrong-value');
+  const at = ({ designators }: Part) =>
+    wrong.filter(({ designator }) => designator !== undefined && designators.includes(designator));
+  const fitted = parts.filter(({ supply }) => supply !== 'spare');
+  const hit = new Map(fitted.map((part) => [part, at(part)]));
+  return fitted
+    .flatMap((a, index) =>
+      fitted.slice(index + 1).flatMap((b): PairReport[] => {
+        const found = [...(hit.get(a) ?? []), ...(hit.get(b) ?? [])];
+        const pair = found.length > 0 ? pairOf(a, b) : undefined;
+        if (!pair) return [];
+        return [{ pair, entries: found, mixedUp: shareOfCount(buildsOf(found), builds) }];
+      }),
+    )
+    .sort((a, b) => b.mixedUp.count - a.mixedUp.count);
 }
 
 /** In how many builds some entries were made. */

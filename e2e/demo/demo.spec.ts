@@ -40,7 +40,7 @@ test('the running floor has twelve seats, some behind, one asking for help', asy
 });
 
 test('the finished workshop tells its story', async ({ page }) => {
-  await page.getByRole('link', { name: 'To the wrap-up' }).click();
+  await page.getByRole('link', { name: 'To the wrap-up' }).first().click();
   await expect(page.getByText('10 of 10 finished their board')).toBeVisible();
   await expect(page.getByText('Wrong value').first()).toBeVisible();
 });
@@ -52,6 +52,8 @@ for (const scheme of ['light', 'dark'] as const) {
     const api = page.request;
     const fern = await idOf(api, '/api/kits', 'Fern Minder');
     const running = await idOf(api, '/api/workshops', '2: Fern');
+    const twin = await idOf(api, '/api/kits', 'Twin Lamp');
+    const learners = (await (await api.get('/api/people')).json()) as { id: string }[];
     const over = await idOf(api, '/api/workshops', '1: Twin');
     const { seats } = (await (await api.get(`/api/workshops/${running}`)).json()) as {
       seats: { token: string }[];
@@ -78,6 +80,10 @@ for (const scheme of ['light', 'dark'] as const) {
       `/workshops/${running}/pack`,
       `/workshops/${running}/floor`,
       `/workshops/${over}/wrap-up`,
+      '/workshops/helpers',
+      '/people',
+      `/people/${learners[0]?.id}`,
+      `/kits/${twin}/report?show=all`,
       `/seat/${seats[0]?.token}`,
       `/seat/${seats[6]?.token}`,
     ];

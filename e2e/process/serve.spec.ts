@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
+import { demoPassphrase, demoWorkshops } from '../../demo/scenario';
 import { type Program, startProgram } from './program';
 
 /** The program itself: how it starts, stops, and takes a sudden end. */
@@ -54,7 +54,7 @@ test('the demo prints its sign-in and address, keeps its data, and starts over w
   expect(first.said).toContain(demoPassphrase);
   expect(first.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${first.address}`);
   const made = await workshops(first.address);
-  expect(made).toHaveLength(3);
+  expect(made).toHaveLength(demoWorkshops.length);
   await first.end('SIGTERM');
 
   const second = await start(['--demo']);
@@ -64,7 +64,7 @@ test('the demo prints its sign-in and address, keeps its data, and starts over w
 
   const third = await start(['--demo', '--fresh']);
   const fresh = await workshops(third.address);
-  expect(fresh).toHaveLength(3);
+  expect(fresh).toHaveLength(demoWorkshops.length);
   expect(fresh.map(({ id }) => id)).not.toEqual(made.map(({ id }) => id));
 });
 

@@ -89,6 +89,61 @@ export async function selectDeedsOfAll(
   return byWorkshop;
 }
 
+/** The place in the log of the last entry of each of some seats; seats without one are left out. */
+export async function selectLastSeqs(
+  db: Queryable,
+  seatIds: readonly string[],
+): Promise<Map<string, number>> {
+  const rows = await db.query<{ seat_id: string; seq: number }>(
+    `select seat_id, max(seq)::double precision as seq from build_event
+      where seat_id in (select value::uuid from json_array_elements_text($1::json))
+      group by seat_id`,
+    [JSON.stringify(seatIds)],
+  );
+  return new Map(rows.map(({ seat_id, seq }) => [seat_id, seq]));
+}
+
+/** The seats of each workshop that anything was logged at, the latest workshop first. */
+export async function selectSeatsByWorkshop(db: Queryable): Promise<string[][]> {
+  const rows = await db.query<{ seats: string[] }>(
+    `select json_agg(distinct seat_id) as seats from build_event group by workshop_id order by max(seq) desc`,
+  );
+  return rows.map(({ seats }) => seats);
+}
+
+type EventCells = [id: string, atMs: number, by: Author, helper: string | null, deed: Deed];
+
+/**
+ * The logs of some seats, each in the order it was received. A log comes as one row: thousands of rows of their own
+ * take the embedded database several times longer.
+ */
+export async function selectLogsOfSeats(
+  db: Queryable,
+  seatIds: readonly string[],
+): Promise<Map<string, BuildEvent[]>> {
+  const rows = await db.query<{ seat_id: string; log: EventCells[] }>(
+    `select seat_id,
+            json_agg(json_build_array(id, (extract(epoch from at) * 1000)::bigint, author, helper, deed) order by seq) as log
+       from build_event
+      where seat_id in (select value::uuid from json_array_elements_text($1::json))
+      group by seat_id`,
+    [JSON.stringify(seatIds)],
+  );
+  return new Map(
+    rows.map(({ seat_id: seatId, log }) => [
+      seatId,
+      // The deed was made by reading the row; adding to it is several times quicker than copying it.
+      log.map(([id, atMs, by, helper, deed]) =>
+        Object.assign(
+          deed,
+          { id, seatId, at: new Date(atMs).toISOString(), by },
+          helper === null ? undefined : { helper },
+        ),
+      ),
+    ]),
+  );
+}
+
 /** Some events of a seat by id: what they are, and whose. */
 export async function selectDeeds(
   db: Queryable,

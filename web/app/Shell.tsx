@@ -21,6 +21,7 @@ const places = [
   { to: '/kits', name: 'Kits', key: 'k' },
   { to: '/stores', name: 'Stores', key: 's' },
   { to: '/workshops', name: 'Workshops', key: 'w' },
+  { to: '/people', name: 'People', key: 'p' },
 ];
 
 /** The frame of the instructor's side: the places of the work, in its order. */

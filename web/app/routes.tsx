@@ -21,6 +21,9 @@ import { StepsPage } from '../kits/order/StepsPage.tsx';
 import { PapersPage } from '../kits/PapersPage.tsx';
 import { PartsPage } from '../kits/PartsPage.tsx';
 import { loadRevisions, RevisionsPage } from '../kits/RevisionsPage.tsx';
+import { loadKitReport, ReportPage } from '../kits/report/ReportPage.tsx';
+import { loadPeople, PeoplePage } from '../people/PeoplePage.tsx';
+import { loadPerson, PersonPage } from '../people/PersonPage.tsx';
 import { DrawersPage } from '../stores/DrawersPage.tsx';
 import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
 import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
@@ -133,6 +136,12 @@ export const routes = createBrowserRouter([
                 element: <CheckingPage />,
               },
               { path: 'papers', element: <PapersPage /> },
+              {
+                path: 'report',
+                loader: loadKitReport,
+                shouldRevalidate: onNewPath,
+                element: <ReportPage />,
+              },
               { path: 'revisions', loader: loadRevisions, element: <RevisionsPage /> },
               { path: 'import', element: <ImportPage /> },
             ],
@@ -181,6 +190,13 @@ export const routes = createBrowserRouter([
               },
               { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
             ],
+          },
+          { path: 'people', loader: loadPeople, element: <PeoplePage /> },
+          {
+            path: 'people/:learnerId',
+            loader: loadPerson,
+            shouldRevalidate: onNewPath,
+            element: <PersonPage />,
           },
           { path: '*', element: <RouteProblem /> },
         ],

@@ -20,6 +20,7 @@ const tabs = [
   { to: 'board', name: 'Board' },
   { to: 'steps', name: 'Steps' },
   { to: 'papers', name: 'Papers' },
+  { to: 'report', name: 'Report' },
   { to: 'revisions', name: 'Revisions' },
 ];
 

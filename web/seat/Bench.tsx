@@ -10,6 +10,7 @@ import { CallForHelp } from './CallForHelp.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
 import { gateFormId } from './GateForm.tsx';
+import { LanguageChoice } from './LanguageChoice.tsx';
 import { Network } from './Network.tsx';
 import { Ruler } from './Ruler.tsx';
 import { StepCard } from './StepCard.tsx';
@@ -74,6 +75,7 @@ export function Bench({ view, log }: OpenSeat) {
             <strong>{t('seat.seat', { number: view.number })}</strong> {view.name}
           </span>
           <Network connected={connected} waiting={unsent.size} />
+          <LanguageChoice />
         </div>
         <Ruler steps={steps} doneAt={state.doneAt} currentIndex={step ? index : steps.length} />
       </header>

@@ -71,7 +71,6 @@ export const seatEnglish = {
   whichPart: 'Which part?',
   notSure: 'Not sure',
   close: 'Close',
-  logged: '{{name}}',
   understood: 'Got it, go on',
   takeBack: 'That was a slip, take it back',
   finished: 'Your board is done',
@@ -88,5 +87,6 @@ export const seatEnglish = {
   },
   wellDone: 'Well done, says your instructor.',
   bring: 'Not in your bag: ask for it.',
+  language: 'Language',
   burn: 'Burnt yourself? Cool running water for 20 minutes, and tell your instructor now.',
 };

@@ -1,12 +1,30 @@
 import { kindVariation, type Pace, paceFrom, stepVariation } from './priors.ts';
 import type { StepKind, StepTime } from './stepTimes.ts';
 
-/** Step times of somebody, and what was believed of them before. */
+/** All that step times of one kind say: how many there are, and the sum of the logarithms of their shares of the plan. */
+export interface KindSum {
+  readonly count: number;
+  readonly logSum: number;
+}
+
+export type KindSums = ReadonlyMap<StepKind, KindSum>;
+
+/** Step times added to what was summed up before. */
+export function sumUp(times: readonly StepTime[], before: KindSums = new Map()): KindSums {
+  const sums = new Map(before);
+  for (const time of times) {
+    const { count, logSum } = sums.get(time.kind) ?? { count: 0, logSum: 0 };
+    sums.set(time.kind, { count: count + 1, logSum: logSum + logShare(time) });
+  }
+  return sums;
+}
+
+/** What was seen of somebody, and what was believed of them before. */
 export interface LearnerTimes {
   /** A learner's id, or a seat's where nobody gave a name. */
   readonly learner: string;
   readonly before: Pace;
-  readonly times: readonly StepTime[];
+  readonly sums: KindSums;
 }
 
 export interface Learnt {
@@ -43,7 +61,7 @@ const kindBefore = paceFrom(1, kindVariation);
  * from memory).
  */
 export function learnPace(people: readonly LearnerTimes[]): LearntPace {
-  const kinds = [...new Set(people.flatMap(({ times }) => times.map(({ kind }) => kind)))].sort();
+  const kinds = [...new Set(people.flatMap(({ sums }) => [...sums.keys()]))].sort();
   const place = new Map(kinds.map((kind, index) => [kind, index]));
   const precision = 1 / scatter.logSd ** 2;
 
@@ -53,21 +71,22 @@ export function learnPace(people: readonly LearnerTimes[]): LearntPace {
   );
   const right = kinds.map(() => kindBefore.logMean / kindBefore.logSd ** 2);
   const kindCounts = kinds.map(() => 0);
-  const rows = people.map(({ learner, before, times }) => {
+  const rows = people.map(({ learner, before, sums }) => {
     const counts = kinds.map(() => 0);
     let own = before.logMean / before.logSd ** 2;
-    for (const time of times) {
-      const index = place.get(time.kind) ?? 0;
-      const said = precision * logShare(time);
-      counts[index] = (counts[index] ?? 0) + 1;
-      kindCounts[index] = (kindCounts[index] ?? 0) + 1;
+    for (const [kind, { count, logSum }] of sums) {
+      const index = place.get(kind) ?? 0;
+      const said = precision * logSum;
+      add(counts, index, count);
+      add(kindCounts, index, count);
       own += said;
       add(right, index, said);
-      add(schur[index] ?? [], index, precision);
+      add(schur[index] ?? [], index, count * precision);
     }
-    const weight = 1 / before.logSd ** 2 + times.length * precision;
+    const all = counts.reduce((sum, count) => sum + count, 0);
+    const weight = 1 / before.logSd ** 2 + all * precision;
     const cross = counts.map((count) => count * precision);
-    return { learner, count: times.length, own, weight, cross };
+    return { learner, count: all, own, weight, cross };
   });
   for (const { own, weight, cross } of rows) {
     for (const [row, a] of cross.entries()) {

@@ -5,8 +5,15 @@ import { event } from '../../build/testing/log.ts';
 import { lognormal, paceFor, seeded } from '../evening/random.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { chanceToFinish, normalCdf } from './finishing.ts';
-import { afterTimes, type LearnerTimes, learnPace } from './learnPace.ts';
-import { kindVariation, paceBefore, paceFrom, shareOf, stepVariation } from './priors.ts';
+import { afterTimes, learnPace, sumUp } from './learnPace.ts';
+import {
+  kindVariation,
+  type Pace,
+  paceBefore,
+  paceFrom,
+  shareOf,
+  stepVariation,
+} from './priors.ts';
 import { stepRange } from './stepRange.ts';
 import { type StepTime, stepTimes } from './stepTimes.ts';
 
@@ -81,10 +88,18 @@ const time = (kind: string, share: number): StepTime => ({
 const stepSd = paceFrom(1, stepVariation).logSd;
 const stepShift = paceFrom(1, stepVariation).logMean;
 
+interface Seen {
+  readonly learner: string;
+  readonly before: Pace;
+  readonly times: readonly StepTime[];
+}
+const learn = (people: readonly Seen[]) =>
+  learnPace(people.map(({ times, ...one }) => ({ ...one, sums: sumUp(times) })));
+
 describe('what is learnt of pace', () => {
   it('is the prior where nothing was seen', () => {
     const before = paceBefore('some');
-    const { learners } = learnPace([{ learner: 'tern', before, times: [] }]);
+    const { learners } = learn([{ learner: 'tern', before, times: [] }]);
     expect(learners.get('tern')).toEqual({ pace: before, count: 0 });
     // The plan is a beginner's; some practice saves three tenths (prior, common practice).
     expect(shareOf(before)).toBeCloseTo(0.7, 10);
@@ -105,14 +120,14 @@ describe('what is learnt of pace', () => {
   it('agrees with the joint posterior got by inverting the whole precision matrix', () => {
     const random = seeded(5);
     const kinds = ['insert', 'look', 'solder'];
-    const people: LearnerTimes[] = ['tern', 'skua', 'knot', 'ruff'].map((learner, index) => ({
+    const people: Seen[] = ['tern', 'skua', 'knot', 'ruff'].map((learner, index) => ({
       learner,
       before: paceBefore('new'),
       times: Array.from({ length: 3 + index }, (_, n) =>
         time(kinds[(n * 7 + index) % 3] ?? '', lognormal(random, 1 + index / 3, 0.35)),
       ),
     }));
-    const { learners, kinds: learnt } = learnPace(people);
+    const { learners, kinds: learnt } = learn(people);
     const { mean, variance } = wholePosterior(people, kinds);
     for (const [index, kind] of kinds.entries()) {
       expect(learnt.get(kind)?.pace.logMean).toBeCloseTo(mean[index] ?? 0, 9);
@@ -128,7 +143,7 @@ describe('what is learnt of pace', () => {
     const random = seeded(11);
     const truth = { solder: 1.3, insert: 0.8 };
     const paces = Array.from({ length: 24 }, () => paceFor(random, paceBefore('new')));
-    const { kinds, learners } = learnPace(
+    const { kinds, learners } = learn(
       paces.map((pace, index) => ({
         learner: `learner ${index}`,
         before: paceBefore('new'),
@@ -151,7 +166,7 @@ describe('what is learnt of pace', () => {
 
   it('grows surer with what it sees, and says how much that was', () => {
     const of = (count: number) =>
-      learnPace([
+      learn([
         {
           learner: 'tern',
           before: paceBefore('new'),
@@ -167,7 +182,7 @@ describe('what is learnt of pace', () => {
 });
 
 /** Mean and variance of kinds and learners together, the plain way: the full matrix, eliminated with pivots. */
-function wholePosterior(people: readonly LearnerTimes[], kinds: readonly string[]) {
+function wholePosterior(people: readonly Seen[], kinds: readonly string[]) {
   const size = kinds.length + people.length;
   const kindPrior = paceFrom(1, kindVariation);
   const precision: number[][] = Array.from({ length: size }, () => Array(size).fill(0));

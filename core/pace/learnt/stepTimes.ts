@@ -1,6 +1,6 @@
 import type { BuildEvent } from '../../build/event.ts';
 import { eventsThatCount } from '../../build/eventsThatCount.ts';
-import { foldSeat } from '../../build/foldSeat.ts';
+import { foldSeat, type SeatState } from '../../build/foldSeat.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 
 /** Steps that take time for the same reasons: what is done in them, or which check it is. */
@@ -28,16 +28,20 @@ const tapsTogetherMinutes = 0.25;
  * was over, and is left out. Steps that were tapped off together count as one where they are of one kind, and are left
  * out where they are not.
  *
+ * @param state of the log, where it is known already
  * @returns in the order of time
  */
 export function stepTimes(
   steps: readonly PlannedStep[],
   events: readonly BuildEvent[],
+  state?: SeatState,
 ): StepTime[] {
-  const { doneAt } = foldSeat(
-    steps.map(({ id }) => id),
-    events,
-  );
+  const { doneAt } =
+    state ??
+    foldSeat(
+      steps.map(({ id }) => id),
+      events,
+    );
   const byId = new Map(steps.map((step) => [step.id, step]));
   const done = Object.entries(doneAt)
     .flatMap(([stepId, at]) => {
@@ -80,6 +84,7 @@ interface Span {
 
 /** When the seat waited for somebody: from each call to what settled it; calls that overlap are one wait. */
 function helpWaits(events: readonly BuildEvent[]): Span[] {
+  if (!events.some(({ kind }) => kind === 'help-asked')) return [];
   const log = eventsThatCount(events);
   const settledAt = new Map<string, number>();
   for (const event of log) {

@@ -50,7 +50,7 @@ export function tonightOf(
   now: Date,
 ): Tonight {
   const { steps, startsAt, lengthMinutes, kinds } = plan;
-  const times = stepTimes(steps, events);
+  const times = stepTimes(steps, events, state);
   const pace = afterTimes(before, times, kinds);
   const left = steps
     .slice(steps.findIndex(({ id }) => id === state.currentStepId))

@@ -1,0 +1,60 @@
+import type { SeatState } from '#core/build/foldSeat';
+import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
+import type { SkillId } from '#core/learning/skills';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { endpoint } from './endpoint.ts';
+
+export interface PersonSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly builds: number;
+  readonly finished: number;
+  readonly mistakes: number;
+  /** Times taken over times planned, and how many step times that is from; null where there is none. */
+  readonly pace: { readonly share: number; readonly count: number } | null;
+  readonly skills: readonly SkillEstimate[];
+}
+
+/** One evening of a learner. */
+export interface PersonBuild {
+  readonly workshopId: string;
+  readonly workshopTitle: string;
+  readonly kitId: string;
+  readonly kitName: string;
+  readonly startsAt: string;
+  readonly seatId: string;
+  readonly seatNumber: number;
+  readonly steps: readonly PlannedStep[];
+  readonly state: SeatState;
+}
+
+export interface ReadyFor {
+  readonly kitId: string;
+  readonly kitName: string;
+  /** Mistakes to be expected. */
+  readonly expected: number;
+  readonly readiness: Readiness;
+  /** The costliest lack first. */
+  readonly practise: readonly SkillId[];
+}
+
+export interface Person extends PersonSummary {
+  /** The latest first. */
+  readonly evenings: readonly PersonBuild[];
+  /** The easiest first. */
+  readonly ready: readonly ReadyFor[];
+}
+
+export const listPeople = endpoint<PersonSummary[]>()({ method: 'GET', path: '/api/people' });
+export const getPerson = endpoint<Person>()({ method: 'GET', path: '/api/people/:learnerId' });
+/** The name goes for good; what was counted stays without it. */
+export const erasePerson = endpoint<{ erased: boolean }>()({
+  method: 'DELETE',
+  path: '/api/people/:learnerId',
+});
+
+export const peopleCsvPath = '/api/people.csv';
+/** What a learner did as xAPI 1.0.3 statements. */
+export const statementsPath = (learnerId: string) => `/api/people/${learnerId}/statements.json`;
+export const certificatePath = (learnerId: string, workshopId: string) =>
+  `/api/people/${learnerId}/certificates/${workshopId}.pdf`;

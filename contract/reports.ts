@@ -1,0 +1,28 @@
+import type { KitReport } from '#core/learning/kitReport';
+import type { KitProposal } from '#core/learning/proposals';
+import type { Calibration } from '#core/pace/calibration';
+import { endpoint } from './endpoint.ts';
+
+/** What all workshops of a kit say about it. */
+export interface FullKitReport extends KitReport {
+  readonly proposals: readonly KitProposal[];
+  /** Chances to finish as they stood at half time, against what came. */
+  readonly calibration: Calibration;
+  readonly finishes: readonly Finish[];
+}
+
+/** When somebody finished, and when that was to be expected at half time. */
+export interface Finish {
+  readonly workshopId: string;
+  readonly workshopTitle: string;
+  readonly seatNumber: number;
+  /** Minutes from the start. */
+  readonly expected: number;
+  readonly finished: number;
+}
+
+export const getKitReport = endpoint<FullKitReport>()({
+  method: 'GET',
+  path: '/api/kits/:kitId/report',
+});
+export const kitReportCsvPath = (kitId: string) => `/api/kits/${kitId}/report.csv`;

@@ -1,0 +1,38 @@
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, test } from '../fixtures';
+
+test('a learner chooses a language; the seat speaks it, keeps it, and goes on in it without network', async ({
+  page,
+  context,
+}) => {
+  await page.request.post('/api/session', { data: { passphrase: demoPassphrase } });
+  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  const id = workshops.find(({ title }) => title.includes('3: Fern'))?.id;
+  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
+    seats: { token: string }[];
+  };
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/seat/${seats[7]?.token}`);
+  await expect(page.getByRole('heading', { name: /Solder the .* resistors/ })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Language' }).selectOption('Deutsch');
+  await expect(page.getByRole('heading', { name: /^Löten: .* Widerstände/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Fertig/ })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.lang)).toBe('de');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expectAccessible(page);
+
+  await page.getByRole('combobox', { name: 'Sprache' }).selectOption('Español');
+  await expect(page.getByRole('heading', { name: /^Soldar: .* resistencias/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Algo ha salido mal' }).click();
+  await expect(page.getByRole('button', { name: 'Valor equivocado' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cerrar' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: /^Soldar:/ })).toBeVisible();
+  await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
+  await page.reload();
+  await expect(page.getByRole('status').filter({ hasText: 'Sin red' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Soldar:/ })).toBeVisible();
+});

@@ -1,0 +1,50 @@
+import type { BuildEvent } from '#core/build/event';
+import type { Queryable } from '../db/database.ts';
+import { selectLastSeqs, selectLogsOfSeats, selectSeatsByWorkshop } from '../events/queries.ts';
+
+interface Known {
+  readonly seq: number;
+  readonly log: readonly BuildEvent[];
+}
+
+/**
+ * Logs that were read lately. A log only ever grows, so one that has not grown is the same, and what was worked out of
+ * it is kept with it. Only what has changed is read again.
+ */
+export class LogMemory {
+  readonly #known = new Map<string, Known>();
+
+  /** The logs of some seats, each in the order it was received; a seat where nothing was logged has none. */
+  async logsOf(
+    db: Queryable,
+    seatIds: readonly string[],
+  ): Promise<ReadonlyMap<string, readonly BuildEvent[]>> {
+    const last = await selectLastSeqs(db, seatIds);
+    const grown = [...last].filter(([id, seq]) => this.#known.get(id)?.seq !== seq);
+    const read = await selectLogsOfSeats(
+      db,
+      grown.map(([id]) => id),
+    );
+    for (const [id, seq] of grown) this.#remember(id, { seq, log: read.get(id) ?? [] });
+    return new Map(
+      [...last.keys()].map((id) => [id, this.#known.get(id)?.log ?? read.get(id) ?? []]),
+    );
+  }
+
+  /** Reads all logs, an evening at a time, so that the first report need not; others are served in between. */
+  async warm(db: Queryable): Promise<void> {
+    for (const seatIds of await selectSeatsByWorkshop(db)) await this.logsOf(db, seatIds);
+  }
+
+  #remember(id: string, known: Known): void {
+    this.#known.delete(id);
+    this.#known.set(id, known);
+    for (const oldest of this.#known.keys()) {
+      if (this.#known.size <= mostKnown) break;
+      this.#known.delete(oldest);
+    }
+  }
+}
+
+/** Some three years of evenings; a log of 60 steps is about 20 kB. */
+const mostKnown = 1500;

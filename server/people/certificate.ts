@@ -1,0 +1,77 @@
+import { opportunitiesOf, stateOfBuild } from '#core/learning/builds';
+import { estimatesOf } from '#core/learning/skillEstimates';
+import { skillWords } from '#core/learning/skills';
+import type { StoredBuild } from '../builds/queries.ts';
+import { makePdf, mm } from '../papers/pdf.ts';
+
+/** A certificate of a finished board, with the skills that its steps have shown. */
+export function certificatePdf(name: string, build: StoredBuild): Promise<Buffer> {
+  const state = stateOfBuild(build);
+  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(
+    new Date(state.finishedAt ?? build.startsAt),
+  );
+  const joints = build.steps.reduce(
+    (sum, step) => sum + (step.kind === 'check' ? 0 : step.joints),
+    0,
+  );
+  const shown = estimatesOf(opportunitiesOf([build])).filter(
+    ({ right }) => right.of > 0 && right.count > 0,
+  );
+  return makePdf({
+    pageSize: 'A4',
+    pageOrientation: 'landscape',
+    pageMargins: [mm(28), mm(26), mm(28), mm(20)],
+    info: { title: `${name}: ${build.kitName}` },
+    background: (_page, { width, height }) => ({
+      canvas: [
+        {
+          type: 'rect',
+          x: mm(10),
+          y: mm(10),
+          w: width - mm(20),
+          h: height - mm(20),
+          lineWidth: 2,
+          lineColor: '#8f4517',
+        },
+        {
+          type: 'rect',
+          x: mm(12),
+          y: mm(12),
+          w: width - mm(24),
+          h: height - mm(24),
+          lineWidth: 0.6,
+          lineColor: '#1b5e3c',
+        },
+      ],
+    }),
+    content: [
+      { text: build.workshopTitle, fontSize: 13, color: '#62564a' },
+      { text: name, fontSize: 34, bold: true, margin: [0, 10, 0, 2] },
+      {
+        text: `has built the ${build.kitName} with ${joints} soldered joints, and it passed every check.`,
+        fontSize: 16,
+        margin: [0, 0, 0, 4],
+      },
+      { text: day, fontSize: 13, margin: [0, 0, 0, 16] },
+      { text: 'Shown while building', fontSize: 13, bold: true, margin: [0, 0, 0, 4] },
+      {
+        columns: [0, 1].map((column) => ({
+          ul: shown
+            .filter((_, index) => index % 2 === column)
+            .map(({ skill, right }) => ({
+              text: `${skillWords[skill].name}: right at ${right.count} of ${right.of} steps that ask for it`,
+              fontSize: 11,
+              margin: [0, 1, 0, 1] as [number, number, number, number],
+            })),
+        })),
+      },
+      {
+        margin: [0, 40, 0, 0],
+        columns: [
+          { text: '_______________________________\nInstructor', fontSize: 11 },
+          { text: '_______________________________\nPlace, date', fontSize: 11 },
+        ],
+      },
+    ],
+  });
+}

@@ -1,0 +1,80 @@
+import type { Person, PersonBuild, PersonSummary, ReadyFor } from '#contract/people';
+import { opportunitiesOf, paceOfBuild, stateOfBuild } from '#core/learning/builds';
+import {
+  estimatesOf,
+  expectedMistakes,
+  practiseNext,
+  readinessFor,
+  type SkillEstimate,
+} from '#core/learning/skillEstimates';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { StoredBuild } from '../builds/queries.ts';
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** A learner in figures, from all their builds. */
+export function summaryOf({ id, name }: Named, builds: readonly StoredBuild[]): PersonSummary {
+  const begun = builds.filter(({ events }) => events.length > 0);
+  const states = begun.map(stateOfBuild);
+  const paces = begun.map(paceOfBuild);
+  const count = paces.reduce((sum, pace) => sum + pace.count, 0);
+  const share = paces.reduce((sum, pace) => sum + (pace.share ?? 0) * pace.count, 0) / count;
+  return {
+    id,
+    name,
+    builds: begun.length,
+    finished: states.filter(({ currentStepId }) => currentStepId === null).length,
+    mistakes: states.reduce((sum, { mistakes }) => sum + mistakes.length, 0),
+    pace: count === 0 ? null : { share, count },
+    skills: estimatesOf(opportunitiesOf(begun)),
+  };
+}
+
+export interface PlannedKit {
+  readonly kitId: string;
+  readonly kitName: string;
+  readonly steps: readonly PlannedStep[];
+}
+
+/** A learner with every evening, and what they are ready for. */
+export function personOf(
+  named: Named,
+  builds: readonly StoredBuild[],
+  kits: readonly PlannedKit[],
+): Person {
+  const summary = summaryOf(named, builds);
+  return {
+    ...summary,
+    evenings: [...builds].reverse().map(eveningOf),
+    ready: kits.map((kit) => readyFor(summary.skills, kit)).sort((a, b) => a.expected - b.expected),
+  };
+}
+
+const eveningOf = (build: StoredBuild): PersonBuild => ({
+  workshopId: build.workshopId,
+  workshopTitle: build.workshopTitle,
+  kitId: build.kitId,
+  kitName: build.kitName,
+  startsAt: build.startsAt,
+  seatId: build.seatId,
+  seatNumber: build.seatNumber,
+  steps: build.steps,
+  state: stateOfBuild(build),
+});
+
+function readyFor(
+  skills: readonly SkillEstimate[],
+  { kitId, kitName, steps }: PlannedKit,
+): ReadyFor {
+  const expected = expectedMistakes(skills, steps);
+  return {
+    kitId,
+    kitName,
+    expected,
+    readiness: readinessFor(expected),
+    practise: practiseNext(skills, steps),
+  };
+}

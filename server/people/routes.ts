@@ -1,0 +1,119 @@
+import { type Request, Router } from 'express';
+import {
+  certificatePath,
+  erasePerson,
+  getPerson,
+  listPeople,
+  type PersonSummary,
+  peopleCsvPath,
+  statementsPath,
+} from '#contract/people';
+import { stateOfBuild } from '#core/learning/builds';
+import { skillIds, skillWords } from '#core/learning/skills';
+import type { LogMemory } from '../builds/logMemory.ts';
+import { type StoredBuild, selectBuilds } from '../builds/queries.ts';
+import type { Database } from '../db/database.ts';
+import { type CsvColumn, csvOf, fileName, sendCsv } from '../http/csv.ts';
+import { notFound } from '../http/refusal.ts';
+import { serve } from '../http/serve.ts';
+import { isUuid } from '../http/uuid.ts';
+import { plannedSteps } from '../kits/plannedSteps.ts';
+import { selectKits } from '../kits/queries.ts';
+import { certificatePdf } from './certificate.ts';
+import { type PlannedKit, personOf, summaryOf } from './people.ts';
+import { eraseLearner, type StoredLearner, selectLearner, selectLearners } from './queries.ts';
+import { statementsOf } from './statements.ts';
+
+/** Learners: what they did, what they can, and what leaves the house about them. */
+export function peopleRoutes(db: Database, memory: LogMemory, siteAddress: () => string): Router {
+  const router = Router();
+
+  const existing = async (id: string): Promise<StoredLearner> => {
+    const learner = isUuid(id) ? await selectLearner(db, id) : undefined;
+    if (!learner) throw notFound('learner', 'Choose one from the list of people.');
+    return learner;
+  };
+
+  serve(router, listPeople, () => summaries(db, memory));
+
+  serve(router, getPerson, async ({ params }) => {
+    const learner = await existing(params.learnerId);
+    return personOf(
+      learner,
+      await selectBuilds(db, memory, { learnerId: learner.id }),
+      await kitsToBuild(),
+    );
+  });
+
+  serve(router, erasePerson, async ({ params }) => {
+    const { id } = await existing(params.learnerId);
+    await db.transaction((tx) => eraseLearner(tx, id));
+    return { erased: true };
+  });
+
+  router.get(peopleCsvPath, async (_request, response) => {
+    sendCsv(response, 'people', csvOf(columns, await summaries(db, memory)));
+  });
+
+  router.get(statementsPath(':learnerId'), async (request, response) => {
+    const { learner, builds } = await buildsOf(request);
+    response
+      .attachment(`${fileName(learner.name)}-xapi.json`)
+      .json(statementsOf(learner, builds, siteAddress()));
+  });
+
+  router.get(certificatePath(':learnerId', ':workshopId'), async (request, response) => {
+    const { learner, builds } = await buildsOf(request);
+    const build = builds.find(({ workshopId }) => workshopId === request.params.workshopId);
+    if (!build || stateOfBuild(build).finishedAt === null) {
+      throw notFound(
+        'finished board',
+        'A certificate is for a board that has passed every check; choose one from the learner’s evenings.',
+      );
+    }
+    response.type('application/pdf').send(await certificatePdf(learner.name, build));
+  });
+
+  async function buildsOf({ params }: Request) {
+    const learner = await existing(String(params.learnerId));
+    return { learner, builds: await selectBuilds(db, memory, { learnerId: learner.id }) };
+  }
+
+  async function kitsToBuild(): Promise<PlannedKit[]> {
+    return (await selectKits(db)).map((kit) => ({
+      kitId: kit.id,
+      kitName: kit.name,
+      steps: plannedSteps(kit),
+    }));
+  }
+
+  return router;
+}
+
+async function summaries(db: Database, memory: LogMemory): Promise<PersonSummary[]> {
+  const byLearner = new Map<string, StoredBuild[]>();
+  for (const build of await selectBuilds(db, memory, 'everybody')) {
+    if (build.learnerId === null) continue;
+    byLearner.set(build.learnerId, [...(byLearner.get(build.learnerId) ?? []), build]);
+  }
+  return (await selectLearners(db)).map((learner) =>
+    summaryOf(learner, byLearner.get(learner.id) ?? []),
+  );
+}
+
+const columns: readonly CsvColumn<PersonSummary>[] = [
+  { heading: 'learner', cell: ({ name }) => name },
+  { heading: 'builds', cell: ({ builds }) => builds },
+  { heading: 'finished', cell: ({ finished }) => finished },
+  { heading: 'mistakes', cell: ({ mistakes }) => mistakes },
+  { heading: 'times the plan', cell: ({ pace }) => (pace ? pace.share.toFixed(2) : '') },
+  { heading: 'step times', cell: ({ pace }) => pace?.count ?? 0 },
+  ...skillIds.flatMap((id): CsvColumn<PersonSummary>[] => {
+    const of = ({ skills }: PersonSummary) => skills.find(({ skill }) => skill === id);
+    const { name } = skillWords[id];
+    return [
+      { heading: `${name}: chance known`, cell: (person) => of(person)?.known.toFixed(2) ?? '' },
+      { heading: `${name}: steps seen`, cell: (person) => of(person)?.right.of ?? 0 },
+    ];
+  }),
+];

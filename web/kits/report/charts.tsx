@@ -1,0 +1,195 @@
+import Typography from '@mui/material/Typography';
+import type { ReactElement } from 'react';
+import {
+  Bar,
+  BarChart,
+  CartesianGrid,
+  ErrorBar,
+  ReferenceLine,
+  ResponsiveContainer,
+  Scatter,
+  ScatterChart,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import type { Finish } from '#contract/reports';
+import type { StepReport } from '#core/learning/kitReport';
+import type { Calibration } from '#core/pace/calibration';
+import { ink } from '../../app/tokens.ts';
+
+interface ChartProps {
+  readonly title: string;
+  /** What the picture says, for those who do not see it. */
+  readonly says: string;
+  readonly children: ReactElement;
+}
+
+function Chart({ title, says, children }: ChartProps) {
+  return (
+    <section aria-label={title}>
+      <Typography variant="h2">{title}</Typography>
+      <div role="img" aria-label={says}>
+        <ResponsiveContainer width="100%" height={240}>
+          {children}
+        </ResponsiveContainer>
+      </div>
+    </section>
+  );
+}
+
+const margin = { top: 10, right: 12, bottom: 20, left: 0 };
+const below = (value: string) => ({
+  value,
+  position: 'insideBottom' as const,
+  offset: -12,
+  fill: ink('faded'),
+});
+const beside = (value: string) => ({
+  value,
+  angle: -90,
+  position: 'insideLeft' as const,
+  fill: ink('faded'),
+  style: { textAnchor: 'middle' as const },
+});
+
+/** Mistakes at each step, over all builds. */
+export function MistakesByStep({ steps }: { readonly steps: readonly StepReport[] }) {
+  const data = steps.map(({ number, entries }) => ({ number, mistakes: entries.length }));
+  const most = [...data].sort((a, b) => b.mistakes - a.mistakes)[0];
+  return (
+    <Chart
+      title="Mistakes by step"
+      says={`Mistakes by step; most at step ${most?.number ?? '-'}, ${most?.mistakes ?? 0}. The table below has them all.`}
+    >
+      <BarChart data={data} margin={margin}>
+        <CartesianGrid stroke={ink('line')} vertical={false} />
+        <XAxis dataKey="number" stroke={ink('faded')} label={below('step')} />
+        <YAxis allowDecimals={false} stroke={ink('faded')} width={48} label={beside('mistakes')} />
+        <Bar dataKey="mistakes" fill={ink('alarm')} isAnimationActive={false} />
+      </BarChart>
+    </Chart>
+  );
+}
+
+/** How long each step took against its plan, with the range of the mean. */
+export function PaceByStep({ steps }: { readonly steps: readonly StepReport[] }) {
+  const data = steps.flatMap(({ number, pace }) =>
+    pace
+      ? [{ number, share: pace.share, range: [pace.share - pace.low, pace.high - pace.share] }]
+      : [],
+  );
+  const slowest = [...data].sort((a, b) => b.share - a.share)[0];
+  return (
+    <Chart
+      title="Pace by step"
+      says={`Times taken over times planned; the slowest is step ${slowest?.number ?? '-'}, ${slowest?.share.toFixed(1) ?? '-'} times its plan.`}
+    >
+      <BarChart data={data} margin={margin}>
+        <CartesianGrid stroke={ink('line')} vertical={false} />
+        <XAxis dataKey="number" stroke={ink('faded')} label={below('step')} />
+        <YAxis stroke={ink('faded')} width={48} label={beside('times the plan')} />
+        <ReferenceLine y={1} stroke={ink('ink')} strokeDasharray="6 4" />
+        <Bar dataKey="share" fill={ink('copper')} isAnimationActive={false}>
+          <ErrorBar dataKey="range" stroke={ink('ink')} width={4} />
+        </Bar>
+      </BarChart>
+    </Chart>
+  );
+}
+
+/** Of those who were told some chance, how many finished; on the line the forecast was right. */
+export function CalibrationChart({ calibration }: { readonly calibration: Calibration }) {
+  const data = calibration.bins.map(({ told, finished, of }) => ({
+    told: Math.round(100 * told),
+    finished: Math.round((100 * finished) / of),
+  }));
+  return (
+    <Chart
+      title="Chances told and what came"
+      says={calibration.bins
+        .map(
+          ({ told, finished, of }) =>
+            `told ${Math.round(100 * told)} %: ${finished} of ${of} finished`,
+        )
+        .join('; ')}
+    >
+      <ScatterChart margin={margin}>
+        <CartesianGrid stroke={ink('line')} />
+        <XAxis
+          type="number"
+          dataKey="told"
+          domain={[0, 100]}
+          unit=" %"
+          stroke={ink('faded')}
+          label={below('chance told at half time')}
+        />
+        <YAxis
+          type="number"
+          dataKey="finished"
+          domain={[0, 100]}
+          unit=" %"
+          stroke={ink('faded')}
+          width={60}
+          label={beside('finished')}
+        />
+        <ReferenceLine
+          segment={[
+            { x: 0, y: 0 },
+            { x: 100, y: 100 },
+          ]}
+          stroke={ink('ink')}
+          strokeDasharray="6 4"
+        />
+        <Scatter data={data} fill={ink('copper')} isAnimationActive={false} />
+      </ScatterChart>
+    </Chart>
+  );
+}
+
+/** When each learner finished, against what half time let expect. */
+export function FinishChart({ finishes }: { readonly finishes: readonly Finish[] }) {
+  if (finishes.length === 0) {
+    return (
+      <section aria-label="Finish times">
+        <Typography variant="h2">Finish times</Typography>
+        <p>Nobody finished after half time so far.</p>
+      </section>
+    );
+  }
+  const most = Math.max(...finishes.flatMap(({ expected, finished }) => [expected, finished]));
+  const off =
+    finishes.reduce((sum, { expected, finished }) => sum + Math.abs(finished - expected), 0) /
+    finishes.length;
+  return (
+    <Chart
+      title="Finish times"
+      says={`Minutes at which ${finishes.length} learners finished against what half time let expect; off by ${off.toFixed(0)} minutes on the average.`}
+    >
+      <ScatterChart margin={margin}>
+        <CartesianGrid stroke={ink('line')} />
+        <XAxis
+          type="number"
+          dataKey="expected"
+          stroke={ink('faded')}
+          label={below('expected at half time, minute')}
+        />
+        <YAxis
+          type="number"
+          dataKey="finished"
+          stroke={ink('faded')}
+          width={60}
+          label={beside('finished, minute')}
+        />
+        <ReferenceLine
+          segment={[
+            { x: 0, y: 0 },
+            { x: most, y: most },
+          ]}
+          stroke={ink('ink')}
+          strokeDasharray="6 4"
+        />
+        <Scatter data={[...finishes]} fill={ink('copper')} isAnimationActive={false} />
+      </ScatterChart>
+    </Chart>
+  );
+}

@@ -1,0 +1,43 @@
+import Box from '@mui/material/Box';
+import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
+import { skillWords } from '#core/learning/skills';
+import { ink } from '../app/tokens.ts';
+import { Glyph } from '../ui/Glyph.tsx';
+
+/** The chance that a skill is known, as a bar, with how many steps stand behind it. */
+export function SkillBar({
+  estimate: { skill, known, right },
+  wide = false,
+}: {
+  readonly estimate: SkillEstimate;
+  readonly wide?: boolean;
+}) {
+  const percent = Math.round(100 * known);
+  if (right.of === 0) return <Box sx={{ color: ink('faded') }}>not seen</Box>;
+  return (
+    <Box
+      role="img"
+      aria-label={`${skillWords[skill].name}: ${percent} %, from ${right.of} steps`}
+      sx={{ display: 'flex', alignItems: 'center', gap: 0.75, whiteSpace: 'nowrap' }}
+    >
+      <Box
+        sx={{
+          width: wide ? 220 : 64,
+          height: wide ? 16 : 12,
+          border: `1px solid ${ink('faded')}`,
+          background: ink('sheet'),
+        }}
+      >
+        <Box
+          sx={{
+            width: `${percent}%`,
+            height: '100%',
+            background: ink(known >= masteryFrom ? 'board' : 'copper'),
+          }}
+        />
+      </Box>
+      <span className="mono">{right.of}</span>
+      {known >= masteryFrom && <Glyph name="tick" />}
+    </Box>
+  );
+}

@@ -1,0 +1,80 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceLine,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
+import { type SkillId, skillWords } from '#core/learning/skills';
+import { ink } from '../app/tokens.ts';
+import { useChoices } from '../app/useChoices.ts';
+
+/** How one skill went up and down, step by step. */
+export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimate[] }) {
+  const [search, choose] = useChoices();
+  const seen = skills.filter(({ right }) => right.of > 0);
+  const shown =
+    seen.find(({ skill }) => skill === search.get('skill')) ??
+    [...seen].sort((a, b) => a.known - b.known)[0];
+  if (!shown) return <p>Nothing was seen yet.</p>;
+  const { skill, course } = shown;
+  const data = course.map((known, step) => ({ step, known: Math.round(100 * known) }));
+  return (
+    <>
+      <TextField
+        select
+        size="small"
+        label="Skill"
+        value={skill}
+        onChange={({ target }) => choose({ skill: target.value as SkillId })}
+        sx={{ my: 1, minWidth: 260 }}
+      >
+        {seen.map((one) => (
+          <MenuItem key={one.skill} value={one.skill}>
+            {skillWords[one.skill].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <div
+        role="img"
+        aria-label={`${skillWords[skill].name}: from ${data[0]?.known} % to ${data.at(-1)?.known} % over ${course.length - 1} steps`}
+      >
+        <ResponsiveContainer width="100%" height={220}>
+          <LineChart data={data} margin={{ top: 8, right: 12, bottom: 18, left: 0 }}>
+            <CartesianGrid stroke={ink('line')} />
+            <XAxis
+              dataKey="step"
+              stroke={ink('faded')}
+              label={{
+                value: 'steps that ask for it',
+                position: 'insideBottom',
+                offset: -10,
+                fill: ink('faded'),
+              }}
+            />
+            <YAxis domain={[0, 100]} unit=" %" stroke={ink('faded')} width={56} />
+            <ReferenceLine
+              y={100 * masteryFrom}
+              stroke={ink('board')}
+              strokeDasharray="6 4"
+              label={{ value: 'known', position: 'insideTopLeft', fill: ink('board') }}
+            />
+            <Line
+              type="linear"
+              dataKey="known"
+              stroke={ink('copper')}
+              strokeWidth={2.5}
+              dot={false}
+              isAnimationActive={false}
+            />
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
+    </>
+  );
+}
