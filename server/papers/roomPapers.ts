@@ -72,7 +72,7 @@ export const checklistPaper: WorkshopPaperDefinition = {
     ),
 };
 
-/** Who sits where and beside whom, to hang at the door. */
+/** Who sits where and beside whom, to hang at the door: what somebody can or cannot is nobody’s business there. */
 export const seatPlanPaper: WorkshopPaperDefinition = {
   title: 'Seat plan',
   pdf: (bags, { size }) =>
@@ -86,9 +86,9 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
           table: {
             headerRows: 1,
             dontBreakRows: true,
-            widths: [mm(18), '*', mm(50), mm(50)],
+            widths: [mm(18), '*', mm(70)],
             body: [
-              ['Seat', 'Name', 'Beside', 'Has'].map(headCell),
+              ['Seat', 'Name', 'Beside'].map(headCell),
               ...besideEachOther(bags.seats).map((seat) => [
                 { text: String(seat.number), font: mono, bold: true, fontSize: 16 },
                 {
@@ -97,7 +97,6 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
                   margin: [0, 2, 0, 2] as [number, number, number, number],
                 },
                 besideWhom(bags.seats, seat),
-                experienceWords[seat.experience],
               ]),
             ],
           },

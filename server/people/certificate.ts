@@ -46,27 +46,27 @@ export function certificatePdf(name: string, build: StoredBuild): Promise<Buffer
     }),
     content: [
       { text: build.workshopTitle, fontSize: 13, color: '#62564a' },
-      { text: name, fontSize: 34, bold: true, margin: [0, 10, 0, 2] },
+      { text: name, fontSize: 46, bold: true, margin: [0, 24, 0, 8] },
       {
         text: `has built the ${build.kitName} with ${joints} soldered joints, and it passed every check.`,
-        fontSize: 16,
-        margin: [0, 0, 0, 4],
+        fontSize: 19,
+        margin: [0, 0, 0, 8],
       },
-      { text: day, fontSize: 13, margin: [0, 0, 0, 16] },
-      { text: 'Shown while building', fontSize: 13, bold: true, margin: [0, 0, 0, 4] },
+      { text: day, fontSize: 14, margin: [0, 0, 0, 34] },
+      { text: 'Shown while building', fontSize: 14, bold: true, margin: [0, 0, 0, 8] },
       {
         columns: [0, 1].map((column) => ({
           ul: shown
             .filter((_, index) => index % 2 === column)
             .map(({ skill, right }) => ({
-              text: `${skillWords[skill].name}: right at ${right.count} of ${right.of} steps that ask for it`,
-              fontSize: 11,
+              text: `${skillWords[skill].name}: right at ${right.count} of ${right.of} steps`,
+              fontSize: 13,
               margin: [0, 1, 0, 1] as [number, number, number, number],
             })),
         })),
       },
       {
-        margin: [0, 40, 0, 0],
+        margin: [0, 70, 0, 0],
         columns: [
           { text: '_______________________________\nInstructor', fontSize: 11 },
           { text: '_______________________________\nPlace, date', fontSize: 11 },
