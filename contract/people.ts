@@ -1,4 +1,5 @@
 import type { SeatState } from '#core/build/foldSeat';
+import type { Opportunity } from '#core/learning/builds';
 import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -39,6 +40,8 @@ export interface ReadyFor {
 }
 
 export interface Person extends PersonSummary {
+  /** What stands behind the skills, in the order of time. */
+  readonly opportunities: readonly Opportunity[];
   /** The latest first. */
   readonly evenings: readonly PersonBuild[];
   /** The easiest first. */

@@ -1,4 +1,4 @@
-import type { KitReport } from '#core/learning/kitReport';
+import type { AtSeat, KitReport, TakenTime } from '#core/learning/kitReport';
 import type { KitProposal } from '#core/learning/proposals';
 import type { Calibration } from '#core/pace/calibration';
 import { endpoint } from './endpoint.ts';
@@ -9,13 +9,19 @@ export interface FullKitReport extends KitReport {
   /** Chances to finish as they stood at half time, against what came. */
   readonly calibration: Calibration;
   readonly finishes: readonly Finish[];
+  /** Every chance that was told, with what came. */
+  readonly forecasts: readonly Told[];
+}
+
+/** A chance to finish as it stood at half time. */
+export interface Told extends AtSeat {
+  readonly startsAt: string;
+  readonly chance: number;
+  readonly finished: boolean;
 }
 
 /** When somebody finished, and when that was to be expected at half time. */
-export interface Finish {
-  readonly workshopId: string;
-  readonly workshopTitle: string;
-  readonly seatNumber: number;
+export interface Finish extends AtSeat {
   /** Minutes from the start. */
   readonly expected: number;
   readonly finished: number;
@@ -24,5 +30,9 @@ export interface Finish {
 export const getKitReport = endpoint<FullKitReport>()({
   method: 'GET',
   path: '/api/kits/:kitId/report',
+});
+export const getStepTimes = endpoint<TakenTime[]>()({
+  method: 'GET',
+  path: '/api/kits/:kitId/report/steps/:stepId',
 });
 export const kitReportCsvPath = (kitId: string) => `/api/kits/${kitId}/report.csv`;

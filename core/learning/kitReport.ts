@@ -4,12 +4,16 @@ import type { Part } from '../parts/part.ts';
 import { type Build, stateOfBuild, timesOfBuild } from './builds.ts';
 import { type Share, shareOfCount } from './shares.ts';
 
-/** Where a figure comes from: one entry of a seat's log. */
-export interface Entry {
-  readonly eventId: string;
+/** Where something was logged. */
+export interface AtSeat {
   readonly workshopId: string;
   readonly workshopTitle: string;
   readonly seatNumber: number;
+}
+
+/** Where a figure comes from: one entry of a seat's log. */
+export interface Entry extends AtSeat {
+  readonly eventId: string;
   /** ISO 8601. */
   readonly at: string;
   readonly mistake: string;
@@ -45,10 +49,18 @@ export interface PairReport {
   readonly entries: readonly Entry[];
 }
 
+/** A build, and when it was finished. */
+export interface BuiltOne extends AtSeat {
+  readonly startsAt: string;
+  readonly finishedAt: string | null;
+}
+
 export interface KitReport {
   readonly workshops: number;
   readonly builds: number;
   readonly finished: Share;
+  /** Every build that was counted. */
+  readonly built: readonly BuiltOne[];
   readonly steps: readonly StepReport[];
   /** Pairs that were mixed up in fact, the most often first. */
   readonly pairs: readonly PairReport[];
@@ -93,6 +105,13 @@ export function kitReport(parts: readonly Part[], builds: readonly Build[]): Kit
   return {
     workshops: new Set(begun.map(({ workshopId }) => workshopId)).size,
     builds: begun.length,
+    built: states.map(({ build, state }) => ({
+      workshopId: build.workshopId,
+      workshopTitle: build.workshopTitle,
+      seatNumber: build.seatNumber,
+      startsAt: build.startsAt,
+      finishedAt: state.finishedAt,
+    })),
     finished: shareOfCount(
       states.filter(({ state }) => state.currentStepId === null).length,
       begun.length,
@@ -135,6 +154,31 @@ function mixedUpPairs(
     )
     .sort((a, b) => b.mixedUp.count - a.mixedUp.count);
 }
+
+/** One time that a step took, as the pace counts it. */
+export interface TakenTime extends AtSeat {
+  /** ISO 8601: the tap that ended the step. */
+  readonly at: string;
+  readonly minutes: number;
+  readonly planned: number;
+}
+
+/** The times behind the pace of a step, the slowest first. */
+export const timesOfStep = (builds: readonly Build[], stepId: string): TakenTime[] =>
+  builds
+    .flatMap((build) =>
+      timesOfBuild(build)
+        .filter(({ stepIds }) => stepIds.length === 1 && stepIds[0] === stepId)
+        .map(({ minutes, planned, endedAt }) => ({
+          workshopId: build.workshopId,
+          workshopTitle: build.workshopTitle,
+          seatNumber: build.seatNumber,
+          at: endedAt,
+          minutes,
+          planned,
+        })),
+    )
+    .sort((a, b) => b.minutes - a.minutes);
 
 /** In how many builds some entries were made. */
 const buildsOf = (entries: readonly Entry[]): number =>

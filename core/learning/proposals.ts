@@ -10,6 +10,8 @@ export interface KitProposal {
   /** The numbers are too few to conclude much. */
   readonly few: boolean;
   readonly entries: readonly Entry[];
+  /** The step whose times the figures are, where they are times and not mistakes. */
+  readonly stepId?: string;
 }
 
 interface ProposalRule {
@@ -57,13 +59,14 @@ const rules: readonly ProposalRule[] = [
     id: 'slow-step',
     // Slow for sure: even the lower end of the interval lies well above the plan.
     find: ({ steps }) =>
-      steps.flatMap(({ pace, number, entries }) =>
+      steps.flatMap(({ step, pace, number, entries }) =>
         pace && pace.count > 1 && pace.share >= 1.5 && pace.low > 1.2
           ? {
               says: `Plan step ${number} longer, split it in two, or show it before everybody begins it.`,
               because: `it takes ${pace.share.toFixed(1)} times its plan (between ${pace.low.toFixed(1)} and ${pace.high.toFixed(1)}), from ${pace.count} times`,
               few: pace.count < 20,
               entries,
+              stepId: step.id,
             }
           : [],
       ),

@@ -27,6 +27,16 @@ test('the report on a kit finds the pair that is mixed up and the step that take
   await page.reload();
   await expect(entries).toBeVisible();
   await expectAccessible(page);
+  const pace = page
+    .getByRole('row', { name: /^4 Solder the 2N3904/ })
+    .getByRole('button')
+    .last();
+  const times = Number(/, (\d+) times/.exec((await pace.textContent()) ?? '')?.[1]);
+  await pace.click();
+  await expect(entries.getByRole('listitem')).toHaveCount(times);
+  await expect(entries.getByRole('listitem').first()).toContainText(/min of .* planned/);
+  await page.getByRole('button', { name: /19 builds at 2 workshops/ }).click();
+  await expect(entries.getByRole('listitem')).toHaveCount(19);
   await entries.getByRole('link').first().click();
   await expect(page.getByText(/finished their board/)).toBeVisible();
 });
@@ -69,6 +79,12 @@ test('a learner who got better is seen to have, with what to practise and a cert
     ...((await course.getAttribute('aria-label')) ?? '').matchAll(/(\d+) %/g),
   ].map(([, percent]) => Number(percent));
   expect(to).toBeGreaterThan(from ?? 100);
+  const figure = page.getByRole('row', { name: /^Reads values/ }).getByRole('button');
+  const of = Number(/of (\d+)/.exec((await figure.textContent()) ?? '')?.[1]);
+  await figure.click();
+  const behind = page.getByRole('region', { name: 'Steps behind the skill' });
+  await expect(behind.getByRole('listitem')).toHaveCount(of);
+  await expect(behind.getByText('went wrong')).toHaveCount(2);
   const ready = page.getByRole('table', { name: 'Ready for' });
   await expect(ready.getByRole('row', { name: /Twin Lamp/ })).toContainText('ready');
   await expectAccessible(page);

@@ -147,6 +147,24 @@ describe('the report on a kit', () => {
     expect(text.trim().split('\r\n')).toHaveLength(1 + found.entries.length);
   });
 
+  it('has the times behind a pace, the builds and the chances that were told', async () => {
+    const found = await report();
+    const [, second] = found.steps;
+    const times = await get<{ at: string; minutes: number }[]>(
+      `/api/kits/${workshop.kitId}/report/steps/${second?.step.id}`,
+    );
+    expect(times).toHaveLength(second?.pace?.count ?? -1);
+    const log = await get<{ events: { event: { kind: string; stepId?: string; at: string } }[] }>(
+      `/api/workshops/${workshop.id}/log`,
+    );
+    const taps = log.events
+      .filter(({ event }) => event.kind === 'step-done' && event.stepId === second?.step.id)
+      .map(({ event }) => event.at);
+    for (const { at } of times) expect(taps).toContain(at);
+    expect(found.built).toHaveLength(found.builds);
+    expect(found.forecasts).toHaveLength(found.calibration.count);
+  });
+
   it('compares the forecasts of half time with what came', async () => {
     const { calibration, finishes } = await report();
     expect(calibration.count).toBe(3);

@@ -48,6 +48,7 @@ export function personOf(
   const summary = summaryOf(named, builds);
   return {
     ...summary,
+    opportunities: opportunitiesOf(builds),
     evenings: [...builds].reverse().map(eveningOf),
     ready: kits.map((kit) => readyFor(summary.skills, kit)).sort((a, b) => a.expected - b.expected),
   };

@@ -1,9 +1,9 @@
-import type { Finish, FullKitReport } from '#contract/reports';
+import type { Finish, FullKitReport, Told } from '#contract/reports';
 import type { BuildEvent } from '#core/build/event';
 import { stateOfBuild } from '#core/learning/builds';
 import { kitReport } from '#core/learning/kitReport';
 import { proposalsFor } from '#core/learning/proposals';
-import { calibrationOf, type Forecasted } from '#core/pace/calibration';
+import { calibrationOf } from '#core/pace/calibration';
 import type { LearntPace } from '#core/pace/learnt/learnPace';
 import { paceBefore } from '#core/pace/learnt/priors';
 import { tonightOf } from '#core/pace/tonight/tonight';
@@ -25,11 +25,12 @@ export function fullKitReport(
     proposals: proposalsFor(report),
     calibration: calibrationOf(halfTimes.map(({ forecast }) => forecast)),
     finishes: halfTimes.flatMap(({ finish }) => finish ?? []),
+    forecasts: halfTimes.map(({ forecast }) => forecast),
   };
 }
 
 interface HalfTime {
-  readonly forecast: Forecasted;
+  readonly forecast: Told;
   readonly finish: Finish | undefined;
 }
 
@@ -76,7 +77,14 @@ function halfTimeOf(build: StoredBuild, { kinds, learners }: LearntPace): HalfTi
   const { finishedAt } = stateOfBuild(build);
   const finishedMs = finishedAt === null ? Number.POSITIVE_INFINITY : Date.parse(finishedAt);
   return {
-    forecast: { chance: tonight.chance, finished: finishedMs <= endMs },
+    forecast: {
+      workshopId: build.workshopId,
+      workshopTitle: build.workshopTitle,
+      seatNumber: build.seatNumber,
+      startsAt,
+      chance: tonight.chance,
+      finished: finishedMs <= endMs,
+    },
     finish:
       finishedAt === null || finishedMs <= half.getTime()
         ? undefined

@@ -1,6 +1,6 @@
 import { Router } from 'express';
-import { getKitReport, kitReportCsvPath } from '#contract/reports';
-import type { Entry, KitReport } from '#core/learning/kitReport';
+import { getKitReport, getStepTimes, kitReportCsvPath } from '#contract/reports';
+import { type Entry, type KitReport, timesOfStep } from '#core/learning/kitReport';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
@@ -15,15 +15,25 @@ import { fullKitReport } from './kitReports.ts';
 export function reportRoutes(db: Database, memory: LogMemory): Router {
   const router = Router();
 
-  const reportOn = async (kitId: string) => {
+  const existing = async (kitId: string) => {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+    return kit;
+  };
+
+  const reportOn = async (kitId: string) => {
+    const kit = await existing(kitId);
     const parts = kit.lines.map(({ part }) => part);
     const builds = await selectBuilds(db, memory, { kitId: kit.id });
     return { kit, report: fullKitReport(parts, builds, new Date()) };
   };
 
   serve(router, getKitReport, async ({ params }) => (await reportOn(params.kitId)).report);
+
+  serve(router, getStepTimes, async ({ params }) => {
+    const { id } = await existing(params.kitId);
+    return timesOfStep(await selectBuilds(db, memory, { kitId: id }), params.stepId);
+  });
 
   router.get(kitReportCsvPath(':kitId'), async (request, response) => {
     const { kit, report } = await reportOn(String(request.params.kitId));

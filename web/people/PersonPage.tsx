@@ -23,6 +23,7 @@ import { readingWords } from '#core/words/orderWords';
 import { stepTitle } from '#core/words/partWords';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
+import { useChoices } from '../app/useChoices.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import '../ui/plainTable.css';
@@ -41,6 +42,8 @@ const readyWords: Readonly<Record<Readiness, string>> = {
 /** One learner: skills, what to practise, what they are ready for, and every evening. */
 export function PersonPage() {
   const person = useLoaderData<Person>();
+  const [search, choose] = useChoices();
+  const shown = search.get('behind');
   const { id, name, skills, ready, evenings, pace } = person;
   return (
     <>
@@ -83,8 +86,21 @@ export function PersonPage() {
                     <SkillBar estimate={estimate} wide />
                   </td>
                   <td className="number">
-                    {estimate.right.of > 0 &&
-                      `${estimate.right.count} of ${estimate.right.of} (${Math.round(100 * estimate.right.low)} to ${Math.round(100 * estimate.right.high)} %)`}
+                    {estimate.right.of > 0 && (
+                      <Button
+                        size="small"
+                        aria-expanded={shown === estimate.skill}
+                        onClick={() =>
+                          choose({
+                            behind: shown === estimate.skill ? undefined : estimate.skill,
+                          })
+                        }
+                      >
+                        {estimate.right.count} of {estimate.right.of} (
+                        {Math.round(100 * estimate.right.low)} to{' '}
+                        {Math.round(100 * estimate.right.high)} %)
+                      </Button>
+                    )}
                   </td>
                 </tr>
               ))}
@@ -100,6 +116,7 @@ export function PersonPage() {
           <SkillCourse skills={skills} />
         </Box>
       </Box>
+      {shown && <Behind person={person} skill={shown} />}
       <Box component="section" aria-label="Ready for" sx={{ mb: 4, maxWidth: 1000 }}>
         <Typography variant="h2">Ready for</Typography>
         <table className="plain" aria-label="Ready for">
@@ -132,6 +149,40 @@ export function PersonPage() {
         <Evening key={build.workshopId} learnerId={id} build={build} />
       ))}
     </>
+  );
+}
+
+/** The steps behind the estimate of a skill, each at the evening it was done. */
+function Behind({ person, skill }: { readonly person: Person; readonly skill: string }) {
+  const { t } = useTranslation();
+  const seen = person.opportunities.filter((one) => one.skill === skill);
+  return (
+    <Box
+      component="section"
+      aria-label="Steps behind the skill"
+      sx={{
+        background: ink('sheet'),
+        border: `1px solid ${ink('line')}`,
+        p: 2,
+        mb: 4,
+        maxWidth: 1000,
+      }}
+    >
+      <Typography variant="h2">{seen.length} steps that ask for it</Typography>
+      <Box component="ol" sx={{ m: 0, pl: 3.5 }}>
+        {seen.map(({ workshopId, stepId, wasRight, at }) => {
+          const evening = person.evenings.find((one) => one.workshopId === workshopId);
+          const step = evening?.steps.find(({ id }) => id === stepId);
+          return (
+            <li key={`${workshopId} ${stepId}`}>
+              <strong>{wasRight ? 'right' : 'went wrong'}</strong>: {step && stepTitle(t, step)},{' '}
+              <Link to={`/workshops/${workshopId}/wrap-up`}>{evening?.workshopTitle}</Link>,{' '}
+              {dateAndTime(at)}
+            </li>
+          );
+        })}
+      </Box>
+    </Box>
   );
 }
 

@@ -84,6 +84,7 @@ const time = (kind: string, share: number): StepTime => ({
   kind,
   minutes: 10 * share,
   planned: 10,
+  endedAt: '2026-03-05T19:00:00.000Z',
 });
 const stepSd = paceFrom(1, stepVariation).logSd;
 const stepShift = paceFrom(1, stepVariation).logMean;

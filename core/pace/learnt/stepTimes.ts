@@ -16,6 +16,8 @@ export interface StepTime {
   readonly minutes: number;
   /** What the plan allows for the same. */
   readonly planned: number;
+  /** ISO 8601: the tap that ended it. */
+  readonly endedAt: string;
 }
 
 /** Taps that follow each other faster than this were made for work that was done before. */
@@ -67,6 +69,7 @@ export function stepTimes(
         kind,
         minutes,
         planned: group.reduce((sum, one) => sum + (one?.step.minutes ?? 0), 0),
+        endedAt: new Date(ended).toISOString(),
       });
     }
     begun = ended;

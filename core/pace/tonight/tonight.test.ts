@@ -164,6 +164,12 @@ describe('who is next', () => {
     expect(says(seat('Tern', [...begun, wrong], soon + 1))).toEqual([
       'reversed: D1 is in backwards: before its leads are cut or it gets power',
     ]);
+    // Whoever is there while it is found knows of it, and so does whoever logs it.
+    const visit = staff(soon - 0.5, { kind: 'visit', answers: [] });
+    const ended = staff(soon + 0.5, { kind: 'visit-ended', visit: visit.id });
+    expect(says(seat('Tern', [...begun, visit, wrong, ended], soon + 1))).toEqual([]);
+    const bySomebodyThere = { ...wrong, by: 'instructor' as const };
+    expect(says(seat('Tern', [...begun, bySomebodyThere], soon + 1))).toEqual([]);
   });
 
   it('whoever was told too late, and whoever will hardly finish', () => {

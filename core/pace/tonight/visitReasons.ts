@@ -83,22 +83,27 @@ const minutesSinceVisit = (seat: SeatNow): number => {
   return at === undefined ? Number.POSITIVE_INFINITY : minutesSince(at, seat.now);
 };
 
-/** Whether something happened after the last visit, which cannot have seen it. */
-const isUnseen = (seat: SeatNow, at: string): boolean => at > (lastVisitAt(seat) ?? '');
+/** Whether something happened when no visit was under way, and none came since. */
+function isAfterVisits({ state }: SeatNow, at: string): boolean {
+  const last = state.visits.at(-1);
+  return at > (last?.endedAt ?? last?.at ?? '');
+}
 
 const failedCheck = (seat: SeatNow): LoggedMistake | undefined =>
   seat.state.mistakes.findLast(
-    ({ mistake, madeAtStepId, foundAt }) =>
-      mistake === 'check-failed' &&
-      madeAtStepId === seat.state.currentStepId &&
-      isUnseen(seat, foundAt),
+    (one) =>
+      one.mistake === 'check-failed' &&
+      one.madeAtStepId === seat.state.currentStepId &&
+      isAfterVisits(seat, one.foundAt),
   );
 
 const reversedPart = (seat: SeatNow): LoggedMistake | undefined =>
   seat.state.currentStepId === null
     ? undefined
     : seat.state.mistakes.findLast(
-        ({ mistake, foundAt }) => mistake === 'backwards' && isUnseen(seat, foundAt),
+        // Whoever logs it from the floor has seen it.
+        ({ mistake, by, foundAt }) =>
+          mistake === 'backwards' && by === 'learner' && isAfterVisits(seat, foundAt),
       );
 
 /** What the present step does that cannot be taken back. */

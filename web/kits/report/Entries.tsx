@@ -1,14 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
+import type { TFunction } from 'i18next';
+import { type ReactNode, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { FullKitReport } from '#contract/reports';
-import type { Entry } from '#core/learning/kitReport';
+import { type FullKitReport, getStepTimes } from '#contract/reports';
+import type { AtSeat, Entry, TakenTime } from '#core/learning/kitReport';
+import { percent } from '#core/pace/tonight/visitReasons';
+import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
 import { useChoices } from '../../app/useChoices.ts';
 import { dateAndTime } from '../../ui/clock.ts';
+import { useKit } from '../KitFrame.tsx';
 
 interface FigureProps {
   /** Which entries are counted here; stands in the address. */
@@ -32,7 +36,7 @@ export function Figure({ show, children }: FigureProps) {
         background: 'none',
         border: 0,
         p: 0,
-        textAlign: 'left',
+        textAlign: 'inherit',
         textDecoration: 'underline',
         cursor: 'pointer',
       }}
@@ -42,12 +46,21 @@ export function Figure({ show, children }: FigureProps) {
   );
 }
 
-/** The entries behind the figure that was chosen, each leading to the evening it was logged at. */
+/** Something that a figure counts, at the seat and evening where it happened. */
+interface Line extends AtSeat {
+  readonly key: string;
+  readonly what: string;
+  readonly at: string;
+}
+
+/** What is behind the figure that was chosen, each line leading to the evening it was logged at. */
 export function Entries({ report }: { readonly report: FullKitReport }) {
   const { t } = useTranslation();
   const [search, choose] = useChoices();
-  const entries = entriesOf(report, search.get('show'));
-  if (!entries) return null;
+  const show = search.get('show');
+  const times = useStepTimes(show);
+  const lines = times ? times.map(timeLine) : linesOf(t, report, show);
+  if (!lines) return null;
   return (
     <Box
       component="section"
@@ -58,39 +71,93 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
         p: 2,
         mb: 4,
         maxWidth: 1000,
+        maxHeight: 420,
+        overflowY: 'auto',
       }}
+      tabIndex={0}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
         <Typography variant="h2">
-          {entries.length === 1 ? 'One entry' : `${entries.length} entries`} of the logs
+          {lines.length === 1 ? 'One entry' : `${lines.length} entries`} of the logs
         </Typography>
         <Button onClick={() => choose({ show: undefined })}>Close</Button>
       </Box>
-      {entries.length === 0 && <p>No mistake was logged; the figure counts step times.</p>}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {entries.map(
-          ({ eventId, workshopId, workshopTitle, seatNumber, at, mistake, designator }) => (
-            <li key={eventId}>
-              <strong>{t(`mistake.${mistake}.name`)}</strong>{' '}
-              {designator && <span className="mono">{designator}</span>}, seat {seatNumber},{' '}
-              <Link to={`/workshops/${workshopId}/wrap-up`}>{workshopTitle}</Link>,{' '}
-              {dateAndTime(at)}
-            </li>
-          ),
-        )}
+        {lines.map(({ key, what, workshopId, workshopTitle, seatNumber, at }) => (
+          <li key={key}>
+            <strong>{what}</strong>, seat {seatNumber},{' '}
+            <Link to={`/workshops/${workshopId}/wrap-up`}>{workshopTitle}</Link>, {dateAndTime(at)}
+          </li>
+        ))}
       </Box>
     </Box>
   );
 }
 
-function entriesOf(report: FullKitReport, show: string | null): readonly Entry[] | undefined {
-  if (show === null) return undefined;
-  if (show === 'all') return report.entries;
-  return (
-    report.steps.find(({ step }) => `step-${step.id}` === show)?.entries ??
-    report.pairs.find(
-      ({ pair }) => `pair-${pair.a.designators[0]}-${pair.b.designators[0]}` === show,
-    )?.entries ??
-    report.proposals.find(({ id, says }) => `proposal-${id}-${says}` === show)?.entries
-  );
+const paceOf = 'pace-';
+
+/** The address of the times behind a step’s pace. */
+export const showPace = (stepId: string): string => `${paceOf}${stepId}`;
+
+/** The times behind a step’s pace, asked for only when somebody wants to see them. */
+function useStepTimes(show: string | null): readonly TakenTime[] | undefined {
+  const { id: kitId } = useKit();
+  const [found, setFound] = useState<{ show: string; times: readonly TakenTime[] }>();
+  useEffect(() => {
+    if (!show?.startsWith(paceOf)) return;
+    let isWanted = true;
+    const params = { kitId, stepId: show.slice(paceOf.length) };
+    call(getStepTimes, { params })
+      .then((times) => isWanted && setFound({ show, times }))
+      // The figure stays; what is behind it can be asked for again.
+      .catch(() => isWanted && setFound({ show, times: [] }));
+    return () => {
+      isWanted = false;
+    };
+  }, [kitId, show]);
+  return found?.show === show ? found?.times : undefined;
+}
+
+const timeLine = ({ minutes, planned, ...where }: TakenTime): Line => ({
+  ...where,
+  key: `${where.workshopId} ${where.seatNumber}`,
+  what: `${minutes.toFixed(1)} min of ${planned} planned`,
+});
+
+const mistakeLine = (t: TFunction, { eventId, mistake, designator, ...where }: Entry): Line => ({
+  ...where,
+  key: eventId,
+  what: [t(`mistake.${mistake}.name`), designator].filter(Boolean).join(' '),
+});
+
+function linesOf(
+  t: TFunction,
+  report: FullKitReport,
+  show: string | null,
+): readonly Line[] | undefined {
+  if (show === 'builds') {
+    return report.built.map(({ startsAt, finishedAt, ...where }) => ({
+      ...where,
+      key: `${where.workshopId} ${where.seatNumber}`,
+      what: finishedAt === null ? 'Not finished' : 'Finished',
+      at: finishedAt ?? startsAt,
+    }));
+  }
+  if (show === 'forecasts') {
+    return report.forecasts.map(({ startsAt, chance, finished, ...where }) => ({
+      ...where,
+      key: `${where.workshopId} ${where.seatNumber}`,
+      what: `Told ${percent(chance)}, ${finished ? 'finished' : 'not finished'} in time`,
+      at: startsAt,
+    }));
+  }
+  const entries =
+    show === 'all'
+      ? report.entries
+      : (report.steps.find(({ step }) => `step-${step.id}` === show)?.entries ??
+        report.pairs.find(
+          ({ pair }) => `pair-${pair.a.designators[0]}-${pair.b.designators[0]}` === show,
+        )?.entries ??
+        report.proposals.find(({ id, says }) => `proposal-${id}-${says}` === show)?.entries);
+  return entries?.map((entry) => mistakeLine(t, entry));
 }

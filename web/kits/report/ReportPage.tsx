@@ -13,7 +13,7 @@ import { EmptyState } from '../../ui/EmptyState.tsx';
 import '../../ui/plainTable.css';
 import { useKit } from '../KitFrame.tsx';
 import { CalibrationChart, FinishChart, MistakesByStep, PaceByStep } from './charts.tsx';
-import { Entries, Figure } from './Entries.tsx';
+import { Entries, Figure, showPace } from './Entries.tsx';
 
 export const loadKitReport = ({ params }: LoaderFunctionArgs) =>
   call(getKitReport, { params: { kitId: String(params.kitId) } });
@@ -38,9 +38,11 @@ export function ReportPage() {
         sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap', mb: 2 }}
       >
         <Typography sx={{ maxWidth: '80ch' }}>
-          {builds} builds at {workshops} {workshops === 1 ? 'workshop' : 'workshops'}, of which{' '}
-          {finished.count} were finished; <Figure show="all">{entries.length} mistakes</Figure>{' '}
-          logged.{' '}
+          <Figure show="builds">
+            {builds} builds at {workshops} {workshops === 1 ? 'workshop' : 'workshops'}, of which{' '}
+            {finished.count} were finished
+          </Figure>
+          ; <Figure show="all">{entries.length} mistakes</Figure> logged.{' '}
           {isFew(finished) &&
             'These are few: take what follows as a hint, not as a finding. Ranges say how far the true share may lie.'}
         </Typography>
@@ -60,7 +62,15 @@ export function ReportPage() {
           >
             <strong>{proposal.says}</strong>
             <Box>
-              <Figure show={`proposal-${proposal.id}-${proposal.says}`}>{proposal.because}</Figure>
+              <Figure
+                show={
+                  proposal.stepId === undefined
+                    ? `proposal-${proposal.id}-${proposal.says}`
+                    : showPace(proposal.stepId)
+                }
+              >
+                {proposal.because}
+              </Figure>
               {proposal.few && ' (few: watch it once more before you change anything)'}
             </Box>
           </Box>
@@ -108,8 +118,12 @@ export function ReportPage() {
                 </td>
                 <td>{kindsOf(ofStep.map(({ mistake }) => t(`mistake.${mistake}.name`)))}</td>
                 <td className="number">
-                  {pace &&
-                    `${pace.share.toFixed(1)} (${pace.low.toFixed(1)} to ${pace.high.toFixed(1)}), ${pace.count} times`}
+                  {pace && (
+                    <Figure show={showPace(step.id)}>
+                      {pace.share.toFixed(1)} ({pace.low.toFixed(1)} to {pace.high.toFixed(1)}),{' '}
+                      {pace.count} times
+                    </Figure>
+                  )}
                 </td>
               </tr>
             ))}
@@ -149,9 +163,11 @@ export function ReportPage() {
       ) : (
         <>
           <Alert severity="info" sx={{ my: 1, maxWidth: 900 }}>
-            At half time {report.calibration.count} learners were told a chance to finish. The mean
-            squared error is {report.calibration.brier?.toFixed(2)}: 0 is perfect, 0.25 is what
-            always saying “a half” would get.
+            <Figure show="forecasts">
+              At half time {report.calibration.count} learners were told a chance to finish.
+            </Figure>{' '}
+            The mean squared error is {report.calibration.brier?.toFixed(2)}: 0 is perfect, 0.25 is
+            what always saying “a half” would get.
           </Alert>
           <Box
             sx={{
