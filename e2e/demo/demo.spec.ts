@@ -47,7 +47,8 @@ test('the finished workshop tells its story', async ({ page }) => {
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every page is accessible in ${scheme} colours`, async ({ page, request: _ }) => {
-    test.slow();
+    // Some thirty pages, each gone over by axe.
+    test.setTimeout(420_000);
     await page.emulateMedia({ colorScheme: scheme });
     const api = page.request;
     const fern = await idOf(api, '/api/kits', 'Fern Minder');

@@ -4,7 +4,7 @@ import { footprintOf, signOfPin } from '#core/board/footprint';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import { viewAround } from '#core/board/view';
-import { drawFromAbove } from '#core/parts/drawing/seated';
+import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';

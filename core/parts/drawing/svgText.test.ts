@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { examplePart } from '../examplePart.ts';
 import { families } from '../families/index.ts';
 import { rect, text } from './drawing.ts';
-import { drawAbove, drawFromAbove, drawSide } from './seated.ts';
+import { drawAbove, drawFromAbove } from './seated/above.ts';
+import { drawSide } from './seated/side.ts';
 import { shapesText, svgText } from './svgText.ts';
 
 /** Whether every tag is closed in its order (XML 1.0, the part of it that such a picture uses). */

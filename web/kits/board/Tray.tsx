@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { drawFromAbove } from '#core/parts/drawing/seated';
+import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, memo, type PointerEvent } from 'react';
 import type { Placement } from '#core/board/board';
 import { footprintOf } from '#core/board/footprint';
-import { drawFromAbove } from '#core/parts/drawing/seated';
+import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
