@@ -97,6 +97,8 @@ function Floor({ workshop, kept }: FloorProps) {
     },
     [record, leave, me],
   );
+  const praise = (at: FloorSeat) =>
+    record(at.seat, { kind: 'praise', stepId: praisedStep(at) }, 'praise logged, and shown there');
   const tell = (told: Told) => {
     const notice = newNoticeId();
     for (const { seat } of seats) log.report(seat.id, { kind: 'notice', notice, ...told });
@@ -132,6 +134,7 @@ function Floor({ workshop, kept }: FloorProps) {
         for (const open of visits) if (open.visit.helper === me) leave(open);
       },
     },
+    { key: 'b', does: 'Bravo: praise the chosen seat', run: () => chosen && praise(chosen) },
     { key: 't', does: 'Tell everyone', run: () => setTelling(true) },
     { key: 'x', does: 'Close the seat', run: () => choose(undefined) },
   ]);
@@ -163,6 +166,7 @@ function Floor({ workshop, kept }: FloorProps) {
               seats={seats}
               visit={() => visit(chosen)}
               record={(deed, said) => record(chosen.seat, deed, said)}
+              praise={() => praise(chosen)}
               undo={(eventId) => undo(chosen.seat.id, eventId)}
               close={() => choose(undefined)}
             />
@@ -231,6 +235,10 @@ function Floor({ workshop, kept }: FloorProps) {
     </>
   );
 }
+
+/** Praise is for what was done last; before the first step is done, for the step under way. */
+const praisedStep = ({ steps, state }: FloorSeat): string =>
+  steps.findLast(({ id }) => id in state.doneAt)?.id ?? state.currentStepId ?? '';
 
 /** The first step of the plan that somebody is still at. */
 const earliestStep = ([first, ...others]: readonly FloorSeat[]): string | undefined =>

@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
 import type { FloorSeat } from './floorSeat.ts';
 import { PlaceCell } from './PlaceCell.tsx';
@@ -12,47 +14,54 @@ interface ReplacePartProps {
   readonly replace: (stepId: string, designator: string) => void;
 }
 
-/** Another piece handed out: one tap says which; it leaves its drawer in the stores. */
+const placesOf = (step: PlannedStep | undefined): readonly string[] =>
+  !step || step.kind === 'check' ? [] : step.parts.flatMap(({ designators }) => designators);
+
+/** Another piece handed out: one tap says which; it leaves its drawer in the stores. Most are of the step under way. */
 export function ReplacePart({ at: { steps, state }, replace }: ReplacePartProps) {
   const { t } = useTranslation();
   const reached = steps.filter(
     (step) =>
-      step.kind !== 'check' &&
-      (step.id in state.doneAt || step.id === state.currentStepId) &&
-      step.parts.some(({ designators }) => designators.length > 0),
+      (step.id in state.doneAt || step.id === state.currentStepId) && placesOf(step).length > 0,
   );
-  const [stepId, setStepId] = useState(
-    reached.find(({ id }) => id === state.currentStepId)?.id ?? reached.at(-1)?.id ?? '',
-  );
-  const step = reached.find(({ id }) => id === stepId);
-  if (!step || step.kind === 'check') return <Box>No part has been fitted yet.</Box>;
+  const usual = reached.find(({ id }) => id === state.currentStepId) ?? reached.at(-1);
+  const [stepId, setStepId] = useState<string>();
+  const [choosing, setChoosing] = useState(false);
+  const step = reached.find(({ id }) => id === stepId) ?? usual;
+  if (!step) return null;
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      <TextField
-        select
-        size="small"
-        label="Of step"
-        value={stepId}
-        onChange={({ target }) => setStepId(target.value)}
-      >
-        {reached.map((one) => (
-          <MenuItem key={one.id} value={one.id}>
-            {steps.indexOf(one) + 1} {stepTitle(t, one)}
-          </MenuItem>
+    <Box component="section" aria-label="Part replaced" sx={{ display: 'grid', gap: 0.5 }}>
+      <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', alignItems: 'center' }}>
+        <span>Part replaced:</span>
+        {placesOf(step).map((place) => (
+          <PlaceCell
+            key={place}
+            label={place}
+            name={`${place} is replaced`}
+            tap={() => replace(step.id, place)}
+          />
         ))}
-      </TextField>
-      <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
-        {step.parts
-          .flatMap(({ designators }) => designators)
-          .map((place) => (
-            <PlaceCell
-              key={place}
-              label={place}
-              name={`${place} is replaced`}
-              tap={() => replace(stepId, place)}
-            />
-          ))}
+        {reached.length > 1 && (
+          <Button size="small" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
+            another
+          </Button>
+        )}
       </Box>
+      {choosing && (
+        <TextField
+          select
+          size="small"
+          label="Of step"
+          value={step.id}
+          onChange={({ target }) => setStepId(target.value)}
+        >
+          {reached.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {steps.indexOf(one) + 1} {stepTitle(t, one)}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
     </Box>
   );
 }

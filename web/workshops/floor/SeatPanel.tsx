@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { seatPagePath } from '#contract/seats';
 import type { Deed } from '#core/build/event';
@@ -24,14 +23,14 @@ interface SeatPanelProps {
   readonly visit: () => void;
   /** Logs something at this seat, and says so. */
   readonly record: (deed: Deed, said: string) => void;
+  readonly praise: () => void;
   readonly undo: (eventId: string) => void;
   readonly close: () => void;
 }
 
 /** One seat: what the learner has before them, and what was logged, each entry to be taken back. */
-export function SeatPanel({ at, seats, visit, record, undo, close }: SeatPanelProps) {
+export function SeatPanel({ at, seats, visit, record, praise, undo, close }: SeatPanelProps) {
   const { t } = useTranslation();
-  const [replacing, setReplacing] = useState(false);
   const { seat, state, steps, tonight } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
   const gate = step?.kind === 'check' ? gateForms[step.check] : undefined;
@@ -106,38 +105,19 @@ export function SeatPanel({ at, seats, visit, record, undo, close }: SeatPanelPr
             Check passed
           </Button>
         )}
-        <Button
-          variant="outlined"
-          color="inherit"
-          onClick={() =>
-            record({ kind: 'praise', stepId: praisedStep(at) }, 'praise logged, and shown there')
-          }
-          sx={{ minHeight: 44 }}
-        >
+        <Button variant="outlined" color="inherit" onClick={praise} sx={{ minHeight: 44 }}>
           Well done
-        </Button>
-        <Button
-          variant="outlined"
-          color="inherit"
-          aria-expanded={replacing}
-          onClick={() => setReplacing(!replacing)}
-          sx={{ minHeight: 44 }}
-        >
-          Part replaced
         </Button>
         <Button href={seatPagePath(seat.token)} target="_blank" sx={{ minHeight: 44 }}>
           Open the seat
         </Button>
       </Box>
-      {replacing && (
-        <ReplacePart
-          at={at}
-          replace={(stepId, designator) => {
-            record({ kind: 'part-replaced', stepId, designator }, `${designator} replaced`);
-            setReplacing(false);
-          }}
-        />
-      )}
+      <ReplacePart
+        at={at}
+        replace={(stepId, designator) =>
+          record({ kind: 'part-replaced', stepId, designator }, `${designator} replaced`)
+        }
+      />
       {step?.kind === 'check' && gate && (
         <CheckReading
           form={gate}
@@ -188,10 +168,6 @@ export function SeatPanel({ at, seats, visit, record, undo, close }: SeatPanelPr
     </Box>
   );
 }
-
-/** Praise is for what was done last; before the first step is done, for the step under way. */
-const praisedStep = ({ steps, state }: FloorSeat): string =>
-  steps.findLast(({ id }) => id in state.doneAt)?.id ?? state.currentStepId ?? '';
 
 const minutesLong = (from: string, to: string): string => {
   const minutes = Math.round((Date.parse(to) - Date.parse(from)) / 60_000);
