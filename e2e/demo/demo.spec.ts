@@ -40,7 +40,8 @@ test('the running floor has twelve seats, some behind, one asking for help', asy
 });
 
 test('the finished workshop tells its story', async ({ page }) => {
-  await page.getByRole('link', { name: 'To the wrap-up' }).first().click();
+  await page.getByRole('link', { name: 'Evening course 1: Twin Lamp' }).click();
+  await page.getByRole('link', { name: 'Wrap-up', exact: true }).click();
   await expect(page.getByText('10 of 10 finished their board')).toBeVisible();
   await expect(page.getByText('Wrong value').first()).toBeVisible();
 });
