@@ -13,6 +13,12 @@ interface Known {
  */
 export class LogMemory {
   readonly #known = new Map<string, Known>();
+  readonly #most: number;
+
+  /** @param most logs that are kept; those read longest ago are forgotten first */
+  constructor(most = mostKnown) {
+    this.#most = most;
+  }
 
   /** The logs of some seats, each in the order it was received; a seat where nothing was logged has none. */
   async logsOf(
@@ -25,10 +31,12 @@ export class LogMemory {
       db,
       grown.map(([id]) => id),
     );
-    for (const [id, seq] of grown) this.#remember(id, { seq, log: read.get(id) ?? [] });
-    return new Map(
-      [...last.keys()].map((id) => [id, this.#known.get(id)?.log ?? read.get(id) ?? []]),
+    // Before anything is forgotten: what is remembered now may push out a log that is asked for as well.
+    const logs = new Map(
+      [...last.keys()].map((id) => [id, read.get(id) ?? this.#known.get(id)?.log ?? []]),
     );
+    for (const [id, seq] of grown) this.#remember(id, { seq, log: logs.get(id) ?? [] });
+    return logs;
   }
 
   /** Reads all logs, an evening at a time, so that the first report need not; others are served in between. */
@@ -40,7 +48,7 @@ export class LogMemory {
     this.#known.delete(id);
     this.#known.set(id, known);
     for (const oldest of this.#known.keys()) {
-      if (this.#known.size <= mostKnown) break;
+      if (this.#known.size <= this.#most) break;
       this.#known.delete(oldest);
     }
   }

@@ -1,4 +1,3 @@
-import type { BuildEvent } from '#core/build/event';
 import type { Build } from '#core/learning/builds';
 import type { Experience } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -31,8 +30,6 @@ interface WorkshopRow {
   readonly length_minutes: number;
   readonly steps: PlannedStep[];
 }
-
-const nothing: readonly BuildEvent[] = [];
 
 /** Which builds: of a learner, of a kit, or all. */
 export type BuildsOf = { readonly learnerId: string } | { readonly kitId: string } | 'everybody';
@@ -83,7 +80,8 @@ export async function selectBuilds(
         learnerId: seat.learner_id,
         experience: seat.experience,
         steps: workshop.steps,
-        events: logs.get(seat.seat_id) ?? nothing,
+        // A list of its own each time: what is worked out of a log is kept by it.
+        events: logs.get(seat.seat_id) ?? [],
       },
     ];
   });
