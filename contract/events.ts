@@ -14,6 +14,23 @@ const id = (what: string) =>
 const place = yup.string().strict().max(20, 'A place name has at most 20 characters.');
 const stepId = yup.string().strict().required('The step is missing.').max(100);
 
+const item = yup
+  .string()
+  .strict()
+  .required('Say which exercise it is.')
+  .matches(
+    /^[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+$/,
+    'An exercise is named as drill.kind.item, such as bands.read.orange.',
+  )
+  .max(120);
+const seed = yup
+  .number()
+  .strict()
+  .required('The seed of the exercise is missing.')
+  .integer('The seed is a whole number.')
+  .min(0, 'The seed is from 0 to 4294967295.')
+  .max(2 ** 32 - 1, 'The seed is from 0 to 4294967295.');
+
 /** What each kind of deed carries beside what every event has. */
 const deedFields = {
   'step-done': { stepId },
@@ -70,6 +87,29 @@ const deedFields = {
       .max(300, 'A notice has at most 300 characters: it is read at the bench.'),
   },
   'notice-checked': { told: id('The notice') },
+  practised: {
+    item,
+    seed,
+    answer: yup
+      .mixed()
+      .defined('The answer is missing.')
+      .nullable()
+      .test(
+        'short',
+        'An answer has at most 2000 characters.',
+        (answer) => (JSON.stringify(answer) ?? '').length <= 2000,
+      ),
+    isRight: yup.boolean().strict().defined('Say whether it was right.').nullable(),
+    credit: yup
+      .number()
+      .strict()
+      .required('Say how much of it was right.')
+      .min(0, 'The credit is from 0 to 1.')
+      .max(1, 'The credit is from 0 to 1.'),
+    round: id('The round').optional(),
+  },
+  'round-started': { round: id('The round'), item, seed },
+  'round-ended': { round: id('The round') },
   undo: { undoes: id('The event to undo') },
 } as const satisfies Record<DeedKind, yup.ObjectShape>;
 

@@ -34,6 +34,26 @@ export type Deed =
     }
   /** A seat that had the step behind it when it was told has been looked at; `told` is the notice's event. */
   | { readonly kind: 'notice-checked'; readonly told: string }
+  /** An exercise of practice was answered; it is made again from its item and seed. */
+  | {
+      readonly kind: 'practised';
+      readonly item: string;
+      readonly seed: number;
+      readonly answer: unknown;
+      /** Null where it is not counted. */
+      readonly isRight: boolean | null;
+      /** 0 to 1. */
+      readonly credit: number;
+      readonly round?: string | undefined;
+    }
+  /** The same exercise for every seat; it has the same `round` at each. */
+  | {
+      readonly kind: 'round-started';
+      readonly round: string;
+      readonly item: string;
+      readonly seed: number;
+    }
+  | { readonly kind: 'round-ended'; readonly round: string }
   /** Takes back an event, as if it had not been; undoing an undo is not possible. */
   | { readonly kind: 'undo'; readonly undoes: string };
 
@@ -60,5 +80,6 @@ export const learnerDeeds: readonly DeedKind[] = [
   'reading',
   'help-asked',
   'help-withdrawn',
+  'practised',
   'undo',
 ];

@@ -100,7 +100,8 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
 
   const current = () => stepIds.find((id) => !(id in doneAt)) ?? null;
   for (const event of log) {
-    if (event.by === 'learner') lastSignAt = event.at;
+    // A seat that practises is not at its board.
+    if (event.by === 'learner' && event.kind !== 'practised') lastSignAt = event.at;
     if ('stepId' in event && !known.has(event.stepId)) continue;
     switch (event.kind) {
       case 'step-done':

@@ -4,6 +4,9 @@
  * language is an object of the same shape.
  */
 import { bandColourNames } from '../bands/colours.ts';
+import { jointClasses } from '../joint/classes.ts';
+import { remedyWords as jointRemedyWords } from '../joint/remedies.ts';
+import { drills } from '../learning/drills/index.ts';
 import { mistakes } from '../learning/mistakes.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
 import { swaps } from '../mixups/swap.ts';
@@ -21,6 +24,14 @@ export const english = {
   mistake: keyed(mistakes),
   rule: keyed(hardRules),
   style: keyed(styles),
+  drill: {
+    ...keyed(drills),
+    plain: '{{text}}',
+    list: '{{items}}',
+    part: '{{value}} {{name}}',
+  },
+  joint: keyed(jointClasses),
+  jointRemedy: jointRemedyWords,
   check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),
   swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
   remedy: remedyWords,

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planKit } from '../../order/planKit.ts';
 import { line, ohm, type } from '../../order/testing/kits.ts';
+import { seeded } from '../../random.ts';
 import { paceBefore } from '../learnt/priors.ts';
 import { withMinutes } from '../stepMinutes.ts';
-import { exponential, lognormal, seeded } from './random.ts';
+import { exponential, lognormal } from './distributions.ts';
 import { type Capacity, type Job, runRoom } from './room.ts';
 import { changesOf, clockAt, type Evening, forecastEvening, splitAt } from './willItFit.ts';
 

@@ -1,7 +1,8 @@
 import { gateForms } from '../../order/gateReading.ts';
+import type { Random } from '../../random.ts';
 import { stepVariation } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
-import { lognormal, type Random } from './random.ts';
+import { lognormal } from './distributions.ts';
 import type { Activity } from './room.ts';
 
 /** Of the minutes of a soldering step, the share that the iron is in the hand (prior). */

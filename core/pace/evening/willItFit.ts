@@ -1,6 +1,7 @@
+import { type Random, seeded } from '../../random.ts';
 import type { Pace } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
-import { paceFor, type Random, seeded } from './random.ts';
+import { paceFor } from './distributions.ts';
 import {
   type Capacity,
   type Job,

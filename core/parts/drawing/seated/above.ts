@@ -1,6 +1,8 @@
 import { bodyLengthMm } from '../../body.ts';
 import type { PartFamily } from '../../family.ts';
+import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
+import type { SignMark } from '../../sign.ts';
 import { circle, type Drawing, material, path, rect, type Shape } from '../drawing.ts';
 import { edge, has, leadsOf, margin, rodMarks, type Seat, soLegs } from './seat.ts';
 
@@ -39,7 +41,25 @@ export function drawFromAbove(family: PartFamily, part: Part, spanMm?: number): 
   };
 }
 
+/** Minus marks stand at the right end, unless this lot has them turned. */
+const endOf = (part: Part, mark: SignMark): 1 | -1 => (isTurned(part, mark) ? -1 : 1);
+
+/** What a straight cut leaves of a circle: the piece cut off, or the rest of it. */
+function cap(
+  { x, y }: { readonly x: number; readonly y: number },
+  r: number,
+  cut: { readonly x: number; readonly y: number },
+  end: 1 | -1,
+  piece: 'inside' | 'outside',
+): string {
+  const at = x + end * cut.x * r;
+  const small = piece === 'inside';
+  const clockwise = small === end > 0 ? 1 : 0;
+  return `M${at} ${y - cut.y * r}A${r} ${r} 0 ${small ? 0 : 1} ${clockwise} ${at} ${y + cut.y * r}Z`;
+}
+
 const roundShapes: ReadonlySet<string> = new Set(['can', 'dome', 'round-box']);
+
 /** How each form looks from above. */
 function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
   const { left, length, width, top, colour, body } = seat;
@@ -67,10 +87,9 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
         circle(middle.x, middle.y, length / 2, fill),
         ...(has(family, 'stripe')
           ? [
-              path(
-                `M${middle.x + length * 0.3} ${middle.y - length * 0.4}A${length / 2} ${length / 2} 0 0 1 ${middle.x + length * 0.3} ${middle.y + length * 0.4}Z`,
-                { fill: '#cfd3d8' },
-              ),
+              path(cap(middle, length / 2, { x: 0.6, y: 0.8 }, endOf(part, 'stripe'), 'inside'), {
+                fill: '#cfd3d8',
+              }),
             ]
           : []),
         circle(middle.x, middle.y, length * 0.3, { stroke: '#ffffff66', strokeWidth: 0.2 }),
@@ -79,10 +98,7 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
       const r = length / 2;
       // The flat of the rim, at the minus side.
       return [
-        path(
-          `M${middle.x + r * 0.8} ${middle.y - r * 0.6}A${r} ${r} 0 1 0 ${middle.x + r * 0.8} ${middle.y + r * 0.6}Z`,
-          fill,
-        ),
+        path(cap(middle, r, { x: 0.8, y: 0.6 }, endOf(part, 'flat'), 'outside'), fill),
         circle(middle.x, middle.y, r * 0.82, { stroke: '#00000055', strokeWidth: 0.2 }),
       ];
     }

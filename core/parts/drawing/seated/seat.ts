@@ -1,6 +1,7 @@
 import { bandColours } from '../../../bands/colours.ts';
 import type { Body } from '../../body.ts';
 import type { PartFamily } from '../../family.ts';
+import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
 import { material, rect, type Shape } from '../drawing.ts';
 
@@ -72,6 +73,11 @@ export function rodMarks(family: PartFamily, part: Part, { x, y, length, height 
     );
   }
   return has(family, 'band')
-    ? [rect(x + length * 0.78, y, length * 0.13, height, { fill: '#d5d7d9', ...edge })]
+    ? [
+        rect(x + length * (isTurned(part, 'band') ? 0.09 : 0.78), y, length * 0.13, height, {
+          fill: '#d5d7d9',
+          ...edge,
+        }),
+      ]
     : [];
 }

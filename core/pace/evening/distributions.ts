@@ -1,18 +1,5 @@
+import type { Random } from '../../random.ts';
 import type { Pace } from '../learnt/priors.ts';
-
-/** Numbers from 0 to below 1 that look random; the same seed gives the same ones. */
-export type Random = () => number;
-
-/** A small generator of 32 bits of state (Mulberry32, public domain), good enough for simulations. */
-export function seeded(seed: number): Random {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 
 /** From the normal distribution with mean 0 and variance 1 (Box and Muller 1958). */
 const normal = (random: Random): number =>

@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { event } from '../../build/testing/log.ts';
+import { itemsOf } from '../drills/exercise.ts';
+import { drills } from '../drills/index.ts';
+import { countPairs, kendallTau } from '../rankCorrelation.ts';
+import { fullKit } from '../testing/practiceKits.ts';
+import { answersOf, type PracticeAnswer } from './answers.ts';
+import { cardsOf, chanceKept } from './cards.ts';
+import { answerIn, commonestWrong, openRoundOf, roundsOf, tallyOf } from './rounds.ts';
+import { secondsOf, sessionOf } from './session.ts';
+import { weaknessesOf } from './weaknesses.ts';
+
+const day = 24 * 60 * 60_000;
+const start = Date.UTC(2026, 2, 1, 18);
+const answer = (
+  item: string,
+  days: number,
+  isRight: boolean | null,
+  credit = isRight ? 1 : 0,
+): PracticeAnswer => ({
+  eventId: `${item} ${days}`,
+  item,
+  seed: 1,
+  answer: null,
+  isRight,
+  credit,
+  at: new Date(start + days * day).toISOString(),
+});
+const at = (days: number) => new Date(start + days * day);
+
+describe('Kendall’s tau', () => {
+  // Worked by hand: of the order 1 2 4 3 5 against 1 2 3 4 5 one pair of ten is turned: (9 − 1) / 10.
+  it.each([
+    ['a b c d e', 'a b c d e', 1],
+    ['a b d c e', 'a b c d e', 0.8],
+    ['e d c b a', 'a b c d e', -1],
+    // 3 1 4 2 against 1 2 3 4: 3–1, 3–2 and 4–2 are turned, three are not.
+    ['c a d b', 'a b c d', 0],
+  ])('%s against %s is %d', (given, wanted, tau) => {
+    const keys = wanted.split(' ');
+    const pairs = keys.flatMap((before, index) =>
+      keys.slice(index + 1).map((after) => ({ before, after })),
+    );
+    expect(kendallTau(countPairs(given.split(' '), pairs))).toBeCloseTo(tau, 12);
+  });
+});
+
+describe('what is remembered', () => {
+  it('comes back soon after a mistake, and later and later when it was right', () => {
+    const item = 'bands.read.orange';
+    const card = (answers: PracticeAnswer[]) => cardsOf(answers).get(item);
+    const wrong = card([answer(item, 0, false)]);
+    expect((wrong?.due.getTime() ?? 0) - start).toBeLessThan(0.02 * day);
+    const rights: PracticeAnswer[] = [];
+    let last = 0;
+    let days = 0;
+    for (let count = 0; count < 6; count += 1) {
+      rights.push(answer(item, days, true));
+      const due = card(rights)?.due.getTime() ?? 0;
+      const interval = due - (start + days * day);
+      if (count > 1) expect(interval).toBeGreaterThan(last);
+      last = interval;
+      days = (due - start) / day;
+    }
+    expect(last).toBeGreaterThan(14 * day);
+  });
+
+  it('fades with time: nine in ten at the day it is due, less later', () => {
+    const item = 'bands.read.red';
+    const answers = [0, 0.01, 2].map((days) => answer(item, days, true));
+    const card = cardsOf(answers).get(item);
+    if (!card) throw new Error('no card');
+    // The forgetting curve of FSRS is 0.9 where the time since equals the stability (its published definition).
+    // The package counts whole days.
+    const days = Math.round(card.stability);
+    const then = new Date(Date.parse(answers[2]?.at ?? '') + days * day);
+    expect(Math.abs(chanceKept(card, then) - 0.9)).toBeLessThan(0.01);
+    expect(chanceKept(card, at(200))).toBeLessThan(0.9);
+  });
+
+  it('leaves out what was not counted, and takes a mistake at the board like a wrong answer', () => {
+    expect(cardsOf([answer('bands.alike.brown-red', 0, null)]).size).toBe(0);
+    const weak = weaknessesOf([
+      {
+        mistake: 'backwards',
+        parts: fullKit.parts.filter(({ family }) => family === 'led-5mm'),
+        at: at(0).toISOString(),
+      },
+    ]);
+    const items = weak.map(({ item }) => item);
+    expect(items).toContain('wayRound.turn.led-5mm');
+    expect(items).toContain('wayRound.turn.lot');
+    expect(cardsOf([], weak).get('wayRound.turn.led-5mm')?.lapses).toBe(0);
+    expect(cardsOf([], weak).get('wayRound.turn.led-5mm')?.due.getTime()).toBeLessThan(
+      at(1).getTime(),
+    );
+  });
+
+  it('does not depend on the order in which answers arrived', () => {
+    const answers = [0, 1, 3, 7].map((days, index) =>
+      answer('joints.what.bridge', days, index !== 1),
+    );
+    expect(cardsOf([...answers].reverse())).toEqual(cardsOf(answers));
+  });
+});
+
+describe('a session', () => {
+  const cards = cardsOf([
+    answer('bands.read.orange', 0, false),
+    answer('joints.what.bridge', 0, true),
+    answer('joints.what.bridge', 3, true),
+  ]);
+
+  it('fits eight minutes and fourteen exercises, asks nothing twice, and is the same for the same seed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 32 - 1 }), (seed) => {
+        const wish = { kit: fullKit, cards, now: at(4), seed };
+        const session = sessionOf(wish);
+        expect(session).toEqual(sessionOf(wish));
+        expect(session.length).toBeLessThanOrEqual(14);
+        expect(secondsOf(session)).toBeLessThanOrEqual(8 * 60);
+        expect(new Set(session.map(({ item }) => item)).size).toBe(session.length);
+        // What is due comes before anything new.
+        expect(session.map(({ item }) => item)).toContain('bands.read.orange');
+        expect(new Set(session.map(({ item }) => item.split('.')[0])).size).toBeGreaterThan(2);
+      }),
+    );
+  });
+
+  it('keeps to one drill where one is asked for', () => {
+    const session = sessionOf({ kit: fullKit, cards, now: at(4), seed: 1, drillId: 'joints' });
+    expect(new Set(session.map(({ item }) => item.split('.')[0]))).toEqual(new Set(['joints']));
+  });
+
+  it('goes on when everything was asked: with what is forgotten first', () => {
+    const all = drills.flatMap((drill) => itemsOf(drill, fullKit));
+    const known = cardsOf(all.map((item) => answer(item, 0, true)));
+    const session = sessionOf({ kit: fullKit, cards: known, now: at(0.0001), seed: 3 });
+    expect(session.length).toBeGreaterThan(5);
+    expect(new Set(session.map(({ why }) => why))).toEqual(new Set(['ahead']));
+  });
+});
+
+describe('a round of the whole class', () => {
+  const round = '0198c1de-0000-7000-8000-000000000001';
+  const begun = event(
+    1,
+    { kind: 'round-started', round, item: 'bands.read.red', seed: 9 },
+    'instructor',
+  );
+  const mine = (minute: number, ohm: number, isRight: boolean) =>
+    event(minute, {
+      kind: 'practised',
+      item: 'bands.read.red',
+      seed: 9,
+      answer: { ohm, by: ohm > 200 ? 'eye' : 'meter' },
+      isRight,
+      credit: isRight ? 1 : 0,
+      round,
+    });
+
+  it('is open until it ends, and the first answer of a seat counts', () => {
+    const first = mine(2, 220, true);
+    const log = [begun, first, mine(3, 2200, false)];
+    expect(openRoundOf(log)?.id).toBe(round);
+    expect(answerIn({ id: round }, log)?.eventId).toBe(first.id);
+    const ended = event(4, { kind: 'round-ended', round }, 'instructor');
+    expect(openRoundOf([...log, ended])).toBeUndefined();
+    expect(roundsOf([...log, ended])[0]?.endedAt).toBe(ended.at);
+  });
+
+  it('counts equal answers, however they were found, and names the commonest wrong one', () => {
+    const tallies = tallyOf(
+      answersOf([
+        mine(2, 220, true),
+        mine(3, 2200, false),
+        mine(4, 2200, false),
+        mine(5, 22, false),
+      ]),
+    );
+    expect(tallies.map(({ count }) => count)).toEqual([2, 1, 1]);
+    expect(commonestWrong(tallies)?.answer).toEqual({ ohm: 2200, by: 'eye' });
+  });
+});
