@@ -10,7 +10,7 @@ const id = (what: string) =>
     .strict()
     .required(`${what} is missing.`)
     // Yup’s own test does not know version 7 (RFC 9562).
-    .test('uuid', `${what} must be a UUID.`, (text) => isUuid(text));
+    .test('uuid', `${what} must be a UUID.`, (text) => text === undefined || isUuid(text));
 const place = yup.string().strict().max(20, 'A place name has at most 20 characters.');
 const stepId = yup.string().strict().required('The step is missing.').max(100);
 

@@ -1,5 +1,7 @@
 import type { SeatState } from '#core/build/foldSeat';
 import type { Opportunity } from '#core/learning/builds';
+import type { PracticeAnswer } from '#core/learning/practice/answers';
+import type { Weakness } from '#core/learning/practice/cards';
 import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -14,6 +16,8 @@ export interface PersonSummary {
   /** Times taken over times planned, and how many step times that is from; null where there is none. */
   readonly pace: { readonly share: number; readonly count: number } | null;
   readonly skills: readonly SkillEstimate[];
+  /** Exercises that were answered. */
+  readonly practised: number;
 }
 
 /** One evening of a learner. */
@@ -46,6 +50,10 @@ export interface Person extends PersonSummary {
   readonly evenings: readonly PersonBuild[];
   /** The easiest first. */
   readonly ready: readonly ReadyFor[];
+  /** Exercises that were answered, in the order of time. */
+  readonly practice: readonly PracticeAnswer[];
+  /** What went wrong in builds and is to be practised. */
+  readonly weaknesses: readonly Weakness[];
 }
 
 export const listPeople = endpoint<PersonSummary[]>()({ method: 'GET', path: '/api/people' });

@@ -16,6 +16,7 @@ import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
 import { peopleRoutes } from './people/routes.ts';
+import { practiceRoutes } from './practice/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
 import { reportRoutes } from './reports/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
@@ -58,6 +59,7 @@ export function createApp({
   app.use('/api/kits', express.json({ limit: '2mb' }));
   app.use('/api', express.json({ limit: '256kb' }));
   app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
+  app.use(practiceRoutes(db, memory));
   app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
   app.use('/api', sessions.required, helpersMay);
   app.use(helperRoutes(db));

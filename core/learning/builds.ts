@@ -17,13 +17,14 @@ export interface Build {
   readonly events: readonly BuildEvent[];
 }
 
-/** One chance to show a skill: a step that was done, where a lack of the skill can show. */
+/** One chance to show a skill: a step that was done, where a lack of the skill can show, or an exercise. */
 export interface Opportunity {
   readonly skill: SkillId;
   readonly wasRight: boolean;
-  readonly workshopId: string;
-  readonly stepId: string;
-  /** ISO 8601: when the step was done. */
+  readonly in:
+    | { readonly kind: 'step'; readonly workshopId: string; readonly stepId: string }
+    | { readonly kind: 'exercise'; readonly item: string };
+  /** ISO 8601: when the step was done or the exercise answered. */
   readonly at: string;
 }
 
@@ -73,14 +74,16 @@ export function opportunitiesOf(builds: readonly Build[]): Opportunity[] {
         return skillsOf(step).map((skill) => ({
           skill,
           wasRight: !wrong.has(`${step.id} ${skill}`),
-          workshopId: build.workshopId,
-          stepId: step.id,
+          in: { kind: 'step', workshopId: build.workshopId, stepId: step.id },
           at,
         }));
       });
     })
-    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+    .sort(byTime);
 }
+
+export const byTime = (a: { readonly at: string }, b: { readonly at: string }): number =>
+  a.at < b.at ? -1 : a.at > b.at ? 1 : 0;
 
 /** The skills that a step asks for. */
 export function skillsOf(step: PlannedStep): readonly SkillId[] {

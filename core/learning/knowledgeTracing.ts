@@ -25,6 +25,18 @@ export const usualParameters: TracingParameters = {
   guess: 0.75,
 };
 
+/**
+ * For exercises (priors, common practice): nobody says what to do, so a right one proves more than a right step; with a
+ * few answers to choose from some are guessed, and a slip of the finger is not rare.
+ *
+ * @param guess the chance to be right without knowing
+ */
+export const exerciseParameters = (guess: number): TracingParameters => ({
+  ...usualParameters,
+  slip: 0.08,
+  guess,
+});
+
 /** The chance that a skill is known after an opportunity, in the order of time. */
 export function afterOpportunity(
   known: number,
@@ -41,14 +53,17 @@ export function afterOpportunity(
 export const chanceRight = (known: number, { slip, guess }: TracingParameters): number =>
   known * (1 - slip) + (1 - known) * guess;
 
+/** One chance to show a skill, and what it proves. */
+export interface Trace {
+  readonly wasRight: boolean;
+  readonly parameters: TracingParameters;
+}
+
 /** The chance that the skill is known, before the first and after each opportunity. */
-export function traced(
-  outcomes: readonly boolean[],
-  parameters: TracingParameters = usualParameters,
-): number[] {
-  const course = [parameters.initial];
-  for (const wasRight of outcomes) {
-    course.push(afterOpportunity(course.at(-1) ?? parameters.initial, wasRight, parameters));
+export function traced(outcomes: readonly Trace[], initial = usualParameters.initial): number[] {
+  const course = [initial];
+  for (const { wasRight, parameters } of outcomes) {
+    course.push(afterOpportunity(course.at(-1) ?? initial, wasRight, parameters));
   }
   return course;
 }

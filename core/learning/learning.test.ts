@@ -31,7 +31,11 @@ describe('knowledge tracing', () => {
     expect(afterOpportunity(0.4, true, parameters)).toBeCloseTo(0.775, 12);
     expect(afterOpportunity(0.4, false, parameters)).toBeCloseTo(1 / 13 + (12 / 13) * 0.1, 12);
     expect(chanceRight(0.4, parameters)).toBeCloseTo(0.4 * 0.9 + 0.6 * 0.2, 12);
-    expect(traced([true, false], parameters)).toHaveLength(3);
+    const course = traced([
+      { wasRight: true, parameters },
+      { wasRight: false, parameters },
+    ]);
+    expect(course).toHaveLength(3);
   });
 
   it('stays a chance, and a right one never says less than a wrong one', () => {
@@ -144,10 +148,15 @@ describe('skills of a learner', () => {
   it('count each step as one chance for each skill that can show there', () => {
     const found = opportunitiesOf([build(1, 1, wrongValues.slice(0, 1))]);
     const reading = found.filter(({ skill }) => skill === 'reading-values');
-    expect(reading.filter(({ wasRight }) => !wasRight)).toMatchObject([{ stepId: stepOf('R1') }]);
+    expect(reading.filter(({ wasRight }) => !wasRight)).toMatchObject([
+      { in: { stepId: stepOf('R1') } },
+    ]);
     // A resistor cannot be the wrong way round.
     expect(
-      found.filter(({ skill, stepId }) => skill === 'polarity' && stepId === stepOf('R1')),
+      found.filter(
+        (one) =>
+          one.skill === 'polarity' && one.in.kind === 'step' && one.in.stepId === stepOf('R1'),
+      ),
     ).toEqual([]);
     expect(found.map(({ at }) => at)).toEqual(found.map(({ at }) => at).sort());
   });

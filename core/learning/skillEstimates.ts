@@ -1,6 +1,13 @@
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import { type Opportunity, skillsOf } from './builds.ts';
-import { chanceRight, traced, usualParameters } from './knowledgeTracing.ts';
+import { partsOfItem } from './drills/exercise.ts';
+import {
+  chanceRight,
+  exerciseParameters,
+  type Trace,
+  traced,
+  usualParameters,
+} from './knowledgeTracing.ts';
 import { type Share, shareOfCount } from './shares.ts';
 import { type SkillId, skillIds } from './skills.ts';
 
@@ -21,18 +28,24 @@ export const masteryFrom = 0.95;
 /** @param opportunities of one learner, in the order of time */
 export function estimatesOf(opportunities: readonly Opportunity[]): SkillEstimate[] {
   return skillIds.map((skill) => {
-    const outcomes = opportunities
-      .filter((one) => one.skill === skill)
-      .map(({ wasRight }) => wasRight);
-    const course = traced(outcomes);
+    const own = opportunities.filter((one) => one.skill === skill);
+    const course = traced(own.map(traceOf));
     return {
       skill,
       known: course.at(-1) ?? usualParameters.initial,
       course,
-      right: shareOfCount(outcomes.filter(Boolean).length, outcomes.length),
+      right: shareOfCount(own.filter(({ wasRight }) => wasRight).length, own.length),
     };
   });
 }
+
+const traceOf = ({ wasRight, in: where }: Opportunity): Trace => ({
+  wasRight,
+  parameters:
+    where.kind === 'step'
+      ? usualParameters
+      : exerciseParameters(partsOfItem(where.item)?.kind.guess ?? 0.5),
+});
 
 /** How often each skill is asked for by a kit's steps. */
 export function demandsOf(steps: readonly PlannedStep[]): Map<SkillId, number> {

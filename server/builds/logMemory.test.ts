@@ -17,7 +17,7 @@ describe('logs that were read lately', () => {
     const ids = workshop.seats.map(({ id }) => id);
     for (let time = 0; time < 3; time += 1) {
       const logs = await memory.logsOf(server.db, ids);
-      expect(ids.map((id) => logs.get(id)?.length)).toEqual([1, 1, 1]);
+      expect(ids.map((id) => logs.get(id)?.board.length)).toEqual([1, 1, 1]);
     }
   });
 

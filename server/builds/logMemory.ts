@@ -1,10 +1,17 @@
 import type { BuildEvent } from '#core/build/event';
+import { isPractice } from '#core/learning/practice/answers';
 import type { Queryable } from '../db/database.ts';
 import { selectLastSeqs, selectLogsOfSeats, selectSeatsByWorkshop } from '../events/queries.ts';
 
+/** The log of a seat, parted: what happened at the board, and what was practised. */
+export interface SeatLog {
+  readonly board: readonly BuildEvent[];
+  readonly practice: readonly BuildEvent[];
+}
+
 interface Known {
   readonly seq: number;
-  readonly log: readonly BuildEvent[];
+  readonly log: SeatLog;
 }
 
 /**
@@ -21,10 +28,7 @@ export class LogMemory {
   }
 
   /** The logs of some seats, each in the order it was received; a seat where nothing was logged has none. */
-  async logsOf(
-    db: Queryable,
-    seatIds: readonly string[],
-  ): Promise<ReadonlyMap<string, readonly BuildEvent[]>> {
+  async logsOf(db: Queryable, seatIds: readonly string[]): Promise<ReadonlyMap<string, SeatLog>> {
     const last = await selectLastSeqs(db, seatIds);
     const grown = [...last].filter(([id, seq]) => this.#known.get(id)?.seq !== seq);
     const read = await selectLogsOfSeats(
@@ -33,9 +37,12 @@ export class LogMemory {
     );
     // Before anything is forgotten: what is remembered now may push out a log that is asked for as well.
     const logs = new Map(
-      [...last.keys()].map((id) => [id, read.get(id) ?? this.#known.get(id)?.log ?? []]),
+      [...last.keys()].map((id) => {
+        const grew = read.get(id);
+        return [id, grew ? partedLog(grew) : (this.#known.get(id)?.log ?? emptyLog())];
+      }),
     );
-    for (const [id, seq] of grown) this.#remember(id, { seq, log: logs.get(id) ?? [] });
+    for (const [id, seq] of grown) this.#remember(id, { seq, log: logs.get(id) ?? emptyLog() });
     return logs;
   }
 
@@ -52,6 +59,20 @@ export class LogMemory {
       this.#known.delete(oldest);
     }
   }
+}
+
+/** A list of its own each time: what is worked out of a log is kept by it. */
+export const emptyLog = (): SeatLog => ({ board: [], practice: [] });
+
+/** An undo belongs to what it undoes. */
+function partedLog(log: readonly BuildEvent[]): SeatLog {
+  const practised = new Set(log.filter(isPractice).map(({ id }) => id));
+  const isOfPractice = (event: BuildEvent) =>
+    practised.has(event.id) || (event.kind === 'undo' && practised.has(event.undoes));
+  return {
+    board: log.filter((event) => !isOfPractice(event)),
+    practice: log.filter(isOfPractice),
+  };
 }
 
 /** Some three years of evenings; a log of 60 steps is about 20 kB. */

@@ -1,8 +1,9 @@
+import type { BuildEvent } from '#core/build/event';
 import type { Build } from '#core/learning/builds';
 import type { Experience } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
-import type { LogMemory } from './logMemory.ts';
+import { emptyLog, type LogMemory } from './logMemory.ts';
 
 /** A build with what ties it to people, kits and time. */
 export interface StoredBuild extends Build {
@@ -11,6 +12,8 @@ export interface StoredBuild extends Build {
   readonly learnerId: string | null;
   readonly experience: Experience;
   readonly lengthMinutes: number;
+  /** What was practised at the seat, in no particular order. */
+  readonly practice: readonly BuildEvent[];
 }
 
 interface SeatRow {
@@ -67,6 +70,7 @@ export async function selectBuilds(
   return seats.flatMap((seat): StoredBuild[] => {
     const workshop = byId.get(seat.workshop_id);
     if (!workshop) return [];
+    const { board, practice } = logs.get(seat.seat_id) ?? emptyLog();
     return [
       {
         workshopId: workshop.id,
@@ -80,8 +84,8 @@ export async function selectBuilds(
         learnerId: seat.learner_id,
         experience: seat.experience,
         steps: workshop.steps,
-        // A list of its own each time: what is worked out of a log is kept by it.
-        events: logs.get(seat.seat_id) ?? [],
+        events: board,
+        practice,
       },
     ];
   });

@@ -16,7 +16,7 @@ export function pages(folder: string): Router {
     '/assets',
     express.static(join(folder, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }),
   );
-  router.get('/seat/:token', page(join(folder, 'seat.html')));
+  router.get('/seat/:token{/*rest}', page(join(folder, 'seat.html')));
   router.use(express.static(folder, { index: false }));
   router.get('/{*path}', page(join(folder, 'index.html')));
   return router;

@@ -1,5 +1,14 @@
 import type { Person, PersonBuild, PersonSummary, ReadyFor } from '#contract/people';
-import { opportunitiesOf, paceOfBuild, stateOfBuild } from '#core/learning/builds';
+import {
+  byTime,
+  type Opportunity,
+  opportunitiesOf,
+  paceOfBuild,
+  stateOfBuild,
+} from '#core/learning/builds';
+import { answersOf, type PracticeAnswer } from '#core/learning/practice/answers';
+import { opportunitiesOfPractice } from '#core/learning/practice/opportunities';
+import { slipsOf, weaknessesOf } from '#core/learning/practice/weaknesses';
 import {
   estimatesOf,
   expectedMistakes,
@@ -29,9 +38,18 @@ export function summaryOf({ id, name }: Named, builds: readonly StoredBuild[]): 
     finished: states.filter(({ currentStepId }) => currentStepId === null).length,
     mistakes: states.reduce((sum, { mistakes }) => sum + mistakes.length, 0),
     pace: count === 0 ? null : { share, count },
-    skills: estimatesOf(opportunitiesOf(begun)),
+    skills: estimatesOf(allOpportunities(builds)),
+    practised: practiceOf(builds).length,
   };
 }
+
+/** Exercises answered at any of a learner's seats, in the order of time. */
+const practiceOf = (builds: readonly StoredBuild[]): PracticeAnswer[] =>
+  builds.flatMap(({ practice }) => answersOf(practice)).sort(byTime);
+
+/** Steps and exercises, in the order of time. */
+const allOpportunities = (builds: readonly StoredBuild[]): Opportunity[] =>
+  [...opportunitiesOf(builds), ...opportunitiesOfPractice(practiceOf(builds))].sort(byTime);
 
 export interface PlannedKit {
   readonly kitId: string;
@@ -48,7 +66,9 @@ export function personOf(
   const summary = summaryOf(named, builds);
   return {
     ...summary,
-    opportunities: opportunitiesOf(builds),
+    opportunities: allOpportunities(builds),
+    practice: practiceOf(builds),
+    weaknesses: weaknessesOf(builds.flatMap(slipsOf)),
     evenings: [...builds].reverse().map(eveningOf),
     ready: kits.map((kit) => readyFor(summary.skills, kit)).sort((a, b) => a.expected - b.expected),
   };

@@ -107,13 +107,14 @@ const columns: readonly CsvColumn<PersonSummary>[] = [
   { heading: 'finished', cell: ({ finished }) => finished },
   { heading: 'mistakes', cell: ({ mistakes }) => mistakes },
   { heading: 'times the plan', cell: ({ pace }) => (pace ? pace.share.toFixed(2) : '') },
+  { heading: 'exercises answered', cell: ({ practised }) => practised },
   { heading: 'step times', cell: ({ pace }) => pace?.count ?? 0 },
   ...skillIds.flatMap((id): CsvColumn<PersonSummary>[] => {
     const of = ({ skills }: PersonSummary) => skills.find(({ skill }) => skill === id);
     const { name } = skillWords[id];
     return [
       { heading: `${name}: chance known`, cell: (person) => of(person)?.known.toFixed(2) ?? '' },
-      { heading: `${name}: steps seen`, cell: (person) => of(person)?.right.of ?? 0 },
+      { heading: `${name}: steps and exercises seen`, cell: (person) => of(person)?.right.of ?? 0 },
     ];
   }),
 ];

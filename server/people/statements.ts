@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { stateOfBuild } from '#core/learning/builds';
+import { answersOf } from '#core/learning/practice/answers';
 import type { StoredBuild } from '../builds/queries.ts';
 
 /** A statement of the Experience API, version 1.0.3 (Advanced Distributed Learning, published specification). */
@@ -25,6 +26,8 @@ export interface Statement {
     readonly success?: boolean;
     readonly duration?: string;
     readonly response?: string;
+    /** From 0 to 1 here. */
+    readonly score?: { readonly scaled: number };
   };
   readonly context: { readonly contextActivities: { readonly parent: readonly { id: string }[] } };
   /** ISO 8601. */
@@ -34,15 +37,18 @@ export interface Statement {
 const verbs = {
   completed: 'http://adlnet.gov/expapi/verbs/completed',
   failed: 'http://adlnet.gov/expapi/verbs/failed',
+  answered: 'http://adlnet.gov/expapi/verbs/answered',
 } as const;
 
 const types = {
   step: 'http://adlnet.gov/expapi/activities/interaction',
   build: 'http://adlnet.gov/expapi/activities/course',
+  exercise: 'http://adlnet.gov/expapi/activities/question',
 } as const;
 
 /**
- * What a learner did: each step as completed, each mistake as a step that failed, each board as a course completed.
+ * What a learner did: each step as completed, each mistake as a step that failed, each exercise as a question
+ * answered, each board as a course completed.
  *
  * @param address of this site: the names of things begin with it
  */
@@ -89,6 +95,18 @@ export function statementsOf(
         about(eventId, 'failed', foundAt, {
           object: activity(madeAtStepId),
           result: { success: false, response: mistake },
+        }),
+      ),
+      ...answersOf(build.practice).map(({ eventId, item, isRight, credit, at }) =>
+        about(eventId, 'answered', at, {
+          object: {
+            objectType: 'Activity' as const,
+            id: `${address}/practice/${item}`,
+            definition: { name: { en: item }, type: types.exercise },
+          },
+          result: {
+            ...(isRight === null ? {} : { success: isRight, score: { scaled: credit } }),
+          },
         }),
       ),
       ...(state.finishedAt === null

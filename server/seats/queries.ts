@@ -1,10 +1,12 @@
 import type { Board } from '#core/board/board';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
+import { notFound } from '../http/refusal.ts';
 
 export interface StoredSeat {
   readonly seatId: string;
   readonly workshopId: string;
+  readonly learnerId: string | null;
   readonly number: number;
   readonly name: string;
   readonly workshopTitle: string;
@@ -14,6 +16,9 @@ export interface StoredSeat {
   readonly board: Board | null;
 }
 
+export const noSuchSeat = () =>
+  notFound('seat', 'Scan the code on your bag again, or ask your instructor for your seat’s link.');
+
 export async function selectSeatByToken(
   db: Queryable,
   token: string,
@@ -21,6 +26,7 @@ export async function selectSeatByToken(
   const [row] = await db.query<{
     seat_id: string;
     workshop_id: string;
+    learner_id: string | null;
     number: number;
     name: string;
     title: string;
@@ -29,7 +35,7 @@ export async function selectSeatByToken(
     steps: PlannedStep[];
     board: Board | null;
   }>(
-    `select seat.id as seat_id, workshop_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps,
+    `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps,
             board - 'backdrop' as board
        from seat
        join workshop on workshop.id = seat.workshop_id
@@ -42,6 +48,7 @@ export async function selectSeatByToken(
     row && {
       seatId: row.seat_id,
       workshopId: row.workshop_id,
+      learnerId: row.learner_id,
       number: row.number,
       name: row.name,
       workshopTitle: row.title,

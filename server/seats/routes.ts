@@ -5,12 +5,8 @@ import type { EventLog, SeatOfPlan } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { selectSeatEvents } from '../events/queries.ts';
-import { notFound } from '../http/refusal.ts';
 import { serve } from '../http/serve.ts';
-import { selectSeatByToken } from './queries.ts';
-
-const noSuchSeat = () =>
-  notFound('seat', 'Scan the code on your bag again, or ask your instructor for your seat’s link.');
+import { noSuchSeat, selectSeatByToken } from './queries.ts';
 
 /** What a seat's own page may do: its token opens that seat and nothing else. */
 export function seatRoutes(
@@ -47,7 +43,7 @@ export function seatRoutes(
   serve(router, getSeat, async ({ params }) => {
     const stored = await selectSeatByToken(db, params.token);
     if (!stored) throw noSuchSeat();
-    const { workshopId: _, ...seat } = stored;
+    const { workshopId: _, learnerId: __, ...seat } = stored;
     return {
       ...seat,
       events: await selectSeatEvents(db, seat.seatId),

@@ -24,6 +24,10 @@ import { loadRevisions, RevisionsPage } from '../kits/RevisionsPage.tsx';
 import { loadKitReport, ReportPage } from '../kits/report/ReportPage.tsx';
 import { loadPeople, PeoplePage } from '../people/PeoplePage.tsx';
 import { loadPerson, PersonPage } from '../people/PersonPage.tsx';
+import { ClassPage } from '../practice/class/ClassPage.tsx';
+import { ScreenPage } from '../practice/class/ScreenPage.tsx';
+import { loadClass } from '../practice/class/useClass.ts';
+import { loadPractice, PracticePage } from '../practice/PracticePage.tsx';
 import { DrawersPage } from '../stores/DrawersPage.tsx';
 import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
 import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
@@ -102,6 +106,18 @@ export const routes = createBrowserRouter([
       { index: true, element: <GuidePage /> },
       { path: ':family', element: <FamilyPage /> },
     ],
+  },
+  {
+    // For the projector: the same door, but nothing around it.
+    path: '/practice/class/:workshopId/screen',
+    loader: async (args) => {
+      await requireSession(args);
+      return loadClass(args);
+    },
+    shouldRevalidate: onNewPath,
+    element: <ScreenPage />,
+    errorElement: <RouteProblem />,
+    hydrateFallbackElement: <Opening />,
   },
   {
     id: 'staff',
@@ -190,6 +206,17 @@ export const routes = createBrowserRouter([
               },
               { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
             ],
+          },
+          {
+            path: 'practice',
+            loader: loadPractice,
+            element: <PracticePage />,
+          },
+          {
+            path: 'practice/class/:workshopId',
+            loader: loadClass,
+            shouldRevalidate: onNewPath,
+            element: <ClassPage />,
           },
           { path: 'people', loader: loadPeople, element: <PeoplePage /> },
           {

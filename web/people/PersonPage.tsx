@@ -27,6 +27,8 @@ import { useChoices } from '../app/useChoices.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import '../ui/plainTable.css';
+import { Behind } from './Behind.tsx';
+import { Practised } from './Practised.tsx';
 import { SkillBar } from './SkillBar.tsx';
 import { SkillCourse } from './SkillCourse.tsx';
 
@@ -72,7 +74,7 @@ export function PersonPage() {
             <thead>
               <tr>
                 <th scope="col">Skill</th>
-                <th scope="col">Chance that it is known, steps seen</th>
+                <th scope="col">Chance that it is known, steps and exercises seen</th>
                 <th scope="col" className="number">
                   Right
                 </th>
@@ -107,8 +109,8 @@ export function PersonPage() {
             </tbody>
           </table>
           <p>
-            By Bayesian knowledge tracing over the steps that ask for each skill. In brackets the
-            range in which the share of right ones lies in nineteen cases of twenty.
+            By Bayesian knowledge tracing over the steps and exercises that ask for each skill. In
+            brackets the range in which the share of right ones lies in nineteen cases of twenty.
           </p>
         </Box>
         <Box component="section" aria-label="How skills grew">
@@ -144,45 +146,12 @@ export function PersonPage() {
           </tbody>
         </table>
       </Box>
+      <Practised person={person} />
       <Typography variant="h2">Evenings</Typography>
       {evenings.map((build) => (
         <Evening key={build.workshopId} learnerId={id} build={build} />
       ))}
     </>
-  );
-}
-
-/** The steps behind the estimate of a skill, each at the evening it was done. */
-function Behind({ person, skill }: { readonly person: Person; readonly skill: string }) {
-  const { t } = useTranslation();
-  const seen = person.opportunities.filter((one) => one.skill === skill);
-  return (
-    <Box
-      component="section"
-      aria-label="Steps behind the skill"
-      sx={{
-        background: ink('sheet'),
-        border: `1px solid ${ink('line')}`,
-        p: 2,
-        mb: 4,
-        maxWidth: 1000,
-      }}
-    >
-      <Typography variant="h2">{seen.length} steps that ask for it</Typography>
-      <Box component="ol" sx={{ m: 0, pl: 3.5 }}>
-        {seen.map(({ workshopId, stepId, wasRight, at }) => {
-          const evening = person.evenings.find((one) => one.workshopId === workshopId);
-          const step = evening?.steps.find(({ id }) => id === stepId);
-          return (
-            <li key={`${workshopId} ${stepId}`}>
-              <strong>{wasRight ? 'right' : 'went wrong'}</strong>: {step && stepTitle(t, step)},{' '}
-              <Link to={`/workshops/${workshopId}/wrap-up`}>{evening?.workshopTitle}</Link>,{' '}
-              {dateAndTime(at)}
-            </li>
-          );
-        })}
-      </Box>
-    </Box>
   );
 }
 

@@ -17,7 +17,7 @@ export function SkillBar({
   return (
     <Box
       role="img"
-      aria-label={`${skillWords[skill].name}: ${percent} %, from ${right.of} steps`}
+      aria-label={`${skillWords[skill].name}: ${percent} %, from ${right.of} steps and exercises`}
       sx={{ display: 'flex', alignItems: 'center', gap: 0.75, whiteSpace: 'nowrap' }}
     >
       <Box

@@ -1,42 +1,45 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import type { Deed } from '#core/build/event';
+import type { BuildEvent, Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
 import { gateForms } from '#core/order/gateReading';
 import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
+import { AskedOfAll } from './AskedOfAll.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
 import { gateFormId } from './GateForm.tsx';
-import { LanguageChoice } from './LanguageChoice.tsx';
-import { Network } from './Network.tsx';
 import { Ruler } from './Ruler.tsx';
+import { useOpenSeat } from './Seat.tsx';
+import { SeatHead } from './SeatHead.tsx';
 import { StepCard } from './StepCard.tsx';
-import type { OpenSeat } from './seatLog.ts';
 import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
 
 const doneWords = (step: Step, hasForm: boolean) =>
   step.kind !== 'check' ? 'seat.done' : hasForm ? 'gate.passed' : 'seat.checkDone';
 
+const nothing: readonly BuildEvent[] = [];
+
 /** A seat at work: where the learner is, this step, and what can be done about it. */
-export function Bench({ view, log }: OpenSeat) {
+export function Bench() {
   const { t } = useTranslation();
-  const { bySeat, unsent, connected, refusal } = useStore(log.store);
+  const { view, log } = useOpenSeat();
+  const { bySeat, refusal } = useStore(log.store);
   const [troubleOpen, setTroubleOpen] = useState(false);
   const { steps, seatId } = view;
 
-  useEffect(() => log.follow(), [log]);
-
+  const events = bySeat[seatId] ?? nothing;
   const state = useMemo(
     () =>
       foldSeat(
         steps.map(({ id }) => id),
-        bySeat[seatId] ?? [],
+        events,
       ),
-    [steps, bySeat, seatId],
+    [steps, events],
   );
   const index = steps.findIndex(({ id }) => id === state.currentStepId);
   const step = steps[index];
@@ -69,16 +72,9 @@ export function Bench({ view, log }: OpenSeat) {
 
   return (
     <>
-      <header className="seat-head">
-        <div className="seat-line">
-          <span>
-            <strong>{t('seat.seat', { number: view.number })}</strong> {view.name}
-          </span>
-          <Network connected={connected} waiting={unsent.size} />
-          <LanguageChoice />
-        </div>
+      <SeatHead>
         <Ruler steps={steps} doneAt={state.doneAt} currentIndex={step ? index : steps.length} />
-      </header>
+      </SeatHead>
       <main className="bench">
         {refusal !== null && (
           <p role="alert" className="alarm-box">
@@ -97,6 +93,7 @@ export function Bench({ view, log }: OpenSeat) {
             }}
           />
         )}
+        <AskedOfAll steps={steps} events={events} report={report} />
         <FromTheInstructor state={state} steps={steps} />
         {step ? (
           <StepCard
@@ -111,6 +108,9 @@ export function Bench({ view, log }: OpenSeat) {
         ) : (
           <Finished kitName={view.kitName} />
         )}
+        <Link className="guide-link" to="practice">
+          {t(step ? 'seat.practiseWaiting' : 'seat.practise')}
+        </Link>
       </main>
       <nav
         className="seat-foot"

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { Outlet, useOutletContext, useParams } from 'react-router';
 import { CallProblem } from '../app/call.ts';
-import { Bench } from './Bench.tsx';
 import { type OpenSeat, openSeat } from './seatLog.ts';
 
 type Opening =
@@ -9,8 +9,9 @@ type Opening =
   | { readonly state: 'open'; readonly seat: OpenSeat }
   | { readonly state: 'failed'; readonly reason: string };
 
-/** The learner's page: opens the seat of the link, or says why it does not open. */
-export function Seat({ token }: { readonly token: string }) {
+/** The learner's pages: opens the seat of the link, or says why it does not open. */
+export function Seat() {
+  const { token = '' } = useParams();
   const { t } = useTranslation();
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
 
@@ -23,8 +24,10 @@ export function Seat({ token }: { readonly token: string }) {
       );
   }, [token, t]);
   useEffect(open, [open]);
+  const log = opening.state === 'open' ? opening.seat.log : undefined;
+  useEffect(() => log?.follow(), [log]);
 
-  if (opening.state === 'open') return <Bench {...opening.seat} />;
+  if (opening.state === 'open') return <Outlet context={opening.seat} />;
   return (
     <main className="notice">
       {opening.state === 'opening' ? (
@@ -41,6 +44,9 @@ export function Seat({ token }: { readonly token: string }) {
     </main>
   );
 }
+
+/** The seat that is open. */
+export const useOpenSeat = (): OpenSeat => useOutletContext<OpenSeat>();
 
 /** Why a seat does not open, by the word that the catalogue knows it by. */
 function failureOf(error: unknown): 'noConnection' | 'wrongLink' | 'tooManyTries' | 'trouble' {

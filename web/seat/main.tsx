@@ -2,9 +2,11 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { keepPages } from '../app/keepPages.ts';
 import { installTokens } from '../app/tokens.ts';
 import { installWords } from '../app/words.ts';
+import { Bench } from './Bench.tsx';
 import { chosenLanguage, speak } from './languages.ts';
 import { Seat } from './Seat.tsx';
 import './seat.css';
@@ -14,12 +16,27 @@ installWords();
 void speak(chosenLanguage());
 keepPages('/seat/');
 
-const token = location.pathname.split('/')[2] ?? '';
+/** The learner's places; practice is loaded when it is opened. */
+const routes = createBrowserRouter([
+  {
+    path: '/seat/:token',
+    element: <Seat />,
+    hydrateFallbackElement: <p role="status" />,
+    children: [
+      { index: true, element: <Bench /> },
+      {
+        path: 'practice',
+        lazy: async () => ({ Component: (await import('./SeatPractice.tsx')).SeatPractice }),
+      },
+    ],
+  },
+]);
+
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <Seat token={decodeURIComponent(token)} />
+      <RouterProvider router={routes} />
     </StrictMode>,
   );
 }

@@ -57,6 +57,8 @@ export const seatEnglish = {
   done: 'Done',
   checkDone: 'Yes, it is so',
   checkFailed: 'No, it is not',
+  practise: 'Practise for the next one',
+  practiseWaiting: 'Waiting for something? Practise meanwhile',
   back: 'Back one step',
   wrong: 'Something went wrong',
   help: 'Ask for help',

@@ -54,6 +54,8 @@ export interface ExerciseKind<Task, Answer> {
   readonly explain: (task: Task, answer: Answer) => readonly Said[];
   /** An answer in words. */
   readonly tell: (task: Task, answer: Answer) => Said;
+  /** What is seen are colours: in words they are shown only to those who cannot tell them. */
+  readonly showsColours?: true;
   /** What an item is, in words. */
   readonly name: (item: string) => Said;
   /** The items that a slip in a build shows to be weak. */

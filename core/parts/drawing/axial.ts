@@ -13,10 +13,10 @@ export const coatOf = (bandCount: number): string =>
  * A resistor lying on the mat, read from the left. The last band that is not a digit or multiplier stands apart,
  * which is how a reader finds the end to begin at (IEC 60062).
  *
- * @param bands in reading order, 1 or 3 to 6 colours
+ * @param bands in reading order, 1 or 3 to 6 colours; null where none is painted yet
  * @param coat colour of the body; an inductor's is green
  */
-export function drawResistor(bands: readonly BandColour[], coat?: string): Drawing {
+export function drawResistor(bands: readonly (BandColour | null)[], coat?: string): Drawing {
   const width = bodyWidth + 2 * leadLength;
   const height = 4;
   const middle = height / 2;
@@ -30,7 +30,9 @@ export function drawResistor(bands: readonly BandColour[], coat?: string): Drawi
     shapes: [
       ...lead(`M0.4 ${middle}H${width - 0.4}`),
       path(outline, { fill: body }),
-      ...bands.map((colour, index) => band(colour, index, bands.length, left, top)),
+      ...bands.flatMap((colour, index) =>
+        colour === null ? [] : [band(colour, index, bands.length, left, top)],
+      ),
       path(outline, { stroke: material.edge, strokeWidth: 0.16 }),
     ],
   };

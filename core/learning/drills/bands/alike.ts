@@ -35,6 +35,7 @@ const keyOf = ([a, b]: readonly [BandColour, BandColour]) => `${a}-${b}`;
 export const alike: ExerciseKind<AlikeTask, AlikeAnswer> = {
   id: 'alike',
   skill: 'reading-values',
+  showsColours: true,
   seconds: 20,
   guess: 0.5,
   items: () => pairs.map(keyOf),

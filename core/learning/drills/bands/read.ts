@@ -34,6 +34,7 @@ const trained = bandColourNames.filter((name) => name !== 'pink');
 export const read: ExerciseKind<ReadTask, ReadAnswer> = {
   id: 'read',
   skill: 'reading-values',
+  showsColours: true,
   seconds: 35,
   guess: 0.02,
   items: (kit) => {

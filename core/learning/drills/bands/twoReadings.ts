@@ -30,6 +30,7 @@ export interface TwoReadingsAnswer {
 export const twoReadings: ExerciseKind<TwoReadingsTask, TwoReadingsAnswer> = {
   id: 'two',
   skill: 'reading-values',
+  showsColours: true,
   seconds: 60,
   guess: 0.05,
   items: () => ['meter', 'list'],

@@ -17,6 +17,7 @@ const isMetal = (colour: string | undefined) => colour === 'gold' || colour === 
 export const whichEnd: ExerciseKind<Lying, End> = {
   id: 'end',
   skill: 'reading-values',
+  showsColours: true,
   seconds: 15,
   guess: 0.5,
   items: () => signs,

@@ -93,6 +93,7 @@ export const bandsWords: DrillWords = {
         'Two digits are the number of the value in E96, the letter is the power of ten: {{value}}. There is a table for it; a meter is quicker.',
       'letter-code': 'The letter stands in place of the point: {{text}} is {{value}}.',
     },
+    wrongText: 'Write a value such as 100n, 4n7 or 47p.',
     elsewhere: 'The same {{text}} elsewhere would be {{value}}: look which part it is on.',
     'mixed-up': 'You read it as on another part, where {{text}} is {{value}}.',
     item: {

@@ -1,41 +1,13 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { LearntPaces } from '#contract/pace';
-import { logAtSeat, type Workshop, workshopStreamPath } from '#contract/workshops';
+import type { Workshop } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
 import { tonightOf } from '#core/pace/tonight/tonight';
-import { BuildLog } from '../../app/buildLog.ts';
-import { call } from '../../app/call.ts';
-import type { Kept } from '../../app/kept.ts';
-import { Outbox } from '../../app/outbox.ts';
-import { useHelperName } from '../../app/staff.ts';
+import type { BuildLog } from '../../app/buildLog.ts';
 import { kindsOf, paceOfSeat } from '../learnt.ts';
 import type { FloorSeat } from './floorSeat.ts';
-import type { FloorData } from './keptFloor.ts';
-
-/** The live log of a workshop, followed as long as the page shows. */
-export function useFloorLog(workshop: Workshop, { data, isFresh }: Kept<FloorData>): BuildLog {
-  const helper = useHelperName();
-  const [log] = useState(() => {
-    const created = new BuildLog({
-      author: 'instructor',
-      helper,
-      outbox: new Outbox(workshop.id),
-      keptAs: `log.${workshop.id}`,
-      send: (seatId, events) =>
-        call(logAtSeat, {
-          params: { workshopId: workshop.id, seatId },
-          body: { events: [...events] },
-        }),
-      streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
-    });
-    created.load(data.log.events, isFresh ? data.log.now : undefined);
-    return created;
-  });
-  useEffect(() => log.follow(), [log]);
-  return log;
-}
 
 const nothing: readonly BuildEvent[] = [];
 

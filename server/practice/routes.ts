@@ -1,0 +1,36 @@
+import { Router } from 'express';
+import { getSeatPractice, type SeatPractice } from '#contract/practice';
+import { byTime } from '#core/learning/builds';
+import { answersOf } from '#core/learning/practice/answers';
+import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
+import { slipsOf } from '#core/learning/practice/weaknesses';
+import type { LogMemory } from '../builds/logMemory.ts';
+import { selectBuilds } from '../builds/queries.ts';
+import type { Database } from '../db/database.ts';
+import { serve } from '../http/serve.ts';
+import { noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
+import { selectNextBuild } from './queries.ts';
+
+/** What a learner practises, from the link of a seat: their next kit, their earlier answers, their own mistakes. */
+export function practiceRoutes(db: Database, memory: LogMemory): Router {
+  const router = Router();
+
+  serve(router, getSeatPractice, async ({ params }): Promise<SeatPractice> => {
+    const seat = await selectSeatByToken(db, params.token);
+    if (!seat) throw noSuchSeat();
+    const { learnerId, seatId } = seat;
+    const builds = learnerId === null ? [] : await selectBuilds(db, memory, { learnerId });
+    const next = (learnerId === null ? undefined : await selectNextBuild(db, learnerId)) ?? seat;
+    return {
+      kitName: next.kitName,
+      kit: kitOfSteps(next.steps, next.board),
+      earlier: builds
+        .filter((build) => build.seatId !== seatId)
+        .flatMap(({ practice }) => answersOf(practice))
+        .sort(byTime),
+      slips: builds.flatMap(slipsOf).sort(byTime),
+    };
+  });
+
+  return router;
+}

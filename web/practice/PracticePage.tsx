@@ -1,0 +1,92 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { getKit, type Kit, type KitSummary, listKits } from '#contract/kits';
+import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
+import type { PracticeKit } from '#core/learning/drills/drill';
+import { noKit } from '#core/learning/drills/drill';
+import { call } from '../app/call.ts';
+import { useChoices } from '../app/useChoices.ts';
+import { dateAndTime } from '../ui/clock.ts';
+import { PageHead } from '../ui/PageHead.tsx';
+import { Training } from './session/Training.tsx';
+
+interface PracticeData {
+  readonly kits: readonly KitSummary[];
+  readonly workshops: readonly WorkshopSummary[];
+  /** The kit that is practised with; null where none was chosen. */
+  readonly kit: Kit | null;
+}
+
+export const loadPractice = async ({ request }: LoaderFunctionArgs): Promise<PracticeData> => {
+  const kitId = new URL(request.url).searchParams.get('kit');
+  const [kits, workshops, kit] = await Promise.all([
+    call(listKits, {}),
+    call(listWorkshops, {}),
+    kitId === null ? null : call(getKit, { params: { kitId } }),
+  ]);
+  return { kits, workshops, kit };
+};
+
+const noAnswers: readonly never[] = [];
+const now = () => new Date();
+
+/** The trainers, to be tried with any kit; and a question for a whole class. */
+export function PracticePage() {
+  const { kits, workshops, kit } = useLoaderData<PracticeData>();
+  const [, choose] = useChoices();
+  const practiceKit = useMemo(
+    (): PracticeKit =>
+      kit ? { parts: kit.lines.map(({ part }) => part), board: kit.board } : noKit,
+    [kit],
+  );
+  return (
+    <>
+      <PageHead
+        title="Practice"
+        facts="Tried here, nothing is recorded. Learners open it from the link of their seat, at home too."
+      >
+        <TextField
+          select
+          size="small"
+          label="With the kit"
+          value={kit?.id ?? ''}
+          onChange={({ target }) => choose({ kit: target.value || undefined })}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+          sx={{ minWidth: 220 }}
+        >
+          <MenuItem value="">no kit in particular</MenuItem>
+          {kits.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      </PageHead>
+      <Box sx={{ display: 'grid', gap: 2.5, mb: 4 }}>
+        <Training
+          key={kit?.id ?? ''}
+          kit={practiceKit}
+          answers={noAnswers}
+          weaknesses={noAnswers}
+          now={now}
+          record={() => undefined}
+          isAnybody
+        />
+      </Box>
+      <Typography variant="h2">With a whole class</Typography>
+      <p>One question on all seats at once; the answers come in live, and go to the projector.</p>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {workshops.map(({ id, title, startsAt, seats }) => (
+          <li key={id}>
+            <Link to={`/practice/class/${id}`}>{title}</Link>, {dateAndTime(startsAt)}, {seats}{' '}
+            seats
+          </li>
+        ))}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { useTranslation } from 'react-i18next';
+import type { Exercise } from '#core/learning/drills/exercise';
+import { commonestWrong, type Tally } from '#core/learning/practice/rounds';
+import { saying } from '#core/words/sayings';
+import { Glyph } from '../../ui/Glyph.tsx';
+import { toldAnswer } from './toldAnswer.ts';
+import './class.css';
+
+interface DistributionProps {
+  readonly exercise: Exercise;
+  readonly tallies: readonly Tally[];
+  /** Seats that were asked. */
+  readonly of: number;
+}
+
+/** What a class answered: right and wrong, how many each, and the commonest wrong one with why it is wrong. */
+export function Distribution({ exercise, tallies, of }: DistributionProps) {
+  const { t } = useTranslation();
+  const { kind, task } = exercise;
+  const told = (answer: unknown) => toldAnswer(t, exercise, answer);
+  const most = Math.max(1, ...tallies.map(({ count }) => count));
+  const wrong = commonestWrong(tallies);
+  const answered = tallies.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <section className="distribution" aria-label="Answers">
+      <ol>
+        {tallies.map(({ answer, count, isRight }) => (
+          <li key={JSON.stringify(answer)} className={isRight ? 'tally-right' : 'tally-wrong'}>
+            <span className="tally-name">
+              <Glyph name={isRight ? 'tick' : 'cross'} /> {told(answer)}
+            </span>
+            <span className="tally-bar" style={{ width: `${(100 * count) / most}%` }} />
+            <span className="tally-count">{count}</span>
+          </li>
+        ))}
+      </ol>
+      <p>
+        {answered} of {of} answered.
+        {tallies.every(({ isRight }) => !isRight) && (
+          <>
+            {' '}
+            Right would be <strong>{told(kind.answer(task))}</strong>.
+          </>
+        )}
+      </p>
+      {wrong && (
+        <p>
+          <strong>
+            The commonest wrong answer, {wrong.count} of {answered}: {told(wrong.answer)}.
+          </strong>
+        </p>
+      )}
+      <ul className="distribution-why">
+        {kind.explain(task, wrong?.answer ?? kind.answer(task)).map((one) => {
+          const line = saying(t, one);
+          return <li key={line}>{line}</li>;
+        })}
+      </ul>
+    </section>
+  );
+}

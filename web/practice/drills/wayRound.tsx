@@ -1,0 +1,190 @@
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { type HoleTask, hole } from '#core/learning/drills/wayRound/hole';
+import { drawInHand, drawPlace } from '#core/learning/drills/wayRound/pictures';
+import {
+  handWords,
+  type Quarter,
+  quarters,
+  type TurnAnswer,
+  type TurnTask,
+} from '#core/learning/drills/wayRound/turn';
+import type { Drawing } from '#core/parts/drawing/drawing';
+import { material } from '#core/parts/drawing/drawing';
+import { shapesText } from '#core/parts/drawing/svgText';
+import { saying } from '#core/words/sayings';
+import { useShortcuts } from '../../app/shortcuts.ts';
+import { monoFace } from '../../app/tokens.ts';
+import { Choices } from '../Choices.tsx';
+import type { ViewProps } from '../exerciseView.ts';
+
+interface LayProps {
+  readonly drawing: Drawing;
+  /** Counter-clockwise, in degrees. */
+  readonly rotation: number;
+  readonly className?: string;
+}
+
+/** A drawing turned about its middle, which lies at the origin. */
+function Lay({ drawing: { shapes, widthMm, heightMm }, rotation, className }: LayProps) {
+  return (
+    <g
+      className={className}
+      transform={`rotate(${-rotation}) translate(${-widthMm / 2} ${-heightMm / 2})`}
+      // biome-ignore lint/security/noDangerouslySetInnerHtml: made by core, and escaped there
+      dangerouslySetInnerHTML={{ __html: shapesText(shapes, monoFace) }}
+    />
+  );
+}
+
+/** So much room, in mm, shows a drawing at any rotation. */
+const roomFor = (...drawings: readonly Drawing[]): number =>
+  Math.max(...drawings.map(({ widthMm, heightMm }) => Math.hypot(widthMm, heightMm))) * 0.9 + 1;
+
+function Field({ room, children }: { readonly room: number; readonly children: React.ReactNode }) {
+  return (
+    <svg
+      className="drill-field"
+      viewBox={`${-room / 2} ${-room / 2} ${room} ${room}`}
+      aria-hidden="true"
+    >
+      {children}
+    </svg>
+  );
+}
+
+function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
+  const { t } = useTranslation();
+  const [hand, setHand] = useState<Quarter>(task.hand);
+  const place = drawPlace(task.part);
+  const part = drawInHand(task.part);
+  const room = roomFor(place, part);
+  const isOpen = given === undefined && answer !== undefined;
+  const turnBy = (step: 1 | 3) =>
+    setHand((before) => quarters[(quarters.indexOf(before) + step) % 4] ?? 0);
+  useShortcuts(
+    isOpen
+      ? [
+          { key: 'ArrowLeft', does: 'Turn left', run: () => turnBy(1) },
+          { key: 'ArrowRight', does: 'Turn right', run: () => turnBy(3) },
+          { key: 'Enter', does: 'It goes in like this', run: () => answer(hand) },
+          { key: 'e', does: 'It does not matter', run: () => answer('either') },
+        ]
+      : [],
+  );
+  return (
+    <>
+      <div className="drill-pair">
+        <figure>
+          <Field room={room}>
+            <Lay drawing={place} rotation={task.board} />
+            {given !== undefined && (
+              <Lay
+                drawing={part}
+                rotation={given === 'either' ? task.board : given}
+                className="drill-dropped"
+              />
+            )}
+          </Field>
+          <figcaption>{t('drill.wayRound.turn.place')}</figcaption>
+        </figure>
+        {given === undefined && (
+          <figure className="drill-hand">
+            <Field room={room}>
+              <Lay drawing={part} rotation={hand} />
+            </Field>
+            <figcaption>{t('drill.wayRound.turn.inHand')}</figcaption>
+          </figure>
+        )}
+      </div>
+      {isOpen && (
+        <>
+          <p role="status" className="drill-note">
+            {saying(t, handWords(task.part, hand))}
+          </p>
+          <div className="drill-row">
+            <button type="button" className="drill-side" onClick={() => turnBy(1)}>
+              ⟲ {t('drill.wayRound.turn.left')}
+            </button>
+            <button type="button" className="drill-side" onClick={() => turnBy(3)}>
+              ⟳ {t('drill.wayRound.turn.rightButton')}
+            </button>
+          </div>
+          <div className="drill-row">
+            <button type="button" className="drill-side" onClick={() => answer('either')}>
+              {t('drill.wayRound.turn.eitherButton')}
+            </button>
+            <button type="button" className="drill-main" onClick={() => answer(hand)}>
+              {t('drill.wayRound.turn.drop')}
+            </button>
+          </div>
+        </>
+      )}
+    </>
+  );
+}
+
+function Hole({ task, given, answer }: ViewProps<HoleTask, string>) {
+  const { t } = useTranslation();
+  const { part, board, side, holes } = task;
+  const place = drawPlace(part);
+  const room = roomFor(place);
+  const right = hole.answer(task);
+  return (
+    <>
+      <div className="drill-pair">
+        {side === 'bottom' && (
+          <figure>
+            <Field room={room}>
+              <Lay drawing={place} rotation={board} />
+            </Field>
+            <figcaption>{t('drill.wayRound.hole.top')}</figcaption>
+          </figure>
+        )}
+        <figure>
+          <Field room={room}>
+            {side === 'top' ? (
+              <Lay drawing={place} rotation={board} />
+            ) : (
+              <rect
+                x={-room / 2 + 1}
+                y={-room / 2 + 1}
+                width={room - 2}
+                height={room - 2}
+                rx={0.8}
+                fill={material.boardGreen}
+              />
+            )}
+            {holes.map(({ pin, letter, xMm, yMm }) => (
+              <g key={pin} transform={`translate(${xMm} ${yMm})`}>
+                {side === 'bottom' && <circle r={0.95} fill={material.pad} />}
+                {side === 'bottom' && <circle r={0.42} fill={material.padHole} />}
+                {given !== undefined && pin === right && <circle r={1.3} className="drill-here" />}
+                <text {...besideHole(xMm, yMm)} className="drill-letter">
+                  {letter}
+                </text>
+              </g>
+            ))}
+          </Field>
+          <figcaption>{t(`drill.wayRound.hole.${side}`)}</figcaption>
+        </figure>
+      </div>
+      <Choices
+        label={t('practice.pickWhy')}
+        choices={holes.map(({ pin, letter }) => ({ value: pin, says: letter }))}
+        right={right}
+        given={given}
+        answer={answer}
+      />
+    </>
+  );
+}
+
+/** A letter stands on the far side of its hole, seen from the middle. */
+function besideHole(xMm: number, yMm: number) {
+  const far = Math.hypot(xMm, yMm) || 1;
+  return { x: (2.1 * xMm) / far, y: (2.1 * yMm) / far + 0.7 };
+}
+
+/** The pictures of the drill, by kind of exercise. */
+export const wayRoundViews = { turn: Turn, hole: Hole };

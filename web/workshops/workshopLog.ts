@@ -1,0 +1,38 @@
+import { useEffect, useState } from 'react';
+import {
+  logAtSeat,
+  type Workshop,
+  type WorkshopLog,
+  workshopStreamPath,
+} from '#contract/workshops';
+import { BuildLog } from '../app/buildLog.ts';
+import { call } from '../app/call.ts';
+import { Outbox } from '../app/outbox.ts';
+import { useHelperName } from '../app/staff.ts';
+
+/**
+ * The live log of a workshop, followed as long as the page shows.
+ *
+ * @param isFresh from the server just now, and not what this device kept
+ */
+export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: boolean): BuildLog {
+  const helper = useHelperName();
+  const [log] = useState(() => {
+    const created = new BuildLog({
+      author: 'instructor',
+      helper,
+      outbox: new Outbox(workshop.id),
+      keptAs: `log.${workshop.id}`,
+      send: (seatId, events) =>
+        call(logAtSeat, {
+          params: { workshopId: workshop.id, seatId },
+          body: { events: [...events] },
+        }),
+      streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
+    });
+    created.load(first.events, isFresh ? first.now : undefined);
+    return created;
+  });
+  useEffect(() => log.follow(), [log]);
+  return log;
+}
