@@ -13,12 +13,14 @@ import fernMinder from './kits/fern-minder.csv?raw';
 import tideBadge from './kits/tide-badge.csv?raw';
 import twinLamp from './kits/twin-lamp.csv?raw';
 import wireFinder from './kits/wire-finder.csv?raw';
+import { practiceOf } from './practice.ts';
 import {
   type DemoKit,
   type DemoKitName,
   type DemoWorkshop,
   demoKits,
   demoPassphrase,
+  demoPractice,
   demoWorkshops,
 } from './scenario.ts';
 import { demoItems, demoSuppliers } from './stores.ts';
@@ -129,6 +131,14 @@ async function loadWorkshop(
     },
   );
   const { seats, steps } = await client.call(getWorkshop, { workshopId });
+  if (demo.learners.length === 0) {
+    for (const practice of demoPractice) {
+      const seat = seats.find(({ name }) => name === practice.name);
+      if (!seat) continue;
+      const events = practiceOf(practice, seat.id, steps, now);
+      await client.call(reportFromSeat, { token: seat.token }, { events });
+    }
+  }
   const endMs = Math.min(now.getTime(), startMs + (demo.lengthMinutes + 10) * 60_000);
   for (const [index, learner] of demo.learners.entries()) {
     const seat = seats[index];

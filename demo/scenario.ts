@@ -1,5 +1,6 @@
 import type { Erratum } from '#core/parts/erratum';
 import type { LotNote } from '#core/parts/lotNote';
+import type { DemoPractice } from './practice.ts';
 
 /**
  * The made-up scenario: the evening course in the village hall of a harbour town that does not exist. Everybody goes
@@ -250,4 +251,11 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     names: birds.slice(0, 8),
     learners: [],
   },
+];
+
+/** Who practises at home, on the link of the evening to come. */
+export const demoPractice: readonly DemoPractice[] = [
+  { name: 'Gannet', daysAgo: [24, 20, 15, 9, 4, 1], from: 0.45, to: 0.95 },
+  { name: 'Tern', daysAgo: [12, 5], from: 0.7, to: 0.8 },
+  { name: 'Eider', daysAgo: [18, 11, 3], from: 0.4, to: 0.75 },
 ];

@@ -115,7 +115,7 @@ export function chipShapeOf(id: JointClassId, random: Random): ChipShape {
   return {
     standsDegrees: id === 'stood-up' ? between(random, 28, 60) : 0,
     askewDegrees:
-      id === 'askew' ? between(random, 16, 28) * pick(random, [-1, 1]) : between(random, -2, 2),
+      id === 'askew' ? between(random, 13, 22) * pick(random, [-1, 1]) : between(random, -2, 2),
     mirrored,
   };
 }

@@ -102,7 +102,9 @@ function Verdict({ kind, task, given, next }: VerdictProps) {
   const { t } = useTranslation();
   const region = useRef<HTMLElement>(null);
   const verdict = verdictOf(given.judgement);
-  useEffect(() => region.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    region.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   useShortcuts(next ? [{ key: 'Enter', does: t('practice.next'), run: next }] : []);
   return (
     <section ref={region} className={`drill-verdict drill-verdict-${verdict}`}>
@@ -112,6 +114,7 @@ function Verdict({ kind, task, given, next }: VerdictProps) {
             <Glyph name={verdicts[verdict]} /> {t(`practice.${verdict}`)}
           </strong>{' '}
           {verdict !== 'right' &&
+            !kind.explainsAll &&
             t('practice.rightWas', { answer: saying(t, kind.tell(task, kind.answer(task))) })}
         </p>
         {kind.explain(task, given.answer).map((one) => {

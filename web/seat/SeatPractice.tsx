@@ -58,18 +58,18 @@ export function SeatPractice() {
           </Link>
         </div>
         {practice ? (
-          <>
-            <p className="practice-lead">
-              {t('practice.lead')} {t('practice.for', { kit: practice.kitName })}
-            </p>
-            <Training
-              kit={practice.kit}
-              answers={answers}
-              weaknesses={weaknesses}
-              now={log.now}
-              record={record}
-            />
-          </>
+          <Training
+            kit={practice.kit}
+            answers={answers}
+            weaknesses={weaknesses}
+            now={log.now}
+            record={record}
+            intro={
+              <p className="practice-lead">
+                {t('practice.lead')} {t('practice.for', { kit: practice.kitName })}
+              </p>
+            }
+          />
         ) : (
           <p role="status">{t('seat.loading')}</p>
         )}

@@ -2,7 +2,7 @@ import { circle, type Drawing, path, rect, type Shape } from '../../parts/drawin
 import type { JointShape } from '../shape.ts';
 import { metal } from './colours.ts';
 
-const sizeMm = 5.6;
+const sizeMm = 4.4;
 const middle = sizeMm / 2;
 
 /** A joint seen from above, on its piece of board. */

@@ -96,8 +96,8 @@ export function drawChipAbove({ standsDegrees, askewDegrees, mirrored }: ChipSha
   const length = body.length * shorter;
   const left = (widthMm - body.length) / 2;
   const y = middle[1] - body.width / 2;
-  const isStill = Math.abs(askewDegrees) < 5;
-  const hinge: Point = isStill ? middle : [left, middle[1]];
+  // It turns about a spot near its first end, which was soldered.
+  const hinge: Point = [left + body.length * 0.35, middle[1]];
   const shapeOf = (points: Point[], fill: string, stroke: string): Shape =>
     path(outline(mirror(turned(points, hinge, askewDegrees), mirrored)), {
       fill,

@@ -56,6 +56,8 @@ export interface ExerciseKind<Task, Answer> {
   readonly tell: (task: Task, answer: Answer) => Said;
   /** What is seen are colours: in words they are shown only to those who cannot tell them. */
   readonly showsColours?: true;
+  /** Its explanation says what would have been right: nothing else need. */
+  readonly explainsAll?: true;
   /** What an item is, in words. */
   readonly name: (item: string) => Said;
   /** The items that a slip in a build shows to be weak. */

@@ -84,7 +84,12 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
       </Box>
       {exercise && (
         <>
-          <ExerciseCard exercise={exercise} sight="usual" given={undefined} />
+          <ExerciseCard
+            key={`${item} ${question.seed}`}
+            exercise={exercise}
+            sight="usual"
+            given={undefined}
+          />
           <p>
             The right answer:{' '}
             <strong>

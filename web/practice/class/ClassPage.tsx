@@ -74,7 +74,12 @@ export function ClassPage() {
           }}
         >
           <Box>
-            <ExerciseCard exercise={asked.exercise} sight="usual" given={undefined} />
+            <ExerciseCard
+              key={asked.round.id}
+              exercise={asked.exercise}
+              sight="usual"
+              given={undefined}
+            />
           </Box>
           <Box>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>

@@ -28,7 +28,12 @@ export function ScreenPage() {
         </span>
       </div>
       <div className={hasEnded ? 'screen-sides' : 'screen-side'}>
-        <ExerciseCard exercise={asked.exercise} sight="usual" given={undefined} />
+        <ExerciseCard
+          key={asked.round.id}
+          exercise={asked.exercise}
+          sight="usual"
+          given={undefined}
+        />
         {hasEnded && (
           <Distribution exercise={asked.exercise} tallies={asked.tallies} of={asked.seats.length} />
         )}

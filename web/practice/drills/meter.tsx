@@ -24,7 +24,7 @@ import { PartPicture, pictureScale } from '../../ui/PartPicture.tsx';
 import { Choices } from '../Choices.tsx';
 import type { ViewProps } from '../exerciseView.ts';
 
-const dialSize = 120;
+const dialSize = 140;
 const middle = dialSize / 2;
 /** The settings lie round the dial, the first at the lower left. */
 const angleOf = (index: number): number => -135 + (270 * index) / (dial.length - 1);
@@ -38,13 +38,13 @@ interface DialProps {
 function Dial({ setting, turnTo }: DialProps) {
   return (
     <svg
-      viewBox={`-14 -4 ${dialSize + 28} ${dialSize + 6}`}
+      viewBox={`-16 -6 ${dialSize + 32} ${dialSize - 8}`}
       className="meter-dial"
       aria-hidden="true"
     >
-      <circle cx={middle} cy={middle} r={34} className="meter-knob" />
+      <circle cx={middle} cy={middle} r={38} className="meter-knob" />
       <path
-        d={`M${middle} ${middle - 32}L${middle + 5} ${middle - 18}H${middle - 5}Z`}
+        d={`M${middle} ${middle - 36}L${middle + 5} ${middle - 20}H${middle - 5}Z`}
         className="meter-pointer"
         transform={`rotate(${angleOf(setting)} ${middle} ${middle})`}
       />
@@ -54,8 +54,8 @@ function Dial({ setting, turnTo }: DialProps) {
           // biome-ignore lint/a11y/noStaticElementInteractions: a shortcut for the eye; the list of settings beside it is the control
           <text
             key={settingLabel(one)}
-            x={middle + 50 * Math.cos(angle)}
-            y={middle + 50 * Math.sin(angle) + 3}
+            x={middle + 62 * Math.cos(angle)}
+            y={middle + 62 * Math.sin(angle) + 3}
             className={`meter-label ${index === setting ? 'meter-label-on' : ''}`}
             onClick={() => turnTo?.(index)}
           >
@@ -67,13 +67,21 @@ function Dial({ setting, turnTo }: DialProps) {
   );
 }
 
-function Display({ lines }: { readonly lines: readonly string[] }) {
+interface DisplayProps {
+  readonly lines: readonly string[];
+  /** How the tips lie, where there are several readings. */
+  readonly labels?: readonly string[];
+}
+
+function Display({ lines, labels = [] }: DisplayProps) {
   const { t } = useTranslation();
   return (
     <output className="meter-display" aria-label={t('drill.meter.measure.display')}>
       {lines.map((line, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the same reading may stand twice
-        <span key={index}>{line}</span>
+        <span key={index} className="meter-line">
+          <span className="meter-tips">{labels[index]}</span> {line}
+        </span>
       ))}
     </output>
   );
@@ -154,7 +162,12 @@ function testView<Meaning extends string>(
       <>
         <div className="meter">
           <div className="meter-body">
-            <Display lines={task.shows} />
+            <Display
+              lines={task.shows}
+              {...(drillKind === 'diode' && {
+                labels: [t('drill.meter.diode.first'), t('drill.meter.diode.second')],
+              })}
+            />
             <Dial setting={setting} />
           </div>
           {task.part && (

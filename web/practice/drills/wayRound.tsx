@@ -4,6 +4,7 @@ import { type HoleTask, hole } from '#core/learning/drills/wayRound/hole';
 import { drawInHand, drawPlace } from '#core/learning/drills/wayRound/pictures';
 import {
   handWords,
+  noteOf,
   type Quarter,
   quarters,
   type TurnAnswer,
@@ -12,9 +13,11 @@ import {
 import type { Drawing } from '#core/parts/drawing/drawing';
 import { material } from '#core/parts/drawing/drawing';
 import { shapesText } from '#core/parts/drawing/svgText';
+import type { Part } from '#core/parts/part';
 import { saying } from '#core/words/sayings';
 import { useShortcuts } from '../../app/shortcuts.ts';
 import { monoFace } from '../../app/tokens.ts';
+import { Glyph } from '../../ui/Glyph.tsx';
 import { Choices } from '../Choices.tsx';
 import type { ViewProps } from '../exerciseView.ts';
 
@@ -74,6 +77,7 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
   );
   return (
     <>
+      <LotSheet part={task.part} />
       <div className="drill-pair">
         <figure>
           <Field room={room}>
@@ -132,6 +136,7 @@ function Hole({ task, given, answer }: ViewProps<HoleTask, string>) {
   const right = hole.answer(task);
   return (
     <>
+      <LotSheet part={part} />
       <div className="drill-pair">
         {side === 'bottom' && (
           <figure>
@@ -160,7 +165,7 @@ function Hole({ task, given, answer }: ViewProps<HoleTask, string>) {
                 {side === 'bottom' && <circle r={0.95} fill={material.pad} />}
                 {side === 'bottom' && <circle r={0.42} fill={material.padHole} />}
                 {given !== undefined && pin === right && <circle r={1.3} className="drill-here" />}
-                <text {...besideHole(xMm, yMm)} className="drill-letter">
+                <text {...besideHole(xMm, yMm, holes.length)} className="drill-letter">
                   {letter}
                 </text>
               </g>
@@ -180,10 +185,26 @@ function Hole({ task, given, answer }: ViewProps<HoleTask, string>) {
   );
 }
 
-/** A letter stands on the far side of its hole, seen from the middle. */
-function besideHole(xMm: number, yMm: number) {
+/** Letters of two holes stand beside their line, where no sign is printed; those of corners outside. */
+function besideHole(xMm: number, yMm: number, count: number) {
   const far = Math.hypot(xMm, yMm) || 1;
-  return { x: (2.1 * xMm) / far, y: (2.1 * yMm) / far + 0.7 };
+  const [x, y] = [(2.1 * xMm) / far, (2.1 * yMm) / far];
+  // Always on the right or above, whichever end it is.
+  if (count === 2) return { x: Math.abs(y), y: 0.7 - Math.abs(x) };
+  return { x, y: y + 0.7 };
+}
+
+/** What the sheet of an odd lot says. */
+function LotSheet({ part }: { readonly part: Part }) {
+  const { t } = useTranslation();
+  return noteOf(part).map((note) => {
+    const line = saying(t, note);
+    return (
+      <p key={line} className="drill-sheet">
+        <Glyph name="warn" /> {line}
+      </p>
+    );
+  });
 }
 
 /** The pictures of the drill, by kind of exercise. */

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
 import { cardsOf, type Weakness } from '#core/learning/practice/cards';
@@ -15,6 +15,8 @@ interface TrainingProps {
   readonly weaknesses: readonly Weakness[];
   readonly now: () => Date;
   readonly record: (answered: Answered) => void;
+  /** What stands above the choice of trainers. */
+  readonly intro?: ReactNode;
   /** Nobody in particular: nothing is shown of how far somebody is. */
   readonly isAnybody?: boolean;
 }
@@ -28,7 +30,15 @@ interface Begun {
 }
 
 /** Choose a trainer, go through a session, and again. */
-export function Training({ kit, answers, weaknesses, now, record, isAnybody }: TrainingProps) {
+export function Training({
+  kit,
+  answers,
+  weaknesses,
+  now,
+  record,
+  intro,
+  isAnybody,
+}: TrainingProps) {
   const [sight, say] = useSight();
   const [begun, setBegun] = useState<Begun>();
   const cards = useMemo(() => cardsOf(answers, weaknesses), [answers, weaknesses]);
@@ -47,13 +57,16 @@ export function Training({ kit, answers, weaknesses, now, record, isAnybody }: T
   };
   if (!begun) {
     return (
-      <Trainers
-        sight={sight}
-        say={say}
-        summary={summary}
-        mixed={{ minutes: Math.round(secondsOf(mixed) / 60), count: mixed.length }}
-        start={start}
-      />
+      <>
+        {intro}
+        <Trainers
+          sight={sight}
+          say={say}
+          summary={summary}
+          mixed={{ minutes: Math.round(secondsOf(mixed) / 60), count: mixed.length }}
+          start={start}
+        />
+      </>
     );
   }
   return (

@@ -25,6 +25,7 @@ export const skillOfJoint = 'heating';
 export const whatJoint: ExerciseKind<NameTask, JointClassId> = {
   id: 'what',
   skill: skillOfJoint,
+  explainsAll: true,
   seconds: 20,
   guess: 0.2,
   items: () => jointClasses.map(({ id }) => id),

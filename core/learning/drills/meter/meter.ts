@@ -8,7 +8,11 @@ const words: DrillWords = {
   shows: 'The meter shows {{shows}}.',
   unit: { ohm: 'resistance', farad: 'capacitance' },
   setting: { diode: 'diode test', continuity: 'continuity' },
-  verdict: { right: 'right', usable: 'usable here', 'not-this': 'not this part' },
+  verdict: {
+    right: 'right',
+    usable: 'not right, but usable in places',
+    'not-this': 'not this part',
+  },
   means: {
     right: 'So it is right: within its tolerance and what the meter may be off.',
     usable: 'So it is out of tolerance. It may do for {{for}}, never for {{never}}.',
@@ -28,7 +32,9 @@ const words: DrillWords = {
     item: '{{unit}}, {{verdict}}',
   },
   diode: {
-    ask: 'Diode test on a {{part}}: what do you conclude?',
+    ask: 'Diode test, {{part}}: what do you conclude?',
+    first: 'red tip left',
+    second: 'red tip right',
     shows:
       'Red tip on the left lead, black on the right one: {{first}}. Tips exchanged: {{second}}.',
     is: {

@@ -13,6 +13,9 @@ export interface TestTask<Meaning extends string> {
   readonly meaning: Meaning;
   /** What the display shows; two lines where the tips are exchanged in between. */
   readonly shows: readonly string[];
+  /** What is measured. */
+  readonly family: string | null;
+  /** Drawn beside the meter, where the picture says nothing about the answer. */
   readonly part: Part | null;
 }
 
@@ -40,23 +43,24 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
   make: (item, random) => {
     const [, family = 'diode-axial', meaning = 'open'] =
       /^(.+?)-((?:anode-.+)|short|open)$/.exec(item) ?? [];
-    const part = examplePart(familyOf({ family }));
     return {
       meaning: meaning as DiodeMeaning,
       shows: diodeShows(meaning as DiodeMeaning, family as keyof typeof forwardVolt, random),
-      part,
+      family,
+      // Its long lead or its band would tell.
+      part: null,
     };
   },
   answer: ({ meaning }) => meaning,
   judge: ({ meaning }, answer) => judged(answer === meaning),
-  ask: ({ part }) =>
-    said('drill.meter.diode.ask', { part: said(`family.${part?.family ?? 'other'}.one`) }),
+  ask: ({ family }) =>
+    said('drill.meter.diode.ask', { part: said(`family.${family ?? 'other'}.one`) }),
   describe: ({ shows }) => [
     said('drill.meter.diode.shows', { first: shows[0] ?? '', second: shows[1] ?? '' }),
   ],
-  explain: ({ meaning, part }) => [
+  explain: ({ meaning, family }) => [
     said(`drill.meter.diode.why.${meaning}`),
-    said(`drill.meter.diode.usual.${part?.family ?? 'diode-axial'}`),
+    said(`drill.meter.diode.usual.${family ?? 'diode-axial'}`),
   ],
   tell: (_task, answer) => said(`drill.meter.diode.is.${answer}`),
   name: (item) => {
@@ -117,7 +121,12 @@ export const continuity: ExerciseKind<TestTask<BridgeMeaning>, BridgeMeaning> = 
       part: formatQuantity(Number((ohm * between(random, 0.97, 1.03)).toPrecision(3)), 'ohm'),
       apart: overRange,
     }[meaning];
-    return { meaning, shows: [shows], part: { ...part, designators: [], quantity: 1 } };
+    return {
+      meaning,
+      shows: [shows],
+      family: part.family,
+      part: { ...part, designators: [], quantity: 1 },
+    };
   },
   answer: ({ meaning }) => meaning,
   judge: ({ meaning }, answer) => judged(answer === meaning),
@@ -163,6 +172,7 @@ export const supplyToGround: ExerciseKind<TestTask<SupplyMeaning>, SupplyMeaning
     return {
       meaning: findingOf[finding as keyof typeof findingOf],
       shows: [formatQuantity(ohm, 'ohm')],
+      family: null,
       part: null,
     };
   },

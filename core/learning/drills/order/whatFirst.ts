@@ -29,6 +29,9 @@ export interface OrderTask {
   readonly pairs: readonly DecidedPair[];
 }
 
+/** How often it is the learner's own kit, where it has what is asked for. */
+const ownShare = 0.6;
+
 /** So many steps are put in order: more do not fit a phone. */
 const mostCards = 6;
 
@@ -47,6 +50,7 @@ const rulesTrained = [
 export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
   id: 'first',
   skill: 'checking',
+  explainsAll: true,
   seconds: 75,
   guess: 0.02,
   items: () => [
@@ -57,7 +61,7 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     const style = styles.find(({ id }) => item === `style-${id}`)?.id ?? 'lowest-first';
     const rule = /^rule-(.+)$/.exec(item)?.[1];
     return (
-      taskFrom(kit, style, rule, random, random() < 0.6) ??
+      (random() < ownShare ? taskFrom(kit, style, rule, random, true) : undefined) ??
       taskFrom({ parts: madeUpKit(random), board: null }, style, rule, random, false) ??
       // Every made-up board has power, a socket and more: one of the next does.
       whatFirst.make(item, seeded(Math.floor(random() * 2 ** 32)), { parts: [], board: null })
@@ -83,7 +87,7 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     const byRule = brokenRules.filter(({ rule }) => rule !== null);
     const { concordant, discordant } = countPairs(answer, task.pairs);
     return [
-      ...(byRule.length > 0 ? byRule : brokenRules)
+      ...eachRuleOnce(byRule.length > 0 ? byRule : brokenRules)
         .slice(0, 3)
         .map((pair) => pairWords(task, pair)),
       ...(discordant > 0
@@ -123,7 +127,7 @@ function taskFrom(
   random: Random,
   isOwn: boolean,
 ): OrderTask | undefined {
-  if (parts.length === 0 || (!isOwn && board !== null)) return undefined;
+  if (parts.length === 0) return undefined;
   const order = decidedOrder({ parts, board }, style);
   const pair = pairFor(order, rule, random);
   if (!pair || order.sequence.length < 4) return undefined;
@@ -175,6 +179,9 @@ function broken({ pairs }: OrderTask, answer: readonly string[]): DecidedPair[] 
   const at = new Map(answer.map((key, index) => [key, index]));
   return pairs.filter(({ before, after }) => (at.get(before) ?? 0) > (at.get(after) ?? 0));
 }
+
+const eachRuleOnce = (pairs: readonly DecidedPair[]): DecidedPair[] =>
+  pairs.filter((pair, index) => pairs.findIndex(({ rule }) => rule === pair.rule) === index);
 
 const nameOf = ({ cards }: OrderTask, key: string): Said =>
   cards.find((card) => card.key === key)?.says ?? said('drill.plain', { text: key });

@@ -24,6 +24,7 @@ export type TurnAnswer = Quarter | 'either';
 export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
   id: 'turn',
   skill: 'polarity',
+  explainsAll: true,
   seconds: 25,
   guess: 0.25,
   items: (kit) => [...familiesFor(kit), 'lot'],

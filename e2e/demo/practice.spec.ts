@@ -1,0 +1,248 @@
+import type { Browser, Page } from '@playwright/test';
+import { demoPassphrase } from '../../demo/scenario';
+import { expect, expectAccessible, signIn, test } from '../fixtures';
+
+interface Seat {
+  readonly name: string;
+  readonly token: string;
+}
+
+/** A phone of its own, in a browser of its own. */
+async function phoneOf(browser: Browser, baseURL: string | undefined): Promise<Page> {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    serviceWorkers: 'block',
+    ...(baseURL ? { baseURL } : {}),
+  });
+  return context.newPage();
+}
+
+async function seatsOf(page: Page, title: string): Promise<{ id: string; seats: Seat[] }> {
+  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  const id = workshops.find((one) => one.title.includes(title))?.id ?? '';
+  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
+    seats: Seat[];
+  };
+  return { id, seats };
+}
+
+/** Goes through what the page asks with the keyboard alone, right or wrong, until the session is over. */
+async function answerByKeys(page: Page, most: number): Promise<string[]> {
+  const kinds: string[] = [];
+  for (let count = 0; count < most; count += 1) {
+    if (await page.getByRole('heading', { name: 'That was it' }).isVisible()) break;
+    const article = page.getByRole('article');
+    await expect(article).toBeVisible();
+    kinds.push((await article.getByRole('heading').first().textContent()) ?? '');
+    const value = article.getByRole('textbox');
+    const main = article.getByRole('button', { name: 'That is my answer' });
+    if (await value.isVisible()) {
+      await value.fill('4k7');
+      await value.press('Enter');
+    } else if (await article.getByText('Find the bridge').isVisible()) {
+      await article
+        .getByRole('button', { name: /^between A1/ })
+        .first()
+        .focus();
+      await page.keyboard.press('ArrowRight');
+      await expect(article.locator('rect:focus')).toHaveAttribute('aria-label', /between A2/);
+      await page.keyboard.press('Enter');
+    } else if (await article.getByText(/can drop into its place/).isVisible()) {
+      await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('Enter');
+    } else if (await article.getByText(/^Place \d bands/).isVisible()) {
+      for (const key of ['4', '7', '0', '2', '1', 's']) await page.keyboard.press(key);
+      await main.press('Enter');
+    } else if (await article.getByText(/Put these steps/).isVisible()) {
+      const first = article
+        .getByRole('list', { name: 'Steps, the first on top' })
+        .getByRole('listitem')
+        .first();
+      const before = await first.textContent();
+      await article
+        .getByRole('button', { name: /^Later/ })
+        .first()
+        .press('Enter');
+      await expect(first).not.toHaveText(before ?? '');
+      await main.press('Enter');
+    } else if (await article.getByText(/Two readings fit/).isVisible()) {
+      const toggles = article.locator('button[aria-pressed]');
+      await toggles.nth(0).press('Enter');
+      await toggles.nth(1).press('Enter');
+      await article.getByRole('radio').first().press('Space');
+      await main.press('Enter');
+    } else {
+      await page.keyboard.press('1');
+    }
+    await expect(article.getByRole('button', { name: 'Next' })).toBeVisible();
+    await article.getByRole('button', { name: 'Next' }).focus();
+    await page.keyboard.press('Enter');
+  }
+  return kinds;
+}
+
+test('a learner practises from the link of the seat, by keys alone, without network and across a reload', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  test.setTimeout(120_000);
+  await signIn(page, demoPassphrase);
+  const { seats } = await seatsOf(page, '3: Fern');
+  const phone = await phoneOf(browser, baseURL);
+  const path = `/seat/${seats.find(({ name }) => name === 'Plover')?.token}`;
+  await phone.goto(path);
+  await phone.getByRole('link', { name: /Practise meanwhile/ }).click();
+  await expect(phone).toHaveURL(/\/practice$/);
+  await expect(phone.getByText('For your next kit: Fern Minder')).toBeVisible();
+  await expectAccessible(phone);
+  await expect(phone.getByText('Saved')).toBeVisible();
+
+  await phone.route('**/api/**', (route) => route.abort('internetdisconnected'));
+  await phone.getByRole('button', { name: /^Start: about/ }).click();
+  const kinds = await answerByKeys(phone, 40);
+  expect(new Set(kinds).size).toBeGreaterThan(4);
+  await expect(phone.getByText(/^\d+ of \d+ (was|were) right/)).toBeVisible();
+  await expect(phone.getByText(/entries are kept here/)).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByText(/entries are kept here/)).toBeVisible();
+  await expect(phone.getByText(/answered/).first()).toBeVisible();
+  await phone.unroute('**/api/**');
+  await expect(phone.getByText('Saved')).toBeVisible({ timeout: 20_000 });
+  await phone.getByRole('link', { name: 'To my board' }).click();
+  await expect(phone.getByText(/^Step \d+ of/)).toBeVisible();
+  await phone.context().close();
+
+  // What was answered at home stands on the learner’s page, with the answers behind each figure.
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Plover' }).click();
+  const table = page.getByRole('table', { name: 'Practice' });
+  const figure = table.getByRole('row', { name: /^Joints/ }).getByRole('button');
+  const count = Number(await figure.textContent());
+  await figure.click();
+  await expect(page.getByRole('list', { name: 'Answers' }).getByRole('listitem')).toHaveCount(
+    count,
+  );
+});
+
+test('every trainer is usable by a screen reader, in light and dark', async ({ page }) => {
+  test.setTimeout(120_000);
+  await signIn(page, demoPassphrase);
+  const { id } = await seatsOf(page, '3: Fern');
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme });
+    await page.goto('/practice');
+    await expectAccessible(page);
+    for (const trainer of [
+      'Bands and prints',
+      'Which way round',
+      'What comes first',
+      'Joints',
+      'Meter',
+    ]) {
+      await page.goto('/practice');
+      await page.getByRole('button', { name: `Start: ${trainer}` }).click();
+      await expect(page.getByRole('article')).toBeVisible();
+      await expectAccessible(page);
+      await answerByKeys(page, 1);
+      await expectAccessible(page);
+    }
+  }
+  await page.goto(`/practice/class/${id}`);
+  await expect(page.getByRole('heading', { name: 'A question for everybody' })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('who cannot tell colours says so once, and gets names and a meter', async ({ page }) => {
+  await signIn(page, demoPassphrase);
+  await page.goto('/practice');
+  await page.getByLabel('How do you see colours?').selectOption('red-green');
+  await page.getByRole('button', { name: 'Start: Bands and prints' }).click();
+  const question = page.getByRole('article').getByRole('heading').first();
+  while (((await question.textContent()) ?? '') !== 'What value has this resistor?')
+    await answerByKeys(page, 1);
+  await page.getByRole('button', { name: 'Show the names' }).click();
+  await expect(page.locator('.band-name').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Measure it instead' }).click();
+  const reading = await page.getByText(/The meter shows/).textContent();
+  const [, shown = '', unit = ''] = /shows ([\d.]+) (\S*Ω)/.exec(reading ?? '') ?? [];
+  await page.getByRole('textbox').fill(`${shown}${unit}`);
+  await page.getByRole('button', { name: 'That is my answer' }).click();
+  // Where the meter shows a value that is made, that is the answer; otherwise the nearest one would be.
+  await expect(page.getByText(/^(Right|Not quite)\.$/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('How do you see colours?')).toHaveValue('red-green');
+});
+
+test('the whole class answers one question; the answers come in live and go to the projector', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, demoPassphrase);
+  const { id, seats } = await seatsOf(page, '3: Fern');
+  await page.goto(`/practice/class/${id}`);
+  await page.getByRole('combobox', { name: 'Trainer' }).click();
+  await page.getByRole('option', { name: 'Joints' }).click();
+  await page.getByRole('combobox', { name: 'About' }).click();
+  await page.getByRole('option', { name: 'joint: Bridge' }).click();
+  await expect(page.getByText('The right answer: Bridge')).toBeVisible();
+
+  const phones = [await phoneOf(browser, baseURL), await phoneOf(browser, baseURL)] as const;
+  for (const [index, phone] of phones.entries())
+    await phone.goto(`/seat/${seats[index + 4]?.token}`);
+  const screen = await page.context().newPage();
+  await screen.goto(`/practice/class/${id}/screen`);
+  await expect(screen.getByText('The first question comes soon.')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Ask all 8 seats' }).click();
+  await expect(page.getByText('0 of 8 have answered')).toBeVisible();
+  const answer = async (phone: Page, name: RegExp) => {
+    const round = phone.getByRole('region', { name: 'A question for everybody' });
+    await round.getByRole('button', { name: 'Answer it' }).click();
+    await round.getByRole('button', { name }).click();
+    await expect(round.getByText('Your answer is in')).toBeVisible();
+  };
+  await answer(phones[0], /Bridge/);
+  // Nobody is told yet who was right.
+  await expect(phones[0].getByText('Right.', { exact: true })).toHaveCount(0);
+  await answer(phones[1], /Good/);
+  await expect(page.getByText('2 of 8 have answered')).toBeVisible();
+  await expect(screen.locator('.screen-count')).toHaveText('2');
+  await expect(page.getByRole('listitem').filter({ hasText: seats[4]?.name ?? '' })).toContainText(
+    'Bridge',
+  );
+
+  await page.keyboard.press('x');
+  for (const where of [page, screen]) {
+    const answers = where.getByRole('region', { name: 'Answers' });
+    await expect(answers.getByText('2 of 8 answered.')).toBeVisible();
+    await expect(answers.getByText('The commonest wrong answer, 1 of 2: Good.')).toBeVisible();
+  }
+  // The projector names nobody.
+  await expect(screen.getByText(seats[4]?.name ?? '-')).toHaveCount(0);
+  await expectAccessible(screen);
+  await expect(phones[0].getByText('Right.', { exact: true })).toBeVisible();
+  await expect(phones[1].getByText('Not quite.')).toBeVisible();
+  await phones[1].getByRole('button', { name: 'Back to my step' }).click();
+  await expect(phones[1].getByRole('region', { name: 'A question for everybody' })).toHaveCount(0);
+  for (const phone of phones) await phone.context().close();
+});
+
+test('practice at home shows as progress on the learner’s page', async ({ page }) => {
+  await signIn(page, demoPassphrase);
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Gannet' }).click();
+  const rows = page.getByRole('table', { name: 'Practice' }).getByRole('row');
+  await expect(rows).toHaveCount(6);
+  const cells = rows.filter({ hasText: 'Which way round' }).getByRole('cell');
+  const percent = async (cell: number) =>
+    Number.parseInt((await cells.nth(cell).textContent()) ?? '', 10);
+  const [all, lately] = [await percent(1), await percent(2)];
+  expect(lately).toBeGreaterThan(all);
+  await expectAccessible(page);
+});
