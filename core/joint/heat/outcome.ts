@@ -1,0 +1,177 @@
+import type { JointClassId } from '../classes.ts';
+import { goodShape, type JointShape } from '../shape.ts';
+import { type HeatSetup, melts, solderLiquid } from './model.ts';
+import { secondsToReady } from './ready.ts';
+import { type Moment, replay, type Try } from './run.ts';
+
+/** What a try came to. */
+export interface Outcome {
+  /** Null where no solder ever flowed. */
+  readonly joint: JointClassId | null;
+  /** Why it is so, the first thing to change first; none for a good joint. */
+  readonly faults: readonly Fault[];
+  readonly facts: Facts;
+  readonly shape: JointShape;
+}
+
+export const faults = [
+  'never-hot',
+  'fed-too-soon',
+  'fed-on-iron',
+  'only-pad',
+  'only-lead',
+  'too-short',
+  'too-little',
+  'too-much',
+  'moved',
+  'pad-burnt',
+  'part-burnt',
+  'flux-gone',
+] as const;
+export type Fault = (typeof faults)[number];
+
+/** Figures of a try. */
+export interface Facts {
+  /** Seconds with the iron on before solder was fed; null where none was. */
+  readonly heatedSeconds: number | null;
+  /** Seconds that this joint needs until both are hot enough; null where the tip never gets there. */
+  readonly neededSeconds: number | null;
+  /** Seconds with the iron on. */
+  readonly ironSeconds: number;
+  /** Seconds that pad and lead both were above the liquidus. */
+  readonly bothHotSeconds: number;
+  readonly highestPad: number;
+  readonly highestLead: number;
+  readonly highestBody: number;
+  /** Solder over what a good joint has. */
+  readonly solderShare: number;
+  readonly padWetted: number;
+  readonly leadWetted: number;
+}
+
+/** Wetted less than this, a joint is not accepted (270 of 360 degrees; from memory of IPC-A-610). */
+const wettedFrom = 0.75;
+/** Solder over what a good joint has: the bounds within which it is neither too little nor too much. */
+const solderBounds = [0.55, 1.75] as const;
+/** Less flux than this draws a spike when the iron leaves. */
+const fluxFrom = 0.12;
+const padDamageFrom = 1;
+
+/** What the model says of a try: the class of the joint, why, and what it looks like. */
+export function outcomeOf(setup: HeatSetup, tried: Try): Outcome {
+  const moments = replay(setup, tried);
+  const facts = factsOf(setup, moments);
+  const found = faultsOf(setup, moments, facts);
+  const joint = jointOf(found, facts);
+  return { joint, faults: found, facts, shape: shapeOfTry(facts, joint, found) };
+}
+
+function factsOf(setup: HeatSetup, moments: readonly Moment[]): Facts {
+  const { alloy, target } = setup;
+  const last = moments.at(-1)?.state;
+  const seconds = (where: (moment: Moment) => boolean) =>
+    moments.reduce(
+      (sum, moment, index) =>
+        where(moment) ? sum + (moment.ms - (moments[index - 1]?.ms ?? 0)) / 1000 : sum,
+      0,
+    );
+  const fed = moments.findIndex(({ hands }) => hands.feed !== 'none');
+  const before = fed < 0 ? moments : moments.slice(0, fed);
+  const highest = (of: (moment: Moment) => number) => Math.max(...moments.map(of));
+  return {
+    heatedSeconds:
+      fed < 0
+        ? null
+        : before.reduce(
+            (sum, { hands, ms }, index) =>
+              hands.iron === 'away' ? sum : sum + (ms - (before[index - 1]?.ms ?? 0)) / 1000,
+            0,
+          ),
+    neededSeconds: secondsToReady(setup),
+    ironSeconds: seconds(({ hands }) => hands.iron !== 'away'),
+    bothHotSeconds: seconds(({ state }) => Math.min(state.pad, state.lead) > alloy.liquidus),
+    highestPad: highest(({ state }) => state.pad),
+    highestLead: highest(({ state }) => state.lead),
+    highestBody: highest(({ state }) => state.body),
+    solderShare: ((last?.solderGrams ?? 0) * 1000) / alloy.density / target.solderMm3,
+    padWetted: last?.padWetted ?? 0,
+    leadWetted: last?.leadWetted ?? 0,
+  };
+}
+
+function faultsOf(setup: HeatSetup, moments: readonly Moment[], facts: Facts): Fault[] {
+  const { alloy, target } = setup;
+  const last = moments.at(-1);
+  if (!last) return ['never-hot'];
+  const { state } = last;
+  const isBad = facts.padWetted < wettedFrom || facts.leadWetted < wettedFrom;
+  const used = new Set(moments.map(({ hands }) => hands.iron));
+  const onIron = moments.some(({ hands }) => hands.feed === 'iron');
+  const refused = moments.some(
+    (moment) => moment.hands.feed !== 'none' && !melts(setup, moment.state, moment.hands.feed),
+  );
+  const found: (Fault | false)[] = [
+    facts.neededSeconds === null && isBad && 'never-hot',
+    isBad &&
+      !used.has('both') &&
+      used.has('pad') &&
+      facts.highestLead < alloy.liquidus &&
+      'only-pad',
+    isBad &&
+      !used.has('both') &&
+      used.has('lead') &&
+      facts.highestPad < alloy.liquidus &&
+      'only-lead',
+    isBad && onIron && 'fed-on-iron',
+    isBad && refused && facts.neededSeconds !== null && 'fed-too-soon',
+    isBad && !refused && !onIron && facts.neededSeconds !== null && 'too-short',
+    facts.solderShare < solderBounds[0] && !(isBad && refused) && 'too-little',
+    facts.solderShare > solderBounds[1] && 'too-much',
+    state.solderGrams > 0 && solderLiquid(setup, state) > 0 && 'moved',
+    state.padDamage >= padDamageFrom && 'pad-burnt',
+    target.bodyLimit !== null && facts.highestBody > target.bodyLimit && 'part-burnt',
+    state.solderGrams > 0 && state.flux < fluxFrom && 'flux-gone',
+  ];
+  return found.filter((fault) => fault !== false);
+}
+
+/** The class that is seen: what hides the rest first. */
+function jointOf(found: readonly Fault[], facts: Facts): JointClassId | null {
+  if (facts.solderShare === 0) return null;
+  if (found.includes('pad-burnt')) return 'lifted-pad';
+  if (facts.padWetted < wettedFrom && facts.padWetted <= facts.leadWetted) return 'pad-not-wetted';
+  if (facts.leadWetted < wettedFrom) return 'lead-not-wetted';
+  if (found.includes('too-much')) return 'too-much';
+  if (found.includes('too-little')) return 'too-little';
+  if (found.includes('moved')) return 'disturbed';
+  if (found.includes('flux-gone')) return 'spike';
+  return 'good';
+}
+
+/** How it looks: the amount of solder, how far it wetted, and what the heat did. */
+function shapeOfTry(facts: Facts, joint: JointClassId | null, found: readonly Fault[]): JointShape {
+  const { solderShare: share, padWetted, leadWetted } = facts;
+  if (joint === null) {
+    return { ...goodShape, leftMm: 0, rightMm: 0, heightMm: 0, fill: 0 };
+  }
+  const half =
+    (goodShape.padMm / 2) * Math.min(1, 0.45 + 0.55 * padWetted) * Math.min(1, 0.5 + share * 0.6);
+  const over = Math.max(0, share - 1.2);
+  return {
+    ...goodShape,
+    leftMm: joint === 'too-little' ? half * 0.5 : half + Math.min(0.25, over * 0.2),
+    rightMm: half + Math.min(0.25, over * 0.2),
+    heightMm:
+      joint === 'lead-not-wetted'
+        ? 0.4
+        : Math.min(2.3, 0.35 + 0.55 * Math.sqrt(share) + 0.5 * over),
+    bulge: Math.min(1, -0.6 + 0.9 * over + 1.3 * (1 - Math.min(padWetted, leadWetted))),
+    wetsPad: padWetted >= wettedFrom,
+    wetsLead: leadWetted >= wettedFrom,
+    roughMm: found.includes('moved') ? 0.14 : 0,
+    fill: Math.min(1, share * padWetted),
+    spikeMm: joint === 'spike' ? 1.4 : 0,
+    liftMm: joint === 'lifted-pad' ? 0.4 : 0,
+    burnt: Math.min(1, joint === 'lifted-pad' ? 0.9 : 0),
+  };
+}
