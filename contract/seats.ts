@@ -1,4 +1,5 @@
 import type { Board } from '#core/board/board';
+import type { HeatTimes } from '#core/joint/heat/iron';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { endpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
@@ -14,6 +15,8 @@ export interface SeatView {
   readonly steps: readonly PlannedStep[];
   /** Where the parts go; without the picture behind it, which only the layout needs. */
   readonly board: Board | null;
+  /** How long joints take with this workshop's iron. */
+  readonly heatTimes: HeatTimes;
   readonly events: readonly StreamedEvent[];
   /** The server's time; the device corrects its own by it. */
   readonly now: string;

@@ -1,4 +1,7 @@
 import * as yup from 'yup';
+import { alloys } from '#core/joint/heat/alloys';
+import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
+import { tips } from '#core/joint/heat/tips';
 import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
@@ -23,6 +26,9 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   readonly seats: readonly Seat[];
   /** The address that learners' devices reach this server at. */
   readonly seatAddress: string;
+  readonly iron: Iron;
+  /** How long joints take with that iron, by the heating model. */
+  readonly heatTimes: HeatTimes;
 }
 
 export interface Seat {
@@ -121,6 +127,33 @@ export const seatingBody = yup.object({
     .test('apart', namesApart),
 });
 
+/** What the workshop solders with. */
+export const ironBody = yup.object({
+  tip: yup
+    .string()
+    .strict()
+    .required('Choose a tip.')
+    .oneOf(
+      tips.map(({ id }) => id),
+      'Choose a tip from the list.',
+    ),
+  celsius: yup
+    .number()
+    .strict()
+    .typeError('Write the temperature as a number.')
+    .required('Say what the irons are set to.')
+    .min(celsiusRange.from, `Irons are set to ${celsiusRange.from} °C or more.`)
+    .max(celsiusRange.to, `Irons are set to ${celsiusRange.to} °C or less.`),
+  alloy: yup
+    .string()
+    .strict()
+    .required('Choose a solder.')
+    .oneOf(
+      alloys.map(({ id }) => id),
+      'Choose a solder from the list.',
+    ),
+});
+
 /** A line of the room's checklist that somebody has looked at. */
 export interface ChecklistSign {
   readonly item: string;
@@ -155,6 +188,11 @@ export const changeSeating = endpoint<{ seats: readonly Seat[] }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/seating',
   body: seatingBody,
+});
+export const changeIron = endpoint<{ iron: Iron; heatTimes: HeatTimes }>()({
+  method: 'PUT',
+  path: '/api/workshops/:workshopId/iron',
+  body: ironBody,
 });
 export const getChecklist = endpoint<ChecklistSign[]>()({
   method: 'GET',

@@ -79,6 +79,8 @@ function neededBy(bundle: Rolldown.OutputBundle, entry: string): string[] {
     open.push(
       ...file.imports,
       ...file.dynamicImports,
+      // A worker is a file of its own that the code names.
+      ...Object.keys(bundle).filter((other) => other !== name && file.code.includes(other)),
       ...(importedCss ?? []),
       ...(importedAssets ?? []),
     );

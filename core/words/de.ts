@@ -1,4 +1,6 @@
 /** The German catalogue: what a learner’s seat says about steps, parts and mistakes. What is not here stays English. */
+import { merged } from './merged.ts';
+import { practiceGerman } from './practice.de.ts';
 import type { Words } from './words.ts';
 
 const bothWays = 'Beide Richtungen sind richtig.';
@@ -43,7 +45,7 @@ const sotSteps =
 const readCode = 'Den Code mit der Lupe lesen: die Typen sehen gleich aus.';
 const handTight = 'Nur handfest: Kunststoff und Platine reißen leicht.';
 
-export const german: Words = {
+const seat: Words = {
   family: {
     'resistor-axial': {
       one: 'Widerstand',
@@ -1062,3 +1064,5 @@ export const german: Words = {
     language: 'Sprache',
   },
 };
+
+export const german: Words = merged(seat, practiceGerman);

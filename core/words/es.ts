@@ -1,4 +1,6 @@
 /** The Spanish catalogue: what a learner’s seat says about steps, parts and mistakes. What is not here stays English. */
+import { merged } from './merged.ts';
+import { practiceSpanish } from './practice.es.ts';
 import type { Words } from './words.ts';
 
 const bothWays = 'Da igual el sentido.';
@@ -39,7 +41,7 @@ const sotSteps =
 const readCode = 'Lee el código con la lupa: los tipos se parecen.';
 const handTight = 'Solo con la mano: el plástico y la placa se rajan con facilidad.';
 
-export const spanish: Words = {
+const seat: Words = {
   family: {
     'resistor-axial': {
       one: 'resistencia',
@@ -1053,3 +1055,5 @@ export const spanish: Words = {
     language: 'Idioma',
   },
 };
+
+export const spanish: Words = merged(seat, practiceSpanish);

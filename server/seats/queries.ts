@@ -1,4 +1,5 @@
 import type { Board } from '#core/board/board';
+import type { Iron } from '#core/joint/heat/iron';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 import { notFound } from '../http/refusal.ts';
@@ -14,6 +15,7 @@ export interface StoredSeat {
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
   readonly board: Board | null;
+  readonly iron: Iron;
 }
 
 export const noSuchSeat = () =>
@@ -34,9 +36,10 @@ export async function selectSeatByToken(
     starts_at: Date;
     steps: PlannedStep[];
     board: Board | null;
+    iron: Iron;
   }>(
     `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps,
-            board - 'backdrop' as board
+            board - 'backdrop' as board, iron
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -56,6 +59,7 @@ export async function selectSeatByToken(
       startsAt: row.starts_at.toISOString(),
       steps: row.steps,
       board: row.board,
+      iron: row.iron,
     }
   );
 }

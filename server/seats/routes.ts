@@ -1,5 +1,6 @@
 import { type RequestHandler, Router } from 'express';
 import { getSeat, reportFromSeat, seatStreamPath } from '#contract/seats';
+import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Database } from '../db/database.ts';
 import type { EventLog, SeatOfPlan } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
@@ -43,9 +44,10 @@ export function seatRoutes(
   serve(router, getSeat, async ({ params }) => {
     const stored = await selectSeatByToken(db, params.token);
     if (!stored) throw noSuchSeat();
-    const { workshopId: _, learnerId: __, ...seat } = stored;
+    const { workshopId: _, learnerId: __, iron, ...seat } = stored;
     return {
       ...seat,
+      heatTimes: heatTimesOf(iron),
       events: await selectSeatEvents(db, seat.seatId),
       now: new Date().toISOString(),
     };

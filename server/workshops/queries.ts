@@ -1,4 +1,5 @@
 import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
+import type { Iron } from '#core/joint/heat/iron';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 
@@ -11,6 +12,7 @@ export interface StoredWorkshop {
   readonly supplyVolt: number | null;
   readonly startsAt: string;
   readonly lengthMinutes: number;
+  readonly iron: Iron;
   readonly steps: readonly PlannedStep[];
 }
 
@@ -40,6 +42,13 @@ export async function insertWorkshop(
   }
 }
 
+export async function updateIron(db: Queryable, workshopId: string, iron: Iron): Promise<void> {
+  await db.query('update workshop set iron = $2::jsonb where id = $1', [
+    workshopId,
+    JSON.stringify(iron),
+  ]);
+}
+
 export async function updateSeat(
   tx: Queryable,
   { id, name, learnerId, experience, partner }: Omit<Seat, 'number' | 'token'>,
@@ -60,6 +69,7 @@ interface WorkshopRow {
   starts_at: Date;
   length_minutes: number;
   steps: PlannedStep[];
+  iron: Iron;
 }
 
 const withKit = `
@@ -90,7 +100,7 @@ export async function selectWorkshop(
 ): Promise<StoredWorkshop | undefined> {
   const [row] = await db.query<WorkshopRow>(
     `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
-            starts_at, length_minutes, steps
+            starts_at, length_minutes, steps, iron
        ${withKit} where workshop.id = $1`,
     [id],
   );
@@ -105,6 +115,7 @@ export async function selectWorkshop(
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
       steps: row.steps,
+      iron: row.iron,
     }
   );
 }

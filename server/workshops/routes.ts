@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import {
   calendarPath,
+  changeIron,
   changeSeating,
   createWorkshop,
   getChecklist,
@@ -14,6 +15,7 @@ import {
   workshopStreamPath,
   wrapUpCsvPath,
 } from '#contract/workshops';
+import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
 import { staffOf } from '../auth/sessions.ts';
@@ -38,6 +40,7 @@ import {
   selectSigns,
   selectWorkshop,
   selectWorkshops,
+  updateIron,
   updateSeat,
 } from './queries.ts';
 import { learnerNamed, seatingErrors, seatsFor } from './seating.ts';
@@ -71,6 +74,7 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
       parts: await partsOf(workshop),
       seats: await selectSeats(db, params.workshopId),
       seatAddress: seatAddress(),
+      heatTimes: heatTimesOf(workshop.iron),
     };
   });
 
@@ -102,6 +106,12 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
       });
     });
     return { id };
+  });
+
+  serve(router, changeIron, async ({ params, body }) => {
+    const { id } = await existing(params.workshopId);
+    await updateIron(db, id, body);
+    return { iron: body, heatTimes: heatTimesOf(body) };
   });
 
   serve(router, changeSeating, async ({ params, body }) => {

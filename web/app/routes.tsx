@@ -27,6 +27,7 @@ import { loadPerson, PersonPage } from '../people/PersonPage.tsx';
 import { ClassPage } from '../practice/class/ClassPage.tsx';
 import { ScreenPage } from '../practice/class/ScreenPage.tsx';
 import { loadClass } from '../practice/class/useClass.ts';
+import { HeatPage } from '../practice/heat/HeatPage.tsx';
 import { loadPractice, PracticePage } from '../practice/PracticePage.tsx';
 import { DrawersPage } from '../stores/DrawersPage.tsx';
 import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
@@ -212,6 +213,7 @@ export const routes = createBrowserRouter([
             loader: loadPractice,
             element: <PracticePage />,
           },
+          { path: 'practice/heat', element: <HeatPage /> },
           {
             path: 'practice/class/:workshopId',
             loader: loadClass,

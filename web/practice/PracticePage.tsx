@@ -75,6 +75,7 @@ export function PracticePage() {
           now={now}
           record={() => undefined}
           isAnybody
+          more={<Link to="/practice/heat">Open the heat bench</Link>}
         />
       </Box>
       <Typography variant="h2">With a whole class</Typography>

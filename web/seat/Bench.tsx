@@ -101,6 +101,7 @@ export function Bench() {
             step={step}
             steps={steps}
             board={view.board}
+            heatTimes={view.heatTimes}
             number={index + 1}
             count={steps.length}
             {...(gate && { gate: { form: gate, finding, read } })}

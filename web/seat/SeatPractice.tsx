@@ -10,10 +10,10 @@ import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import { slipsOf, weaknessesOf } from '#core/learning/practice/weaknesses';
 import { call } from '../app/call.ts';
 import { orKept } from '../app/kept.ts';
-import type { Answered } from '../practice/session/Session.tsx';
 import { Training } from '../practice/session/Training.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
+import { useRecord } from './useRecord.ts';
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -44,8 +44,7 @@ export function SeatPractice() {
     [practice, own],
   );
   const weaknesses = useMemo(() => weaknessesOf(practice?.slips ?? []), [practice]);
-  const record = ({ item, seed, answer, judgement }: Answered) =>
-    log.report(view.seatId, { kind: 'practised', item, seed, answer, ...judgement });
+  const record = useRecord();
 
   return (
     <>
@@ -64,6 +63,11 @@ export function SeatPractice() {
             weaknesses={weaknesses}
             now={log.now}
             record={record}
+            more={
+              <Link className="guide-link" to="heat">
+                {t('drill.heat.open')}
+              </Link>
+            }
             intro={
               <p className="practice-lead">
                 {t('practice.lead')} {t('practice.for', { kit: practice.kitName })}

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
+import type { HeatTimes } from '#core/joint/heat/iron';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
@@ -25,6 +26,7 @@ interface StepCardProps {
   /** The whole plan: what is on the board already, and what comes. */
   readonly steps: readonly PlannedStep[];
   readonly board: Board | null;
+  readonly heatTimes: HeatTimes;
   readonly number: number;
   readonly count: number;
   /** At a check that a reading decides. */
@@ -32,7 +34,7 @@ interface StepCardProps {
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
-export function StepCard({ step, steps, board, number, count, gate }: StepCardProps) {
+export function StepCard({ step, steps, board, heatTimes, number, count, gate }: StepCardProps) {
   const { t } = useTranslation();
   return (
     <article className="step-card" aria-labelledby="step-title">
@@ -47,7 +49,7 @@ export function StepCard({ step, steps, board, number, count, gate }: StepCardPr
         <>
           <Cautions cautions={step.cautions} />
           <Holding step={step} />
-          {board && <StepMap board={board} steps={steps} step={step} />}
+          {board && <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />}
           {step.parts.map((part) => (
             <PartBody key={part.designators.join() || part.description} part={part} />
           ))}

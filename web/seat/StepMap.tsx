@@ -1,3 +1,4 @@
+import type { TFunction } from 'i18next';
 import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
@@ -6,6 +7,7 @@ import { moreHeat } from '#core/board/heat';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import { type View, viewAround } from '#core/board/view';
+import type { HeatTimes } from '#core/joint/heat/iron';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import {
@@ -21,6 +23,7 @@ interface StepMapProps {
   readonly board: Board;
   readonly steps: readonly PlannedStep[];
   readonly step: Extract<Step, { parts: unknown }>;
+  readonly heatTimes: HeatTimes;
 }
 
 /** Room around the parts of a step, in mm. */
@@ -29,7 +32,7 @@ const aroundMm = 7;
 const leastMm = 30;
 
 /** Where the parts of this step go: the board drawn near them, from either side, and in words. */
-export function StepMap({ board, steps, step }: StepMapProps) {
+export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   const { t, i18n } = useTranslation();
   const [side, setSide] = useState<Side>('top');
   const [whole, setWhole] = useState(false);
@@ -111,7 +114,8 @@ export function StepMap({ board, steps, step }: StepMapProps) {
       {heat.size > 0 && (
         <p className="way way-matters">
           <strong>{t('seat.moreHeat', { places: hot.join(', ') })}</strong>{' '}
-          {t(heat.has('plane') ? 'seat.heatPlane' : 'seat.heatLarge')}
+          {t(heat.has('plane') ? 'seat.heatPlane' : 'seat.heatLarge')}{' '}
+          {heatSeconds(t, heatTimes, heat.has('plane'))}
         </p>
       )}
     </section>
@@ -129,3 +133,15 @@ const around = (board: Board, side: Side, placements: Board['placements']): View
       leastHeightMm: leastMm * 0.6,
     },
   );
+
+/** How long that is with this workshop's iron; a pad on a plane lies between one with spokes and one that is all plane. */
+function heatSeconds(t: TFunction, times: HeatTimes, onPlane: boolean): string {
+  const [from, to] = onPlane ? [times.spokes, times.plane] : [times.largePad, times.largePad];
+  const ordinary = times.ordinary?.toFixed(0) ?? '';
+  const written = (seconds: number) => Math.max(1, Math.round(seconds)).toFixed(0);
+  if (from === null) return t('seat.heatNever');
+  if (to === null) return t('seat.heatFrom', { from: written(from), ordinary });
+  return written(from) === written(to)
+    ? t('seat.heatAbout', { from: written(from), ordinary })
+    : t('seat.heatBetween', { from: written(from), to: written(to), ordinary });
+}

@@ -28,6 +28,10 @@ const routes = createBrowserRouter([
         path: 'practice',
         lazy: async () => ({ Component: (await import('./SeatPractice.tsx')).SeatPractice }),
       },
+      {
+        path: 'practice/heat',
+        lazy: async () => ({ Component: (await import('./SeatHeat.tsx')).SeatHeat }),
+      },
     ],
   },
 ]);

@@ -35,6 +35,13 @@ export const seatEnglish = {
   heatPlane:
     'A joint here hangs on a large area of copper that draws the heat away. Keep the iron on until the solder flows by itself.',
   heatLarge: 'The pad is large. Keep the iron on until the solder flows all round it.',
+  heatAbout:
+    'With this room’s iron about {{from}} s before you feed; an ordinary pad takes {{ordinary}} s.',
+  heatBetween:
+    'With this room’s iron {{from}} to {{to}} s before you feed; an ordinary pad takes {{ordinary}} s.',
+  heatFrom:
+    'With this room’s iron {{from}} s or much longer before you feed; an ordinary pad takes {{ordinary}} s. If it does not flow after 8 s, stop and ask for a broader tip.',
+  heatNever: 'This room’s iron never gets it hot enough: ask for a broader tip.',
   beforeTurning: 'Before you turn the board',
   how: 'How',
   wayRound: 'Which way round',

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { german } from '#core/words/de';
 import { spanish } from '#core/words/es';
+import { practiceEnglish } from '../practice/words.en.ts';
 import { seatEnglish } from './words.en.ts';
 
 type Tree = Readonly<Record<string, unknown>>;
@@ -17,13 +18,14 @@ describe.each([
   ['German', german],
   ['Spanish', spanish],
 ])('the seat’s own words in %s', (_name, words) => {
-  const own = words.seat as Tree;
-  const wanted = paths(seatEnglish);
-
-  it('are all there, with the same things filled in', () => {
-    for (const path of wanted) {
+  it.each([
+    ['seat', seatEnglish],
+    ['practice', practiceEnglish],
+  ])('%s: all there, with the same things filled in', (page, english) => {
+    const own = words[page] as Tree;
+    for (const path of paths(english)) {
       expect(at(own, path), path).toBeTypeOf('string');
-      expect(blanks(at(own, path)), path).toEqual(blanks(at(seatEnglish, path)));
+      expect(blanks(at(own, path)), path).toEqual(blanks(at(english, path)));
     }
   });
 });

@@ -1,5 +1,6 @@
 import type { JointClassId } from '../classes.ts';
-import { goodShape, type JointShape } from '../shape.ts';
+import type { JointShape } from '../shape.ts';
+import { shapeOfTry } from './look.ts';
 import { type HeatSetup, melts, solderLiquid } from './model.ts';
 import { secondsToReady } from './ready.ts';
 import { type Moment, replay, type Try } from './run.ts';
@@ -50,7 +51,7 @@ export interface Facts {
 }
 
 /** Wetted less than this, a joint is not accepted (270 of 360 degrees; from memory of IPC-A-610). */
-const wettedFrom = 0.75;
+export const wettedFrom = 0.75;
 /** Solder over what a good joint has: the bounds within which it is neither too little nor too much. */
 const solderBounds = [0.55, 1.75] as const;
 /** Less flux than this draws a spike when the iron leaves. */
@@ -146,32 +147,4 @@ function jointOf(found: readonly Fault[], facts: Facts): JointClassId | null {
   if (found.includes('moved')) return 'disturbed';
   if (found.includes('flux-gone')) return 'spike';
   return 'good';
-}
-
-/** How it looks: the amount of solder, how far it wetted, and what the heat did. */
-function shapeOfTry(facts: Facts, joint: JointClassId | null, found: readonly Fault[]): JointShape {
-  const { solderShare: share, padWetted, leadWetted } = facts;
-  if (joint === null) {
-    return { ...goodShape, leftMm: 0, rightMm: 0, heightMm: 0, fill: 0 };
-  }
-  const half =
-    (goodShape.padMm / 2) * Math.min(1, 0.45 + 0.55 * padWetted) * Math.min(1, 0.5 + share * 0.6);
-  const over = Math.max(0, share - 1.2);
-  return {
-    ...goodShape,
-    leftMm: joint === 'too-little' ? half * 0.5 : half + Math.min(0.25, over * 0.2),
-    rightMm: half + Math.min(0.25, over * 0.2),
-    heightMm:
-      joint === 'lead-not-wetted'
-        ? 0.4
-        : Math.min(2.3, 0.35 + 0.55 * Math.sqrt(share) + 0.5 * over),
-    bulge: Math.min(1, -0.6 + 0.9 * over + 1.3 * (1 - Math.min(padWetted, leadWetted))),
-    wetsPad: padWetted >= wettedFrom,
-    wetsLead: leadWetted >= wettedFrom,
-    roughMm: found.includes('moved') ? 0.14 : 0,
-    fill: Math.min(1, share * padWetted),
-    spikeMm: joint === 'spike' ? 1.4 : 0,
-    liftMm: joint === 'lifted-pad' ? 0.4 : 0,
-    burnt: Math.min(1, joint === 'lifted-pad' ? 0.9 : 0),
-  };
 }

@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import type { ViewProps } from '../exerciseView.ts';
 import { bandsViews } from './bands.tsx';
+import { heatViews } from './heat.tsx';
 import { jointsViews } from './joints.tsx';
 import { meterViews } from './meter.tsx';
 import { orderViews } from './order.tsx';
@@ -17,6 +18,7 @@ const views: Readonly<Record<string, Readonly<Record<string, AnyView>>>> = {
   order: orderViews,
   joints: jointsViews,
   meter: meterViews,
+  heat: heatViews,
 };
 
 export const viewOf = (drillId: string, kindId: string): AnyView | undefined =>

@@ -17,6 +17,8 @@ interface TrainingProps {
   readonly record: (answered: Answered) => void;
   /** What stands above the choice of trainers. */
   readonly intro?: ReactNode;
+  /** What stands below the choice of trainers. */
+  readonly more?: ReactNode;
   /** Nobody in particular: nothing is shown of how far somebody is. */
   readonly isAnybody?: boolean;
 }
@@ -37,6 +39,7 @@ export function Training({
   now,
   record,
   intro,
+  more,
   isAnybody,
 }: TrainingProps) {
   const [sight, say] = useSight();
@@ -66,6 +69,7 @@ export function Training({
           mixed={{ minutes: Math.round(secondsOf(mixed) / 60), count: mixed.length }}
           start={start}
         />
+        {more}
       </>
     );
   }

@@ -13,6 +13,7 @@ import { duration } from '../../ui/clock.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { Checklist } from './Checklist.tsx';
 import { WillItFit } from './fit/WillItFit.tsx';
+import { IronAndSolder } from './IronAndSolder.tsx';
 import { Seating } from './Seating.tsx';
 import { SeatTickets } from './SeatTickets.tsx';
 import { StepMinutes } from './StepMinutes.tsx';
@@ -34,6 +35,7 @@ export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData
 const sections = [
   { id: 'fit', name: 'Will it fit?' },
   { id: 'seating', name: 'Who sits where' },
+  { id: 'iron', name: 'Iron and solder' },
   { id: 'checklist', name: 'Before the doors open' },
   { id: 'tickets', name: 'Links and codes' },
 ];
@@ -101,6 +103,7 @@ export function PlanPage() {
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />
       <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
+      <IronAndSolder workshop={workshop} />
       <Checklist workshop={workshop} signs={signs} />
       <SeatTickets workshop={workshop} />
     </>

@@ -31,11 +31,6 @@ export const goals: readonly (HeatTask & { readonly id: string })[] = [
   { id: 'hot-part', target: 'hot-part', alloy: 'sn60pb40' },
 ];
 
-/** The iron as it stands in most workshops (common practice: some 340 °C suits small work in leaded solder). */
-export const usualIron = { tip: 'chisel-16', celsius: 340 } as const;
-
-export const celsiusRange = { from: 250, to: 420, step: 10 } as const;
-
 export const setupOf = (
   { target, alloy }: HeatTask,
   { tip, celsius }: Pick<HeatAnswer, 'tip' | 'celsius'>,

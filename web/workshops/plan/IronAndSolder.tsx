@@ -1,0 +1,125 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link, useRevalidator } from 'react-router';
+import { changeIron, type Workshop } from '#contract/workshops';
+import { alloys } from '#core/joint/heat/alloys';
+import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
+import { tips } from '#core/joint/heat/tips';
+import { CallProblem, call } from '../../app/call.ts';
+
+const settings = Array.from(
+  { length: (celsiusRange.to - celsiusRange.from) / celsiusRange.step + 1 },
+  (_, index) => celsiusRange.from + index * celsiusRange.step,
+);
+
+const rows = [
+  { key: 'ordinary', name: 'An ordinary pad' },
+  { key: 'largePad', name: 'A large pad' },
+  { key: 'spokes', name: 'A pad on a plane, with spokes' },
+  { key: 'plane', name: 'A pad that is all plane' },
+] as const satisfies readonly { readonly key: keyof HeatTimes; readonly name: string }[];
+
+/** What the room solders with, and what that means for the seconds of heat on the learners’ steps. */
+export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
+  const { t } = useTranslation();
+  const { revalidate } = useRevalidator();
+  const { enqueueSnackbar } = useSnackbar();
+  const [iron, setIron] = useState(workshop.iron);
+  const [times, setTimes] = useState(workshop.heatTimes);
+  const change = async (next: Iron) => {
+    const before = iron;
+    setIron(next);
+    try {
+      const changed = await call(changeIron, {
+        params: { workshopId: workshop.id },
+        body: next,
+      });
+      setTimes(changed.heatTimes);
+      await revalidate();
+    } catch (error) {
+      setIron(before);
+      enqueueSnackbar(error instanceof CallProblem ? error.message : String(error), {
+        variant: 'error',
+      });
+    }
+  };
+  return (
+    <Box component="section" id="iron" aria-label="Iron and solder" sx={{ mb: 4, maxWidth: 900 }}>
+      <Typography variant="h2">Iron and solder</Typography>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', my: 1.5 }}>
+        <TextField
+          select
+          size="small"
+          label="Tip"
+          value={iron.tip}
+          onChange={({ target }) => void change({ ...iron, tip: target.value })}
+          sx={{ minWidth: 120 }}
+        >
+          {tips.map(({ id, widthMm }) => (
+            <MenuItem key={id} value={id}>
+              {t('drill.heat.tipWidth', { mm: widthMm })}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          select
+          size="small"
+          label="Set to"
+          value={iron.celsius}
+          onChange={({ target }) => void change({ ...iron, celsius: Number(target.value) })}
+          sx={{ minWidth: 120 }}
+        >
+          {settings.map((celsius) => (
+            <MenuItem key={celsius} value={celsius}>
+              {celsius} °C
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          select
+          size="small"
+          label="Solder"
+          value={iron.alloy}
+          onChange={({ target }) => void change({ ...iron, alloy: target.value })}
+          sx={{ minWidth: 180 }}
+        >
+          {alloys.map(({ id, name, leadFree }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+              {leadFree ? ', lead-free' : ''}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      <table className="plain" aria-label="Seconds of heat">
+        <thead>
+          <tr>
+            <th scope="col">Joint</th>
+            <th scope="col" className="number">
+              Heat before feeding
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ key, name }) => (
+            <tr key={key}>
+              <th scope="row">{name}</th>
+              <td className="mono number">
+                {times[key] === null ? 'never: broader tip' : `${times[key].toFixed(1)} s`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>
+        By the heating model; learners read it on the steps whose joints take more heat. Try it on
+        the <Link to="/practice/heat">heat bench</Link>.
+      </p>
+    </Box>
+  );
+}
