@@ -58,17 +58,20 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   await expect(page.getByText('As it will be read')).toBeVisible();
   await shoot(page, 'kits-import');
 
-  await page.goto(`/workshops/${running}/floor`);
-  await page.getByRole('button', { name: 'Log a mistake at seat 10' }).click();
-  await expect(page.getByRole('dialog')).toBeVisible();
-  await shoot(page, 'workshop-floor-mistake');
+  await page.goto('/practice/heat');
+  await expect(page.getByText('Goal 1 of 6', { exact: false })).toBeVisible();
+  await page.keyboard.down('i');
+  await expect(page.locator('.heat-status')).toContainText('both are hot, feed');
+  await page.keyboard.down('f');
+  await expect(page.locator('.heat-status')).toContainText('the solder flows');
+  await shoot(page, 'practice-heat');
+  await page.keyboard.up('f');
+  await page.keyboard.up('i');
 
   const { seats } = await api<{ seats: { token: string }[] }>(`/api/workshops/${running}`);
+  const next = await api<{ seats: { token: string; name: string }[] }>(`/api/workshops/${ahead}`);
+  const gannets = next.seats.find(({ name }) => name === 'Gannet')?.token;
   const seatPath = `/seat/${seats[9]?.token}`;
-  await page.goto(seatPath);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await shoot(page, 'seat-tablet');
-
   const phone = await browser.newPage({
     viewport: { width: 390, height: 844 },
     reducedMotion: 'reduce',
@@ -77,4 +80,9 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   await phone.goto(seatPath);
   await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
   await shoot(phone, 'seat-phone');
+
+  await phone.goto(`/seat/${gannets}/practice`);
+  await phone.getByRole('button', { name: 'Start: Joints' }).click();
+  await expect(phone.getByRole('article')).toBeVisible();
+  await shoot(phone, 'seat-practice');
 });

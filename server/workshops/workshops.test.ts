@@ -147,3 +147,41 @@ describe('the wrap-up as CSV', () => {
     for (const row of data) expect(row.learner).toBe(`'=HYPERLINK("x")`);
   });
 });
+
+describe('what the room solders with', () => {
+  it('is some 340 °C at first, can be changed, and gives the seats their seconds of heat', async () => {
+    const workshop = await makeWorkshop(server);
+    expect(workshop.iron).toEqual({ tip: 'chisel-16', celsius: 340, alloy: 'sn60pb40' });
+    const iron = { tip: 'chisel-32', celsius: 360, alloy: 'sac305' };
+    const { body } = await server.instructor
+      .put(`/api/workshops/${workshop.id}/iron`)
+      .send(iron)
+      .expect(200);
+    expect(body.iron).toEqual(iron);
+    const seat = await server.instructor.get(`/api/seats/${workshop.seats[0]?.token}`).expect(200);
+    expect(seat.body.heatTimes).toEqual(body.heatTimes);
+    expect(body.heatTimes.plane).toBeGreaterThan(body.heatTimes.ordinary);
+    // With a thin tip a pad that is all plane never gets hot (common practice).
+    const thin = await server.instructor
+      .put(`/api/workshops/${workshop.id}/iron`)
+      .send({ ...iron, tip: 'needle-04' })
+      .expect(200);
+    expect(thin.body.heatTimes.plane).toBeNull();
+  });
+
+  it.each([
+    ['tip', 'none', 'Choose a tip'],
+    ['celsius', 900, '420 °C or less'],
+    ['alloy', 'gold', 'Choose a solder'],
+  ])('refuses a wrong %s and keeps what it was', async (field, value, message) => {
+    const workshop = await makeWorkshop(server);
+    const { body } = await server.instructor
+      .put(`/api/workshops/${workshop.id}/iron`)
+      .send({ ...workshop.iron, [field]: value })
+      .expect(422);
+    expect(body.errors[0]).toMatchObject({ field });
+    expect(body.errors[0].message).toContain(message);
+    const after = await server.instructor.get(`/api/workshops/${workshop.id}`).expect(200);
+    expect(after.body.iron).toEqual(workshop.iron);
+  });
+});

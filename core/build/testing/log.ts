@@ -33,6 +33,9 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
         'part-replaced',
         'notice',
         'notice-checked',
+        'practised',
+        'round-started',
+        'round-ended',
         'undo',
       ),
       stepId: fc.constantFrom(...stepIds, 'of another plan'),
@@ -68,6 +71,12 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
       return target?.kind === 'notice' ? { kind, told: target.id } : undefined;
     case 'visit-ended':
       return target?.kind === 'visit' ? { kind, visit: target.id } : undefined;
+    case 'practised':
+      return { kind, item: 'joints.what.bridge', seed: 1, answer: null, isRight: true, credit: 1 };
+    case 'round-started':
+      return { kind, round: 'a round', item: 'joints.what.bridge', seed: 1 };
+    case 'round-ended':
+      return { kind, round: 'a round' };
     case 'mistake':
       return { kind, stepId, mistake: 'bridge' };
     case 'help-withdrawn':

@@ -92,9 +92,11 @@ function readingFor(ohm: number): string {
 }
 
 const paints = bandColourNames.filter((name) => name !== 'pink');
+/** Digits by their own key; gold and silver, which move the point, by keys that no page uses otherwise. */
 const keyOf = (colour: BandColour): string => {
   const { digit } = bandColours[colour] as { digit?: number };
-  return digit === undefined ? colour.charAt(0) : String(digit);
+  if (digit !== undefined) return String(digit);
+  return colour === 'gold' ? '+' : '-';
 };
 
 function Place({ task, given, answer }: ViewProps<BandedResistor, readonly BandColour[]>) {
