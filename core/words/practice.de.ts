@@ -379,6 +379,7 @@ export const practiceGerman: Words = {
         'hot-part': 'ein Teil, das nicht heiß werden darf',
       },
       none: 'Es ist kein Lot geflossen: es gibt keine Lötstelle.',
+      freeItem: 'freie Bank: {{target}}, {{alloy}}',
       burnt: 'eine gute Lötstelle und ein Teil, das zu heiß wurde',
       facts:
         'Der Kolben war {{iron}} s daran. Pad und Draht waren {{both}} s lang beide über {{celsius}} °C; höchstens hatte das Pad {{pad}} °C, der Draht {{lead}} °C.',
@@ -417,7 +418,6 @@ export const practiceGerman: Words = {
         ready: 'Kolben {{tip}} °C, alles andere kalt',
       },
       iron: 'Kolben daran',
-      ironOff: 'Kolben weg',
       feed: 'An der Stelle zuführen',
       feedIron: 'Am Kolben zuführen',
       look: 'Ansehen',
@@ -432,7 +432,6 @@ export const practiceGerman: Words = {
       latch: 'Einmal drücken für an, einmal für aus',
       sound: 'Ton',
       keys: 'Tasten: i halten für den Kolben, f zum Zuführen, l zum Ansehen.',
-      chart: 'Temperaturen der letzten Sekunden',
       of: { tip: 'Spitze', pad: 'Pad', lead: 'Draht', solder: 'Lot', body: 'Teil' },
       lesson: 'Lektion',
       free: 'Freie Bank',
@@ -444,7 +443,6 @@ export const practiceGerman: Words = {
       tries_one: '{{count}} Versuch',
       tries_other: '{{count}} Versuche',
       compare: 'Eine zweite Lötstelle daneben',
-      compareWith: 'Zweite Lötstelle',
       whatIf: 'Was wäre wenn',
       whatIfLead:
         'Sekunden, bis Pad und Draht heiß genug zum Zuführen sind, nach Spitze und Temperatur.',
@@ -653,7 +651,6 @@ export const practiceGerman: Words = {
     ofCount: '{{number}} von {{count}}',
     stop: 'Hier aufhören',
     backToSeat: 'Zu meiner Platine',
-    toPractice: 'Üben',
     inWords: 'In Worten',
     answer: 'Das ist meine Antwort',
     next: 'Weiter',
@@ -679,7 +676,7 @@ export const practiceGerman: Words = {
       unsure: 'Anders als die meisten, oder ich weiß es nicht',
       why: 'Es bleibt auf diesem Gerät. Dann gibt es Farbnamen und ein Messgerät, und nichts zählt, was nicht zu sehen ist.',
     },
-    keypad: { value: 'Wert', delete: 'Löschen', enter: 'Eingeben' },
+    keypad: { value: 'Wert', delete: 'Löschen' },
     pickWhy: 'Deine Antwort',
     round: {
       title: 'Eine Frage an alle',

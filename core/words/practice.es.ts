@@ -381,6 +381,7 @@ export const practiceSpanish: Words = {
         'hot-part': 'un componente que no debe calentarse',
       },
       none: 'No ha fluido estaño: no hay soldadura.',
+      freeItem: 'banco libre: {{target}}, {{alloy}}',
       burnt: 'una buena soldadura y un componente demasiado caliente',
       facts:
         'El soldador estuvo {{iron}} s. Pad y patilla estuvieron los dos {{both}} s por encima de {{celsius}} °C; como máximo el pad llegó a {{pad}} °C y la patilla a {{lead}} °C.',
@@ -420,7 +421,6 @@ export const practiceSpanish: Words = {
         ready: 'soldador a {{tip}} °C, todo lo demás frío',
       },
       iron: 'Soldador puesto',
-      ironOff: 'Soldador fuera',
       feed: 'Aportar en la unión',
       feedIron: 'Aportar en el soldador',
       look: 'Mirarla',
@@ -435,7 +435,6 @@ export const practiceSpanish: Words = {
       latch: 'Pulsar una vez para poner, otra para quitar',
       sound: 'Sonido',
       keys: 'Teclas: mantén i para el soldador, f para aportar, l para mirar.',
-      chart: 'Temperaturas de los últimos segundos',
       of: { tip: 'punta', pad: 'pad', lead: 'patilla', solder: 'estaño', body: 'componente' },
       lesson: 'Lección',
       free: 'Banco libre',
@@ -447,7 +446,6 @@ export const practiceSpanish: Words = {
       tries_one: '{{count}} intento',
       tries_other: '{{count}} intentos',
       compare: 'Una segunda soldadura al lado',
-      compareWith: 'Segunda soldadura',
       whatIf: 'Qué pasaría',
       whatIfLead:
         'Segundos hasta que pad y patilla están bastante calientes para aportar, por punta y temperatura.',
@@ -650,7 +648,6 @@ export const practiceSpanish: Words = {
     ofCount: '{{number}} de {{count}}',
     stop: 'Parar aquí',
     backToSeat: 'A mi placa',
-    toPractice: 'Práctica',
     inWords: 'Con palabras',
     answer: 'Esa es mi respuesta',
     next: 'Siguiente',
@@ -676,7 +673,7 @@ export const practiceSpanish: Words = {
       unsure: 'No como la mayoría, o no lo sé',
       why: 'Se queda en este aparato. Entonces se ofrecen los nombres y un medidor, y no cuenta nada que no se pueda ver.',
     },
-    keypad: { value: 'Valor', delete: 'Borrar', enter: 'Entrar' },
+    keypad: { value: 'Valor', delete: 'Borrar' },
     pickWhy: 'Tu respuesta',
     round: {
       title: 'Una pregunta para todos',

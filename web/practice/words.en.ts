@@ -17,7 +17,6 @@ export const practiceEnglish = {
   ofCount: '{{number}} of {{count}}',
   stop: 'Stop here',
   backToSeat: 'To my board',
-  toPractice: 'Practice',
   inWords: 'In words',
   answer: 'That is my answer',
   next: 'Next',
@@ -46,7 +45,6 @@ export const practiceEnglish = {
   keypad: {
     value: 'Value',
     delete: 'Delete',
-    enter: 'Enter',
   },
   pickWhy: 'Your answer',
   round: {

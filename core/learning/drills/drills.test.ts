@@ -4,6 +4,10 @@ import { describe, expect, it } from 'vitest';
 import { rankReadings } from '../../bands/rank.ts';
 import { readBands } from '../../bands/read.ts';
 import { jointClasses } from '../../joint/classes.ts';
+import { alloys } from '../../joint/heat/alloys.ts';
+import { usualIron } from '../../joint/heat/iron.ts';
+import { coldState, type HeatState } from '../../joint/heat/model.ts';
+import { targets } from '../../joint/heat/targets.ts';
 import { line, ohm } from '../../order/testing/kits.ts';
 import { seeded } from '../../random.ts';
 import { english } from '../../words/en.ts';
@@ -17,6 +21,8 @@ import { twoReadings } from './bands/twoReadings.ts';
 import { whichEnd } from './bands/whichEnd.ts';
 import { noKit } from './drill.ts';
 import { exerciseOf, itemsOf, partsOfItem } from './exercise.ts';
+import { freeItem, bench as heatBench, setupOf } from './heat/bench.ts';
+import { statusWords } from './heat/status.ts';
 import { drills } from './index.ts';
 import { findBridge, gapLooks, gaps } from './joints/findBridge.ts';
 import { remedy } from './joints/remedy.ts';
@@ -344,6 +350,32 @@ describe('joints', () => {
     );
     // Five rows of six: 5 × 5 gaps across and 4 × 6 down.
     expect(gaps).toHaveLength(49);
+  });
+});
+
+describe('the heat bench', () => {
+  it('names every joint of the free bench, in any solder', () => {
+    for (const target of targets)
+      for (const alloy of alloys) {
+        const item = freeItem({ target: target.id, alloy: alloy.id });
+        const name = saying(speaker.t, heatBench.name(item.replace('heat.bench.', '')));
+        expect(name).toContain(alloy.name);
+        expect(name).not.toMatch(/drill\.|undefined/);
+      }
+  });
+
+  it('says what happens in words', () => {
+    const setup = setupOf({ target: 'ordinary', alloy: 'sn60pb40' }, usualIron);
+    const at = (more: Partial<HeatState>, iron: 'both' | 'away' = 'both') =>
+      saying(
+        speaker.t,
+        statusWords(setup, { ...coldState(setup), ...more }, { iron, feed: 'none' }),
+      );
+    expect(at({ pad: 160, lead: 150 })).toBe('pad 160 °C, lead 150 °C: not yet');
+    expect(at({ pad: 230, lead: 150 })).toBe('pad 230 °C, lead 150 °C: only one of them is hot');
+    expect(at({ pad: 230, lead: 240 })).toContain('both are hot, feed');
+    expect(at({ solderGrams: 0.01, solderJoules: 1 }, 'away')).toContain('hold still');
+    expect(at({ solderGrams: 0.01, solderJoules: 0.1 }, 'away')).toBe('the solder is solid');
   });
 });
 

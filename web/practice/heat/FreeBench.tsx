@@ -3,7 +3,13 @@ import { useTranslation } from 'react-i18next';
 import { alloys } from '#core/joint/heat/alloys';
 import { usualIron } from '#core/joint/heat/iron';
 import { targets } from '#core/joint/heat/targets';
-import { bench, type HeatAnswer, type HeatTask, setupOf } from '#core/learning/drills/heat/bench';
+import {
+  bench,
+  freeItem,
+  type HeatAnswer,
+  type HeatTask,
+  setupOf,
+} from '#core/learning/drills/heat/bench';
 import { saying } from '#core/words/sayings';
 import { Result } from '../drills/heat.tsx';
 import type { Answered } from '../session/Session.tsx';
@@ -89,7 +95,7 @@ export function FreeBench({ record }: FreeBenchProps) {
             if (!answer) return;
             // Here it may be spoiled on purpose: it is kept, and not counted.
             record({
-              item: `heat.bench.${first.task.target}-${first.task.alloy}`,
+              item: freeItem(first.task),
               seed: 0,
               answer,
               judgement: { isRight: null, credit: 0 },

@@ -41,6 +41,9 @@ export const setupOf = (
   target: targetOf(target),
 });
 
+/** What a try on the free bench is kept as: any joint in any solder. */
+export const freeItem = ({ target, alloy }: HeatTask): string => `heat.bench.${target}-${alloy}`;
+
 /** What came of an answer; worked out once. */
 export function outcomeOfAnswer(task: HeatTask, answer: HeatAnswer): Outcome {
   const known = outcomes.get(answer);
@@ -107,7 +110,14 @@ export const bench: ExerciseKind<HeatTask, HeatAnswer> = {
       ? said('drill.heat.burnt')
       : said(`joint.${joint}.name`);
   },
-  name: (item) => said(`drill.heat.goal.${item}`),
+  name: (item) => {
+    if (goals.some(({ id }) => id === item)) return said(`drill.heat.goal.${item}`);
+    const [, target = 'ordinary', alloy = ''] = /^(.+)-([^-]+)$/.exec(item) ?? [];
+    return said('drill.heat.freeItem', {
+      target: said(`drill.heat.target.${targetOf(target).id}`),
+      alloy: alloyOf(alloy).name,
+    });
+  },
   raisedBy: ({ mistake }) =>
     ({
       'dry-joint': ['ordinary', 'spokes'],

@@ -1,11 +1,11 @@
-import type { Hands } from '#core/joint/heat/model';
 import {
+  type Hands,
   type HeatSetup,
   type HeatState,
   solderCelsius,
   solderLiquid,
-} from '#core/joint/heat/model';
-import { type Said, said } from '#core/learning/said';
+} from '../../../joint/heat/model.ts';
+import { type Said, said } from '../../said.ts';
 
 /** What happens, in words: “pad 190 °C, lead 160 °C: not yet”. */
 export function statusWords(setup: HeatSetup, state: HeatState, hands: Hands): Said {
