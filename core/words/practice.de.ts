@@ -445,7 +445,7 @@ export const practiceGerman: Words = {
       compare: 'Eine zweite Lötstelle daneben',
       whatIf: 'Was wäre wenn',
       whatIfLead:
-        'Sekunden, bis Pad und Draht heiß genug zum Zuführen sind, nach Spitze und Temperatur.',
+        'Sekunden, bis Pad und Draht heiß genug zum Zuführen sind, nach Spitze, Temperatur und Lot.',
       working: 'Wird ausgerechnet …',
       never: 'nie',
       open: 'Die Wärmebank öffnen',

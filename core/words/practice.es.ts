@@ -448,7 +448,7 @@ export const practiceSpanish: Words = {
       compare: 'Una segunda soldadura al lado',
       whatIf: 'Qué pasaría',
       whatIfLead:
-        'Segundos hasta que pad y patilla están bastante calientes para aportar, por punta y temperatura.',
+        'Segundos hasta que pad y patilla están bastante calientes para aportar, por punta, temperatura y estaño.',
       working: 'Calculando …',
       never: 'nunca',
       open: 'Abrir el banco de calor',

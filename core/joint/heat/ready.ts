@@ -23,6 +23,9 @@ export function secondsToReady(setup: HeatSetup): number | null {
   return null;
 }
 
+/** Long enough to see what happens, and no longer than a hand is steady and a pad bears it (common practice). */
+export const isComfortable = (seconds: number): boolean => seconds >= 0.8 && seconds <= 4;
+
 /** Without solder nothing changes so fast that smaller steps would say anything else; see the tests. */
 const dryStepMs = 5;
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { type FullKitReport, getStepTimes } from '#contract/reports';
@@ -60,10 +60,18 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
   const show = search.get('show');
   const times = useStepTimes(show);
   const lines = times ? times.map(timeLine) : linesOf(t, report, show);
+  const box = useRef<HTMLElement>(null);
+  const isOpen = lines !== undefined;
+  // The figure may stand far below.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another figure opens other entries
+  useEffect(() => {
+    if (isOpen) box.current?.scrollIntoView({ block: 'nearest' });
+  }, [isOpen, show]);
   if (!lines) return null;
   return (
     <Box
       component="section"
+      ref={box}
       aria-label="Entries counted"
       sx={{
         background: ink('sheet'),

@@ -1,10 +1,11 @@
 import { expose } from 'comlink';
 import { alloyOf } from '#core/joint/heat/alloys';
+import type { Iron } from '#core/joint/heat/iron';
 import type { Hands, HeatSetup, HeatState } from '#core/joint/heat/model';
 import { secondsToReady } from '#core/joint/heat/ready';
 import { HeatRun, type Try } from '#core/joint/heat/run';
 import { targetOf } from '#core/joint/heat/targets';
-import { tips } from '#core/joint/heat/tips';
+import { tipOf } from '#core/joint/heat/tips';
 
 /** What a page is told, some sixty times a second. */
 export interface Shown {
@@ -12,6 +13,9 @@ export interface Shown {
   /** One for each joint. */
   readonly states: readonly HeatState[];
 }
+
+/** A tip and a solder. */
+export type Way = Pick<Iron, 'tip' | 'alloy'>;
 
 /** Between two tellings, in ms; the model’s own steps are shorter and always the same. */
 const tellMs = 16;
@@ -51,15 +55,17 @@ const api = {
     return runs.map(({ tried }) => tried);
   },
 
-  /** Seconds to heat a joint, by tip and by temperature; null where it never gets hot. */
+  /** Seconds to heat a joint, for each way of doing it and each temperature; null where it never gets hot. */
   whatIf(
     targetId: string,
-    alloyId: string,
+    ways: readonly Way[],
     celsius: readonly number[],
   ): readonly (readonly (number | null)[])[] {
-    const [target, alloy] = [targetOf(targetId), alloyOf(alloyId)];
-    return tips.map((tip) =>
-      celsius.map((one) => secondsToReady({ tip, celsius: one, alloy, target })),
+    const target = targetOf(targetId);
+    return ways.map(({ tip, alloy }) =>
+      celsius.map((one) =>
+        secondsToReady({ tip: tipOf(tip), celsius: one, alloy: alloyOf(alloy), target }),
+      ),
     );
   },
 };

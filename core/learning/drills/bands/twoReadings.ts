@@ -3,11 +3,12 @@ import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { nearestPreferred } from '../../../quantity/series.ts';
 import { pick, shuffled } from '../../../random.ts';
 import { said } from '../../said.ts';
-import type { ExerciseKind } from '../drill.ts';
+import { type ExerciseKind, notCounted } from '../drill.ts';
 import type { Lying } from './pictures.ts';
 import { describeLying } from './pictures.ts';
 import { isSame } from './read.ts';
 import { resistorsIn, resistorsOf } from './resistors.ts';
+import { hasUnsure } from './sight.ts';
 
 export interface TwoReadingsTask extends Lying {
   /** What the bands say from either end, in ohms. */
@@ -57,12 +58,14 @@ export const twoReadings: ExerciseKind<TwoReadingsTask, TwoReadingsAnswer> = {
     };
   },
   answer: (task) => ({ readings: task.readings, how: listSettles(task) ? 'list' : 'meter' }),
-  judge: (task, answer) => {
+  judge: (task, answer, sight) => {
     const both =
       answer.readings.length === 2 &&
       task.readings.every((ohm) => answer.readings.some((one) => isSame(one, ohm)));
     // A meter always tells; the list only where it has one of the two.
     const tells = answer.how === 'meter' || (answer.how === 'list' && listSettles(task));
+    // Which two it is are colours; how to find out is not.
+    if (!both && tells && hasUnsure(task.bands, sight)) return notCounted;
     return { isRight: both && tells, credit: (both ? 0.5 : 0) + (tells ? 0.5 : 0) };
   },
   ask: ({ listed }) =>

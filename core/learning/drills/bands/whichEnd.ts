@@ -1,10 +1,11 @@
 import { definitionOf } from '../../../bands/colours.ts';
 import { rankReadings } from '../../../bands/rank.ts';
 import { said } from '../../said.ts';
-import { type ExerciseKind, judged } from '../drill.ts';
+import { type ExerciseKind, judged, notCounted } from '../drill.ts';
 import { describeLying, type Lying } from './pictures.ts';
 import { readingOf } from './read.ts';
 import { resistorThat } from './resistors.ts';
+import { hasUnsure } from './sight.ts';
 
 type End = 'left' | 'right';
 
@@ -31,7 +32,13 @@ export const whichEnd: ExerciseKind<Lying, End> = {
     return { bands, turned: random() < 0.5 };
   },
   answer: ({ turned }) => (turned ? 'right' : 'left'),
-  judge: ({ turned }, answer) => judged(answer === (turned ? 'right' : 'left')),
+  judge: ({ turned, bands }, answer, sight) => {
+    const isRight = answer === (turned ? 'right' : 'left');
+    // Gold and silver may look like other colours; the gap is there for everybody to see.
+    return !isRight && isMetal(bands.at(-1)) && hasUnsure(bands.slice(-1), sight)
+      ? notCounted
+      : judged(isRight);
+  },
   ask: () => said('drill.bands.end.ask'),
   describe: (task) => [describeLying(task)],
   explain: ({ bands }) => {

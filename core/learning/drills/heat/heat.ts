@@ -85,7 +85,7 @@ const words: DrillWords = {
   tries_other: '{{count}} tries',
   compare: 'A second joint beside it',
   whatIf: 'What if',
-  whatIfLead: 'Seconds until pad and lead are hot enough to feed, by tip and temperature.',
+  whatIfLead: 'Seconds until pad and lead are hot enough to feed, by tip, temperature and solder.',
   working: 'Working it out …',
   never: 'never',
   open: 'Open the heat bench',

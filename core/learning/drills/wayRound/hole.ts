@@ -81,14 +81,18 @@ export const hole: ExerciseKind<HoleTask, string> = {
       ),
     }),
   ],
-  explain: (task) => {
+  explain: (task, answer) => {
     const { part, side, holes } = task;
+    const { id, words } = familyOf(part);
     const letter = holes.find(({ pin }) => pin === hole.answer(task))?.letter ?? '';
     return [
       said('drill.wayRound.hole.is', { letter }),
       ...noteOf(part),
-      said(`family.${familyOf(part).id}.wayRound`),
+      said(`family.${id}.wayRound`),
       ...(side === 'bottom' ? [said('drill.wayRound.hole.mirrored')] : []),
+      ...(answer !== hole.answer(task) && words.backwards !== undefined
+        ? [said(`family.${id}.backwards`)]
+        : []),
     ];
   },
   tell: ({ holes }, answer) =>
