@@ -12,6 +12,8 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/**/*.test.ts'],
+          // Thousands of cases take seconds, on a busy machine many.
+          testTimeout: 30_000,
         },
       },
       { test: { name: 'web', setupFiles, include: ['web/**/*.test.ts'] } },

@@ -171,7 +171,7 @@ describe('whatever the hands do', () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  });
 
   it('nothing gets hotter than the iron, and shares stay shares', () => {
     fc.assert(
@@ -189,7 +189,7 @@ describe('whatever the hands do', () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  });
 
   it('half the step says the same within one per cent', () => {
     fc.assert(
@@ -213,7 +213,7 @@ describe('whatever the hands do', () => {
       }),
       { numRuns: 25 },
     );
-  }, 60_000);
+  });
 
   it('does not depend on how often a page draws', () => {
     const given = setup();
@@ -385,5 +385,5 @@ describe('what comes of a try', () => {
       }),
       { numRuns: 60 },
     );
-  }, 60_000);
+  });
 });

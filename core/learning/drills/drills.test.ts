@@ -69,7 +69,7 @@ describe('every drill', () => {
       }),
       { numRuns: 4000 },
     );
-  }, 60_000);
+  });
 
   it('asks, describes and explains in words that are all there', () => {
     fc.assert(
@@ -92,7 +92,7 @@ describe('every drill', () => {
       }),
       { numRuns: 1500 },
     );
-  }, 60_000);
+  });
 
   it('is one definition: every item leads back to its drill and kind', () => {
     for (const kit of practiceKits)
