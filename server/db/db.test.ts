@@ -31,6 +31,7 @@ describe('the database', () => {
       { name: '004_board.sql' },
       { name: '005_order.sql' },
       { name: '006_people.sql' },
+      { name: '007_iron.sql' },
     ]);
     await second.close();
   });

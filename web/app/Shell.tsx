@@ -21,7 +21,7 @@ const places = [
   { to: '/kits', name: 'Kits', key: 'k' },
   { to: '/stores', name: 'Stores', key: 's' },
   { to: '/workshops', name: 'Workshops', key: 'w' },
-  { to: '/practice', name: 'Practice', key: 'r' },
+  { to: '/practice', name: 'Practice', key: 'd' },
   { to: '/people', name: 'People', key: 'p' },
 ];
 
