@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { BuildEvent, Deed } from '#core/build/event';
-import { roundsOf } from '#core/learning/practice/rounds';
+import { currentRoundOf } from '#core/learning/practice/rounds';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 
 const ClassRound = lazy(async () => ({
@@ -11,12 +11,13 @@ interface AskedOfAllProps {
   readonly steps: readonly PlannedStep[];
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
+  readonly clock: () => Date;
 }
 
 /** The last question to everybody, until it is put away; the exercise itself is loaded when there is one. */
-export function AskedOfAll({ steps, events, report }: AskedOfAllProps) {
+export function AskedOfAll({ steps, events, report, clock }: AskedOfAllProps) {
   const [putAway, setPutAway] = useState<string>();
-  const round = useMemo(() => roundsOf(events).at(-1), [events]);
+  const round = useMemo(() => currentRoundOf(events, clock()), [events, clock]);
   if (!round || `${round.id} ${round.endedAt}` === putAway) return null;
   return (
     <Suspense fallback={null}>

@@ -7,7 +7,7 @@ import { countPairs, kendallTau } from '../rankCorrelation.ts';
 import { fullKit } from '../testing/practiceKits.ts';
 import { answersOf, type PracticeAnswer } from './answers.ts';
 import { cardsOf, chanceKept } from './cards.ts';
-import { answerIn, commonestWrong, openRoundOf, roundsOf, tallyOf } from './rounds.ts';
+import { answerIn, commonestWrong, currentRoundOf, roundsOf, tallyOf } from './rounds.ts';
 import { secondsOf, sessionOf } from './session.ts';
 import { weaknessesOf } from './weaknesses.ts';
 
@@ -163,10 +163,12 @@ describe('a round of the whole class', () => {
   it('is open until it ends, and the first answer of a seat counts', () => {
     const first = mine(2, 220, true);
     const log = [begun, first, mine(3, 2200, false)];
-    expect(openRoundOf(log)?.id).toBe(round);
+    const soon = new Date(Date.parse(begun.at) + 60_000);
+    expect(currentRoundOf(log, soon)).toMatchObject({ id: round, endedAt: null });
+    // What was left open is forgotten by the next day.
+    expect(currentRoundOf(log, new Date(soon.getTime() + 24 * 60 * 60_000))).toBeUndefined();
     expect(answerIn({ id: round }, log)?.eventId).toBe(first.id);
     const ended = event(4, { kind: 'round-ended', round }, 'instructor');
-    expect(openRoundOf([...log, ended])).toBeUndefined();
     expect(roundsOf([...log, ended])[0]?.endedAt).toBe(ended.at);
   });
 

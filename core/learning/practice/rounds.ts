@@ -35,10 +35,13 @@ export function roundsOf(events: Iterable<BuildEvent>): Round[] {
   return [...rounds.values()];
 }
 
-/** The round that a seat is asked to answer now: the last one, as long as it is open. */
-export function openRoundOf(events: Iterable<BuildEvent>): Round | undefined {
+/** A question that is older than this was forgotten, not left open, in ms. */
+const forgottenAfterMs = 3 * 60 * 60_000;
+
+/** The last question to everybody, open or answered; undefined where there was none this evening. */
+export function currentRoundOf(events: Iterable<BuildEvent>, now: Date): Round | undefined {
   const last = roundsOf(events).at(-1);
-  return last?.endedAt === null ? last : undefined;
+  return last && now.getTime() - Date.parse(last.startedAt) < forgottenAfterMs ? last : undefined;
 }
 
 /** What a seat answered in a round: its first answer counts. */

@@ -14,8 +14,8 @@ import type { PracticeAnswer } from '#core/learning/practice/answers';
 import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import {
   answerIn,
+  currentRoundOf,
   type Round,
-  roundsOf,
   type Tally,
   tallyOf,
 } from '#core/learning/practice/rounds';
@@ -71,7 +71,7 @@ export function useClass(): Class {
   const log = useWorkshopLog(workshop, data.log, isFresh);
   const bySeat = useStore(log.store, (state) => state.bySeat);
   const asked = useMemo((): Asked | undefined => {
-    const round = roundsOf(Object.values(bySeat).flat()).at(-1);
+    const round = currentRoundOf(Object.values(bySeat).flat(), log.now());
     const exercise = round && exerciseOf(round.item, round.seed, kitOfSteps(workshop.steps));
     if (!round || !exercise) return undefined;
     const seats = workshop.seats.map((seat) => ({
@@ -80,6 +80,6 @@ export function useClass(): Class {
     }));
     const answers = seats.flatMap(({ answer }) => answer ?? []);
     return { round, exercise, seats, answered: answers.length, tallies: tallyOf(answers) };
-  }, [bySeat, workshop]);
+  }, [bySeat, workshop, log]);
   return { workshop, log, asked };
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { useLoaderData } from 'react-router';
+import { Link, useLoaderData } from 'react-router';
 import { v7 as newNoticeId } from 'uuid';
 import { useStore } from 'zustand';
 import type { Seat, Workshop } from '#contract/workshops';
@@ -189,14 +189,25 @@ function Floor({ workshop, kept }: FloorProps) {
         </div>
         {!chosen && (
           <div className="floor-feed">
-            <Button
-              variant="outlined"
-              color="inherit"
-              onClick={() => setTelling(true)}
-              sx={{ minHeight: 44, mb: 2 }}
-            >
-              Tell everyone …
-            </Button>
+            <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
+              <Button
+                variant="outlined"
+                color="inherit"
+                onClick={() => setTelling(true)}
+                sx={{ minHeight: 44 }}
+              >
+                Tell everyone …
+              </Button>
+              <Button
+                variant="outlined"
+                color="inherit"
+                component={Link}
+                to={`/practice/class/${workshop.id}`}
+                sx={{ minHeight: 44 }}
+              >
+                Ask everyone …
+              </Button>
+            </Box>
             <Notices
               seats={seats}
               check={(at, { eventId }) =>
