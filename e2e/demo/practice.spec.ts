@@ -83,8 +83,8 @@ async function answerByKeys(page: Page, most: number): Promise<string[]> {
     } else {
       await page.keyboard.press('1');
     }
-    await expect(article.getByRole('button', { name: 'Next' })).toBeVisible();
-    await article.getByRole('button', { name: 'Next' }).focus();
+    await expect(article.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
+    await article.getByRole('button', { name: 'Next', exact: true }).focus();
     await page.keyboard.press('Enter');
   }
   return kinds;
