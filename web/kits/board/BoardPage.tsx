@@ -25,7 +25,7 @@ import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { BoardFiles } from './BoardFiles.tsx';
 import { PlaneNets } from './PlaneNets.tsx';
-import { SideSwitch, useSide, useTurning } from './SideSwitch.tsx';
+import { SideSwitch, useSide } from './SideSwitch.tsx';
 
 /** Where every part goes and which way round, from either side. */
 export function BoardPage() {
@@ -84,7 +84,7 @@ function useChosen() {
 
 function ZoomableMap({ board, parts }: BoardViewProps) {
   const { t } = useTranslation();
-  const { side, turn } = useTurning();
+  const side = useSide();
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
   const whole = wholeBoard(board);
@@ -104,7 +104,7 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
   return (
     <Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
-        <SideSwitch side={side} turn={turn} />
+        <SideSwitch />
         <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
         <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
           +

@@ -24,7 +24,7 @@ import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { LayoutTools, type Tool } from './LayoutTools.tsx';
 import { ProblemLines } from './ProblemLines.tsx';
-import { SideSwitch, useTurning } from './SideSwitch.tsx';
+import { SideSwitch, useSide } from './SideSwitch.tsx';
 import { Tray } from './Tray.tsx';
 import { useLayout } from './useLayout.ts';
 
@@ -36,7 +36,7 @@ export function LayoutPage() {
   const kit = useKit();
   const navigate = useNavigate();
   const changeKit = useChangeKit();
-  const { side, turn } = useTurning();
+  const side = useSide();
   const [start] = useState<Board>(() => kit.board ?? firstOutline);
   const layout = useLayout(start);
   const { board, edit } = layout;
@@ -192,7 +192,7 @@ export function LayoutPage() {
       />
       <Box>
         <Box sx={{ display: 'flex', gap: 1, mb: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-          <SideSwitch side={side} turn={turn} />
+          <SideSwitch />
           <Box sx={{ flex: 1 }} />
           <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
             +

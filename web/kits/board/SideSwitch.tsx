@@ -1,6 +1,5 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useEffect, useState } from 'react';
 import type { Side } from '#core/board/board';
 import { useChoices } from '../../app/useChoices.ts';
 
@@ -10,31 +9,10 @@ export function useSide(): Side {
   return search.get('side') === 'bottom' ? 'bottom' : 'top';
 }
 
-interface Turning {
-  readonly side: Side;
-  readonly turn: (side: Side) => void;
-}
-
-/**
- * The side that a picture shows. It turns in the very next frame; the address, to which the whole page listens, follows
- * in the one after.
- */
-export function useTurning(): Turning {
-  const [, choose] = useChoices();
-  const addressed = useSide();
-  const [side, setSide] = useState(addressed);
-  useEffect(() => setSide(addressed), [addressed]);
-  const turn = (next: Side) => {
-    setSide(next);
-    requestAnimationFrame(() =>
-      setTimeout(() => choose({ side: next === 'bottom' ? 'bottom' : undefined })),
-    );
-  };
-  return { side, turn };
-}
-
 /** Turns the board over. */
-export function SideSwitch({ side, turn }: Turning) {
+export function SideSwitch() {
+  const [, choose] = useChoices();
+  const side = useSide();
   return (
     <ToggleButtonGroup
       exclusive
@@ -42,7 +20,7 @@ export function SideSwitch({ side, turn }: Turning) {
       value={side}
       aria-label="Side of the board"
       onChange={(_, chosen: Side | null) => {
-        if (chosen) turn(chosen);
+        if (chosen) choose({ side: chosen === 'bottom' ? 'bottom' : undefined });
       }}
     >
       <ToggleButton value="top">Component side</ToggleButton>
