@@ -27,7 +27,7 @@ import { drills } from './index.ts';
 import { findBridge, gapLooks, gaps } from './joints/findBridge.ts';
 import { remedy } from './joints/remedy.ts';
 import { whatJoint } from './joints/whatJoint.ts';
-import { dial, displayOf } from './meter/dial.ts';
+import { dial, displayOf, meterShows } from './meter/dial.ts';
 import { measure, shownAt, verdictOf } from './meter/measure.ts';
 import { diodeTest, supplyToGround } from './meter/tests.ts';
 import { whatFirst } from './order/whatFirst.ts';
@@ -416,6 +416,14 @@ describe('the meter', () => {
     const answer = measure.answer(task);
     expect(answer.verdict).toBe(verdict);
     expect(shownAt(task, answer.setting)).toBe(shown);
+  });
+
+  // 4.7 kΩ, 0.4 % off, on 20 kΩ with steps of 10 Ω; 1 MΩ on 2 MΩ.
+  it.each([
+    [4700, '4.72 kΩ'],
+    [1e6, '1.004 MΩ'],
+  ])('shows %d Ω as %s', (ohm, shown) => {
+    expect(meterShows(ohm)).toBe(shown);
   });
 
   it('shows nothing but a 1 where the range is too small', () => {

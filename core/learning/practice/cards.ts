@@ -1,4 +1,5 @@
 import { type Card, createEmptyCard, fsrs, type Grade, Rating } from 'ts-fsrs';
+import { byTime } from '../builds.ts';
 import type { ItemId } from '../drills/exercise.ts';
 import type { PracticeAnswer } from './answers.ts';
 
@@ -39,7 +40,7 @@ export function cardsOf(
       return grade === undefined ? [] : [{ item: answer.item, at: answer.at, grade }];
     }),
     ...weaknesses.map(({ item, at }) => ({ item, at, grade: Rating.Again as Grade })),
-  ].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  ].sort(byTime);
   const cards = new Map<ItemId, Card>();
   for (const { item, at, grade } of reviews) {
     const now = new Date(at);

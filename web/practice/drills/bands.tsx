@@ -13,7 +13,7 @@ import {
   type WayToTell,
   waysToTell,
 } from '#core/learning/drills/bands/twoReadings';
-import { dial, displayOf, displayUnit } from '#core/learning/drills/meter/dial';
+import { meterShows } from '#core/learning/drills/meter/dial';
 import { drawResistor } from '#core/parts/drawing/axial';
 import { drawTrimmer } from '#core/parts/drawing/hardware';
 import { drawCeramic } from '#core/parts/drawing/radial';
@@ -71,24 +71,13 @@ function Read({ task, sight, given, answer }: ViewProps<ReadTask, ReadAnswer>) {
       {shown.names && <BandRow bands={asLying(task)} />}
       {shown.meter && (
         <p role="status" className="drill-note">
-          <strong>{t('drill.bands.read.shows', { reading: readingFor(task.ohm) })}</strong>{' '}
+          <strong>{t('drill.bands.read.shows', { reading: meterShows(task.ohm) })}</strong>{' '}
           {t('drill.bands.read.route')}
         </p>
       )}
       <ValueForm unit="ohm" given={given?.ohm} answer={answer && ((ohm) => answer({ ohm, by }))} />
     </>
   );
-}
-
-/** What the hand meter shows of a resistor, a little off as they are. */
-function readingFor(ohm: number): string {
-  const amount = ohm * 1.004;
-  const setting = dial.find(
-    (one) => one.kind === 'range' && one.range.unit === 'ohm' && amount <= one.range.upTo,
-  );
-  return setting?.kind === 'range'
-    ? `${displayOf(setting.range, amount)} ${displayUnit(setting.range)}`
-    : formatQuantity(amount, 'ohm');
 }
 
 const paints = bandColourNames.filter((name) => name !== 'pink');

@@ -17,7 +17,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { OrderTask, StepCard } from '#core/learning/drills/order/whatFirst';
+import { isMisplaced, type OrderTask, type StepCard } from '#core/learning/drills/order/whatFirst';
 import { shortDesignators } from '#core/parts/label';
 import { saying } from '#core/words/sayings';
 import { Glyph } from '../../ui/Glyph.tsx';
@@ -68,10 +68,6 @@ function WhatFirst({ task, given, answer }: ViewProps<OrderTask, readonly string
     </>
   );
 }
-
-/** Whether a step stands before something that it must come after. */
-const isMisplaced = ({ pairs }: OrderTask, given: readonly string[], key: string): boolean =>
-  pairs.some(({ before, after }) => after === key && given.indexOf(before) > given.indexOf(after));
 
 interface CardProps {
   readonly card: StepCard;

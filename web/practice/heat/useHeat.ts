@@ -29,13 +29,15 @@ export function useHeat(setups: readonly HeatSetup[]) {
   }, []);
   useEffect(begin, [begin]);
 
+  const inHand = useRef(hands);
+  inHand.current = hands;
   const use = useCallback((change: Partial<Hands>) => {
-    setHands((before) => {
-      const next = { ...before, ...change };
-      if (next.iron === before.iron && next.feed === before.feed) return before;
-      void api.current?.use(next);
-      return next;
-    });
+    const next = { ...inHand.current, ...change };
+    if (next.iron === inHand.current.iron && next.feed === inHand.current.feed) return;
+    // Before it is drawn: the other hand may act in the same moment.
+    inHand.current = next;
+    setHands(next);
+    void api.current?.use(next);
   }, []);
   const look = useCallback(
     async (): Promise<readonly Try[]> => (await api.current?.look()) ?? [],

@@ -48,3 +48,17 @@ export function displayUnit({ unit, upTo }: MeterRange): string {
   const power = Math.floor(Math.log10(upTo) / 3 + 1e-9) * 3;
   return formatQuantity(10 ** power, unit).replace(/^1 /, '');
 }
+
+/** Resistors are a little off; this one as much, well within any tolerance. */
+const usualError = 0.004;
+
+/** What the hand meter shows of a resistor on the smallest range that holds it. */
+export function meterShows(ohm: number): string {
+  const amount = ohm * (1 + usualError);
+  const setting = dial.find(
+    (one) => one.kind === 'range' && one.range.unit === 'ohm' && amount <= one.range.upTo,
+  );
+  return setting?.kind === 'range'
+    ? `${displayOf(setting.range, amount)} ${displayUnit(setting.range)}`
+    : formatQuantity(amount, 'ohm');
+}

@@ -180,6 +180,10 @@ function broken({ pairs }: OrderTask, answer: readonly string[]): DecidedPair[] 
   return pairs.filter(({ before, after }) => (at.get(before) ?? 0) > (at.get(after) ?? 0));
 }
 
+/** Whether a step stands before something that it must come after. */
+export const isMisplaced = (task: OrderTask, answer: readonly string[], key: string): boolean =>
+  broken(task, answer).some(({ after }) => after === key);
+
 const eachRuleOnce = (pairs: readonly DecidedPair[]): DecidedPair[] =>
   pairs.filter((pair, index) => pairs.findIndex(({ rule }) => rule === pair.rule) === index);
 

@@ -6,7 +6,7 @@ import { pick, shuffled } from '../../../random.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
 import { oddPiece, pieceOf } from './lots.ts';
-import { noteOf, type Quarter, quarters } from './turn.ts';
+import { noteOf, pointsTo, type Quarter, quarters } from './turn.ts';
 
 /** A hole in the picture of one side: x to the right and y down from the middle of the part, in mm. */
 export interface SeenHole {
@@ -139,13 +139,9 @@ const signOf = (part: Part): 'plus' | 'line' | 'notch' => {
   return part.family === 'diode-axial' ? 'line' : 'plus';
 };
 
-const edges = ['right', 'top', 'left', 'bottom'] as const;
-
 /** Where the sign printed on the component side is: plus and the notch on the left at rotation 0, a line on the right. */
-const plusTowards = (part: Part, board: Quarter): Said => {
-  const at = ((signOf(part) === 'line' ? 0 : 180) + board) % 360;
-  return said(`drill.wayRound.edge.${edges[at / 90] ?? 'left'}`);
-};
+const plusTowards = (part: Part, board: Quarter): Said =>
+  pointsTo((signOf(part) === 'line' ? 0 : 180) + board);
 
 function whereWords(xMm: number, yMm: number): Said {
   const across = Math.abs(xMm) < 0.1 ? 'middle' : xMm < 0 ? 'left' : 'right';

@@ -130,12 +130,16 @@ const printWords = (part: Part): Said => said(`drill.wayRound.printed.${markOf(p
 
 const edges = ['right', 'top', 'left', 'bottom'] as const;
 
+/** Towards which edge something points, by its angle in whole quarters, counter-clockwise from the right. */
+export const pointsTo = (angle: number): Said =>
+  said(`drill.wayRound.edge.${edges[(angle % 360) / 90] ?? 'right'}`);
+
 /** Towards which edge the print on the board points. */
 function printTowards(part: Part, rotation: Quarter): Said {
   const { mark, angle } = markOf(part);
   const at = (angle + rotation) % 360;
   if (mark === 'leads') return said(`drill.wayRound.${at % 180 === 0 ? 'level' : 'upright'}`);
-  return said(`drill.wayRound.edge.${edges[at / 90] ?? 'right'}`);
+  return pointsTo(at);
 }
 
 /** Towards which edge the mark of the body points; in an odd lot it stands at the other end. */
