@@ -233,6 +233,32 @@ describe('which way round', () => {
     );
   });
 
+  it('is seen from below as often as it lies there, with left and right changed in the words', () => {
+    const tasks = Array.from({ length: 400 }, (_, seed) =>
+      turn.make('ic-dip', seeded(seed), noKit),
+    );
+    const below = tasks.filter(({ side }) => side === 'bottom');
+    expect(below.length).toBeGreaterThan(90);
+    expect(below.length).toBeLessThan(190);
+    const words = (task: (typeof tasks)[number], side: 'top' | 'bottom') =>
+      turn
+        .describe({ ...task, side })
+        .map((one) => saying(speaker.t, one))
+        .slice(1)
+        .join(' ');
+    const other = { left: 'right', right: 'left' } as const;
+    for (const task of below)
+      expect(words(task, 'bottom')).toBe(
+        words(task, 'top').replace(
+          /points (left|right)/g,
+          (_, way: 'left' | 'right') => `points ${other[way]}`,
+        ),
+      );
+    // What lies on the surface is looked at from its own side.
+    const flat = Array.from({ length: 50 }, (_, seed) => turn.make('ic-so', seeded(seed), noKit));
+    expect(new Set(flat.map(({ side }) => side))).toEqual(new Set(['top']));
+  });
+
   // Common practice: a resistor does not care, an LED and a chip do.
   it.each([
     ['resistor-axial', true],

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type HoleTask, hole } from '#core/learning/drills/wayRound/hole';
 import { drawInHand, drawPlace } from '#core/learning/drills/wayRound/pictures';
@@ -44,14 +44,21 @@ function Lay({ drawing: { shapes, widthMm, heightMm }, rotation, className }: La
 const roomFor = (...drawings: readonly Drawing[]): number =>
   Math.max(...drawings.map(({ widthMm, heightMm }) => Math.hypot(widthMm, heightMm))) * 0.9 + 1;
 
-function Field({ room, children }: { readonly room: number; readonly children: React.ReactNode }) {
+interface FieldProps {
+  readonly room: number;
+  /** Mirrored, as the board is when it is turned over sideways. */
+  readonly isBelow?: boolean;
+  readonly children: ReactNode;
+}
+
+function Field({ room, isBelow = false, children }: FieldProps) {
   return (
     <svg
       className="drill-field"
       viewBox={`${-room / 2} ${-room / 2} ${room} ${room}`}
       aria-hidden="true"
     >
-      {children}
+      <g {...(isBelow ? { transform: 'scale(-1 1)' } : {})}>{children}</g>
     </svg>
   );
 }
@@ -63,8 +70,12 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
   const part = drawInHand(task.part);
   const room = roomFor(place, part);
   const isOpen = given === undefined && answer !== undefined;
+  const isBelow = task.side === 'bottom';
+  // Seen from below, a turn to the left is one to the right of the board.
   const turnBy = (step: 1 | 3) =>
-    setHand((before) => quarters[(quarters.indexOf(before) + step) % 4] ?? 0);
+    setHand(
+      (before) => quarters[(quarters.indexOf(before) + (isBelow ? 4 - step : step)) % 4] ?? 0,
+    );
   useShortcuts(
     isOpen
       ? [
@@ -80,7 +91,7 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
       <LotSheet part={task.part} />
       <div className="drill-pair">
         <figure>
-          <Field room={room}>
+          <Field room={room} isBelow={isBelow}>
             <Lay drawing={place} rotation={task.board} />
             {given !== undefined && (
               <Lay
@@ -90,11 +101,13 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
               />
             )}
           </Field>
-          <figcaption>{t('drill.wayRound.turn.place')}</figcaption>
+          <figcaption>
+            {t('drill.wayRound.turn.place')}. {t(`drill.wayRound.hole.${task.side}`)}
+          </figcaption>
         </figure>
         {given === undefined && (
           <figure className="drill-hand">
-            <Field room={room}>
+            <Field room={room} isBelow={isBelow}>
               <Lay drawing={part} rotation={hand} />
             </Field>
             <figcaption>{t('drill.wayRound.turn.inHand')}</figcaption>
@@ -104,7 +117,7 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
       {isOpen && (
         <>
           <p role="status" className="drill-note">
-            {saying(t, handWords(task.part, hand))}
+            {saying(t, handWords(task.part, hand, task.side))}
           </p>
           <div className="drill-row">
             <button type="button" className="drill-side" onClick={() => turnBy(1)}>

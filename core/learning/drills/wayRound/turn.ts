@@ -1,3 +1,4 @@
+import type { Side } from '../../../board/board.ts';
 import type { BodyShape } from '../../../parts/body.ts';
 import { familyOf } from '../../../parts/families/index.ts';
 import type { Part } from '../../../parts/part.ts';
@@ -11,6 +12,8 @@ export type Quarter = (typeof quarters)[number];
 
 export interface TurnTask {
   readonly part: Part;
+  /** From where the board is seen: from below, everything is mirrored, as through glass. */
+  readonly side: Side;
   /** How the print on the board lies, counter-clockwise, in degrees. */
   readonly board: Quarter;
   /** How the part lies in the hand at first. */
@@ -19,6 +22,9 @@ export interface TurnTask {
 
 /** How the part is held over the board, or that either way is right. */
 export type TurnAnswer = Quarter | 'either';
+
+/** How often the board lies on its face. */
+const belowShare = 0.35;
 
 /** A part is turned until it drops into its place. */
 export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
@@ -30,8 +36,10 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
   items: (kit) => [...familiesFor(kit), 'lot'],
   make: (item, random, kit) => {
     const board = pick(random, quarters);
+    const part = item === 'lot' ? oddPiece(random, kit) : pieceOf(item, random, kit);
     return {
-      part: item === 'lot' ? oddPiece(random, kit) : pieceOf(item, random, kit),
+      part,
+      side: familyOf(part).mount === 'through' && random() < belowShare ? 'bottom' : 'top',
       board,
       // It never lies right already: then there would be nothing to do.
       hand: pick(
@@ -48,20 +56,22 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
     return answer % 180 === board % 180 ? { isRight: true, credit: 0.8 } : wrong;
   },
   ask: ({ part }) => said('drill.wayRound.turn.ask', { part: nameOf(part) }),
-  describe: ({ part, board, hand }) => [
+  describe: ({ part, side, board, hand }) => [
+    said(`drill.wayRound.hole.${side}`),
     ...noteOf(part),
     said('drill.wayRound.turn.print', {
       print: printWords(part),
-      towards: printTowards(part, board),
+      towards: printTowards(part, board, side),
     }),
-    handWords(part, hand),
+    handWords(part, hand, side),
   ],
   explain: (task, answer) => {
-    const { part, board } = task;
+    const { part, side, board } = task;
     const isRight = turn.judge(task, answer, 'usual').isRight;
     return [
       ...noteOf(part),
       said(`family.${familyOf(part).id}.wayRound`),
+      ...(side === 'bottom' ? [said('drill.wayRound.hole.mirrored')] : []),
       ...(isFree(part) || isRight ? [] : consequence(part, answer, board)),
     ];
   },
@@ -85,8 +95,11 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
 };
 
 /** How a part is held over the board, in words. */
-export const handWords = (part: Part, hand: Quarter): Said =>
-  said('drill.wayRound.turn.hand', { mark: bodyWords(part), towards: bodyTowards(part, hand) });
+export const handWords = (part: Part, hand: Quarter, side: Side): Said =>
+  said('drill.wayRound.turn.hand', {
+    mark: bodyWords(part),
+    towards: bodyTowards(part, hand, side),
+  });
 
 const nameOf = (part: Part): Said => said(`family.${familyOf(part).id}.one`);
 
@@ -135,15 +148,15 @@ export const pointsTo = (angle: number): Said =>
   said(`drill.wayRound.edge.${edges[(angle % 360) / 90] ?? 'right'}`);
 
 /** Towards which edge the print on the board points. */
-function printTowards(part: Part, rotation: Quarter): Said {
+function printTowards(part: Part, rotation: Quarter, side: Side): Said {
   const { mark, angle } = markOf(part);
   const at = (angle + rotation) % 360;
   if (mark === 'leads') return said(`drill.wayRound.${at % 180 === 0 ? 'level' : 'upright'}`);
-  return pointsTo(at);
+  return pointsTo(side === 'bottom' ? 540 - at : at);
 }
 
 /** Towards which edge the mark of the body points; in an odd lot it stands at the other end. */
-function bodyTowards(part: Part, rotation: Quarter): Said {
+function bodyTowards(part: Part, rotation: Quarter, side: Side): Said {
   const isOdd = part.lotNote?.turned?.includes('flat') ?? false;
-  return printTowards(part, ((rotation + (isOdd ? 180 : 0)) % 360) as Quarter);
+  return printTowards(part, ((rotation + (isOdd ? 180 : 0)) % 360) as Quarter, side);
 }
