@@ -86,7 +86,7 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
     ['Q2', 50.8, 17.78],
     ['R3', 20.32, 17.78],
   ] as const) {
-    const part = area.locator(`[data-place="${place}"] .placed-ring`);
+    const part = area.locator(`[data-place="${place}"]`);
     const box = await part.boundingBox();
     const to = await pixelOf(area, xMm, yMm);
     await page.mouse.move(

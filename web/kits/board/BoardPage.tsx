@@ -132,10 +132,11 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
   );
 }
 
-/** Every part with its spot in words, for reading and for choosing; the picture goes first when the board is turned. */
+/** Every part with its spot in words, for reading and for choosing; the picture goes first when the board is opened or turned. */
 function Places({ board, parts }: BoardViewProps) {
-  const side = useDeferredValue(useSide());
+  const side = useDeferredValue<Side | null>(useSide(), null);
   const { chosen, choose } = useChosen();
+  if (!side) return <ul className="board-places" aria-label="Places" aria-busy="true" />;
   return <PlaceList board={board} parts={parts} side={side} chosen={chosen} choose={choose} />;
 }
 

@@ -1,19 +1,22 @@
-import { type KeyboardEvent, type PointerEvent, useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { signOfPin } from '#core/board/footprint';
-import { padsOf, sitsInSocket } from '#core/board/pads';
+import { padsOf } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { View } from '#core/board/view';
 import type { Part } from '#core/parts/part';
 import { allWhereWords, sideWords } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
+import { Bodies } from './Bodies.tsx';
+import { Copper } from './Copper.tsx';
 import { HoleGrid } from './HoleGrid.tsx';
-import { PadShape } from './PadShape.tsx';
-import { PlacedPart } from './PlacedPart.tsx';
+import { PlaceNames } from './PlaceNames.tsx';
+import { type PartDeeds, Spots } from './Spots.tsx';
+import { shownParts } from './shown.ts';
 import './board.css';
 
-interface BoardMapProps {
+interface BoardMapProps extends PartDeeds {
   readonly board: Board;
   readonly parts: ReadonlyMap<string, Part>;
   readonly side: Side;
@@ -23,10 +26,6 @@ interface BoardMapProps {
   readonly now?: ReadonlySet<string>;
   /** Places that are on the board already; where left out, all are. */
   readonly done?: ReadonlySet<string>;
-  readonly choose?: (place: string) => void;
-  /** For parts that can be taken with the pointer. */
-  readonly grab?: (place: string, event: PointerEvent) => void;
-  readonly onKey?: (place: string, event: KeyboardEvent) => void;
 }
 
 const edgeMm = 3;
@@ -45,32 +44,24 @@ const none: ReadonlySet<string> = new Set();
  * A board from one side: component side, or solder side as it is seen when the board is turned over, and says so. Bodies
  * stand over their pads to scale; what is pointed at is ringed, what is not yet fitted is drawn faintly.
  */
-export function BoardMap({
-  board,
-  parts,
-  side,
-  view,
-  now = none,
-  done,
-  choose,
-  grab,
-  onKey,
-}: BoardMapProps) {
+export function BoardMap({ board, parts, side, view, now = none, done, ...deeds }: BoardMapProps) {
   const { t, i18n } = useTranslation();
   const pads = useMemo(() => padsOf(board, parts), [board, parts]);
+  const shown = useMemo(() => shownParts(board, parts, now, done), [board, parts, now, done]);
   const partNames = useMemo(
     () => new Map([...parts].map(([place, part]) => [place, partName(t, part)])),
     [parts, t],
   );
-  // The picture turns first; what is said of it follows.
-  const namedSide = useDeferredValue(side);
+  // The picture goes first, when it is opened and when it is turned; what is said of it follows.
+  const namedSide = useDeferredValue<Side | null>(side, null);
   const names = useMemo(() => {
+    if (!namedSide) return new Map<string, string>();
     const where = allWhereWords(t, i18n.language, board, namedSide);
     return new Map(
       [...partNames].map(([place, name]) => [place, `${place}, ${name}: ${where.get(place)}`]),
     );
   }, [board, partNames, namedSide, t, i18n.language]);
-  const shown = view ?? wholeBoard(board);
+  const { x, y, width, height } = view ?? wholeBoard(board);
   const { widthMm, heightMm } = board;
   const ground = { printed: 'board-printed', strip: 'board-strip', perf: 'board-strip' }[
     board.kind
@@ -89,7 +80,7 @@ export function BoardMap({
       className="board-map"
       role="group"
       aria-label={sideWords(t, side)}
-      viewBox={`${shown.x} ${shown.y} ${shown.width} ${shown.height}`}
+      viewBox={`${x} ${y} ${width} ${height}`}
     >
       <rect className={ground} width={widthMm} height={heightMm} rx={1} />
       {board.backdrop && corner && side === 'top' && (
@@ -109,35 +100,11 @@ export function BoardMap({
         className={side === 'bottom' ? 'seen-from-below' : 'seen-from-above'}
         {...(side === 'bottom' ? { transform: `translate(${widthMm} 0) scale(-1 1)` } : {})}
       >
-        {pads.map((pad) => (
-          <PadShape
-            key={`${pad.place}.${pad.pin}.${pad.xMm}.${pad.yMm}`}
-            pad={pad}
-            boardHeightMm={heightMm}
-          />
-        ))}
-        {board.placements.map((placement) => {
-          const part = parts.get(placement.place);
-          const name = names.get(placement.place);
-          if (!part || !name) return null;
-          const state = stateOf(placement.place, now, done);
-          // A chip that comes later would hide the socket that is fitted now.
-          if (state === 'ahead' && sitsInSocket(placement, board, parts)) return null;
-          return (
-            <PlacedPart
-              key={placement.place}
-              placement={placement}
-              part={part}
-              boardHeightMm={heightMm}
-              state={state}
-              name={name}
-              {...(choose ? { choose } : {})}
-              {...(grab ? { grab } : {})}
-              {...(onKey ? { onKey } : {})}
-            />
-          );
-        })}
+        <Copper pads={pads} boardHeightMm={heightMm} />
+        <Bodies shown={shown} boardHeightMm={heightMm} />
+        <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />
       </g>
+      <PlaceNames board={board} shown={shown} side={side} />
       {/* Over the bodies: which holes are meant, and which of two is plus. */}
       {pads
         .filter((pad) => now.has(pad.place))
@@ -165,13 +132,4 @@ export function BoardMap({
         })}
     </svg>
   );
-}
-
-function stateOf(
-  place: string,
-  now: ReadonlySet<string>,
-  done: ReadonlySet<string> | undefined,
-): 'now' | 'done' | 'ahead' {
-  if (now.has(place)) return 'now';
-  return !done || done.has(place) ? 'done' : 'ahead';
 }

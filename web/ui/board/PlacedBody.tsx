@@ -1,0 +1,54 @@
+import { memo } from 'react';
+import type { Placement } from '#core/board/board';
+import { drawFromAbove } from '#core/parts/drawing/seated/above';
+import { shapesText } from '#core/parts/drawing/svgText';
+import { familyOf } from '#core/parts/families/index';
+import type { Part } from '#core/parts/part';
+import { monoFace } from '../../app/tokens.ts';
+
+interface PlacedBodyProps {
+  readonly placement: Placement;
+  readonly part: Part;
+  /** Height of the board: the picture's y runs down. */
+  readonly boardHeightMm: number;
+  /** Still to come: drawn faintly. */
+  readonly isAhead: boolean;
+}
+
+/** A body from above as markup, made once a part. */
+const bodies = new WeakMap<Part, Map<number | undefined, Body>>();
+interface Body {
+  readonly markup: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+function bodyOf(part: Part, spanMm: number | undefined): Body {
+  const ofPart = bodies.get(part) ?? new Map<number | undefined, Body>();
+  bodies.set(part, ofPart);
+  const known = ofPart.get(spanMm);
+  if (known) return known;
+  const { shapes, widthMm, heightMm } = drawFromAbove(familyOf(part), part, spanMm);
+  const body = { markup: shapesText(shapes, monoFace), widthMm, heightMm };
+  ofPart.set(spanMm, body);
+  return body;
+}
+
+/** The body of a part over its footprint, in the coordinates of the component side. */
+export const PlacedBody = memo(function PlacedBody({
+  placement: { xMm, yMm, rotation, side, spanMm },
+  part,
+  boardHeightMm,
+  isAhead,
+}: PlacedBodyProps) {
+  const { markup, widthMm, heightMm } = bodyOf(part, spanMm);
+  const flipped = side === 'bottom' ? ' scale(-1 1)' : '';
+  return (
+    <g
+      className={isAhead ? 'body-ahead' : undefined}
+      transform={`translate(${xMm} ${boardHeightMm - yMm}) rotate(${-rotation})${flipped} translate(${-widthMm / 2} ${-heightMm / 2})`}
+      // biome-ignore lint/security/noDangerouslySetInnerHtml: made by core, escaped there; a hundred parts draw at once
+      dangerouslySetInnerHTML={{ __html: markup }}
+    />
+  );
+});
