@@ -1,7 +1,9 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { boardWith } from '../order/testing/boards.ts';
 import { line, ohm } from '../order/testing/kits.ts';
 import { hiddenBodies, hiddenJoints } from './hiding.ts';
+import { overlap } from './layout.ts';
 import { distanceToShape } from './shapes.ts';
 import { standingParts } from './standing.ts';
 
@@ -62,5 +64,26 @@ describe('the distance to a shape', () => {
   ])('of (%d, %d) is %d', (x, y, distance) => {
     expect(distanceToShape({ x, y }, square)).toBeCloseTo(distance, 9);
     expect(distanceToShape({ x, y }, [...square].reverse())).toBeCloseTo(distance, 9);
+  });
+
+  it('skips no pair for being far: the same as looking at every two outlines', () => {
+    const spot = fc.tuple(
+      fc.double({ min: 0, max: 40, noNaN: true }),
+      fc.double({ min: 0, max: 40, noNaN: true }),
+    );
+    fc.assert(
+      fc.property(spot, spot, spot, (a, b, c) => {
+        const board = boardWith(['R1', ...a], ['C1', ...b], ['C2', ...c]);
+        const film = line('capacitor-film', 'C2');
+        const standing = standingParts(board, [resistor, electrolytic, film]);
+        const lying = standing.flatMap((low) =>
+          standing
+            .filter((high) => low.heightMm < high.heightMm && overlap(low.body, high.body))
+            .map((high) => [low, high] as const),
+        );
+        expect(places(hiddenBodies(standing)).sort()).toEqual(places(lying).sort());
+      }),
+      { numRuns: 300 },
+    );
   });
 });

@@ -139,6 +139,7 @@ export const routes = createBrowserRouter([
             id: 'kit',
             path: 'kits/:kitId',
             loader: loadKit,
+            shouldRevalidate: onNewPath,
             element: <KitFrame />,
             children: [
               { index: true, loader: () => redirect('parts') },
@@ -167,6 +168,7 @@ export const routes = createBrowserRouter([
             id: 'stores',
             path: 'stores',
             loader: loadStores,
+            shouldRevalidate: onNewPath,
             element: <StoresFrame />,
             children: [
               { index: true, loader: () => redirect('drawers') },

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { KitLine } from '#contract/kits';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators } from '#core/parts/label';
@@ -17,7 +17,11 @@ export function PartsPage() {
   const changeKit = useChangeKit();
   const [correcting, setCorrecting] = useState<number>();
   const line = correcting === undefined ? undefined : lines[correcting];
-  const rows: TableLine[] = lines.map((one, index) => ({ ...one, key: String(index) }));
+  const rows = useMemo(
+    () => lines.map((one, index): TableLine => ({ ...one, key: String(index) })),
+    [lines],
+  );
+  const correct = useCallback(({ key }: TableLine) => setCorrecting(Number(key)), []);
 
   const save = async (changed: KitLine) => {
     const refusal = await changeKit(
@@ -31,7 +35,7 @@ export function PartsPage() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ToLookAt lines={lines} />
       <Errata />
-      <PartsTable label="Parts" lines={rows} correct={({ key }) => setCorrecting(Number(key))} />
+      <PartsTable label="Parts" lines={rows} correct={correct} />
       {line && <LineDialog line={line} save={save} close={() => setCorrecting(undefined)} />}
     </Box>
   );

@@ -27,7 +27,7 @@ interface PartsTableProps {
 }
 
 /** Every line of a parts list as it was read: what it is, how it looks, its marks, which way round, how high. */
-export function PartsTable({ label, lines, correct }: PartsTableProps) {
+export const PartsTable = memo(function PartsTable({ label, lines, correct }: PartsTableProps) {
   const withRows = lines.some(({ row }) => row !== undefined);
   const className = ['parts', withRows && 'with-row', correct && 'with-correct']
     .filter(Boolean)
@@ -73,7 +73,7 @@ export function PartsTable({ label, lines, correct }: PartsTableProps) {
       </table>
     </div>
   );
-}
+});
 
 interface PartRowProps {
   readonly line: TableLine;
