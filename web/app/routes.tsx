@@ -1,9 +1,4 @@
-import {
-  createBrowserRouter,
-  type LoaderFunctionArgs,
-  redirect,
-  type ShouldRevalidateFunctionArgs,
-} from 'react-router';
+import { createBrowserRouter, type LoaderFunctionArgs, redirect } from 'react-router';
 import { getKit, type Kit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
@@ -47,6 +42,7 @@ import { call } from './call.ts';
 import { orKept } from './kept.ts';
 import { Opening } from './Opening.tsx';
 import { RouteProblem } from './RouteProblem.tsx';
+import { readOncePerPath } from './readOncePerPath.ts';
 import { Shell } from './Shell.tsx';
 import { SignInPage } from './SignInPage.tsx';
 
@@ -79,16 +75,6 @@ const loadWorkshop = async (args: LoaderFunctionArgs) => {
 const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
-/** What is chosen on a page stands in its address; choosing asks the server nothing. */
-const onNewPath = ({
-  currentUrl,
-  nextUrl,
-  defaultShouldRevalidate,
-}: ShouldRevalidateFunctionArgs) =>
-  currentUrl.pathname !== nextUrl.pathname ||
-  // Asked for outright: the address is the same.
-  (defaultShouldRevalidate && currentUrl.href === nextUrl.href);
-
 /** Every place of the instructor's side and its address. */
 export const routes = createBrowserRouter([
   {
@@ -111,11 +97,10 @@ export const routes = createBrowserRouter([
   {
     // For the projector: the same door, but nothing around it.
     path: '/practice/class/:workshopId/screen',
-    loader: async (args) => {
+    ...readOncePerPath(async (args) => {
       await requireSession(args);
       return loadClass(args);
-    },
-    shouldRevalidate: onNewPath,
+    }),
     element: <ScreenPage />,
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
@@ -123,8 +108,7 @@ export const routes = createBrowserRouter([
   {
     id: 'staff',
     path: '/',
-    loader: requireSession,
-    shouldRevalidate: onNewPath,
+    ...readOncePerPath(requireSession),
     element: <Shell />,
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
@@ -138,8 +122,7 @@ export const routes = createBrowserRouter([
           {
             id: 'kit',
             path: 'kits/:kitId',
-            loader: loadKit,
-            shouldRevalidate: onNewPath,
+            ...readOncePerPath(loadKit),
             element: <KitFrame />,
             children: [
               { index: true, loader: () => redirect('parts') },
@@ -156,8 +139,7 @@ export const routes = createBrowserRouter([
               { path: 'papers', element: <PapersPage /> },
               {
                 path: 'report',
-                loader: loadKitReport,
-                shouldRevalidate: onNewPath,
+                ...readOncePerPath(loadKitReport),
                 element: <ReportPage />,
               },
               { path: 'revisions', loader: loadRevisions, element: <RevisionsPage /> },
@@ -167,8 +149,7 @@ export const routes = createBrowserRouter([
           {
             id: 'stores',
             path: 'stores',
-            loader: loadStores,
-            shouldRevalidate: onNewPath,
+            ...readOncePerPath(loadStores),
             element: <StoresFrame />,
             children: [
               { index: true, loader: () => redirect('drawers') },
@@ -184,27 +165,23 @@ export const routes = createBrowserRouter([
           {
             id: 'workshop',
             path: 'workshops/:workshopId',
-            loader: loadWorkshop,
-            shouldRevalidate: onNewPath,
+            ...readOncePerPath(loadWorkshop),
             element: <WorkshopFrame />,
             children: [
               { index: true, loader: () => redirect('plan') },
               {
                 path: 'plan',
-                loader: loadPlan,
-                shouldRevalidate: onNewPath,
+                ...readOncePerPath(loadPlan),
                 element: <PlanPage />,
               },
               {
                 path: 'pack',
-                loader: loadPack,
-                shouldRevalidate: onNewPath,
+                ...readOncePerPath(loadPack),
                 element: <PackPage />,
               },
               {
                 path: 'floor',
-                loader: loadFloor,
-                shouldRevalidate: onNewPath,
+                ...readOncePerPath(loadFloor),
                 element: <FloorPage />,
               },
               { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
@@ -218,15 +195,13 @@ export const routes = createBrowserRouter([
           { path: 'practice/heat', element: <HeatPage /> },
           {
             path: 'practice/class/:workshopId',
-            loader: loadClass,
-            shouldRevalidate: onNewPath,
+            ...readOncePerPath(loadClass),
             element: <ClassPage />,
           },
           { path: 'people', loader: loadPeople, element: <PeoplePage /> },
           {
             path: 'people/:learnerId',
-            loader: loadPerson,
-            shouldRevalidate: onNewPath,
+            ...readOncePerPath(loadPerson),
             element: <PersonPage />,
           },
           { path: '*', element: <RouteProblem /> },
