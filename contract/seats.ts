@@ -1,5 +1,6 @@
 import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
+import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { endpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
@@ -13,6 +14,8 @@ export interface SeatView {
   readonly kitName: string;
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
+  /** The styles of soldering that the steps follow, the first deciding first. */
+  readonly styles: readonly StyleId[];
   /** Where the parts go; without the picture behind it, which only the layout needs. */
   readonly board: Board | null;
   /** How long joints take with this workshop's iron. */

@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { alloys } from '#core/joint/heat/alloys';
 import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
 import { tips } from '#core/joint/heat/tips';
+import type { StyleId } from '#core/order/styles/index';
 import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
@@ -23,6 +24,8 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   readonly supplyVolt: number | null;
   readonly parts: readonly Part[];
   readonly steps: readonly PlannedStep[];
+  /** The styles of soldering that the steps follow, the first deciding first. */
+  readonly styles: readonly StyleId[];
   readonly seats: readonly Seat[];
   /** The address that learners' devices reach this server at. */
   readonly seatAddress: string;

@@ -130,12 +130,13 @@ async function loadWorkshop(
       seats: demo.names.map((name) => ({ name })),
     },
   );
-  const { seats, steps } = await client.call(getWorkshop, { workshopId });
+  const workshop = await client.call(getWorkshop, { workshopId });
+  const { seats, steps } = workshop;
   if (demo.learners.length === 0) {
     for (const practice of demoPractice) {
       const seat = seats.find(({ name }) => name === practice.name);
       if (!seat) continue;
-      const events = practiceOf(practice, seat.id, steps, now);
+      const events = practiceOf(practice, seat.id, workshop, now);
       await client.call(reportFromSeat, { token: seat.token }, { events });
     }
   }

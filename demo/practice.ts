@@ -5,7 +5,6 @@ import { answersOf } from '#core/learning/practice/answers';
 import { cardsOf } from '#core/learning/practice/cards';
 import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import { sessionOf } from '#core/learning/practice/session';
-import type { Step } from '#core/order/step';
 import { type Random, seeded } from '#core/random';
 
 /** How somebody practises at home. */
@@ -24,11 +23,11 @@ const day = 24 * 60 * 60_000;
 export function practiceOf(
   { daysAgo, from, to }: DemoPractice,
   seatId: string,
-  steps: readonly Step[],
+  plan: Parameters<typeof kitOfSteps>[0],
   now: Date,
 ): SentEvent[] {
   const random = seeded(daysAgo.length * 7919 + Math.round(100 * from));
-  const kit = kitOfSteps(steps);
+  const kit = kitOfSteps(plan);
   const events: SentEvent[] = [];
   for (const [index, days] of daysAgo.entries()) {
     const begin = new Date(now.getTime() - days * day);

@@ -1,6 +1,7 @@
 import { standingParts } from '../board/standing.ts';
 import type { Part } from '../parts/part.ts';
 import { keysOf } from './arrangement.ts';
+import { blocksOf } from './blocksOf.ts';
 import { checkNodes, mergedGates } from './gatesOfKit.ts';
 import { ruleGraph } from './graph.ts';
 import { type OrderNode, workNodes } from './node.ts';
@@ -8,13 +9,13 @@ import type { KitToPlan } from './planKit.ts';
 import { sequenceOf, styleKey } from './sequence.ts';
 import { usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
-import { type StyleId, styleOf } from './styles/index.ts';
+import { type StyleId, stackOf, styleOf } from './styles/index.ts';
 
 /** Two pieces of work of which one comes first. */
 export interface DecidedPair {
   readonly before: string;
   readonly after: string;
-  /** The hard rule that says so, itself or by way of others; null where only the style does. */
+  /** The hard rule that says so, itself or by way of others; null where only a style does. */
   readonly rule: string | null;
 }
 
@@ -22,34 +23,34 @@ export interface DecidedPair {
 export interface DecidedOrder {
   /** In the order of the plan, each by the key that an arrangement calls it by. */
   readonly sequence: readonly { readonly key: string; readonly node: OrderNode }[];
-  /** Every pair that a rule or the style decides; what neither does is left free. */
+  /** Every pair that a rule or a style decides; what neither does is left free. */
   readonly pairs: readonly DecidedPair[];
 }
 
 /**
- * What a style and the hard rules say about each pair of pieces of work: who is asked for an order can be judged pair by
- * pair.
+ * What the chosen styles and the hard rules say about each pair of pieces of work: who is asked for an order can be
+ * judged pair by pair.
+ *
+ * @param styles the first deciding first; what they leave equal is left free
  */
 export function decidedOrder(
   { parts, board = null }: Pick<KitToPlan, 'parts' | 'board'>,
-  style: StyleId,
+  styles: readonly StyleId[],
 ): DecidedOrder {
   const fitted: readonly Part[] = parts.filter(({ supply }) => supply !== 'spare');
   const situation: Situation = {
     standing: standingParts(board, fitted),
     access: usualSettings.access,
-    blocks: [],
+    blocks: blocksOf(board, fitted),
   };
   const work = workNodes(fitted, board);
   const graph = ruleGraph(work, checkNodes(work, [], 'end'), situation);
-  const stack =
-    style === 'lowest-first' ? [styleOf(style)] : [styleOf(style), styleOf('lowest-first')];
-  const sequence = mergedGates(sequenceOf(graph, stack, situation));
+  const sequence = mergedGates(sequenceOf(graph, stackOf(styles), situation));
   const at = new Map(sequence.map((node, index) => [node, index]));
   const rules = reachable(sequence, graph.edges);
-  const first = styleOf(style);
+  const chosen = styles.map(styleOf);
   const rankOf = (node: OrderNode) =>
-    node.kind === 'check' ? undefined : styleKey(node, [first], situation);
+    node.kind === 'check' ? undefined : styleKey(node, chosen, situation);
   const pairs = sequence.flatMap((before, index) =>
     sequence.slice(index + 1).flatMap((after): DecidedPair[] => {
       const pair = { before: keyOf(before), after: keyOf(after) };

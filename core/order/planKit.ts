@@ -27,7 +27,7 @@ import { sequenceOf } from './sequence.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
 import type { CheckStep, Named, Reason, Step, WorkStep } from './step.ts';
-import { styles as allStyles, type StyleId } from './styles/index.ts';
+import { stackOf } from './styles/index.ts';
 
 export interface KitToPlan {
   readonly parts: readonly Part[];
@@ -122,12 +122,6 @@ export function planKit(kit: KitToPlan): KitPlan {
     broken: brokenRules(groups, edges, settings.exceptions),
     turns: turnsOf(groups),
   };
-}
-
-/** The styles as definitions; what they leave equal goes by height. */
-function stackOf(ids: readonly StyleId[]) {
-  const wanted: readonly StyleId[] = ids.includes('lowest-first') ? ids : [...ids, 'lowest-first'];
-  return wanted.flatMap((id) => allStyles.filter((style) => style.id === id));
 }
 
 function checkStep(

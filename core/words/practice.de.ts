@@ -210,7 +210,9 @@ export const practiceGerman: Words = {
       aim: 'Die Schritte einer Platine so ordnen, dass nichts im Weg ist.',
       first: {
         ask: 'Ordne diese Schritte einer erfundenen Platine. Der Stil: {{style}}.',
-        'ask-own': 'Ordne diese Schritte deines Bausatzes. Der Stil: {{style}}.',
+        'ask-own':
+          'Ordne diese Schritte deines Bausatzes. Er wird in diesem Stil gelötet: {{style}}.',
+        stack: '{{first}}, und was das offen lässt: {{next}}',
         card: '{{number}}: {{says}} {{places}}',
         'by-rule': '„{{before}}“ kommt vor „{{after}}“. {{rule}}',
         'by-style': '„{{before}}“ kommt in diesem Stil vor „{{after}}“.',

@@ -212,7 +212,8 @@ export const practiceSpanish: Words = {
       aim: 'Ordena los pasos de una placa de modo que nada estorbe.',
       first: {
         ask: 'Ordena estos pasos de una placa inventada. El estilo: {{style}}.',
-        'ask-own': 'Ordena estos pasos de tu kit. El estilo: {{style}}.',
+        'ask-own': 'Ordena estos pasos de tu kit. Se suelda con este estilo: {{style}}.',
+        stack: '{{first}}, y lo que eso deja abierto: {{next}}',
         card: '{{number}}: {{says}} {{places}}',
         'by-rule': '«{{before}}» va antes de «{{after}}». {{rule}}',
         'by-style': 'En este estilo «{{before}}» va antes de «{{after}}».',

@@ -1,10 +1,13 @@
 import type { Board } from '#core/board/board';
+import { type OrderSettings, usualSettings } from '#core/order/settings';
+import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 
 export interface PlannedBuild {
   readonly kitName: string;
   readonly steps: readonly PlannedStep[];
+  readonly styles: readonly StyleId[];
   readonly board: Board | null;
 }
 
@@ -13,8 +16,13 @@ export async function selectNextBuild(
   db: Queryable,
   learnerId: string,
 ): Promise<PlannedBuild | undefined> {
-  const [row] = await db.query<{ kit_name: string; steps: PlannedStep[]; board: Board | null }>(
-    `select kit.name as kit_name, steps, board - 'backdrop' as board
+  const [row] = await db.query<{
+    kit_name: string;
+    steps: PlannedStep[];
+    soldering_order: OrderSettings | null;
+    board: Board | null;
+  }>(
+    `select kit.name as kit_name, steps, soldering_order, board - 'backdrop' as board
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -23,5 +31,12 @@ export async function selectNextBuild(
       order by starts_at limit 1`,
     [learnerId],
   );
-  return row && { kitName: row.kit_name, steps: row.steps, board: row.board };
+  return (
+    row && {
+      kitName: row.kit_name,
+      steps: row.steps,
+      styles: (row.soldering_order ?? usualSettings).styles,
+      board: row.board,
+    }
+  );
 }

@@ -23,7 +23,7 @@ export function practiceRoutes(db: Database, memory: LogMemory): Router {
     const next = (learnerId === null ? undefined : await selectNextBuild(db, learnerId)) ?? seat;
     return {
       kitName: next.kitName,
-      kit: kitOfSteps(next.steps, next.board),
+      kit: kitOfSteps(next, next.board),
       earlier: builds
         .filter((build) => build.seatId !== seatId)
         .flatMap(({ practice }) => answersOf(practice))

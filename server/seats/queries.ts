@@ -1,5 +1,7 @@
 import type { Board } from '#core/board/board';
 import type { Iron } from '#core/joint/heat/iron';
+import { type OrderSettings, usualSettings } from '#core/order/settings';
+import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 import { notFound } from '../http/refusal.ts';
@@ -14,6 +16,7 @@ export interface StoredSeat {
   readonly kitName: string;
   readonly startsAt: string;
   readonly steps: readonly PlannedStep[];
+  readonly styles: readonly StyleId[];
   readonly board: Board | null;
   readonly iron: Iron;
 }
@@ -35,10 +38,11 @@ export async function selectSeatByToken(
     kit_name: string;
     starts_at: Date;
     steps: PlannedStep[];
+    soldering_order: OrderSettings | null;
     board: Board | null;
     iron: Iron;
   }>(
-    `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps,
+    `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps, soldering_order,
             board - 'backdrop' as board, iron
        from seat
        join workshop on workshop.id = seat.workshop_id
@@ -58,6 +62,7 @@ export async function selectSeatByToken(
       kitName: row.kit_name,
       startsAt: row.starts_at.toISOString(),
       steps: row.steps,
+      styles: (row.soldering_order ?? usualSettings).styles,
       board: row.board,
       iron: row.iron,
     }

@@ -1,5 +1,7 @@
 import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
 import type { Iron } from '#core/joint/heat/iron';
+import { type OrderSettings, usualSettings } from '#core/order/settings';
+import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 
@@ -14,6 +16,7 @@ export interface StoredWorkshop {
   readonly lengthMinutes: number;
   readonly iron: Iron;
   readonly steps: readonly PlannedStep[];
+  readonly styles: readonly StyleId[];
 }
 
 export async function insertWorkshop(
@@ -69,6 +72,7 @@ interface WorkshopRow {
   starts_at: Date;
   length_minutes: number;
   steps: PlannedStep[];
+  soldering_order: OrderSettings | null;
   iron: Iron;
 }
 
@@ -78,7 +82,7 @@ const withKit = `
   join kit on kit.id = kit_revision.kit_id`;
 
 export async function selectWorkshops(db: Queryable): Promise<WorkshopSummary[]> {
-  const rows = await db.query<Omit<WorkshopRow, 'steps'> & { seats: number }>(
+  const rows = await db.query<Omit<WorkshopRow, 'steps' | 'soldering_order'> & { seats: number }>(
     `select workshop.id, title, kit.name as kit_name, kit_revision.number as revision, starts_at, length_minutes,
             (select count(*)::integer from seat where workshop_id = workshop.id) as seats
        ${withKit} order by starts_at desc`,
@@ -100,7 +104,7 @@ export async function selectWorkshop(
 ): Promise<StoredWorkshop | undefined> {
   const [row] = await db.query<WorkshopRow>(
     `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
-            starts_at, length_minutes, steps, iron
+            starts_at, length_minutes, steps, soldering_order, iron
        ${withKit} where workshop.id = $1`,
     [id],
   );
@@ -115,6 +119,7 @@ export async function selectWorkshop(
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
       steps: row.steps,
+      styles: (row.soldering_order ?? usualSettings).styles,
       iron: row.iron,
     }
   );

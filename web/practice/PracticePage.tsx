@@ -40,7 +40,13 @@ export function PracticePage() {
   const [, choose] = useChoices();
   const practiceKit = useMemo(
     (): PracticeKit =>
-      kit ? { parts: kit.lines.map(({ part }) => part), board: kit.board } : noKit,
+      kit
+        ? {
+            parts: kit.lines.map(({ part }) => part),
+            board: kit.board,
+            styles: kit.order.styles,
+          }
+        : noKit,
     [kit],
   );
   return (

@@ -1,21 +1,21 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
+import type { SeatView } from '#contract/seats';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { currentRoundOf } from '#core/learning/practice/rounds';
-import type { PlannedStep } from '#core/pace/stepMinutes';
 
 const ClassRound = lazy(async () => ({
   default: (await import('../practice/class/ClassRound.tsx')).ClassRound,
 }));
 
 interface AskedOfAllProps {
-  readonly steps: readonly PlannedStep[];
+  readonly view: SeatView;
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
   readonly clock: () => Date;
 }
 
 /** The last question to everybody, until it is put away; the exercise itself is loaded when there is one. */
-export function AskedOfAll({ steps, events, report, clock }: AskedOfAllProps) {
+export function AskedOfAll({ view, events, report, clock }: AskedOfAllProps) {
   const [putAway, setPutAway] = useState<string>();
   const round = useMemo(() => currentRoundOf(events, clock()), [events, clock]);
   if (!round || `${round.id} ${round.endedAt}` === putAway) return null;
@@ -24,7 +24,7 @@ export function AskedOfAll({ steps, events, report, clock }: AskedOfAllProps) {
       <ClassRound
         key={round.id}
         round={round}
-        steps={steps}
+        plan={view}
         events={events}
         report={report}
         dismiss={() => setPutAway(`${round.id} ${round.endedAt}`)}

@@ -93,7 +93,7 @@ export function Bench() {
             }}
           />
         )}
-        <AskedOfAll steps={steps} events={events} report={report} clock={log.now} />
+        <AskedOfAll view={view} events={events} report={report} clock={log.now} />
         <FromTheInstructor state={state} steps={steps} />
         {step ? (
           <StepCard

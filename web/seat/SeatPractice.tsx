@@ -32,7 +32,7 @@ export function SeatPractice() {
       .catch(() =>
         setPractice({
           kitName: view.kitName,
-          kit: kitOfSteps(view.steps, view.board),
+          kit: kitOfSteps(view, view.board),
           earlier: [],
           slips: slipsOf({ steps: view.steps, events: view.events.map(({ event }) => event) }),
         }),

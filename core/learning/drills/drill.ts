@@ -1,4 +1,5 @@
 import type { Board } from '../../board/board.ts';
+import type { StyleId } from '../../order/styles/index.ts';
 import type { Part } from '../../parts/part.ts';
 import type { Random } from '../../random.ts';
 import type { Said } from '../said.ts';
@@ -8,9 +9,11 @@ import type { SkillId } from '../skills.ts';
 export interface PracticeKit {
   readonly parts: readonly Part[];
   readonly board: Board | null;
+  /** The styles that the kit is soldered in, the first deciding first; none where nobody has chosen. */
+  readonly styles: readonly StyleId[];
 }
 
-export const noKit: PracticeKit = { parts: [], board: null };
+export const noKit: PracticeKit = { parts: [], board: null, styles: [] };
 
 /** How the learner sees colours, as far as they said so; `unsure` counts as any of the deficiencies. */
 export const sights = ['usual', 'red-green', 'blue-yellow', 'unsure'] as const;
@@ -58,6 +61,8 @@ export interface ExerciseKind<Task, Answer> {
   readonly showsColours?: true;
   /** Its explanation says what would have been right: nothing else need. */
   readonly explainsAll?: true;
+  /** Done with the hands and not answered: no question to put to a whole class. */
+  readonly isHandsOn?: true;
   /** What an item is, in words. */
   readonly name: (item: string) => Said;
   /** The items that a slip in a build shows to be weak. */

@@ -25,6 +25,7 @@ export const fullKit: PracticeKit = {
     line('battery-holder', 'BT1'),
   ],
   board: null,
+  styles: ['toughest-first', 'by-sheet'],
 };
 
 export const practiceKits: readonly PracticeKit[] = [noKit, fullKit];

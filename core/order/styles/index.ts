@@ -13,5 +13,11 @@ export type StyleId = (typeof all)[number]['id'];
 /** The schools of soldering order. A new one is a file here and a line in this list. */
 export const styles: readonly (Style & { readonly id: StyleId })[] = all;
 
+/** Chosen styles as definitions, the first deciding first; what they leave equal goes by height. */
+export function stackOf(ids: readonly StyleId[]): readonly (Style & { readonly id: StyleId })[] {
+  const wanted: readonly StyleId[] = ids.includes('lowest-first') ? ids : [...ids, 'lowest-first'];
+  return wanted.flatMap((id) => styles.filter((style) => style.id === id));
+}
+
 export const styleOf = (id: StyleId): Style =>
   styles.find((style) => style.id === id) ?? lowestFirst;

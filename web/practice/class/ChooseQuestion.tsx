@@ -24,10 +24,12 @@ interface ChooseQuestionProps {
 
 const anySeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
 
+const asked = drills.filter(({ kinds }) => kinds.some(({ isHandsOn }) => !isHandsOn));
+
 /** The next question for everybody: seen here before it goes out. */
 export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
   const { t } = useTranslation();
-  const [drillId, setDrillId] = useState(drills[0]?.id ?? '');
+  const [drillId, setDrillId] = useState(asked[0]?.id ?? '');
   const items = useMemo(() => {
     const drill = drills.find(({ id }) => id === drillId);
     return drill ? itemsOf(drill, kit) : [];
@@ -52,7 +54,7 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
           onChange={({ target }) => setDrillId(target.value)}
           sx={{ minWidth: 200 }}
         >
-          {drills.map(({ id }) => (
+          {asked.map(({ id }) => (
             <MenuItem key={id} value={id}>
               {t(`drill.${id}.name`)}
             </MenuItem>

@@ -21,7 +21,7 @@ import { type Asked, useClass } from './useClass.ts';
 export function ClassPage() {
   const { workshop, log, asked } = useClass();
   const [isChoosing, setChoosing] = useState(asked === undefined);
-  const { seats, steps } = workshop;
+  const { seats } = workshop;
   const ask = ({ item, seed }: Question) => {
     const round = newRoundId();
     for (const { id } of seats) log.report(id, { kind: 'round-started', round, item, seed });
@@ -64,7 +64,7 @@ export function ClassPage() {
         </Box>
       </PageHead>
       {isChoosing || !asked ? (
-        <ChooseQuestion kit={kitOfSteps(steps)} seats={seats.length} ask={ask} />
+        <ChooseQuestion kit={kitOfSteps(workshop)} seats={seats.length} ask={ask} />
       ) : (
         <Box
           sx={{

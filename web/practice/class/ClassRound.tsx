@@ -4,26 +4,25 @@ import type { BuildEvent, Deed } from '#core/build/event';
 import { exerciseOf } from '#core/learning/drills/exercise';
 import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import { answerIn, type Round } from '#core/learning/practice/rounds';
-import type { Step } from '#core/order/step';
 import { ExerciseCard } from '../ExerciseCard.tsx';
 import { useSight } from '../useSight.ts';
 
 interface ClassRoundProps {
   readonly round: Round;
-  readonly steps: readonly Step[];
+  readonly plan: Parameters<typeof kitOfSteps>[0];
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
   readonly dismiss: () => void;
 }
 
 /** The question that everybody got, at one seat: answered when hands are free, explained when the round has ended. */
-export function ClassRound({ round, steps, events, report, dismiss }: ClassRoundProps) {
+export function ClassRound({ round, plan, events, report, dismiss }: ClassRoundProps) {
   const { t } = useTranslation();
   const [sight] = useSight();
   const [isOpen, setOpen] = useState(false);
   const exercise = useMemo(
-    () => exerciseOf(round.item, round.seed, kitOfSteps(steps)),
-    [round.item, round.seed, steps],
+    () => exerciseOf(round.item, round.seed, kitOfSteps(plan)),
+    [round.item, round.seed, plan],
   );
   const answer = answerIn(round, events);
   const hasEnded = round.endedAt !== null;

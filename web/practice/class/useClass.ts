@@ -72,7 +72,7 @@ export function useClass(): Class {
   const bySeat = useStore(log.store, (state) => state.bySeat);
   const asked = useMemo((): Asked | undefined => {
     const round = currentRoundOf(Object.values(bySeat).flat(), log.now());
-    const exercise = round && exerciseOf(round.item, round.seed, kitOfSteps(workshop.steps));
+    const exercise = round && exerciseOf(round.item, round.seed, kitOfSteps(workshop));
     if (!round || !exercise) return undefined;
     const seats = workshop.seats.map((seat) => ({
       seat,

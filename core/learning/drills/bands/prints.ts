@@ -8,7 +8,7 @@ import { series } from '../../../quantity/series.ts';
 import type { UnitId } from '../../../quantity/unit.ts';
 import { pick, type Random } from '../../../random.ts';
 import { said } from '../../said.ts';
-import { type ExerciseKind, judged, type PracticeKit } from '../drill.ts';
+import { type ExerciseKind, judged, noKit, type PracticeKit } from '../drill.ts';
 import { isSame } from './read.ts';
 
 export interface PrintTask {
@@ -99,7 +99,7 @@ export const prints: ExerciseKind<PrintTask, number> = {
   tell: ({ unit }, amount) => said('drill.plain', { text: formatQuantity(amount, unit) }),
   name: (item) => said(`drill.bands.print.item.${item}`),
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'wrong-value' ? ownPrints({ parts, board: null }).map(({ code }) => code) : [],
+    mistake === 'wrong-value' ? ownPrints({ ...noKit, parts }).map(({ code }) => code) : [],
 };
 
 const madeUp = (code: Code, random: Random): PrintTask => pick(random, writtenAs(code));

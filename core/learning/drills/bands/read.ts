@@ -8,7 +8,7 @@ import { digitBands } from '../../../bands/encode.ts';
 import { readBands } from '../../../bands/read.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { type Said, said } from '../../said.ts';
-import { type ExerciseKind, judged, notCounted, right } from '../drill.ts';
+import { type ExerciseKind, judged, noKit, notCounted, right } from '../drill.ts';
 import { describeLying, type Lying } from './pictures.ts';
 import { resistorsIn, resistorThat } from './resistors.ts';
 import { hasUnsure } from './sight.ts';
@@ -62,11 +62,7 @@ export const read: ExerciseKind<ReadTask, ReadAnswer> = {
   name: (item) => said('drill.bands.read.item', { colour: said(`band.${item}`) }),
   raisedBy: ({ mistake, parts }) =>
     mistake === 'wrong-value'
-      ? [
-          ...new Set(
-            resistorsIn({ parts, board: null }).flatMap(({ bands }) => valueColours(bands)),
-          ),
-        ]
+      ? [...new Set(resistorsIn({ ...noKit, parts }).flatMap(({ bands }) => valueColours(bands)))]
       : [],
 };
 

@@ -62,6 +62,7 @@ export const bench: ExerciseKind<HeatTask, HeatAnswer> = {
   seconds: 45,
   guess: 0.05,
   explainsAll: true,
+  isHandsOn: true,
   items: () => goals.map(({ id }) => id),
   make: (item) => {
     const { target, alloy } = goals.find(({ id }) => id === item) ?? {

@@ -6,7 +6,8 @@ const words: DrillWords = {
   aim: 'Put the steps of a board in an order that does not get in its own way.',
   first: {
     ask: 'Put these steps of a made-up board in order. The style is: {{style}}.',
-    'ask-own': 'Put these steps of your kit in order. The style is: {{style}}.',
+    'ask-own': 'Put these steps of your kit in order. It is soldered in the style: {{style}}.',
+    stack: '{{first}}, and what that leaves open: {{next}}',
     card: '{{number}}: {{says}} {{places}}',
     'by-rule': '“{{before}}” comes before “{{after}}”. {{rule}}',
     'by-style': '“{{before}}” comes before “{{after}}” in this style.',

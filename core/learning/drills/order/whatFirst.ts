@@ -1,12 +1,12 @@
 import { type DecidedOrder, type DecidedPair, decidedOrder } from '../../../order/decided.ts';
 import type { OrderNode } from '../../../order/node.ts';
-import { type StyleId, styles } from '../../../order/styles/index.ts';
+import type { StyleId } from '../../../order/styles/index.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick, type Random, seeded, shuffled } from '../../../random.ts';
 import { partSaid } from '../../partSaid.ts';
 import { countPairs, kendallTau } from '../../rankCorrelation.ts';
 import { type Said, said } from '../../said.ts';
-import type { ExerciseKind, PracticeKit } from '../drill.ts';
+import { type ExerciseKind, noKit, type PracticeKit } from '../drill.ts';
 import { madeUpKit } from './boards.ts';
 
 /** A step to be put in its place. */
@@ -19,7 +19,8 @@ export interface StepCard {
 }
 
 export interface OrderTask {
-  readonly style: StyleId;
+  /** The first deciding first. */
+  readonly styles: readonly StyleId[];
   /** Of the learner's own kit, or of a board made up. */
   readonly isOwn: boolean;
   /** As they lie at first. */
@@ -35,6 +36,7 @@ const ownShare = 0.6;
 /** So many steps are put in order: more do not fit a phone. */
 const mostCards = 6;
 
+/** Styles that decide something on every made-up board. */
 const stylesTrained: readonly StyleId[] = ['lowest-first', 'toughest-first', 'anchors-first'];
 /** Rules that every board with a socket, a holder and power has work for. */
 const rulesTrained = [
@@ -58,13 +60,21 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     ...rulesTrained.map((id) => `rule-${id}`),
   ],
   make: (item, random, kit) => {
-    const style = styles.find(({ id }) => item === `style-${id}`)?.id ?? 'lowest-first';
-    const rule = /^rule-(.+)$/.exec(item)?.[1];
+    const [, sort, id] = /^(style|rule)-(.+)$/.exec(item) ?? [];
+    const style = stylesTrained.find((one) => sort === 'style' && one === id);
+    const rule = sort === 'rule' ? id : undefined;
+    // The learner's own kit is put in order as its instructor wants it, and in no other way.
+    const fits = style === undefined || style === kit.styles[0];
     return (
-      (random() < ownShare ? taskFrom(kit, style, rule, random, true) : undefined) ??
-      taskFrom({ parts: madeUpKit(random), board: null }, style, rule, random, false) ??
+      (fits && random() < ownShare ? taskFrom(kit, rule, random, true) : undefined) ??
+      taskFrom(
+        { parts: madeUpKit(random), board: null, styles: [style ?? 'lowest-first'] },
+        rule,
+        random,
+        false,
+      ) ??
       // Every made-up board has power, a socket and more: one of the next does.
-      whatFirst.make(item, seeded(Math.floor(random() * 2 ** 32)), { parts: [], board: null })
+      whatFirst.make(item, seeded(Math.floor(random() * 2 ** 32)), noKit)
     );
   },
   answer: ({ solution }) => solution,
@@ -74,9 +84,11 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     const credit = Math.max(0, kendallTau(counts));
     return { isRight: isWhole && counts.discordant === 0, credit: isWhole ? credit : 0 };
   },
-  ask: ({ style, isOwn }) =>
+  ask: ({ styles: [first = 'lowest-first', next], isOwn }) =>
     said(isOwn ? 'drill.order.first.ask-own' : 'drill.order.first.ask', {
-      style: said(`style.${style}.name`),
+      style: next
+        ? said('drill.order.first.stack', { first: styleName(first), next: styleName(next) })
+        : styleName(first),
     }),
   describe: ({ cards }) =>
     cards.map(({ says, places }, index) =>
@@ -98,7 +110,7 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
             }),
           ]
         : []),
-      said(`style.${task.style}.why`),
+      said(`style.${task.styles[0] ?? 'lowest-first'}.why`),
     ];
   },
   tell: (task, answer) => {
@@ -120,15 +132,16 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
       : [],
 };
 
+const styleName = (id: StyleId): Said => said(`style.${id}.name`);
+
 function taskFrom(
-  { parts, board }: PracticeKit,
-  style: StyleId,
+  { parts, board, styles }: PracticeKit,
   rule: string | undefined,
   random: Random,
   isOwn: boolean,
 ): OrderTask | undefined {
   if (parts.length === 0) return undefined;
-  const order = decidedOrder({ parts, board }, style);
+  const order = decidedOrder({ parts, board }, styles);
   const pair = pairFor(order, rule, random);
   if (!pair || order.sequence.length < 4) return undefined;
   const others = shuffled(
@@ -139,7 +152,7 @@ function taskFrom(
   const solution = order.sequence.flatMap(({ key }) => (chosen.has(key) ? [key] : []));
   const cards = order.sequence.filter(({ key }) => chosen.has(key)).map(cardOf);
   return {
-    style,
+    styles,
     isOwn,
     cards: inNoOrder(cards, random),
     solution,
