@@ -40,7 +40,7 @@ export function PapersPage() {
         Drawn as on the screen. Print at 100 %, so that parts keep twice their size. Labels, bag
         lists and count sheets belong to a workshop: its Pack page has them.
       </Typography>
-      <table className="plain" aria-label="Papers" style={{ maxWidth: 900 }}>
+      <table className="plain plain-fields" aria-label="Papers" style={{ maxWidth: 900 }}>
         <tbody>
           {papers.map(({ paper, name, text }) => (
             <tr key={paper}>

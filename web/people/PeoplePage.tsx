@@ -52,7 +52,7 @@ export function PeoplePage() {
                 Mistakes
               </th>
               <th scope="col" className="number">
-                Times the plan
+                × plan
               </th>
               {first.skills.map(({ skill }) => (
                 <th key={skill} scope="col">
@@ -83,9 +83,9 @@ export function PeoplePage() {
         </table>
       </div>
       <p>
-        A bar is the chance that the skill is known; from {Math.round(100 * masteryFrom)} % on it is
-        taken as known, with a tick. The number beside it counts the steps that have shown
-        something.
+        “× plan” is how long they take against the minutes of the plan. A bar is the chance that the
+        skill is known; from {Math.round(100 * masteryFrom)} % on it is taken as known, with a tick.
+        The number beside it counts the steps that have shown something.
       </p>
     </>
   );

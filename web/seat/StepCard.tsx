@@ -48,10 +48,13 @@ export function StepCard({ step, steps, board, heatTimes, number, count, gate }:
       ) : (
         <>
           <Cautions cautions={step.cautions} />
-          <Holding step={step} />
-          {board && <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />}
           {step.parts.map((part) => (
-            <PartBody key={part.designators.join() || part.description} part={part} />
+            <PartSeen key={keyOf(part)} part={part} />
+          ))}
+          {board && <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />}
+          <Holding step={step} />
+          {step.parts.map((part) => (
+            <PartFitted key={keyOf(part)} part={part} />
           ))}
         </>
       )}
@@ -67,12 +70,11 @@ export function StepCard({ step, steps, board, heatTimes, number, count, gate }:
   );
 }
 
-function PartBody({ part }: { readonly part: Part }) {
+const keyOf = (part: Part): string => part.designators.join() || part.description;
+
+/** What to take from the mat. */
+function PartSeen({ part }: { readonly part: Part }) {
   const { t } = useTranslation();
-  // The rule of the family would say the opposite of what is true for this lot.
-  const wayRound = overridesRule(part) ? t('seat.thisLot') : familyWord(t, part, 'wayRound');
-  const backwards = familyWord(t, part, 'backwards');
-  const { polarity } = familyOf(part);
   return (
     <>
       <Places part={part} />
@@ -92,6 +94,19 @@ function PartBody({ part }: { readonly part: Part }) {
         )}
       </div>
       {part.supply === 'not-in-kit' && <p className="caution">{t('seat.bring')}</p>}
+    </>
+  );
+}
+
+/** Which way round, and how it is fitted. */
+function PartFitted({ part }: { readonly part: Part }) {
+  const { t } = useTranslation();
+  // The rule of the family would say the opposite of what is true for this lot.
+  const wayRound = overridesRule(part) ? t('seat.thisLot') : familyWord(t, part, 'wayRound');
+  const backwards = familyWord(t, part, 'backwards');
+  const { polarity } = familyOf(part);
+  return (
+    <>
       {wayRound && (
         <section className={polarity === 'free' ? 'way' : 'way way-matters'}>
           <h2>{t('seat.wayRound')}</h2>

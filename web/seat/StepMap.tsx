@@ -4,12 +4,14 @@ import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { moreHeat } from '#core/board/heat';
+import { cornersOf } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import { type View, viewAround } from '#core/board/view';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { Part } from '#core/parts/part';
 import {
   allWhereWords,
   facingWords,
@@ -73,7 +75,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
           board={board}
           parts={parts}
           side={side}
-          view={whole ? wholeBoard(board) : around(board, side, placements)}
+          view={whole ? wholeBoard(board) : around(board, parts, side, placements)}
           now={here}
           done={done}
         />
@@ -122,13 +124,21 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   );
 }
 
-/** What of the board is shown: the parts of the step with a little around them. */
-const around = (board: Board, side: Side, placements: Board['placements']): View =>
+/** What of the board is shown: the parts of the step, each as a whole, with a little around them. */
+const around = (
+  board: Board,
+  parts: ReadonlyMap<string, Part>,
+  side: Side,
+  placements: Board['placements'],
+): View =>
   viewAround(
-    placements.map(({ xMm, yMm }) => inView(board, side, { x: xMm, y: yMm })),
+    placements.flatMap((placement) => {
+      const part = parts.get(placement.place);
+      return part ? cornersOf(placement, part).map((corner) => inView(board, side, corner)) : [];
+    }),
     {
-      besideMm: 2 * aroundMm,
-      aboveMm: 1.25 * aroundMm,
+      besideMm: aroundMm,
+      aboveMm: aroundMm / 2,
       leastWidthMm: leastMm,
       leastHeightMm: leastMm * 0.6,
     },

@@ -23,7 +23,7 @@ export function SuppliersPage() {
           text="Name who you buy from, what a delivery costs and how many days it takes. Their offers belong to the drawers."
         />
       ) : (
-        <table className="plain" aria-label="Suppliers">
+        <table className="plain plain-fields" aria-label="Suppliers">
           <thead>
             <tr>
               <th scope="col">Supplier</th>

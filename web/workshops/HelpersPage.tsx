@@ -55,7 +55,7 @@ export function HelpersPage() {
       {helpers.length === 0 ? (
         <Typography sx={{ mb: 3 }}>Nobody helps yet.</Typography>
       ) : (
-        <table className="plain" aria-label="Helpers">
+        <table className="plain plain-fields" aria-label="Helpers">
           <tbody>
             {helpers.map((helper) => (
               <tr key={helper.id}>

@@ -116,8 +116,9 @@ export function NewWorkshopPage() {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))',
-          gap: 2.5,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '5fr 5fr 4fr 2fr' },
+          columnGap: 2,
+          rowGap: 1.5,
         }}
       >
         <TextField

@@ -135,7 +135,7 @@ export function PackPage() {
           <Typography variant="h2" id="papers" sx={{ mb: 1 }}>
             To print
           </Typography>
-          <table className="plain" aria-label="Papers">
+          <table className="plain plain-fields" aria-label="Papers">
             <tbody>
               {papers.map(([paper, name]) => (
                 <tr key={paper}>

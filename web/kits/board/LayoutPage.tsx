@@ -23,6 +23,7 @@ import { useZoom } from '../../ui/board/useZoom.ts';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { LayoutTools, type Tool } from './LayoutTools.tsx';
+import { layoutHint } from './layoutHint.ts';
 import { ProblemLines } from './ProblemLines.tsx';
 import { SideSwitch, useSide } from './SideSwitch.tsx';
 import { Tray } from './Tray.tsx';
@@ -230,7 +231,7 @@ export function LayoutPage() {
           />
         </Box>
         <Typography role="status" sx={{ mt: 1, minHeight: 24 }}>
-          {hint({ held, tool, linkFrom, scaling, chosen })}
+          {layoutHint({ held, tool, linkFrom, scaling, chosen, waiting: waiting.length })}
         </Typography>
         <ProblemLines problems={problems} choose={(places) => setChosen(places)} />
       </Box>
@@ -260,27 +261,4 @@ export function LayoutPage() {
 function middleFor({ widthMm, heightMm }: Board, waiting: number): Point {
   const rows = Math.max(1, Math.floor(heightMm / 10) - 1);
   return { x: widthMm / 2, y: heightMm - 8 - (waiting % rows) * 10 };
-}
-
-interface HintState {
-  readonly held: string | undefined;
-  readonly tool: Tool;
-  readonly linkFrom: Hole | undefined;
-  readonly scaling: readonly Point[] | undefined;
-  readonly chosen: readonly string[];
-}
-
-function hint({ held, tool, linkFrom, scaling, chosen }: HintState): string {
-  if (scaling)
-    return `Click two points of the picture whose distance you know (${scaling.length} of 2).`;
-  if (held) return `Click on the board where ${held} goes.`;
-  if (tool === 'cut')
-    return 'Click a hole to cut the strip there; click again to take the cut back.';
-  if (tool === 'link') {
-    return linkFrom ? 'Click the hole where the wire ends.' : 'Click the hole where a wire begins.';
-  }
-  if (chosen.length > 0) {
-    return `${chosen.join(', ')}: drag, or move with the arrow keys; R turns, F puts it on the other side, Delete takes it off.`;
-  }
-  return 'Choose a part on the left, then click where it goes. Drag the board to move it.';
 }

@@ -56,6 +56,8 @@ export function LayoutTools(props: LayoutToolsProps) {
           Save the board
         </Button>
         <Button onClick={props.leave}>Leave</Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1 }}>
         <Button onClick={layout.undo} disabled={!layout.canUndo}>
           Undo
         </Button>

@@ -46,7 +46,8 @@ export function PlanPage() {
   const { paces, signs } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
   const minutes = totalMinutes(steps);
-  const spare = lengthMinutes - minutes;
+  // Of whole minutes, as they are shown: the three figures add up.
+  const spare = lengthMinutes - Math.round(minutes);
   return (
     <>
       <Box
