@@ -28,10 +28,12 @@ const markAngles: Readonly<Partial<Record<SignMark, number>>> = {
   notch: 180,
   // Pin 1 is at the lower left.
   dot: 225,
-  // The flat and the openings look down in the drawing from above, the metal up.
+  // The flat, the openings and the gap for a tongue look down in the drawing from above, the metal and a lone leg up.
   'flat-face': 270,
   openings: 270,
+  keyway: 270,
   'metal-tab': 90,
+  'single-leg': 90,
 };
 
 /** Which way the marks of a placed part must look, seen from one side of the board; empty where it does not matter. */

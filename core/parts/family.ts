@@ -2,6 +2,7 @@ import type { BandColour } from '../bands/colours.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import type { Body } from './body.ts';
 import type { Drawing } from './drawing/drawing.ts';
+import type { DrawLid } from './drawing/lids.ts';
 import type { Print } from './marks.ts';
 import type { Part } from './part.ts';
 import type { Sign } from './sign.ts';
@@ -71,6 +72,8 @@ export interface PartFamily {
   readonly usable?: UsableHere;
   /** The part as it lies on the mat, in mm. */
   readonly draw: (part: Part) => Drawing;
+  /** What is to be seen on its body from above; the outline and the marks of its rule are drawn anyway. */
+  readonly drawLid?: DrawLid;
   /** What is printed on the board where it goes; only where the way round matters. */
   readonly drawBoardMark?: (part: Part) => Drawing;
 }

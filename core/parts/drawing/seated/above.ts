@@ -1,9 +1,10 @@
-import { bodyLengthMm } from '../../body.ts';
+import { type BodyShape, bodyLengthMm } from '../../body.ts';
 import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
 import type { SignMark } from '../../sign.ts';
-import { circle, type Drawing, material, path, rect, type Shape } from '../drawing.ts';
+import { circle, type Drawing, material, path, rect, type Shape, text } from '../drawing.ts';
+import type { Lid } from '../lids.ts';
 import { edge, has, leadsOf, margin, rodMarks, type Seat, soLegs } from './seat.ts';
 
 /** The part as soldered, seen from above: what covers what, and where its marks are. */
@@ -37,9 +38,15 @@ export function drawFromAbove(family: PartFamily, part: Part, spanMm?: number): 
   return {
     widthMm: span + 2 * margin,
     heightMm: width + 2 * margin,
-    shapes: bodyAbove(seat, family, part),
+    shapes: [
+      ...bodyAbove(seat, family, part),
+      ...(family.drawLid?.(lidOf(seat), part) ?? []),
+      ...marksAbove(seat, family, part),
+    ],
   };
 }
+
+const lidOf = ({ left, top, length, width }: Seat): Lid => ({ x: left, y: top, length, width });
 
 /** Minus marks stand at the right end, unless this lot has them turned. */
 const endOf = (part: Part, mark: SignMark): 1 | -1 => (isTurned(part, mark) ? -1 : 1);
@@ -92,7 +99,9 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
               }),
             ]
           : []),
-        circle(middle.x, middle.y, length * 0.3, { stroke: '#ffffff66', strokeWidth: 0.2 }),
+        ...(body.shape === 'can'
+          ? [circle(middle.x, middle.y, length * 0.3, { stroke: '#ffffff66', strokeWidth: 0.2 })]
+          : []),
       ];
     case 'dome': {
       const r = length / 2;
@@ -128,16 +137,28 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
         circle(left + 1, top + width - 0.9, 0.4, { fill: '#8a8a8c' }),
       ];
     }
-    case 'chip':
     case 'sot':
+      return [
+        // Two legs below, one above: as its pads lie.
+        ...[
+          [-0.95, 1],
+          [0.95, 1],
+          [0, -1],
+        ].map(([x = 0, end = 1]) =>
+          rect(middle.x + x - 0.25, middle.y + (end > 0 ? width / 2 : -width / 2 - 0.6), 0.5, 0.6, {
+            fill: material.tin,
+            ...edge,
+          }),
+        ),
+        rect(left, top, length, width, fill),
+      ];
+    case 'chip':
       return [
         rect(left - 0.5, top - 0.1, length + 1, width + 0.2, { fill: material.pad }),
         rect(left, top, length, width, fill),
-        ...(body.shape === 'chip'
-          ? [left, right - length * 0.18].map((x) =>
-              rect(x, top, length * 0.18, width, { fill: material.tin }),
-            )
-          : []),
+        ...[left, right - length * 0.18].map((x) =>
+          rect(x, top, length * 0.18, width, { fill: material.tin }),
+        ),
       ];
     case 'disc':
     case 'drop':
@@ -146,10 +167,7 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
       return [...dots, rect(left, top, length, width, { ...fill, radius: width * 0.45 })];
     case 'block':
     case 'flat':
-      return [
-        rect(left, top, length, width, { ...fill, radius: 0.3 }),
-        ...aboveMarks(seat, family),
-      ];
+      return [rect(left, top, length, width, { ...fill, radius: 0.3 })];
   }
 }
 
@@ -158,8 +176,35 @@ function aboveLeads(seat: Seat, family: PartFamily, part: Part): (readonly [numb
   return leadsOf(family, part, seat).map((x) => [x, seat.top + seat.width / 2] as const);
 }
 
-/** A dot at pin 1, for blocks whose rule names one. */
-const aboveMarks = ({ left, top, width }: Seat, family: PartFamily): Shape[] =>
-  family.signs.some(({ means }) => means === 'pin-1')
-    ? [circle(left + 1, top + width - 1, 0.4, { fill: material.print })]
-    : [];
+/** Marks that bodies of many forms have alike, at the end where they stand at rotation 0; see core/board/facing. */
+const printedMarks: Readonly<
+  Partial<Record<SignMark, (lid: Lid, end: 1 | -1, shape: BodyShape) => Shape[]>>
+> = {
+  'plus-print': ({ x, y, length, width }, end) => {
+    const size = Math.min(3.2, width * 0.5);
+    const at = end > 0 ? x + size * 0.55 + length * 0.05 : x + length - size * 0.55 - length * 0.05;
+    return [text(at, y + width / 2 + size * 0.35, '+', size, material.print, true)];
+  },
+  'green-mark': ({ x, y, length, width }, end) => {
+    const at = end > 0 ? x + length * 0.68 : x + length * 0.22;
+    return [rect(at, y, length * 0.1, width, { fill: '#1f8a45' })];
+  },
+  // Chips have theirs drawn with their legs.
+  dot: ({ x, y, width }, _end, shape) =>
+    shape === 'dip' || shape === 'so'
+      ? []
+      : [circle(x + 0.9, y + width / 2, 0.4, { fill: material.print })],
+  band: ({ x, y, length, width }, end, shape) =>
+    shape === 'chip'
+      ? [
+          rect(end > 0 ? x + length * 0.66 : x + length * 0.22, y, length * 0.12, width, {
+            fill: '#d5d7d9',
+          }),
+        ]
+      : [],
+};
+
+const marksAbove = (seat: Seat, family: PartFamily, part: Part): Shape[] =>
+  family.signs.flatMap(
+    ({ mark }) => printedMarks[mark]?.(lidOf(seat), endOf(part, mark), seat.body.shape) ?? [],
+  );

@@ -1,4 +1,5 @@
 import { drawDipMark, drawSocket } from '../../drawing/dip.ts';
+import { dipSocketLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const socketDip: PartFamily = {
@@ -56,5 +57,6 @@ export const socketDip: PartFamily = {
     backwards: 'The socket still works, but the chip will be put in backwards later.',
   },
   draw: (part) => drawSocket(part.pins ?? 8),
+  drawLid: dipSocketLid,
   drawBoardMark: (part) => drawDipMark(part.pins ?? 8),
 };

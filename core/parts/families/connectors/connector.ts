@@ -1,4 +1,5 @@
 import { drawKeyedConnector, drawKeyedMark } from '../../drawing/connector.ts';
+import { keyedLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const connector: PartFamily = {
@@ -56,5 +57,6 @@ export const connector: PartFamily = {
     backwards: 'The plug connects everything the wrong way round.',
   },
   draw: (part) => drawKeyedConnector(part.pins ?? 2),
+  drawLid: keyedLid,
   drawBoardMark: (part) => drawKeyedMark(part.pins ?? 2),
 };

@@ -1,4 +1,5 @@
 import { drawJack, drawJackMark } from '../../drawing/connector.ts';
+import { jackLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const jack: PartFamily = {
@@ -62,5 +63,6 @@ export const jack: PartFamily = {
     backwards: 'Nothing can be plugged in.',
   },
   draw: drawJack,
+  drawLid: jackLid,
   drawBoardMark: drawJackMark,
 };

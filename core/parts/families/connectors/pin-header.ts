@@ -1,4 +1,5 @@
 import { drawPinHeader } from '../../drawing/hardware.ts';
+import { headerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const pinHeader: PartFamily = {
@@ -42,4 +43,5 @@ export const pinHeader: PartFamily = {
     wayRound: 'Either way round is right.',
   },
   draw: (part) => drawPinHeader(part.pins ?? 2),
+  drawLid: headerLid,
 };

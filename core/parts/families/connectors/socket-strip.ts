@@ -1,4 +1,5 @@
 import { drawSocketStrip } from '../../drawing/connector.ts';
+import { socketStripLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const socketStrip: PartFamily = {
@@ -50,4 +51,5 @@ export const socketStrip: PartFamily = {
     wayRound: 'Either way round is right.',
   },
   draw: (part) => drawSocketStrip(part.pins ?? 2),
+  drawLid: socketStripLid,
 };

@@ -1,4 +1,5 @@
 import { drawTerminalBlock, drawTerminalMark } from '../../drawing/hardware.ts';
+import { terminalLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const terminalBlock: PartFamily = {
@@ -53,5 +54,6 @@ export const terminalBlock: PartFamily = {
       'The wires cannot get in, or plus and minus change places and the whole board is reversed.',
   },
   draw: (part) => drawTerminalBlock(part.pins ?? 2),
+  drawLid: terminalLid,
   drawBoardMark: (part) => drawTerminalMark(part.pins ?? 2),
 };

@@ -1,4 +1,5 @@
 import { drawBatteryHolder, drawHolderMark } from '../../drawing/hardware.ts';
+import { batteryLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const batteryHolder: PartFamily = {
@@ -53,5 +54,6 @@ export const batteryHolder: PartFamily = {
     backwards: 'The whole board gets its supply reversed; only a protection diode may save it.',
   },
   draw: drawBatteryHolder,
+  drawLid: batteryLid,
   drawBoardMark: drawHolderMark,
 };

@@ -1,5 +1,6 @@
 import { circle, material, rect, text } from '../../drawing/drawing.ts';
 import { drawHolderMark } from '../../drawing/hardware.ts';
+import { coinLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const coinHolder: PartFamily = {
@@ -64,5 +65,6 @@ export const coinHolder: PartFamily = {
       text(7.4, 14, '+', 4.5, material.print, true),
     ],
   }),
+  drawLid: coinLid,
   drawBoardMark: drawHolderMark,
 };

@@ -1,4 +1,5 @@
 import { drawPotentiometer, drawPotentiometerMark } from '../../drawing/connector.ts';
+import { potentiometerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 import { writtenPrints } from '../../marks.ts';
 
@@ -60,5 +61,6 @@ export const potentiometer: PartFamily = {
   },
   prints: writtenPrints,
   draw: (part) => drawPotentiometer(writtenPrints(part)[0]?.text ?? ''),
+  drawLid: potentiometerLid,
   drawBoardMark: drawPotentiometerMark,
 };

@@ -1,4 +1,5 @@
 import { drawTrimmer, drawTrimmerMark } from '../../drawing/hardware.ts';
+import { trimmerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 import { ohmPrints } from '../../marks.ts';
 
@@ -57,5 +58,6 @@ export const trimmer: PartFamily = {
   },
   prints: ohmPrints,
   draw: (part) => drawTrimmer(ohmPrints(part)[0]?.text ?? ''),
+  drawLid: trimmerLid,
   drawBoardMark: drawTrimmerMark,
 };

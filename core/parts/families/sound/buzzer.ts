@@ -1,4 +1,5 @@
 import { drawBuzzer, drawBuzzerMark } from '../../drawing/hardware.ts';
+import { buzzerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const buzzer: PartFamily = {
@@ -40,5 +41,6 @@ export const buzzer: PartFamily = {
     backwards: 'It stays silent, or is quiet and croaks.',
   },
   draw: drawBuzzer,
+  drawLid: buzzerLid,
   drawBoardMark: drawBuzzerMark,
 };

@@ -1,4 +1,5 @@
 import { drawSpeaker } from '../../drawing/connector.ts';
+import { speakerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const speaker: PartFamily = {
@@ -48,4 +49,5 @@ export const speaker: PartFamily = {
     wayRound: 'Alone, either way round is right; two together must match.',
   },
   draw: drawSpeaker,
+  drawLid: speakerLid,
 };

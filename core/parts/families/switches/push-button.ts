@@ -1,4 +1,5 @@
 import { drawPushButton } from '../../drawing/hardware.ts';
+import { buttonLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const pushButton: PartFamily = {
@@ -52,4 +53,5 @@ export const pushButton: PartFamily = {
     backwards: 'Turned by a quarter it does not fit, or is pressed all the time.',
   },
   draw: drawPushButton,
+  drawLid: buttonLid,
 };

@@ -1,3 +1,4 @@
+import { buttonLid } from '../../drawing/lids.ts';
 import { drawChipSwitch } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
@@ -51,4 +52,5 @@ export const switchChip: PartFamily = {
     backwards: 'Turned by a quarter it is pressed all the time.',
   },
   draw: drawChipSwitch,
+  drawLid: buttonLid,
 };

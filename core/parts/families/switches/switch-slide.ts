@@ -1,4 +1,5 @@
 import { drawSlideSwitch } from '../../drawing/hardware.ts';
+import { slideLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const switchSlide: PartFamily = {
@@ -51,4 +52,5 @@ export const switchSlide: PartFamily = {
     wayRound: 'Either way round is right.',
   },
   draw: drawSlideSwitch,
+  drawLid: slideLid,
 };

@@ -1,4 +1,5 @@
 import { drawToggle } from '../../drawing/connector.ts';
+import { toggleLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
 export const switchToggle: PartFamily = {
@@ -47,4 +48,5 @@ export const switchToggle: PartFamily = {
     wayRound: 'Either way round is right.',
   },
   draw: drawToggle,
+  drawLid: toggleLid,
 };
