@@ -16,7 +16,14 @@ export default defineConfig({
           testTimeout: 30_000,
         },
       },
-      { test: { name: 'web', setupFiles, include: ['web/**/*.test.ts'] } },
+      {
+        test: {
+          name: 'web',
+          setupFiles,
+          include: ['web/**/*.test.{ts,tsx}'],
+          testTimeout: 30_000,
+        },
+      },
       {
         test: {
           name: 'server',

@@ -3,8 +3,8 @@ import { monoFace } from '../app/tokens.ts';
 
 interface DrawingSvgProps {
   readonly drawing: Drawing;
-  /** What the picture shows, in words. */
-  readonly name: string;
+  /** What the picture shows, in words; leave out where words beside it say it. */
+  readonly name?: string;
   /** Screen pixels for a millimetre; leave out to fill the width of the box around it. */
   readonly pixelsPerMm?: number;
 }
@@ -17,6 +17,7 @@ export function DrawingSvg({ drawing, name, pixelsPerMm }: DrawingSvgProps) {
     <svg
       role="img"
       aria-label={name}
+      aria-hidden={name === undefined || undefined}
       viewBox={`0 0 ${widthMm} ${heightMm}`}
       className="drawing"
       {...size}

@@ -31,7 +31,7 @@ import { ValueForm } from '../ValueForm.tsx';
 function Resistor({ bands, turned }: Lying) {
   return (
     <span className={`mat drill-picture ${turned ? 'drill-turned' : ''}`} aria-hidden="true">
-      <DrawingSvg drawing={drawResistor(bands)} name="" />
+      <DrawingSvg drawing={drawResistor(bands)} />
     </span>
   );
 }
@@ -112,7 +112,7 @@ function Place({ task, given, answer }: ViewProps<BandedResistor, readonly BandC
   return (
     <>
       <span className="mat drill-picture" aria-hidden="true">
-        <DrawingSvg drawing={drawResistor(padded(bands, count))} name="" />
+        <DrawingSvg drawing={drawResistor(padded(bands, count))} />
       </span>
       <ol className="drill-slots">
         {Array.from({ length: count }, (_, index) => {
@@ -128,7 +128,7 @@ function Place({ task, given, answer }: ViewProps<BandedResistor, readonly BandC
       </ol>
       {given && (
         <span className="mat drill-picture" aria-hidden="true">
-          <DrawingSvg drawing={drawResistor(task.bands)} name="" />
+          <DrawingSvg drawing={drawResistor(task.bands)} />
         </span>
       )}
       {isOpen && (
@@ -278,7 +278,7 @@ function Print({ task, given, answer }: ViewProps<PrintTask, number>) {
   return (
     <>
       <span className="mat drill-picture drill-print" aria-hidden="true">
-        <DrawingSvg drawing={printed[task.on](task.text)} name="" />
+        <DrawingSvg drawing={printed[task.on](task.text)} />
       </span>
       <ValueForm unit={task.unit === 'farad' ? 'farad' : 'ohm'} given={given} answer={answer} />
     </>

@@ -31,8 +31,8 @@ export function Result({ task, answer }: { readonly task: HeatTask; readonly ans
   const { shape } = outcomeOfAnswer(task, answer);
   return (
     <div className="drill-pair drill-joint" aria-hidden="true">
-      <DrawingSvg drawing={drawJointAbove(shape)} name="" />
-      <DrawingSvg drawing={drawSection(shape)} name="" />
+      <DrawingSvg drawing={drawJointAbove(shape)} />
+      <DrawingSvg drawing={drawSection(shape)} />
     </div>
   );
 }

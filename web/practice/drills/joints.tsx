@@ -31,11 +31,11 @@ function Joint(joint: SeenJoint) {
   return (
     <div className="drill-pair drill-joint" aria-hidden="true">
       <figure>
-        <DrawingSvg drawing={above} name="" />
+        <DrawingSvg drawing={above} />
         <figcaption>{t('drill.joints.above')}</figcaption>
       </figure>
       <figure className="drill-section">
-        <DrawingSvg drawing={section} name="" />
+        <DrawingSvg drawing={section} />
         <figcaption>{t('drill.joints.section')}</figcaption>
       </figure>
     </div>
