@@ -1,4 +1,5 @@
 import { bodyLengthMm } from '../parts/body.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 
@@ -34,7 +35,7 @@ const throughDrillMm = 0.8;
  */
 export function footprintOf(part: Part, spanMm?: number): Footprint {
   const family = familyOf(part);
-  const { body } = family;
+  const body = bodyOf(family, part);
   const length = bodyLengthMm(body, part);
   const pins = pinsOf(part, spanMm);
   const surface = family.mount === 'surface';
@@ -56,7 +57,7 @@ export function footprintOf(part: Part, spanMm?: number): Footprint {
 
 function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
   const family = familyOf(part);
-  const { body } = family;
+  const body = bodyOf(family, part);
   const length = bodyLengthMm(body, part);
   const count = family.joints(part);
   // A wire has one end in the board; what hangs off it, or is only screwed on, has holes for its wires all the same.
@@ -105,7 +106,7 @@ function twoRows(part: Part, count: number, length: number): FootprintPin[] {
 }
 
 function surfacePad(part: Part): { width: number; height: number } {
-  const { body } = familyOf(part);
+  const body = bodyOf(familyOf(part), part);
   if (body.shape === 'so') return { width: 0.6, height: 1.5 };
   if (body.shape === 'sot') return { width: 0.9, height: 0.9 };
   return { width: 1.2, height: Math.max(1, body.widthMm) };

@@ -1,3 +1,5 @@
+import { bodyLengthMm } from '../parts/body.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { type Board, type Placement, pitchMm } from './board.ts';
@@ -98,9 +100,8 @@ const isStack = (a: Part, b: Part) => {
 
 /** The corners of the body alone. */
 export function bodyCorners(placement: Placement, part: Part): Point[] {
-  const { body } = familyOf(part);
-  const length = 'lengthMm' in body ? body.lengthMm : body.pinMm * (part.pins ?? 8);
-  const [x, y] = [length / 2, body.widthMm / 2];
+  const body = bodyOf(familyOf(part), part);
+  const [x, y] = [bodyLengthMm(body, part) / 2, body.widthMm / 2];
   return [
     { x: -x, y: -y },
     { x, y: -y },

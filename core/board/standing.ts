@@ -1,3 +1,4 @@
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
@@ -34,7 +35,8 @@ export function standingParts(board: Board | null, parts: readonly Part[]): Stan
   return board.placements.flatMap((placement) => {
     const part = byPlace.get(placement.place);
     if (!part) return [];
-    const { role, mount, body } = familyOf(part);
+    const family = familyOf(part);
+    const { role, mount } = family;
     const corners = bodyCorners(placement, part);
     const middle = { x: placement.xMm, y: placement.yMm };
     return [
@@ -44,7 +46,7 @@ export function standingParts(board: Board | null, parts: readonly Part[]): Stan
         role,
         mount,
         side: placement.side,
-        heightMm: body.heightMm,
+        heightMm: bodyOf(family, part).heightMm,
         middle,
         body: corners,
         reachMm: Math.max(...corners.map(({ x, y }) => Math.hypot(x - middle.x, y - middle.y))),

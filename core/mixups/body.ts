@@ -1,5 +1,6 @@
 import { colourDifference, type Vision } from '../bands/vision.ts';
 import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 
@@ -36,10 +37,11 @@ export function formLikeness(a: Part, b: Part): number {
   if ((one.role === 'socket') !== (two.role === 'socket')) return 0;
   const shape = one.id === two.id ? 1 : shapeLikeness(one.body.shape, two.body.shape);
   if (shape === 0) return 0;
+  const [bodyA, bodyB] = [bodyOf(one, a), bodyOf(two, b)];
   const ratios = [
-    ratio(bodyLengthMm(one.body, a), bodyLengthMm(two.body, b)),
-    ratio(one.body.widthMm, two.body.widthMm),
-    ratio(one.body.heightMm, two.body.heightMm),
+    ratio(bodyLengthMm(bodyA, a), bodyLengthMm(bodyB, b)),
+    ratio(bodyA.widthMm, bodyB.widthMm),
+    ratio(bodyA.heightMm, bodyB.heightMm),
   ];
   return ratios.reduce((product, r) => product * sizeLikeness(r), shape);
 }

@@ -1,4 +1,5 @@
 import type { Board, Side } from '../board/board.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
@@ -77,7 +78,7 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         role: family.role,
         mount: family.mount,
         parts: group,
-        heightMm: family.body.heightMm,
+        heightMm: Math.max(...group.map((part) => bodyOf(family, part).heightMm)),
         side,
         line,
       },

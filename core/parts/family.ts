@@ -38,6 +38,8 @@ export interface PartFamily {
   /** How it is fixed: through the board, on its surface, by its wires, or not soldered at all. */
   readonly mount: 'through' | 'surface' | 'off-board' | 'none';
   readonly body: Body;
+  /** Comes in several sizes, told by a code like 0805 in the list; see bodyOf. */
+  readonly comesInSizes?: true;
   /** The marks that tell which way round, by the family's rule; a lot can differ. */
   readonly signs: readonly Sign[];
   /** Soldered joints of one piece. */

@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { KitLine } from '#contract/kits';
+import { bodyOf } from '#core/parts/bodyOf';
 import { familyOf } from '#core/parts/families/index';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
@@ -116,7 +117,7 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
         {part.lotNote && <span className="flag">This lot: {part.lotNote.text}</span>}
       </td>
       <td className="mono number">{family.joints(part) * part.quantity || '–'}</td>
-      <td className="mono number nowrap">{family.body.heightMm} mm</td>
+      <td className="mono number nowrap">{bodyOf(family, part).heightMm} mm</td>
       {correct && (
         <td>
           <button

@@ -16,16 +16,28 @@ import {
 const tin = { fill: material.tin, stroke: material.leadEdge, strokeWidth: 0.05 } as const;
 
 /** A two-ended chip part: metal caps, a body between them, and its print if it has one. */
-export function drawChipPart(body: string, print = '', ink: string = material.print): Drawing {
+export function drawChipPart(
+  { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
+  body: string,
+  print = '',
+  ink: string = material.print,
+): Drawing {
+  const [x, y] = [0.6, 0.55];
+  const cap = lengthMm * 0.2;
+  const size = Math.min(widthMm * 0.46, (lengthMm * 0.9) / Math.max(print.length, 3));
   return {
-    widthMm: 3.2,
-    heightMm: 2.4,
+    widthMm: lengthMm + 2 * x,
+    heightMm: widthMm + 2 * y,
     shapes: [
-      rect(0.6, 0.55, 2, 1.3, { ...tin, radius: 0.08 }),
-      rect(1, 0.55, 1.2, 1.3, { fill: body, stroke: material.blackEdge, strokeWidth: 0.04 }),
+      rect(x, y, lengthMm, widthMm, { ...tin, radius: 0.08 }),
+      rect(x + cap, y, lengthMm - 2 * cap, widthMm, {
+        fill: body,
+        stroke: material.blackEdge,
+        strokeWidth: 0.04,
+      }),
       ...(print === ''
         ? []
-        : [text(1.6, 1.38, print, Math.min(0.58, 1.8 / Math.max(print.length, 3)), ink, true)]),
+        : [text(x + lengthMm / 2, y + widthMm / 2 + size * 0.36, print, size, ink, true)]),
     ],
   };
 }

@@ -14,6 +14,7 @@ import {
   waysToTell,
 } from '#core/learning/drills/bands/twoReadings';
 import { meterShows } from '#core/learning/drills/meter/dial';
+import { chipSizes } from '#core/parts/bodyOf';
 import { drawResistor } from '#core/parts/drawing/axial';
 import { drawTrimmer } from '#core/parts/drawing/hardware';
 import { drawCeramic } from '#core/parts/drawing/radial';
@@ -270,7 +271,7 @@ function TwoReadings({ task, given, answer }: ViewProps<TwoReadingsTask, TwoRead
 
 const printed = {
   capacitor: drawCeramic,
-  chip: (text: string) => drawChipPart('#2a2a2c', text),
+  chip: (text: string) => drawChipPart(chipSizes['0805'], '#2a2a2c', text),
   trimmer: drawTrimmer,
 } as const;
 

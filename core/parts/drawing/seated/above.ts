@@ -1,4 +1,5 @@
 import { type BodyShape, bodyLengthMm } from '../../body.ts';
+import { bodyOf } from '../../bodyOf.ts';
 import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
@@ -21,7 +22,8 @@ export function drawAbove(family: PartFamily, part: Part): Drawing {
  * @param spanMm distance of the leads where they are bent to another one than usual
  */
 export function drawFromAbove(family: PartFamily, part: Part, spanMm?: number): Drawing {
-  const body = spanMm === undefined ? family.body : { ...family.body, leadMm: spanMm };
+  const own = bodyOf(family, part);
+  const body = spanMm === undefined ? own : { ...own, leadMm: spanMm };
   const length = bodyLengthMm(body, part);
   const span = Math.max(length, body.leadMm ?? 0);
   const round = roundShapes.has(body.shape);

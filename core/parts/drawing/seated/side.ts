@@ -1,4 +1,5 @@
 import { bodyLengthMm } from '../../body.ts';
+import { bodyOf } from '../../bodyOf.ts';
 import type { PartFamily } from '../../family.ts';
 import type { Part } from '../../part.ts';
 import { circle, type Drawing, material, path, rect, type Shape } from '../drawing.ts';
@@ -17,7 +18,7 @@ import {
 
 /** The part as soldered, seen along the board: how high it stands, how its leads go through. */
 export function drawSide(family: PartFamily, part: Part): Drawing {
-  const { body } = family;
+  const body = bodyOf(family, part);
   const length = bodyLengthMm(body, part);
   const span = Math.max(length, body.leadMm ?? 0);
   const seat: Seat = {

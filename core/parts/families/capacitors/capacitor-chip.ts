@@ -1,3 +1,4 @@
+import { chipSizeOf, chipSizes } from '../../bodyOf.ts';
 import { drawChipPart } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
@@ -14,6 +15,7 @@ export const capacitorChip: PartFamily = {
     colour: '#b58a55',
     source: '0805 body 2.0 x 1.25 mm, from memory of IEC 60384-21',
   },
+  comesInSizes: true,
   signs: [],
   joints: () => 2,
   polarity: 'free',
@@ -63,5 +65,5 @@ export const capacitorChip: PartFamily = {
     toFactor: 2,
     words: { for: 'smoothing a supply', never: 'timing or a filter' },
   },
-  draw: () => drawChipPart('#b58a55'),
+  draw: (part) => drawChipPart(chipSizeOf(part) ?? chipSizes['0805'], '#b58a55'),
 };

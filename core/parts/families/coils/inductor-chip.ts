@@ -15,6 +15,7 @@ export const inductorChip: PartFamily = {
     colour: '#4a4d52',
     source: '1008 body 2.5 x 1.8 mm, from memory of manufacturers’ sheets',
   },
+  comesInSizes: true,
   signs: [],
   joints: () => 2,
   polarity: 'free',

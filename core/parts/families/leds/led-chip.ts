@@ -15,6 +15,7 @@ export const ledChip: PartFamily = {
     colour: '#f1ead7',
     source: '0805 body 2.0 x 1.25 mm, from memory of manufacturers’ sheets',
   },
+  comesInSizes: true,
   signs: [{ mark: 'green-mark', means: 'cathode' }],
   joints: () => 2,
   polarity: 'polarised',

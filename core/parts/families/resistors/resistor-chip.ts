@@ -1,3 +1,4 @@
+import { chipSizeOf, chipSizes } from '../../bodyOf.ts';
 import { drawChipPart } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 import { chipResistorPrints } from '../../marks.ts';
@@ -15,6 +16,7 @@ export const resistorChip: PartFamily = {
     colour: '#2a2a2c',
     source: '0805 body 2.0 x 1.25 x 0.5 mm, from memory of IEC 60115-8',
   },
+  comesInSizes: true,
   signs: [],
   joints: () => 2,
   polarity: 'free',
@@ -54,5 +56,10 @@ export const resistorChip: PartFamily = {
     wayRound: 'Either way round is right.',
   },
   prints: chipResistorPrints,
-  draw: (part) => drawChipPart('#2a2a2c', chipResistorPrints(part)[0]?.text),
+  draw: (part) =>
+    drawChipPart(
+      chipSizeOf(part) ?? chipSizes['0805'],
+      '#2a2a2c',
+      chipResistorPrints(part)[0]?.text,
+    ),
 };
