@@ -12,18 +12,11 @@ import { signOut } from '#contract/session';
 import { call } from './call.ts';
 import { forgetKept } from './kept.ts';
 import { ModeButton } from './ModeButton.tsx';
+import { places } from './places.ts';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
 import { useHelperName } from './staff.ts';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
-
-const places = [
-  { to: '/kits', name: 'Kits', key: 'k' },
-  { to: '/stores', name: 'Stores', key: 's' },
-  { to: '/workshops', name: 'Workshops', key: 'w' },
-  { to: '/practice', name: 'Practice', key: 'd' },
-  { to: '/people', name: 'People', key: 'p' },
-];
 
 /** The frame of the instructor's side: the places of the work, in its order. */
 export function Shell() {
