@@ -1,10 +1,10 @@
 import { createInstance, type TFunction } from 'i18next';
-import { english } from '#core/words/en';
+import { tradeEnglish } from '#core/words/trade.en';
 
 const instance = createInstance();
 await instance.init({
   lng: 'en',
-  resources: { en: { translation: english } },
+  resources: { en: { translation: tradeEnglish } },
   interpolation: { escapeValue: false },
   returnObjects: true,
   showSupportNotice: false,

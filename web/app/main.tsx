@@ -10,6 +10,7 @@ import { SnackbarProvider } from 'notistack';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
+import { installDrillWords } from '../practice/drillWords.ts';
 import { keepPages } from './keepPages.ts';
 import { routes } from './routes.tsx';
 import { theme } from './theme.ts';
@@ -18,6 +19,7 @@ import { installWords } from './words.ts';
 
 installTokens();
 installWords();
+installDrillWords();
 keepPages('/');
 
 const styles = createCache({ key: 'oz', ...(nonce ? { nonce } : {}) });

@@ -4,7 +4,7 @@ import type { BuildEvent, Deed } from '#core/build/event';
 import { currentRoundOf } from '#core/learning/practice/rounds';
 
 const ClassRound = lazy(async () => ({
-  default: (await import('../practice/class/ClassRound.tsx')).ClassRound,
+  default: (await import('./practicePages.ts')).ClassRound,
 }));
 
 interface AskedOfAllProps {

@@ -26,11 +26,11 @@ const routes = createBrowserRouter([
       { index: true, element: <Bench /> },
       {
         path: 'practice',
-        lazy: async () => ({ Component: (await import('./SeatPractice.tsx')).SeatPractice }),
+        lazy: async () => ({ Component: (await import('./practicePages.ts')).SeatPractice }),
       },
       {
         path: 'practice/heat',
-        lazy: async () => ({ Component: (await import('./SeatHeat.tsx')).SeatHeat }),
+        lazy: async () => ({ Component: (await import('./practicePages.ts')).SeatHeat }),
       },
     ],
   },

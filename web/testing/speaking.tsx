@@ -4,8 +4,10 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { german } from '#core/words/de';
 import { spanish } from '#core/words/es';
 import { installWords } from '../app/words.ts';
+import { installDrillWords } from '../practice/drillWords.ts';
 
 installWords();
+installDrillWords();
 i18next.addResourceBundle('de', 'translation', german);
 i18next.addResourceBundle('es', 'translation', spanish);
 

@@ -1,0 +1,222 @@
+/**
+ * The trade in English: everything that a step, a part or a mistake says to a learner. It is put together from the
+ * definition records, so that a new family, check, rule or mistake brings its own words; another language is an object
+ * of the same shape.
+ */
+import { bandColourNames } from '../bands/colours.ts';
+import { mistakes } from '../learning/mistakes.ts';
+import { remedyWords } from '../mixups/remedyWords.ts';
+import { swaps } from '../mixups/swap.ts';
+import { checks } from '../order/checks.ts';
+import { hardRules } from '../order/rules/index.ts';
+import { styles } from '../order/styles/index.ts';
+import { families } from '../parts/families/index.ts';
+import { keyed } from './keyed.ts';
+
+export const tradeEnglish = {
+  family: keyed(families),
+  mistake: keyed(mistakes),
+  rule: keyed(hardRules),
+  style: keyed(styles),
+  check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),
+  swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
+  remedy: remedyWords,
+  usable: Object.fromEntries(
+    families.flatMap(({ id, usable }) => (usable ? [[id, usable.words]] : [])),
+  ),
+  band: Object.fromEntries(bandColourNames.map((name) => [name, name])),
+  colour: {
+    red: 'red',
+    yellow: 'yellow',
+    green: 'green',
+    blue: 'blue',
+    white: 'white',
+    orange: 'orange',
+  },
+  sign: {
+    'long-lead': 'long lead',
+    'short-lead': 'short lead',
+    'longest-lead': 'longest lead',
+    flat: 'flat on the rim',
+    stripe: 'stripe on the can',
+    band: 'band at one end',
+    'plus-print': 'printed plus',
+    notch: 'notch at one end',
+    dot: 'dot in the corner',
+    bevel: 'bevelled side',
+    'green-mark': 'green mark, or the arrow underneath',
+    'flat-face': 'flat face',
+    'metal-tab': 'metal tab',
+    'single-leg': 'side with one leg',
+    'three-pins': 'three pins',
+    'leg-spacing': 'wide and narrow side of the legs',
+    openings: 'opening',
+    keyway: 'gap in the shell',
+    'red-wire': 'red wire',
+    'black-wire': 'black wire',
+    cap: 'cap',
+    'flat-end': 'flat end',
+    'print-side': 'printed side',
+  },
+  meaning: {
+    plus: 'plus (+)',
+    minus: 'minus (−)',
+    anode: 'anode, plus (+)',
+    cathode: 'cathode, minus (−)',
+    common: 'the lead common to all',
+    'pin-1': 'pin 1',
+    outline: 'turned like the outline on the board',
+    outwards: 'outwards, over the edge of the board',
+    'one-way': 'fits one way only',
+    top: 'the side of the parts',
+  },
+  print: {
+    'capacitor-code': 'two digits and the number of noughts, in picofarads',
+    'chip-3': 'two digits and the number of noughts, in ohms',
+    'chip-4': 'three digits and the number of noughts, in ohms',
+    'eia-96': 'number of the value in E96 and a letter for the power of ten',
+    'letter-code': 'the letter stands in place of the point',
+    value: 'the value written out',
+    volt: 'the highest voltage',
+    type: 'the type number',
+  },
+  lead: {
+    emitter: 'emitter',
+    base: 'base',
+    collector: 'collector',
+    source: 'source',
+    gate: 'gate',
+    drain: 'drain',
+    input: 'input',
+    output: 'output',
+    ground: 'ground',
+    adjust: 'adjust',
+  },
+  board: {
+    where: 'number {{fromLeft}} of {{count}} from the left edge, {{area}}',
+    beside:
+      'number {{fromLeft}} of {{count}} from the left edge, {{area}}, {{direction}} {{place}}',
+    area: {
+      'left-top': 'in the upper left',
+      'middle-top': 'in the upper middle',
+      'right-top': 'in the upper right',
+      'left-middle': 'at the left',
+      'middle-middle': 'in the middle',
+      'right-middle': 'at the right',
+      'left-bottom': 'in the lower left',
+      'middle-bottom': 'in the lower middle',
+      'right-bottom': 'in the lower right',
+    },
+    direction: { left: 'left of', right: 'right of', above: 'above', below: 'below' },
+    edge: { left: 'the left', right: 'the right', top: 'the top', bottom: 'the bottom' },
+    facing: '{{mark}} towards {{edge}}',
+    'over-joints': 'lies over the joints of {{places}}',
+    'under-joints': 'its joints lie under {{places}}',
+    'over-body': 'lies over {{places}}',
+    'under-body': 'lies under {{places}}',
+    top: 'Component side',
+    bottom: 'Solder side, seen from below (mirrored)',
+    hole: 'hole {{hole}}',
+    'hole-below': 'hole {{hole}}, column {{column}} from the left as you see it',
+  },
+  sensitive: {
+    heat: 'Spoiled by long heat: solder quickly, and let it cool between two joints.',
+    static:
+      'Spoiled by static: touch bare metal of the bench or the iron’s stand before you pick it up.',
+  },
+  caution: {
+    erratum: 'The kit is wrong here',
+    'lot-note': 'This lot is different',
+    'mix-up': 'Easily mixed up',
+    'mix-up-text':
+      'These look like {{other}} ({{places}}), which you have fitted already. Compare both pictures before you take one.',
+    'mix-up-here': 'Now: {{what}}',
+    'mix-up-other': 'Fitted already: {{what}}',
+  },
+  reason: {
+    lowest:
+      'At {{height}} mm above the board nothing that is left lies lower; {{next}} at {{nextHeight}} mm would hold the board up.',
+    tallest:
+      'It stands {{height}} mm high, the tallest of all, so it comes after everything lower.',
+    flattest:
+      'At {{height}} mm it lies flatter than {{next}}: so tweezers and iron get at it from every side.',
+    'flattest-last':
+      'At {{height}} mm it is the tallest of the surface parts, so it comes when the flatter ones are in.',
+    'same-height':
+      'Just as low as {{before}}, {{height}} mm, but another value: one value at a time, so that they are not mixed up.',
+    'same-height-other': 'Just as low as {{before}}, {{height}} mm: either could come first.',
+    'by-hand': 'Your instructor wants it here, after {{before}}.',
+    'by-hand-first': 'Your instructor wants it here.',
+    'off-board':
+      'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
+  },
+  order: {
+    between: 'Here {{after}} comes before {{before}}.',
+    link: '{{from}} before {{to}} ({{says}})',
+    contradiction: 'Rules contradict each other: {{links}}.',
+    'left-out': 'Left out here: {{from}} before {{to}}.',
+  },
+  hold: {
+    'bent-leads': 'bend the leads apart by about 45°',
+    tape: 'hold it with heat-proof tape',
+    putty: 'press it on with a little putty',
+    'tack-one-pin': 'solder one pin, look whether it sits straight, then the others',
+    loose: '{{places}} would drop by up to {{drop}} mm when the board is turned: {{method}}.',
+    'loose-one': 'It would drop by up to {{drop}} mm when the board is turned: {{method}}.',
+  },
+  length: {
+    bend: '{{places}}: bend the leads {{mm}} mm apart.',
+    'cut-link': '{{places}}: cut the wire to {{mm}} mm.',
+    'cut-wire': '{{places}}: cut the wire to {{mm}} mm and strip 5 mm at each end.',
+  },
+  gate: {
+    ask: {
+      ohm: 'What does the meter show, in ohms?',
+      milliampere: 'What current does the supply show, in mA?',
+    },
+    example: { ohm: 'such as 4k7, 220 or OL', milliampere: 'such as 12' },
+    judge: 'Judge it',
+    passed: 'Go on',
+    reading: { ohm: '{{amount}} Ω', milliampere: '{{amount}} mA', open: 'open' },
+    finding: {
+      right: 'That is right.',
+      short:
+        'That is a short circuit from supply to ground: no power. Help is on the way; look for a bridge meanwhile.',
+      'nearly-short':
+        'That is too little: something bridges the supply or sits the wrong way round. No power. Help is on the way.',
+      'too-much': 'That is too much. Switch off now. Help is on the way.',
+      'no-current':
+        'Nothing flows: a dry joint, a lead not through its hole or the supply turned round. Switch off. Help is on the way.',
+    },
+    'block-why':
+      'All parts of the block “{{blocks}}” are in: what is wrong there is found now, before more parts hide it.',
+    short: {
+      right: 'right',
+      short: 'a short circuit',
+      'nearly-short': 'too little',
+      'too-much': 'too much',
+      'no-current': 'nothing flows',
+    },
+    blocks: 'This is about: {{blocks}}.',
+  },
+  step: {
+    solder: 'Solder the {{what}}',
+    insert: 'Put in the {{what}}',
+    fasten: 'Tighten the {{what}}',
+    power: 'Put in the {{what}}',
+    joints_one: '{{count}} joint',
+    joints_other: '{{count}} joints',
+    pieces_one: '{{count}} piece',
+    pieces_other: '{{count}} pieces',
+    minutes: '{{minutes}} min',
+    and: 'and',
+    note: {
+      volt: 'The supply of this kit is {{volt}} V.',
+      'chips-out_one': '{{chips}} is not in its socket yet.',
+      'chips-out_other': '{{chips}} are not in their sockets yet.',
+      'no-cells': 'No cells in the holder.',
+      'cells-out-again':
+        'Use the bench supply with its current limit, or put the cells in for this check only and take them out again.',
+    },
+  },
+};
