@@ -888,6 +888,28 @@ const seat: Words = {
     static:
       'Statische Ladung verdirbt es: vorher blankes Metall der Bank oder des Ständers berühren.',
   },
+  harm: {
+    iron: {
+      says: 'Brille auf. Haare und Ärmel zurück. Den Draht halten, den du abschneidest, und den Kolben im Ständer ablegen. Teile bleiben eine Minute heiß.',
+    },
+    fumes: {
+      says: 'Das Gesicht aus dem Rauch halten. Am Platz wird nicht gegessen: Lot kann Blei enthalten, also danach Hände waschen.',
+    },
+    burst: {
+      says: 'Falsch herum kann er platzen, wenn Strom kommt. Vor dem Löten zweimal auf seine Markierung schauen.',
+    },
+    insert: { says: 'Versorgung aus und Zellen heraus, bevor ein Chip hineinkommt.' },
+    fasten: { says: 'Der Kolben im Ständer, weg von deinen Händen.' },
+    short: { says: 'Eine Zelle nie kurzschließen und nie an einer löten.' },
+    'button-cell': {
+      says: 'Knopfzellen von kleinen Kindern fernhalten: eine verschluckte ist ein Notfall.',
+    },
+    live: { says: 'Niemand lötet an einer Platine unter Strom.' },
+    smoke: {
+      says: 'Rauch, Geruch oder etwas Heißes: sofort Versorgung aus, nichts anfassen, Kursleiter rufen.',
+    },
+    bright: { says: 'Nicht in helle LEDs schauen.' },
+  },
   caution: {
     erratum: 'Hier irrt der Bausatz',
     'lot-note': 'Dieses Los ist anders',
@@ -1017,16 +1039,7 @@ const seat: Words = {
     otherwise: 'Sonst',
     expect: 'Was du sehen solltest',
     why: 'Warum jetzt?',
-    caution: {
-      solder:
-        'Brille auf. Haare und Ärmel zurück. Den Draht halten, den du abschneidest, und den Kolben im Ständer ablegen. Teile bleiben eine Minute heiß.',
-      insert: 'Versorgung aus und Zellen heraus, bevor ein Chip hineinkommt.',
-      fasten: 'Der Kolben im Ständer, weg von deinen Händen.',
-      power:
-        'Eine Zelle nie kurzschließen. Knopfzellen von kleinen Kindern fernhalten: eine verschluckte ist ein Notfall.',
-      check: 'Niemand lötet an einer Platine unter Strom. Nicht in helle LEDs schauen.',
-      local: 'Was dein Kursleiter und die Regeln dieses Raums sagen, geht vor.',
-    },
+    cautionLocal: 'Was dein Kursleiter und die Regeln dieses Raums sagen, geht vor.',
     done: 'Fertig',
     checkDone: 'Ja, so ist es',
     checkFailed: 'Nein, ist es nicht',

@@ -875,6 +875,28 @@ const seat: Words = {
     heat: 'El calor prolongado lo estropea: suelda deprisa y deja que se enfríe entre dos soldaduras.',
     static: 'La estática lo estropea: toca antes metal desnudo de la mesa o del soporte.',
   },
+  harm: {
+    iron: {
+      says: 'Gafas puestas. Pelo y mangas recogidos. Sujeta la patilla que cortas y deja el soldador en su soporte. Los componentes siguen calientes un minuto.',
+    },
+    fumes: {
+      says: 'Aparta la cara del humo. En el puesto no se come: el estaño puede llevar plomo, así que lávate las manos después.',
+    },
+    burst: {
+      says: 'Al revés puede reventar cuando llega la corriente. Mira dos veces su marca antes de soldar.',
+    },
+    insert: { says: 'Alimentación apagada y pilas fuera antes de poner un chip.' },
+    fasten: { says: 'El soldador en su soporte, lejos de tus manos.' },
+    short: { says: 'Nunca cortocircuites una pila ni sueldes en ella.' },
+    'button-cell': {
+      says: 'Las pilas de botón, lejos de niños pequeños: tragarse una es una emergencia.',
+    },
+    live: { says: 'Nadie suelda en una placa con corriente.' },
+    smoke: {
+      says: 'Humo, olor o algo caliente: apaga enseguida, no toques nada y llama a tu instructor.',
+    },
+    bright: { says: 'No mires a los LED brillantes.' },
+  },
   caution: {
     erratum: 'Aquí el kit se equivoca',
     'lot-note': 'Este lote es distinto',
@@ -1008,16 +1030,7 @@ const seat: Words = {
     otherwise: 'Si no',
     expect: 'Lo que deberías ver',
     why: '¿Por qué ahora?',
-    caution: {
-      solder:
-        'Gafas puestas. Pelo y mangas recogidos. Sujeta la patilla que cortas y deja el soldador en su soporte. Los componentes siguen calientes un minuto.',
-      insert: 'Alimentación apagada y pilas fuera antes de poner un chip.',
-      fasten: 'El soldador en su soporte, lejos de tus manos.',
-      power:
-        'Nunca cortocircuites una pila. Las de botón, lejos de niños pequeños: tragarse una es una emergencia.',
-      check: 'Nadie suelda en una placa con corriente. No mires a los LED brillantes.',
-      local: 'Lo que digan tu instructor y las reglas de esta sala va primero.',
-    },
+    cautionLocal: 'Lo que digan tu instructor y las reglas de esta sala va primero.',
     done: 'Hecho',
     checkDone: 'Sí, así es',
     checkFailed: 'No, no es así',

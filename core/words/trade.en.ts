@@ -11,11 +11,13 @@ import { checks } from '../order/checks.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { styles } from '../order/styles/index.ts';
 import { families } from '../parts/families/index.ts';
+import { harms } from '../safety/harms.ts';
 import { keyed } from './keyed.ts';
 
 export const tradeEnglish = {
   family: keyed(families),
   mistake: keyed(mistakes),
+  harm: keyed(harms),
   rule: keyed(hardRules),
   style: keyed(styles),
   check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),

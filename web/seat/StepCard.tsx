@@ -6,6 +6,7 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
+import { harmsOf } from '#core/safety/harms';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
 import {
   checkWords,
@@ -58,15 +59,28 @@ export function StepCard({ step, steps, board, heatTimes, number, count, gate }:
           ))}
         </>
       )}
-      <p className="caution">
-        <Glyph name="warn" /> {t(`seat.caution.${step.kind}`)} {t('seat.caution.local')}
-      </p>
+      <Harms step={step} />
       <details className="why">
         <summary>{t('seat.why')}</summary>
         <p>{reasonSentence(t, step)}</p>
         <p>{t('seat.burn')}</p>
       </details>
     </article>
+  );
+}
+
+/** What can hurt at this step; local rules come first. */
+function Harms({ step }: { readonly step: PlannedStep }) {
+  const { t } = useTranslation();
+  return (
+    <div className="caution">
+      {harmsOf(step).map(({ id }) => (
+        <p key={id}>
+          <Glyph name="warn" /> {t(`harm.${id}.says`)}
+        </p>
+      ))}
+      <p>{t('seat.cautionLocal')}</p>
+    </div>
   );
 }
 

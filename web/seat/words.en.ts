@@ -51,16 +51,7 @@ export const seatEnglish = {
   otherwise: 'Otherwise',
   expect: 'What you should see',
   why: 'Why now?',
-  caution: {
-    solder:
-      'Glasses on. Hair and sleeves back. Hold the lead you cut, and keep the iron in its stand. Parts stay hot for a minute.',
-    insert: 'Supply off and cells out before a chip goes in.',
-    fasten: 'Iron in its stand, away from your hands.',
-    power:
-      'Never short-circuit a cell. Button cells stay away from small children: a swallowed one is an emergency.',
-    check: 'Nobody solders on a board that has power. Bright LEDs: do not look into them.',
-    local: 'What your instructor and this room’s rules say comes first.',
-  },
+  cautionLocal: 'What your instructor and this room’s rules say comes first.',
   done: 'Done',
   checkDone: 'Yes, it is so',
   checkFailed: 'No, it is not',
