@@ -1,23 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { line } from '../order/testing/kits.ts';
-import type { Pad } from './board.ts';
 import { footprintOf, signOfPin } from './footprint.ts';
 import { moreHeat } from './heat.ts';
+import { padWith } from './testing/pads.ts';
 
-const pad: Pad = {
-  place: 'R1',
-  pin: '1',
-  net: 'GND',
-  xMm: 0,
-  yMm: 0,
-  widthMm: 1.9,
-  heightMm: 1.9,
-  rotation: 0,
-  side: 'both',
-  drillMm: 0.8,
-  plated: true,
-  square: false,
-};
+const pad = padWith({ net: 'GND' });
 
 describe('joints that take more heat (common practice)', () => {
   it('are those on a plane and those with a large pad', () => {

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { line, ohm } from '../order/testing/kits.ts';
+import { line, ohm, type } from '../order/testing/kits.ts';
+import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Pad } from './board.ts';
 import { footprintOf } from './footprint.ts';
 import { cornersOf } from './layout.ts';
 import { type BoardRect, copperOutlines, rectOutline } from './outline.ts';
 import { nameSpotOf, ringOf } from './ring.ts';
+import { padWith } from './testing/pads.ts';
 import { inView } from './transform.ts';
 
 const boardHeightMm = 60;
@@ -35,21 +37,7 @@ const rects: fc.Arbitrary<BoardRect> = fc.record({
   radiusMm: fc.constant(0),
 });
 
-const pad = (more: Partial<Pad>): Pad => ({
-  place: 'R1',
-  pin: '1',
-  net: null,
-  xMm: 10,
-  yMm: 20,
-  widthMm: 1.9,
-  heightMm: 1.9,
-  rotation: 0,
-  side: 'both',
-  drillMm: 0.8,
-  plated: true,
-  square: false,
-  ...more,
-});
+const pad = (more: Partial<Pad>): Pad => padWith({ xMm: 10, yMm: 20, ...more });
 
 describe('outlines of a board as path data', () => {
   it('keep the area of a rectangle, whichever way it is turned', () => {
@@ -112,22 +100,55 @@ describe('rings and names', () => {
     expect(ring.heightMm).toBeGreaterThanOrEqual(4);
   });
 
-  const spot = (part: Part, rotation = 0) =>
-    nameSpotOf({ place: 'X', xMm: 0, yMm: 0, rotation, side: 'top' }, part);
+  const spot = (part: Part, rotation = 0, place = 'R1') =>
+    nameSpotOf({ place, xMm: 0, yMm: 0, rotation, side: 'top' }, part);
+  /** What a name covers, from the middle of its part; letters of a mono face are 0.6 of their size wide. */
+  const covers = (part: Part, rotation: number, place: string) => {
+    const { rightMm, belowMm, sizeMm } = spot(part, rotation, place);
+    const half = (place.length * 0.6 * sizeMm) / 2;
+    return {
+      left: rightMm - half,
+      right: rightMm + half,
+      top: belowMm - 0.7 * sizeMm,
+      bottom: belowMm,
+    };
+  };
 
-  it('the name of a small part stands below it, of a large one over it', () => {
-    expect(spot(line('resistor-chip', 'R1', ohm(470))).belowMm).toBeGreaterThan(2);
-    expect(spot(line('resistor-axial', 'R1', ohm(470))).belowMm).toBeLessThan(1);
-  });
+  it.each([0, 90, 180, 270])(
+    'a name hides no band, turned by %s: it stands clear of the body of a resistor or a diode',
+    (rotation) => {
+      for (const part of [
+        line('resistor-axial', 'R1', ohm(470)),
+        line('diode-axial', 'D1', type('1N4148')),
+      ]) {
+        const halfBody = familyOf(part).body.widthMm / 2;
+        const { left, top } = covers(part, rotation, 'R12');
+        if (rotation % 180 === 0) expect(top).toBeGreaterThan(halfBody);
+        else expect(left).toBeGreaterThan(halfBody);
+      }
+    },
+  );
 
   it('a name lies on no hole of its small part, however that is turned', () => {
     const film = line('capacitor-film', 'C1');
-    const lowest = (rotation: number) =>
-      Math.max(...footprintOf(film).pins.map((pin) => Math.abs(rotation === 90 ? pin.x : pin.y)));
     for (const rotation of [0, 90]) {
-      const { belowMm, sizeMm } = spot(film, rotation);
-      // Capitals are some 0.7 of the size of their letters high (common practice of type).
-      expect(belowMm - 0.7 * sizeMm).toBeGreaterThan(lowest(rotation) + 0.4);
+      const lowest = Math.max(
+        ...footprintOf(film).pins.map((pin) => Math.abs(rotation === 90 ? pin.x : pin.y)),
+      );
+      expect(covers(film, rotation, 'C1').top).toBeGreaterThan(lowest + 0.4);
     }
+  });
+
+  it('the name of a large body stands in its middle', () => {
+    for (const rotation of [0, 90]) {
+      const { left, right, top, bottom } = covers(line('battery-holder', 'BT1'), rotation, 'BT1');
+      expect(left + right).toBeCloseTo(0, 9);
+      expect(top + bottom).toBeCloseTo(0, 9);
+    }
+  });
+
+  it('names of resistors in rows of a fifth of an inch do not meet the next one', () => {
+    const { bottom } = covers(line('resistor-axial', 'R1', ohm(470)), 0, 'R1');
+    expect(bottom).toBeLessThan(5.08 - 2.5 / 2);
   });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emptyBoard } from '../board/board.ts';
+import { padWith } from '../board/testing/pads.ts';
 import { blocksOf } from './blocksOf.ts';
 import { compareStyles, meanFoundAfter, recommend, reportOn } from './compareStyles.ts';
 import { gateForms, openOhm, readGate } from './gateReading.ts';
@@ -10,20 +11,7 @@ import type { CheckStep } from './step.ts';
 import { boardWith } from './testing/boards.ts';
 import { line, ohm, type } from './testing/kits.ts';
 
-const pad = (place: string, pin: string, net: string, xMm = 0) => ({
-  place,
-  pin,
-  net,
-  xMm,
-  yMm: 0,
-  widthMm: 1.9,
-  heightMm: 1.9,
-  rotation: 0,
-  side: 'both' as const,
-  drillMm: 0.8,
-  plated: true,
-  square: false,
-});
+const pad = (place: string, pin: string, net: string, xMm = 0) => padWith({ place, pin, net, xMm });
 
 /** Terminal and diode feed a comparator with a divider on its input and a lamp on its output. */
 const parts = [

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { padWith } from '#core/board/testing/pads';
 import { heatTimesOf, usualIron } from '#core/joint/heat/iron';
 import { planKit } from '#core/order/planKit';
 import { anyKitOnBoard, boardWith } from '#core/order/testing/boards';
@@ -148,34 +149,8 @@ describe('the card of a step', () => {
     const hot = {
       ...planes,
       pads: [
-        {
-          place: 'C1',
-          pin: '1',
-          net: 'GND',
-          xMm: 57.5,
-          yMm: 50,
-          widthMm: 1.9,
-          heightMm: 1.9,
-          rotation: 0,
-          side: 'both' as const,
-          drillMm: 0.8,
-          plated: true,
-          square: true,
-        },
-        {
-          place: 'C1',
-          pin: '2',
-          net: 'A',
-          xMm: 62.5,
-          yMm: 50,
-          widthMm: 1.9,
-          heightMm: 1.9,
-          rotation: 0,
-          side: 'both' as const,
-          drillMm: 0.8,
-          plated: true,
-          square: false,
-        },
+        padWith({ place: 'C1', pin: '1', net: 'GND', xMm: 57.5, yMm: 50 }),
+        padWith({ place: 'C1', pin: '2', net: 'A', xMm: 62.5, yMm: 50 }),
       ],
     };
     const words = wordsOf(cardOf(stepFor('C1'), 'en', steps, hot));

@@ -16,12 +16,12 @@ export const PlaceNames = memo(function PlaceNames({ board, shown, side }: Place
     // biome-ignore lint/a11y/noAriaHiddenOnFocusable: a group of a drawing takes no focus; its parts are named by their spots
     <g aria-hidden="true">
       {shown.map(({ placement, part }) => {
-        const { belowMm, sizeMm } = nameSpotOf(placement, part);
+        const { rightMm, belowMm, sizeMm } = nameSpotOf(placement, part);
         const { x, y } = inView(board, side, { x: placement.xMm, y: placement.yMm });
         return (
           <text
             key={placement.place}
-            x={x}
+            x={x + rightMm}
             y={y + belowMm}
             fontSize={sizeMm}
             className="place-name"
