@@ -1,7 +1,9 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Board, Pad, Side } from '#core/board/board';
 import { footprintOf, signOfPin } from '#core/board/footprint';
+import { cornersOf } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
+import { nameSpotOf } from '#core/board/ring';
 import { inView } from '#core/board/transform';
 import { viewAround } from '#core/board/view';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
@@ -23,7 +25,7 @@ const ink = '#231c15';
 const faint = '#b9ac97';
 
 /** Room around the parts of a step, and the least that is shown, in mm. */
-const aroundMm = 8;
+const aroundMm = 6;
 const leastMm = 34;
 
 /**
@@ -44,10 +46,12 @@ export function boardPicture(
   });
   const spots = placed
     .filter(({ placement: { place } }) => now.has(place))
-    .map(({ placement: { xMm, yMm } }) => inView(board, side, { x: xMm, y: yMm }));
+    .flatMap(({ placement, part }) =>
+      cornersOf(placement, part).map((corner) => inView(board, side, corner)),
+    );
   const here = viewAround(spots, {
-    besideMm: 1.25 * aroundMm,
-    aboveMm: aroundMm,
+    besideMm: aroundMm,
+    aboveMm: aroundMm * 0.75,
     leastWidthMm: leastMm,
     leastHeightMm: leastMm * 0.55,
   });
@@ -77,10 +81,11 @@ export function boardPicture(
     '</g>',
     ...placed
       .filter(({ placement: { place } }) => near && now.has(place))
-      .map(({ placement: { place, xMm, yMm }, part }) => {
-        const { x, y } = inView(board, side, { x: xMm, y: yMm });
-        // Beside the hole of a wire, not on it.
-        return nameText(place, x, familyOf(part).mount === 'off-board' ? y + 3 : y);
+      .map(({ placement, part }) => {
+        const { x, y } = inView(board, side, { x: placement.xMm, y: placement.yMm });
+        const { rightMm, belowMm, sizeMm } = nameSpotOf(placement, part);
+        // The middle of the letters, and not their base line.
+        return nameText(placement.place, x + rightMm, y + belowMm - 0.35 * sizeMm);
       }),
     ...pads
       .filter(({ place }) => near && now.has(place))
