@@ -20,11 +20,17 @@ export const chipSizes = {
   '1210': { lengthMm: 3.2, widthMm: 2.5, heightMm: 0.55 },
 } as const satisfies Readonly<Record<string, ChipSize>>;
 
+export type ChipSizeCode = keyof typeof chipSizes;
+
 const sizeCode = /\b(0402|0603|0805|1206|1210)\b/;
 
+/** The size code that a list gives a chip part; undefined where it gives none. */
+export const chipSizeCodeOf = ({ description }: Pick<Part, 'description'>) =>
+  sizeCode.exec(description)?.[1] as ChipSizeCode | undefined;
+
 /** The size that a list gives a chip part; undefined where it gives none. */
-export function chipSizeOf({ description }: Pick<Part, 'description'>): ChipSize | undefined {
-  const code = sizeCode.exec(description)?.[1] as keyof typeof chipSizes | undefined;
+export function chipSizeOf(part: Pick<Part, 'description'>): ChipSize | undefined {
+  const code = chipSizeCodeOf(part);
   return code && chipSizes[code];
 }
 

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { KitLine } from '#contract/kits';
-import { bodyOf } from '#core/parts/bodyOf';
+import { bodyOf, chipSizeCodeOf } from '#core/parts/bodyOf';
 import { familyOf } from '#core/parts/families/index';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
@@ -137,7 +137,11 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
 function Details({ part }: { readonly part: Part }) {
   const { value } = part;
   const volt = value.kind === 'amount' ? value.ratedVolt : undefined;
-  const details = [toleranceLabel(value), volt === undefined ? '' : `${volt} V`].filter(Boolean);
+  const details = [
+    toleranceLabel(value),
+    volt === undefined ? '' : `${volt} V`,
+    familyOf(part).comesInSizes ? chipSizeCodeOf(part) : '',
+  ].filter(Boolean);
   return details.length === 0 ? null : (
     <span style={{ display: 'block', color: 'var(--faded)' }}>{details.join(' · ')}</span>
   );
