@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import type { BandCount } from '#core/bands/encode';
+import { chipSizes } from '#core/parts/bodyOf';
 import type { Erratum } from '#core/parts/erratum';
 import { families } from '#core/parts/families/index';
 import { lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
@@ -84,11 +85,14 @@ const familySchema = yup
   .required();
 const pinsSchema = yup.number().integer('Write a whole number of pins.').min(1).max(64);
 
+const sizeCodes = Object.keys(chipSizes).sort();
+
 /** What lies in a drawer. */
 export const stockPartSchema = yup.object({
   family: familySchema,
   value: valueSchema,
   pins: pinsSchema,
+  size: yup.string().oneOf(sizeCodes, `The size is one of ${sizeCodes.join(', ')}.`),
 }) as unknown as yup.ISchema<StockPart>;
 
 const partSchema = yup.object({

@@ -98,7 +98,7 @@ function gather(workshops: readonly PlannedBags[]): Map<string, Asked> {
   for (const { seats, parts } of workshops) {
     for (const part of parts) {
       const brought = part.supply === 'not-in-kit';
-      const key = `${brought ? 'brought' : 'packed'} ${stockKey(part)}`;
+      const key = `${brought ? 'brought' : 'packed'} ${stockKey(stockPartOf(part))}`;
       const before = found.get(key) ?? {
         key,
         part: stockPartOf(part),

@@ -5,7 +5,7 @@ import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { PartValue } from '../parts/part.ts';
 import { type InStock, needsOf } from './needs.ts';
 import { bagList, packingOrders, piecesForBags } from './packing.ts';
-import { serves, stockPartOf } from './stockPart.ts';
+import { asPart, serves, stockPartOf } from './stockPart.ts';
 import { substitutesFor } from './substitutes.ts';
 
 const amount = (
@@ -31,6 +31,44 @@ describe('what a drawer can be used for', () => {
     });
     expect(serves(can(25), can(16))).toBe(true);
     expect(serves(can(10), can(16))).toBe(false);
+  });
+
+  it('a chip part of another size does not, one whose size nobody has said does', () => {
+    const chip = (size?: '0805' | '1206') => ({
+      family: 'resistor-chip',
+      value: ohm(330),
+      ...(size ? { size } : {}),
+    });
+    expect(serves(chip('0805'), chip('0805'))).toBe(true);
+    expect(serves(chip('1206'), chip('0805'))).toBe(false);
+    expect(serves(chip(), chip('0805'))).toBe(true);
+    expect(serves(chip('1206'), chip())).toBe(true);
+  });
+
+  it('two sizes of one value are two needs, each with its drawer', () => {
+    const chips = (places: string, code: string) => ({
+      ...line('resistor-chip', places, ohm(330)),
+      description: `chip resistor ${code}`,
+    });
+    const drawer = (itemId: string, size: '0805' | '1206'): InStock => ({
+      itemId,
+      part: { family: 'resistor-chip', value: ohm(330), size },
+      level: 100,
+    });
+    const { lines } = needsOf(
+      [{ title: 'one', seats: 10, parts: [chips('R1', '0805'), chips('R2 R3', '1206')] }],
+      [drawer('small', '0805'), drawer('large', '1206')],
+      new Map(),
+      0.05,
+    );
+    const found = lines.map(({ part, fitted, itemIds }) => [part.size, fitted, ...itemIds]);
+    expect(found.sort()).toEqual([
+      ['0805', 10, 'small'],
+      ['1206', 20, 'large'],
+    ]);
+    expect(
+      asPart({ family: 'resistor-chip', value: ohm(330), size: '1206' }).description,
+    ).toContain('1206');
   });
 
   it('a type is the same with or without its blank', () => {

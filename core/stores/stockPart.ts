@@ -1,13 +1,19 @@
+import { type ChipSizeCode, chipSizeCodeOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 
 /** What lies in a drawer: a part without a place on a board. */
-export type StockPart = Pick<Part, 'family' | 'value' | 'pins'>;
-
-/** The same for parts that can stand for each other without a thought: same kind, value and pins. */
-export function stockKey({ family, value, pins }: StockPart): string {
-  return JSON.stringify([family, valueKey(value), pins ?? null]);
+export interface StockPart extends Pick<Part, 'family' | 'value' | 'pins'> {
+  /** Of a chip part; absent where nobody has said it. */
+  readonly size?: ChipSizeCode;
 }
+
+/** The same for parts that can stand for each other without a thought: same kind, value, pins and size. */
+export const stockKey = (part: StockPart): string =>
+  JSON.stringify([kindKey(part), part.size ?? null]);
+
+const kindKey = ({ family, value, pins }: StockPart): string =>
+  JSON.stringify([family, valueKey(value), pins ?? null]);
 
 function valueKey(value: PartValue): unknown {
   switch (value.kind) {
@@ -26,11 +32,12 @@ function valueKey(value: PartValue): unknown {
 const plainType = (print: string) => print.replace(/[\s-]+/g, '').toUpperCase();
 
 /**
- * Whether what is in a drawer can be fitted where the parts list asks for a part: the same kind and value, no wider
- * tolerance and no lower voltage than asked for.
+ * Whether what is in a drawer can be fitted where the parts list asks for a part: the same kind and value, no other
+ * size, no wider tolerance and no lower voltage than asked for.
  */
 export function serves(stock: StockPart, asked: StockPart): boolean {
-  if (stockKey(stock) !== stockKey(asked)) return false;
+  if (kindKey(stock) !== kindKey(asked)) return false;
+  if (stock.size && asked.size && stock.size !== asked.size) return false;
   if (stock.value.kind !== 'amount' || asked.value.kind !== 'amount') return true;
   const { tolerancePercent: has, ratedVolt: bears } = stock.value;
   const { tolerancePercent: wants, ratedVolt: needs } = asked.value;
@@ -44,14 +51,19 @@ export const asPart = (stock: StockPart, quantity = 1): Part => ({
   quantity,
   family: stock.family,
   value: stock.value,
-  description: familyOf(stock).words.one,
+  description: [familyOf(stock).words.one, stock.size].filter(Boolean).join(' '),
   supply: 'in-kit',
   ...(stock.pins === undefined ? {} : { pins: stock.pins }),
 });
 
 /** The drawer's own description of a part: what it is, without its places and the lot. */
-export const stockPartOf = ({ family, value, pins }: Part): StockPart => ({
-  family,
-  value,
-  ...(pins === undefined ? {} : { pins }),
-});
+export function stockPartOf(part: Part): StockPart {
+  const { family, value, pins } = part;
+  const size = familyOf(part).comesInSizes ? chipSizeCodeOf(part) : undefined;
+  return {
+    family,
+    value,
+    ...(pins === undefined ? {} : { pins }),
+    ...(size === undefined ? {} : { size }),
+  };
+}

@@ -49,6 +49,21 @@ describe('the ledger', () => {
     await server.instructor.get(`/api/stores/items/${randomUUID()}/ledger.csv`).expect(404);
   });
 
+  it('keeps the size of a chip part, and refuses one that nobody makes', async () => {
+    const chip = (size: string) => ({
+      ...resistor,
+      part: { ...resistor.part, family: 'resistor-chip', size },
+    });
+    const { item } = await ledger(await newItem(chip('1206')));
+    expect(item.part).toMatchObject({ family: 'resistor-chip', size: '1206' });
+    const refused = await server.instructor.post('/api/stores/items').send(chip('12O6'));
+    expect(refused.status).toBe(422);
+    expect(refused.body.errors[0]).toMatchObject({
+      field: 'part.size',
+      message: 'The size is one of 0402, 0603, 0805, 1206, 1210.',
+    });
+  });
+
   it('books a move once, however often it is sent', async () => {
     const id = await newItem();
     const move = randomUUID();
