@@ -1,4 +1,7 @@
-import type { Point } from './transform.ts';
+import type { Part } from '../parts/part.ts';
+import type { Board, Placement, Side } from './board.ts';
+import { cornersOf } from './layout.ts';
+import { inView, type Point } from './transform.ts';
 
 /** What of a picture is shown, in mm. */
 export interface View {
@@ -8,20 +11,30 @@ export interface View {
   readonly height: number;
 }
 
-/**
- * A view around some spots of a picture, with room on every side.
- *
- * @param room mm left and right, mm above and below, and the least width and height that are shown
- */
-export function viewAround(
-  spots: readonly Point[],
-  room: {
-    readonly besideMm: number;
-    readonly aboveMm: number;
-    readonly leastWidthMm: number;
-    readonly leastHeightMm: number;
-  },
+/** Left and right, above and below what is looked at, and the least that is shown. */
+export interface Room {
+  readonly besideMm: number;
+  readonly aboveMm: number;
+  readonly leastWidthMm: number;
+  readonly leastHeightMm: number;
+}
+
+/** A view of some parts of a board from one side, each as a whole. */
+export function viewOfParts(
+  board: Pick<Board, 'widthMm' | 'heightMm'>,
+  side: Side,
+  placed: readonly { readonly placement: Placement; readonly part: Part }[],
+  room: Room,
 ): View {
+  const corners = placed.flatMap(({ placement, part }) => cornersOf(placement, part));
+  return viewAround(
+    corners.map((corner) => inView(board, side, corner)),
+    room,
+  );
+}
+
+/** A view around some spots of a picture, with room on every side. */
+export function viewAround(spots: readonly Point[], room: Room): View {
   const [xs, ys] = [spots.map(({ x }) => x), spots.map(({ y }) => y)];
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
   const [top, bottom] = [Math.min(...ys), Math.max(...ys)];

@@ -41,6 +41,9 @@ export interface Exception {
   readonly reason: string;
 }
 
+/** What a kit is soldered by: as it was stored, or as usual where nobody has chosen. */
+export const settingsOf = (stored: OrderSettings | null): OrderSettings => stored ?? usualSettings;
+
 /** One value at a time, lowest first: what most instructors of beginners do (common practice). */
 export const usualSettings: OrderSettings = {
   styles: ['lowest-first'],

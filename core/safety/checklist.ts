@@ -1,5 +1,6 @@
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
+import { hasFamily } from './hasFamily.ts';
 
 /** What of a kit decides which hazards it brings. */
 export interface KitHazards {
@@ -15,11 +16,6 @@ export interface ChecklistItem {
   readonly says: string;
   readonly why: string;
 }
-
-const hasFamily =
-  (...families: readonly string[]) =>
-  ({ parts }: KitHazards): boolean =>
-    parts.some(({ family }) => families.includes(family));
 
 /** Above this a touch is no longer taken to be harmless: 60 V DC without ripple (IEC 61140, from memory). */
 const harmlessVolt = 60;

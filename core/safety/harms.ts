@@ -1,5 +1,5 @@
 import type { Step } from '../order/step.ts';
-import { familyOf } from '../parts/families/index.ts';
+import { hasFamily } from './hasFamily.ts';
 
 /** A way to get hurt at the bench, and the steps that it is said at. */
 export interface Harm {
@@ -13,10 +13,10 @@ const isKind =
   ({ kind }: Step): boolean =>
     kinds.includes(kind);
 
-const hasFamily =
+const isWith =
   (...families: readonly string[]) =>
   (step: Step): boolean =>
-    step.kind !== 'check' && step.parts.some((part) => families.includes(familyOf(part).id));
+    step.kind !== 'check' && hasFamily(...families)(step);
 
 /** A check with power on the board. */
 const isLive = (step: Step): boolean =>
@@ -43,7 +43,7 @@ export const harms = [
   },
   {
     id: 'burst',
-    appliesTo: hasFamily('capacitor-electrolytic', 'capacitor-tantalum'),
+    appliesTo: isWith('capacitor-electrolytic', 'capacitor-tantalum'),
     words: {
       says: 'The wrong way round it can burst when power comes on. Look twice at its mark before you solder.',
     },
@@ -65,7 +65,7 @@ export const harms = [
   },
   {
     id: 'button-cell',
-    appliesTo: (step) => isKind('power')(step) || hasFamily('coin-holder')(step),
+    appliesTo: (step) => isKind('power')(step) || isWith('coin-holder')(step),
     words: {
       says: 'Button cells stay away from small children: a swallowed one is an emergency.',
     },

@@ -1,6 +1,6 @@
 import type { KitLine, Revision, RevisionSummary } from '#contract/kits';
 import type { Board } from '#core/board/board';
-import { type OrderSettings, usualSettings } from '#core/order/settings';
+import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
 import type { Mapping } from '#core/partslist/columns';
@@ -184,7 +184,7 @@ async function withLines(db: Queryable, row: RevisionRow): Promise<StoredRevisio
     importedAt: row.imported_at.toISOString(),
     workshops: row.workshops,
     board: row.board,
-    order: row.soldering_order ?? usualSettings,
+    order: settingsOf(row.soldering_order),
     errata,
     lines: lines.map((line) => ({
       confidence: line.confidence,

@@ -1,11 +1,10 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Board, Pad, Side } from '#core/board/board';
 import { footprintOf, signOfPin } from '#core/board/footprint';
-import { cornersOf } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { nameSpotOf } from '#core/board/ring';
 import { inView } from '#core/board/transform';
-import { viewAround } from '#core/board/view';
+import { viewOfParts } from '#core/board/view';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
@@ -44,12 +43,8 @@ export function boardPicture(
     const part = byPlace.get(placement.place);
     return part ? [{ placement, part }] : [];
   });
-  const spots = placed
-    .filter(({ placement: { place } }) => now.has(place))
-    .flatMap(({ placement, part }) =>
-      cornersOf(placement, part).map((corner) => inView(board, side, corner)),
-    );
-  const here = viewAround(spots, {
+  const ofStep = placed.filter(({ placement: { place } }) => now.has(place));
+  const here = viewOfParts(board, side, ofStep, {
     besideMm: aroundMm,
     aboveMm: aroundMm * 0.75,
     leastWidthMm: leastMm,

@@ -1,5 +1,5 @@
 import type { Board } from '#core/board/board';
-import { type OrderSettings, usualSettings } from '#core/order/settings';
+import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
@@ -35,7 +35,7 @@ export async function selectNextBuild(
     row && {
       kitName: row.kit_name,
       steps: row.steps,
-      styles: (row.soldering_order ?? usualSettings).styles,
+      styles: settingsOf(row.soldering_order).styles,
       board: row.board,
     }
   );

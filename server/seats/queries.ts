@@ -1,6 +1,6 @@
 import type { Board } from '#core/board/board';
 import type { Iron } from '#core/joint/heat/iron';
-import { type OrderSettings, usualSettings } from '#core/order/settings';
+import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
@@ -62,7 +62,7 @@ export async function selectSeatByToken(
       kitName: row.kit_name,
       startsAt: row.starts_at.toISOString(),
       steps: row.steps,
-      styles: (row.soldering_order ?? usualSettings).styles,
+      styles: settingsOf(row.soldering_order).styles,
       board: row.board,
       iron: row.iron,
     }

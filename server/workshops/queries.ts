@@ -1,6 +1,6 @@
 import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
 import type { Iron } from '#core/joint/heat/iron';
-import { type OrderSettings, usualSettings } from '#core/order/settings';
+import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
@@ -119,7 +119,7 @@ export async function selectWorkshop(
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
       steps: row.steps,
-      styles: (row.soldering_order ?? usualSettings).styles,
+      styles: settingsOf(row.soldering_order).styles,
       iron: row.iron,
     }
   );

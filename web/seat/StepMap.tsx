@@ -4,14 +4,11 @@ import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { moreHeat } from '#core/board/heat';
-import { cornersOf } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
-import { inView } from '#core/board/transform';
-import { type View, viewAround } from '#core/board/view';
+import { type Room, viewOfParts } from '#core/board/view';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import type { Part } from '#core/parts/part';
 import {
   allWhereWords,
   facingWords,
@@ -65,6 +62,10 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   if (here.size === 0) return null;
   const placements = board.placements.filter(({ place }) => here.has(place));
+  const placed = placements.flatMap((placement) => {
+    const part = parts.get(placement.place);
+    return part ? [{ placement, part }] : [];
+  });
   const pads = padsOf(board, parts).filter(({ place }) => here.has(place));
   const heat = new Set(pads.flatMap((pad) => moreHeat(board, pad) ?? []));
   const hot = [...new Set(pads.filter((pad) => moreHeat(board, pad)).map(({ place }) => place))];
@@ -75,7 +76,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
           board={board}
           parts={parts}
           side={side}
-          view={whole ? wholeBoard(board) : around(board, parts, side, placements)}
+          view={whole ? wholeBoard(board) : viewOfParts(board, side, placed, room)}
           now={here}
           done={done}
         />
@@ -94,10 +95,9 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
         </button>
       </div>
       <ul className="map-words">
-        {placements.map((placement) => {
+        {placed.map(({ placement, part }) => {
           const where = allWhereWords(t, i18n.language, board, side).get(placement.place);
-          const part = parts.get(placement.place);
-          if (!where || !part) return null;
+          if (!where) return null;
           const facings = facingsOf(part, placement, side).map((facing) => facingWords(t, facing));
           const holes = holeWords(
             t,
@@ -124,25 +124,12 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   );
 }
 
-/** What of the board is shown: the parts of the step, each as a whole, with a little around them. */
-const around = (
-  board: Board,
-  parts: ReadonlyMap<string, Part>,
-  side: Side,
-  placements: Board['placements'],
-): View =>
-  viewAround(
-    placements.flatMap((placement) => {
-      const part = parts.get(placement.place);
-      return part ? cornersOf(placement, part).map((corner) => inView(board, side, corner)) : [];
-    }),
-    {
-      besideMm: aroundMm,
-      aboveMm: aroundMm / 2,
-      leastWidthMm: leastMm,
-      leastHeightMm: leastMm * 0.6,
-    },
-  );
+const room: Room = {
+  besideMm: aroundMm,
+  aboveMm: aroundMm / 2,
+  leastWidthMm: leastMm,
+  leastHeightMm: leastMm * 0.6,
+};
 
 /** How long that is with this workshop's iron; a pad on a plane lies between one with spokes and one that is all plane. */
 function heatSeconds(t: TFunction, times: HeatTimes, onPlane: boolean): string {
