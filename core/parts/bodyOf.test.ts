@@ -67,6 +67,14 @@ describe('the size of a chip part', () => {
     }
   });
 
+  it('heights are whole hundredths of a millimetre in every size: they are shown', () => {
+    for (const family of families)
+      for (const code of Object.keys(chipSizes)) {
+        const { heightMm } = bodyOf(family, { description: code });
+        expect(String(heightMm), `${family.id} ${code}`).toMatch(/^\d+(\.\d{1,2})?$/);
+      }
+  });
+
   it('a part that the list gives no size is drawn in the usual one', () => {
     const part = examplePart(familyOf({ family: 'resistor-chip' }));
     expect(bodyLengthMm(bodyOf(familyOf(part), part), part)).toBe(chipSizes['0805'].lengthMm);

@@ -41,7 +41,8 @@ export function bodyOf(
 ): Body {
   const size = comesInSizes ? chipSizeOf(part) : undefined;
   if (!size || !('lengthMm' in body)) return body;
-  // What is thicker than a resistor stays so in every size.
-  const heightMm = (body.heightMm * size.heightMm) / chipSizes['0805'].heightMm;
+  // What is thicker than a resistor stays so in every size; to a hundredth, as heights are shown.
+  const times = size.heightMm / chipSizes['0805'].heightMm;
+  const heightMm = Math.round(body.heightMm * times * 100) / 100;
   return { ...body, lengthMm: size.lengthMm, widthMm: size.widthMm, heightMm };
 }

@@ -16,15 +16,15 @@ interface PlacedBodyProps {
 }
 
 /** A body from above as markup, made once a part. */
-const bodies = new WeakMap<Part, Map<number | undefined, Body>>();
-interface Body {
+const bodies = new WeakMap<Part, Map<number | undefined, DrawnBody>>();
+interface DrawnBody {
   readonly markup: string;
   readonly widthMm: number;
   readonly heightMm: number;
 }
 
-function bodyOf(part: Part, spanMm: number | undefined): Body {
-  const ofPart = bodies.get(part) ?? new Map<number | undefined, Body>();
+function drawnBodyOf(part: Part, spanMm: number | undefined): DrawnBody {
+  const ofPart = bodies.get(part) ?? new Map<number | undefined, DrawnBody>();
   bodies.set(part, ofPart);
   const known = ofPart.get(spanMm);
   if (known) return known;
@@ -41,7 +41,7 @@ export const PlacedBody = memo(function PlacedBody({
   boardHeightMm,
   isAhead,
 }: PlacedBodyProps) {
-  const { markup, widthMm, heightMm } = bodyOf(part, spanMm);
+  const { markup, widthMm, heightMm } = drawnBodyOf(part, spanMm);
   const flipped = side === 'bottom' ? ' scale(-1 1)' : '';
   return (
     <g
