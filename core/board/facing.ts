@@ -2,6 +2,7 @@ import { familyOf } from '../parts/families/index.ts';
 import { isTurned } from '../parts/lotNote.ts';
 import type { Part } from '../parts/part.ts';
 import type { SignMark } from '../parts/sign.ts';
+import { signOf } from '../parts/signs/index.ts';
 import type { Placement, Side } from './board.ts';
 
 /** Towards which edge of what one sees a mark of the part points. */
@@ -12,35 +13,11 @@ export interface Facing {
   readonly edge: Edge;
 }
 
-/** Marks that stand at one end of the body, and at which angle from its middle at rotation 0 (y up). */
-const markAngles: Readonly<Partial<Record<SignMark, number>>> = {
-  // Minus, cathode: the right end.
-  stripe: 0,
-  band: 0,
-  flat: 0,
-  'green-mark': 0,
-  'black-wire': 0,
-  // Plus: the left end.
-  'long-lead': 180,
-  'plus-print': 180,
-  'red-wire': 180,
-  // Chips and sockets: the notch is on the left.
-  notch: 180,
-  // Pin 1 is at the lower left.
-  dot: 225,
-  // The flat, the openings and the gap for a tongue look down in the drawing from above, the metal and a lone leg up.
-  'flat-face': 270,
-  openings: 270,
-  keyway: 270,
-  'metal-tab': 90,
-  'single-leg': 90,
-};
-
 /** Which way the marks of a placed part must look, seen from one side of the board; empty where it does not matter. */
 export function facingsOf(part: Part, placement: Placement, side: Side): Facing[] {
   return familyOf(part).signs.flatMap(({ mark }): Facing[] => {
-    const own = markAngles[mark];
-    if (own === undefined) return [];
+    const own = signOf(mark).angle;
+    if (own === null) return [];
     const angle = isTurned(part, mark) ? own + 180 : own;
     return [{ mark, edge: edgeAt(seenAngle(angle, placement, side)) }];
   });

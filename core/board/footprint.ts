@@ -62,11 +62,11 @@ function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
   const count = family.joints(part);
   // A wire has one end in the board; what hangs off it, or is only screwed on, has holes for its wires all the same.
   if (family.mount === 'none' || count === 0) return [];
-  if (body.shape === 'dip' || body.shape === 'so') return twoRows(part, count, length);
-  if (body.shape === 'sot') {
+  if (family.pads === 'two-rows') return twoRows(part, count, length);
+  if (family.pads === 'triangle') {
     return [pin(1, -0.95, -1.1), pin(2, 0.95, -1.1), pin(3, 0, 1.1)].slice(0, count);
   }
-  if (family.id === 'push-button' || family.id === 'switch-chip') {
+  if (family.pads === 'corners') {
     const x = (body.leadMm ?? length) / 2;
     return [pin(1, -x, -2.25), pin(2, x, -2.25), pin(3, -x, 2.25), pin(4, x, 2.25)];
   }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { line } from '../order/testing/kits.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import type { Part } from '../parts/part.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import { doubtOf, type Meter, rangeFor } from './meter.ts';
@@ -9,7 +10,7 @@ import { chanceToFind, costOf } from './policy.ts';
 import { type Amount, judge } from './verdict.ts';
 
 const hand = meters.find(({ id }) => id === 'hand') as Meter;
-const part = (family: string, unit: UnitId, amount: number, tolerancePercent?: number) =>
+const part = (family: FamilyId, unit: UnitId, amount: number, tolerancePercent?: number) =>
   line(family, 'X1', {
     kind: 'amount',
     unit,

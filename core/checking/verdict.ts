@@ -1,3 +1,4 @@
+import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 import { doubtOf, type MeterRange } from './meter.ts';
@@ -9,7 +10,7 @@ export type Verdict =
   /** Within the part's tolerance, widened by the doubt of the meter. */
   | { readonly kind: 'right'; readonly limits: Limits }
   /** Outside, but good enough for some places; `family` names them, see `usable` there. */
-  | { readonly kind: 'usable'; readonly limits: Limits; readonly family: string }
+  | { readonly kind: 'usable'; readonly limits: Limits; readonly family: FamilyId }
   /** Another part, perhaps one of this kit. */
   | { readonly kind: 'not-this'; readonly limits: Limits; readonly itIs: Part | null };
 
@@ -23,29 +24,14 @@ export interface Limits {
   readonly doubt: number;
 }
 
-// What such parts have where the list says nothing (common practice).
-const usualTolerance: Readonly<Record<string, number>> = {
-  'resistor-axial': 5,
-  'resistor-chip': 5,
-  'capacitor-ceramic': 20,
-  'capacitor-multilayer': 10,
-  'capacitor-film': 10,
-  'capacitor-electrolytic': 20,
-  'capacitor-tantalum': 20,
-  'capacitor-chip': 10,
-  'inductor-axial': 10,
-  'inductor-chip': 20,
-  trimmer: 20,
-  potentiometer: 20,
-  thermistor: 10,
-  'resistor-network': 2,
-};
+/** Where neither the line nor the family knows: wide enough that a good part is not turned away (assumed). */
+const doubtfulPercent = 10;
 
 /** The tolerance of a part in per cent: of its line, else what such parts usually have. */
 export const toleranceOf = (part: Part): number =>
   (part.value.kind === 'amount' ? part.value.tolerancePercent : undefined) ??
-  usualTolerance[part.family] ??
-  10;
+  familyOf(part).usualTolerancePercent ??
+  doubtfulPercent;
 
 /**
  * Judges one reading (common practice, see the worked readings of the tests).

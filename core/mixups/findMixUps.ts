@@ -201,9 +201,10 @@ function twoWayReadings(parts: readonly Part[]): TwoWayReading[] {
     value.kind === 'amount' && value.unit === 'ohm' ? [value.amount] : [],
   );
   return parts.flatMap((part) => {
-    if (part.family !== 'resistor-axial' || part.value.kind !== 'amount') return [];
+    const { value } = part;
+    if (value.kind !== 'amount' || value.unit !== 'ohm' || !familyOf(part).bands) return [];
     const bands = bandsOf(part);
-    const ohm = part.value.amount;
+    const ohm = value.amount;
     // What the kit holds is left out here: the learner does not know it yet.
     const { readings, needsMeter } = rankReadings(bands);
     const other = readings.find((reading) => Math.abs(reading.ohm / ohm - 1) > 1e-9);

@@ -1,4 +1,5 @@
 import { familyOf } from '../parts/families/index.ts';
+import type { Job } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 
 export interface SwapDefinition {
@@ -16,7 +17,7 @@ export interface Swap {
   readonly factor: number | null;
 }
 
-const isFamily = (part: Part, ...ids: string[]) => ids.some((id) => part.family.startsWith(id));
+const doesJob = (part: Part, job: Job) => familyOf(part).job === job;
 const either = (a: Part, b: Part, test: (part: Part) => boolean) => test(a) || test(b);
 const both = (a: Part, b: Part, test: (part: Part) => boolean) => test(a) && test(b);
 const volts = ({ value }: Part) => (value.kind === 'amount' ? value.ratedVolt : undefined);
@@ -25,7 +26,7 @@ const volts = ({ value }: Part) => (value.kind === 'amount' ? value.ratedVolt : 
 export const swaps: readonly SwapDefinition[] = [
   {
     id: 'regulator',
-    applies: (a, b) => either(a, b, (part) => isFamily(part, 'regulator')),
+    applies: (a, b) => either(a, b, (part) => doesJob(part, 'regulator')),
     severity: 3,
     words:
       'Where the regulator belongs, the wrong voltage gets through: it and what it feeds can be destroyed.',
@@ -52,14 +53,14 @@ export const swaps: readonly SwapDefinition[] = [
   },
   {
     id: 'transistor',
-    applies: (a) => ['half-round', 'tab', 'sot'].includes(familyOf(a).body.shape),
+    applies: (a) => doesJob(a, 'transistor'),
     severity: 2,
     words:
       'A transistor of the other polarity, or with another pinout, amplifies nothing and can be destroyed.',
   },
   {
     id: 'diode',
-    applies: (a) => isFamily(a, 'diode', 'zener'),
+    applies: (a) => doesJob(a, 'diode'),
     severity: 2,
     words: 'It bears less current or holds another voltage: it can get hot, or guard nothing.',
   },
@@ -84,7 +85,7 @@ export const swaps: readonly SwapDefinition[] = [
   },
   {
     id: 'frequency',
-    applies: (a) => isFamily(a, 'crystal', 'resonator'),
+    applies: (a) => doesJob(a, 'timebase'),
     severity: 2,
     words: 'Every time on the board is wrong by a factor of {{factor}}.',
   },

@@ -20,7 +20,10 @@ export function blocksOf(board: Board | null, parts: readonly Part[]): Block[] {
   const supplyPins = pinsOfNamedNets(board, byPlace);
   const nets = netsOf(board, byPlace).map((pins) => pins.map(placeOfPin));
   if (nets.length === 0) return [];
-  const isEntry = (place: string) => bringsSupply(byPlace.get(place));
+  const isEntry = (place: string) => {
+    const part = byPlace.get(place);
+    return part !== undefined && familyOf(part).power === 'feeds-board';
+  };
   const signals = netsOf(board, byPlace)
     .filter((pins) => !pins.some((pin) => supplyPins.has(pin) || isEntry(placeOfPin(pin))))
     .map((pins) => [...new Set(pins.map(placeOfPin))]);
@@ -85,7 +88,7 @@ const hangsOff = (part: Part | undefined) =>
 
 /** Lights or sounds: a learner sees by it whether the block works. */
 const showsSomething = (part: Part | undefined) =>
-  part !== undefined && /^(led|buzzer|speaker)/.test(familyOf(part).id);
+  part !== undefined && ['light', 'display', 'sound'].includes(familyOf(part).job);
 
 const placeOfPin = (pin: PinName) => pin.slice(0, pin.lastIndexOf('.'));
 
@@ -99,13 +102,6 @@ const mainOf = (places: readonly string[]): string => {
   };
   return [...places].sort((a, b) => rank(a) - rank(b) || byName(a, b))[0] ?? '';
 };
-
-/** What feeds the board: holder, clip, terminals of the supply. */
-function bringsSupply(part: Part | undefined): boolean {
-  if (!part) return false;
-  const family = familyOf(part);
-  return family.role === 'holder' || ['battery-clip', 'coin-holder'].includes(family.id);
-}
 
 /** Pins that lie on a plane, or on a net with a supply's name. */
 function pinsOfNamedNets(board: Board, parts: ReadonlyMap<string, Part>): Set<PinName> {

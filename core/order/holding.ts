@@ -1,14 +1,10 @@
 import type { Board } from '../board/board.ts';
 import type { Standing } from '../board/standing.ts';
 import type { Point } from '../board/transform.ts';
-import type { BodyShape } from '../parts/body.ts';
 import { familyOf } from '../parts/families/index.ts';
-import type { Part } from '../parts/part.ts';
+import type { HoldMethod } from '../parts/family.ts';
 import { placesOf, type WorkNode } from './node.ts';
 import { levelRest, type RestingBoard, restingBoard, type Top } from './rest.ts';
-
-/** How a part is kept in place while the board lies on its face. */
-export type HoldMethod = 'bent-leads' | 'tape' | 'putty' | 'tack-one-pin';
 
 /** Parts of a step that would drop out of the board. */
 export interface Holding {
@@ -20,40 +16,6 @@ export interface Holding {
 
 /** Less than this is hardly seen, and the joint takes it up (common practice). */
 export const looseMm = 0.3;
-
-/** What holds which form (common practice): soft leads are bent, rows are tacked, the rest is taped or puttied. */
-const byShape: Readonly<Record<BodyShape, HoldMethod>> = {
-  rod: 'bent-leads',
-  can: 'bent-leads',
-  disc: 'bent-leads',
-  drop: 'bent-leads',
-  dome: 'bent-leads',
-  'half-round': 'bent-leads',
-  'crystal-can': 'bent-leads',
-  wire: 'bent-leads',
-  tab: 'tack-one-pin',
-  dip: 'tack-one-pin',
-  slab: 'tack-one-pin',
-  so: 'tack-one-pin',
-  chip: 'tack-one-pin',
-  melf: 'tack-one-pin',
-  sot: 'tack-one-pin',
-  block: 'tape',
-  flat: 'tape',
-  'round-box': 'putty',
-};
-
-/** Families that their form alone does not tell: a box on two soft leads, rows of stiff pins. */
-const byFamily: Readonly<Record<string, HoldMethod>> = {
-  'capacitor-film': 'bent-leads',
-  'pin-header': 'tack-one-pin',
-  'socket-strip': 'tack-one-pin',
-};
-
-export const holdMethod = (part: Part): HoldMethod => {
-  const { id, body } = familyOf(part);
-  return byFamily[id] ?? byShape[body.shape];
-};
 
 /** The tops on one side of a board, as part after part is put in. */
 export class Tops {
@@ -105,7 +67,7 @@ export function looseParts(fitted: readonly WorkNode[], tops: Tops): Holding[] {
     node.parts.flatMap((part) =>
       (part.designators.length > 0 ? part.designators : ['']).map((place) => ({
         place,
-        method: holdMethod(part),
+        method: familyOf(part).hold,
         dropMm: rest(tops.middleOf(place)) - node.heightMm,
       })),
     ),

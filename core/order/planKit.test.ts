@@ -9,7 +9,8 @@ import { anyKit, farad, line, ohm, type } from './testing/kits.ts';
 const plan = (...parts: Part[]) => planKit({ parts, supplyVolt: 6 }).steps;
 
 /** What a step is, in a word: its check, or the family of its parts. */
-const short = (step: Step) => (step.kind === 'check' ? step.check : (step.parts[0]?.family ?? ''));
+const short = (step: Step): string =>
+  step.kind === 'check' ? step.check : (step.parts[0]?.family ?? '');
 const sequence = (steps: readonly Step[]) => steps.map(short);
 const reasonOf = (steps: readonly Step[], what: string) =>
   steps.find((step) => short(step) === what)?.reason;

@@ -84,7 +84,7 @@ export function planKit(kit: KitToPlan): KitPlan {
     chipsOut: work
       .filter(({ kind }) => kind === 'insert')
       .flatMap((node) => named(node).designators),
-    hasBattery: work.some(({ parts: [part] }) => part && familyOf(part).bringsPower),
+    hasBattery: work.some(({ parts: [part] }) => part && familyOf(part).power !== 'none'),
     supplyVolt,
   };
   const reasonOf = (group: readonly OrderNode[], index: number): Reason => {

@@ -1,4 +1,5 @@
 import type { Side } from '../board/board.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import type { Part } from '../parts/part.ts';
 import type { Holding } from './holding.ts';
 import type { Length } from './lengths.ts';
@@ -95,6 +96,6 @@ export type Reason =
 /** Enough of a part to name it in a sentence. */
 export interface Named {
   readonly designators: readonly string[];
-  readonly family: string;
+  readonly family: FamilyId;
   readonly heightMm: number;
 }

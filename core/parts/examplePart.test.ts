@@ -3,6 +3,7 @@ import { footprintOf } from '../board/footprint.ts';
 import { allMarks } from './allMarks.ts';
 import { checkLine } from './checkLines.ts';
 import { examplePart, usesPins } from './examplePart.ts';
+import type { FamilyId } from './families/ids.ts';
 import { families, familyOf } from './families/index.ts';
 import { flagsOf } from './flags.ts';
 
@@ -18,7 +19,7 @@ describe('the example of a family', () => {
   );
 
   it('has the marks that people know such parts by (common practice)', () => {
-    const prints = (family: string) =>
+    const prints = (family: FamilyId) =>
       allMarks(examplePart(familyOf({ family }))).prints.map(({ text }) => text);
     expect(prints('capacitor-ceramic')).toContain('104');
     expect(prints('resistor-chip')).toContain('472');

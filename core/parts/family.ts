@@ -3,6 +3,7 @@ import type { UnitId } from '../quantity/unit.ts';
 import type { Body } from './body.ts';
 import type { Drawing } from './drawing/drawing.ts';
 import type { DrawLid } from './drawing/lids.ts';
+import type { FamilyId } from './families/ids.ts';
 import type { Print } from './marks.ts';
 import type { Part } from './part.ts';
 import type { Sign } from './sign.ts';
@@ -30,8 +31,55 @@ export type OrderRole =
   /** In the bag but not fitted: the board itself. */
   | 'carrier';
 
-export interface PartFamily {
-  readonly id: string;
+/** What a part does in a circuit, whatever body it has; rules that speak of parts alike in this use it. */
+export type Job =
+  | 'resistor'
+  | 'capacitor'
+  | 'inductor'
+  /** Crystals and resonators: they beat the time. */
+  | 'timebase'
+  | 'diode'
+  | 'light'
+  | 'display'
+  | 'transistor'
+  | 'regulator'
+  | 'chip'
+  | 'socket'
+  | 'switch'
+  | 'connector'
+  | 'sound'
+  | 'supply'
+  | 'wire'
+  | 'mechanical'
+  | 'unknown';
+
+/** How a part is kept in place while the board is turned over. */
+export type HoldMethod = 'bent-leads' | 'tape' | 'putty' | 'tack-one-pin';
+
+/**
+ * How the pads of its joints lie, at rotation 0. `row`: in one row along the length. `two-rows`: the pins of a chip,
+ * counted round. `triangle`: two below, one above. `corners`: two on either side, whatever the number of its contacts.
+ */
+export type PadPattern = 'row' | 'two-rows' | 'triangle' | 'corners';
+
+/** Families of one kin do the same job with the same value (common practice). */
+export type Kin = 'small-capacitor' | 'large-capacitor' | 'round-led';
+
+/** What of a part can hurt somebody; core/safety has the sentences. */
+export type Hazard =
+  /** Bursts when it is the wrong way round at the first power. */
+  | 'can-burst'
+  | 'button-cell'
+  /** Too bright to look into. */
+  | 'bright';
+
+/**
+ * Everything that is known of a kind of part. What some rule, picture or page needs to know of families is a trait
+ * here, required, so that a new family does not compile until it has said it.
+ */
+export interface PartFamily<Id extends FamilyId = FamilyId> {
+  readonly id: Id;
+  readonly job: Job;
   /** The letters that usually stand before the number in its place names (IEC 60617 and common practice). */
   readonly letters: readonly string[];
   readonly role: OrderRole;
@@ -44,6 +92,7 @@ export interface PartFamily {
   readonly signs: readonly Sign[];
   /** Soldered joints of one piece. */
   readonly joints: (part: Pick<Part, 'pins'>) => number;
+  readonly pads: PadPattern;
   /**
    * `polarised`: works one way round only. `keyed`: electrically indifferent, but fits or faces one way.
    * `free`: both ways are right.
@@ -55,8 +104,18 @@ export interface PartFamily {
   readonly example?: Partial<Pick<Part, 'value' | 'pins'>>;
   /** Values from 1 to below 10 that such parts have besides the preferred series (trimmers: 1, 2, 5). */
   readonly alsoValues?: readonly number[];
-  /** With it on the board, the board can be live. */
-  readonly bringsPower?: true;
+  /** What such parts have where a list gives no tolerance, in per cent (common practice); null where none is usual. */
+  readonly usualTolerancePercent: number | null;
+  /** Hands push and pull at it when the board is used: plugs, switches, knobs, cells. */
+  readonly bearsForce: boolean;
+  readonly hold: HoldMethod;
+  /** Null where nothing but its own family may stand in for it. */
+  readonly kin: Kin | null;
+  /** Its leads have other jobs in other types: what stands in for it needs its pinout compared. */
+  readonly pinoutMatters: boolean;
+  /** `feeds-board`: the supply comes in by it; `cells`: the cells themselves. Either can make the board live. */
+  readonly power: 'none' | 'feeds-board' | 'cells';
+  readonly hazards: readonly Hazard[];
   /** Spoiled by too long heat, or by a static charge. */
   readonly heatSensitive: boolean;
   readonly staticSensitive: boolean;
@@ -82,6 +141,11 @@ export interface PartFamily {
 
 /** How an import recognises a family in free text. */
 export interface RecognisedBy {
+  /**
+   * When it is taken for such a part with no word that says so (common practice): a bare value of its unit, or, of
+   * capacitors, how large the value is.
+   */
+  readonly assumedFor: 'value-alone' | 'from-1-µF' | 'below-1-µF' | null;
   /** Words in several languages, lower case, without accents. */
   readonly words: readonly string[];
   /** Type numbers that belong to no other family. */

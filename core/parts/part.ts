@@ -1,5 +1,6 @@
 import type { BandCount } from '../bands/encode.ts';
 import type { UnitId } from '../quantity/unit.ts';
+import type { FamilyId } from './families/ids.ts';
 import type { LotNote } from './lotNote.ts';
 
 /** What tells one part of a family from another. */
@@ -39,8 +40,7 @@ export interface Part {
   readonly designators: readonly string[];
   /** Pieces. Equal to the number of designators where there are any. */
   readonly quantity: number;
-  /** Id of a family in families/index. */
-  readonly family: string;
+  readonly family: FamilyId;
   readonly value: PartValue;
   /** Number of pins where the family comes in several sizes. */
   readonly pins?: number;

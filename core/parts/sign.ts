@@ -31,6 +31,7 @@ export const signMarks = [
   'cap',
   'flat-end',
   'print-side',
+  'decimal-point',
 ] as const;
 export type SignMark = (typeof signMarks)[number];
 

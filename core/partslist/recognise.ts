@@ -1,5 +1,6 @@
 import { families } from '../parts/families/index.ts';
-import type { PartFamily } from '../parts/family.ts';
+import { other } from '../parts/families/other.ts';
+import type { PartFamily, RecognisedBy } from '../parts/family.ts';
 import { readCapacitorCode } from '../quantity/capacitorCode.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import { plain } from './plain.ts';
@@ -58,8 +59,6 @@ export function recognise(evidence: Evidence): Recognition {
     others: scored.slice(1, 1 + shownOthers).map(({ family }) => family),
   };
 }
-
-const other = families.find(({ id }) => id === 'other') as PartFamily;
 
 interface Look {
   /** Lower case, without accents. */
@@ -145,28 +144,24 @@ function letterScore({ letters }: PartFamily, { designators }: Evidence): number
 
 const lettersOf = (designators: readonly string[]) => designators[0]?.match(/^[A-Z]+/)?.[0] ?? '';
 
-/** The families that a value with nothing written beside it means (common practice). */
-const usualOfUnit: Partial<Record<UnitId, string>> = {
-  ohm: 'resistor-axial',
-  henry: 'inductor-axial',
-  hertz: 'crystal',
-};
-
-function unitScore({ id, valueKind, recognise: { needs } }: PartFamily, read: Read): number {
+function unitScore(
+  { valueKind, recognise: { needs, assumedFor } }: PartFamily,
+  read: Read,
+): number {
   if (typeof valueKind !== 'object') return 0;
   const { unit } = valueKind;
   if (!read.units.has(unit)) {
     return unit === 'farad' && read.code && !needs && read.units.size === 0 ? weights.code : 0;
   }
-  const alone = read.onlyValues && usualOfUnit[unit] === id;
-  return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(id, read.text);
+  const alone = read.onlyValues && assumedFor === 'value-alone';
+  return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(assumedFor, read.text);
 }
 
 /** Of capacitors without a word, large ones are usually electrolytic and small ones ceramic (common practice). */
-function amountPrior(id: string, text: string): number {
+function amountPrior(assumedFor: RecognisedBy['assumedFor'], text: string): number {
   const micro = /\d\s*[uµμ]/i.test(text) && !/\b0[.,]\d+\s*[uµμ]/i.test(text);
-  if (id === 'capacitor-electrolytic') return micro ? 0.5 : 0;
-  return id === 'capacitor-ceramic' && !micro ? 0.3 : 0;
+  if (assumedFor === 'from-1-µF') return micro ? 0.5 : 0;
+  return assumedFor === 'below-1-µF' && !micro ? 0.3 : 0;
 }
 
 /** The place name speaks for another kind of part than the text: C3 “resistor 4k7”. */

@@ -1,6 +1,7 @@
 import type { BandCount } from '../bands/encode.ts';
 import { encodeBands } from '../bands/encode.ts';
 import { checkLine, type LineProblem } from '../parts/checkLines.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { valueLabel } from '../parts/label.ts';
 import { turnableSigns } from '../parts/lotNote.ts';
@@ -12,7 +13,7 @@ import { readValue } from './readValue.ts';
 
 /** A line of a parts list as it stands in a form: everything is text until it is read. */
 export interface TypedLine {
-  readonly family: string;
+  readonly family: FamilyId;
   readonly places: string;
   readonly quantity: string;
   readonly value: string;

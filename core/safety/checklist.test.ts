@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { FamilyId } from '../parts/families/ids.ts';
 import type { Part } from '../parts/part.ts';
 import { checklistItems, checklistOf } from './checklist.ts';
 
-const part = (family: string): Part => ({
+const part = (family: FamilyId): Part => ({
   designators: ['X1'],
   quantity: 1,
   family,
@@ -10,7 +11,7 @@ const part = (family: string): Part => ({
   description: family,
   supply: 'in-kit',
 });
-const idsOf = (families: readonly string[], supplyVolt: number | null = 3) =>
+const idsOf = (families: readonly FamilyId[], supplyVolt: number | null = 3) =>
   checklistOf({ parts: families.map(part), supplyVolt }).map(({ id }) => id);
 
 describe('the checklist of a room', () => {
@@ -34,8 +35,8 @@ describe('the checklist of a room', () => {
     ['capacitor-electrolytic', ['electrolytics']],
     ['capacitor-tantalum', ['electrolytics']],
     ['led-5mm', ['bright-leds']],
-    ['resistor', []],
-  ])('adds what a %s brings', (family, expected) => {
+    ['resistor-axial', []],
+  ] as const)('adds what a %s brings', (family, expected) => {
     const added = idsOf([family]).filter((id) => !idsOf([]).includes(id));
     expect(added.sort()).toEqual([...expected].sort());
   });

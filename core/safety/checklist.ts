@@ -1,6 +1,6 @@
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
-import { hasFamily } from './hasFamily.ts';
+import { hasHazard } from './hasHazard.ts';
 
 /** What of a kit decides which hazards it brings. */
 export interface KitHazards {
@@ -94,28 +94,28 @@ export const checklistItems: readonly ChecklistItem[] = [
   {
     id: 'coin-cells',
     group: 'kit',
-    appliesTo: hasFamily('coin-holder'),
+    appliesTo: hasHazard('button-cell'),
     says: 'Button cells are counted and kept from small children.',
     why: 'A swallowed cell burns within hours: it is an emergency, call at once.',
   },
   {
     id: 'cells',
     group: 'kit',
-    appliesTo: ({ parts }) => parts.some((part) => familyOf(part).bringsPower === true),
+    appliesTo: ({ parts }) => parts.some((part) => familyOf(part).power !== 'none'),
     says: 'Cells and batteries are handed out at the checks only, never soldered and never short-circuited.',
     why: 'A shorted lithium cell catches fire, and a holder with cells in it is a board with power.',
   },
   {
     id: 'electrolytics',
     group: 'kit',
-    appliesTo: hasFamily('capacitor-electrolytic', 'capacitor-tantalum'),
+    appliesTo: hasHazard('can-burst'),
     says: 'At the first power everybody has glasses on and the face away from the board.',
     why: 'An electrolytic or tantalum capacitor that is the wrong way round can burst.',
   },
   {
     id: 'bright-leds',
     group: 'kit',
-    appliesTo: ({ parts }) => parts.some(({ family }) => family.startsWith('led-')),
+    appliesTo: hasHazard('bright'),
     says: 'Everybody has been told not to look into bright LEDs.',
     why: 'White and blue ones hurt the eye before they look bright.',
   },

@@ -1,5 +1,6 @@
 import type { Step } from '../order/step.ts';
-import { hasFamily } from './hasFamily.ts';
+import type { Hazard } from '../parts/family.ts';
+import { hasHazard } from './hasHazard.ts';
 
 /** A way to get hurt at the bench, and the steps that it is said at. */
 export interface Harm {
@@ -14,9 +15,9 @@ const isKind =
     kinds.includes(kind);
 
 const isWith =
-  (...families: readonly string[]) =>
+  (hazard: Hazard) =>
   (step: Step): boolean =>
-    step.kind !== 'check' && hasFamily(...families)(step);
+    step.kind !== 'check' && hasHazard(hazard)(step);
 
 /** A check with power on the board. */
 const isLive = (step: Step): boolean =>
@@ -43,7 +44,7 @@ export const harms = [
   },
   {
     id: 'burst',
-    appliesTo: isWith('capacitor-electrolytic', 'capacitor-tantalum'),
+    appliesTo: isWith('can-burst'),
     words: {
       says: 'The wrong way round it can burst when power comes on. Look twice at its mark before you solder.',
     },
@@ -65,7 +66,7 @@ export const harms = [
   },
   {
     id: 'button-cell',
-    appliesTo: (step) => isKind('power')(step) || isWith('coin-holder')(step),
+    appliesTo: (step) => isKind('power')(step) || isWith('button-cell')(step),
     words: {
       says: 'Button cells stay away from small children: a swallowed one is an emergency.',
     },

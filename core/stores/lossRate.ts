@@ -2,6 +2,7 @@ import type { BuildEvent } from '../build/event.ts';
 import { eventsThatCount } from '../build/eventsThatCount.ts';
 import { mistakes } from '../learning/mistakes.ts';
 import type { Step } from '../order/step.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 
@@ -40,7 +41,7 @@ export const priorShare = (family: PartFamily): number =>
   priors.find(([fits]) => fits(family))?.[1] ?? 0.015;
 
 /** The loss rate of a family after what the rooms saw (Beta-binomial conjugate update, any statistics textbook). */
-export function lossRateOf(family: string, seen: LossCount = { pieces: 0, lost: 0 }): LossRate {
+export function lossRateOf(family: FamilyId, seen: LossCount = { pieces: 0, lost: 0 }): LossRate {
   const share = priorShare(familyOf({ family }));
   return {
     a: share * priorPieces + seen.lost,
@@ -62,10 +63,10 @@ const usesUp = new Set(mistakes.filter(({ usesUpPart }) => usesUpPart).map(({ id
 export function countLosses(
   steps: readonly Step[],
   events: readonly BuildEvent[],
-): Map<string, LossCount> {
+): Map<FamilyId, LossCount> {
   const parts = new Map(steps.map((step) => [step.id, step.kind === 'check' ? [] : step.parts]));
-  const counts = new Map<string, LossCount>();
-  const add = (family: string, pieces: number, lost: number) => {
+  const counts = new Map<FamilyId, LossCount>();
+  const add = (family: FamilyId, pieces: number, lost: number) => {
     const before = counts.get(family) ?? { pieces: 0, lost: 0 };
     counts.set(family, { pieces: before.pieces + pieces, lost: before.lost + lost });
   };

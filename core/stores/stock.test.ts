@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planKit } from '../order/planKit.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import type { PartValue } from '../parts/part.ts';
 import { type InStock, needsOf } from './needs.ts';
 import { bagList, packingOrders, piecesForBags } from './packing.ts';
@@ -13,20 +14,26 @@ const amount = (
   value: number,
   more: { tolerancePercent?: number; ratedVolt?: number } = {},
 ): PartValue => ({ kind: 'amount', unit, amount: value, ...more });
-const stock = (itemId: string, family: string, value: PartValue, level: number): InStock => ({
+const stock = (itemId: string, family: FamilyId, value: PartValue, level: number): InStock => ({
   itemId,
   part: { family, value },
   level,
 });
 
 describe('what a drawer can be used for', () => {
-  const asked = { family: 'resistor-axial', value: amount('ohm', 470, { tolerancePercent: 5 }) };
+  const asked = {
+    family: 'resistor-axial' as const,
+    value: amount('ohm', 470, { tolerancePercent: 5 }),
+  };
   it('a narrower tolerance and a higher voltage serve, the other way round they do not', () => {
-    const one = { family: 'resistor-axial', value: amount('ohm', 470, { tolerancePercent: 1 }) };
+    const one = {
+      family: 'resistor-axial' as const,
+      value: amount('ohm', 470, { tolerancePercent: 1 }),
+    };
     expect(serves(one, asked)).toBe(true);
     expect(serves(asked, one)).toBe(false);
     const can = (volt: number) => ({
-      family: 'capacitor-electrolytic',
+      family: 'capacitor-electrolytic' as const,
       value: amount('farad', 10e-6, { ratedVolt: volt }),
     });
     expect(serves(can(25), can(16))).toBe(true);
@@ -35,7 +42,7 @@ describe('what a drawer can be used for', () => {
 
   it('a chip part of another size does not, one whose size nobody has said does', () => {
     const chip = (size?: '0805' | '1206') => ({
-      family: 'resistor-chip',
+      family: 'resistor-chip' as const,
       value: ohm(330),
       ...(size ? { size } : {}),
     });
@@ -52,7 +59,7 @@ describe('what a drawer can be used for', () => {
     });
     const drawer = (itemId: string, size: '0805' | '1206'): InStock => ({
       itemId,
-      part: { family: 'resistor-chip', value: ohm(330), size },
+      part: { family: 'resistor-chip' as const, value: ohm(330), size },
       level: 100,
     });
     const { lines } = needsOf(
@@ -67,15 +74,15 @@ describe('what a drawer can be used for', () => {
       ['1206', 20, 'large'],
     ]);
     expect(
-      asPart({ family: 'resistor-chip', value: ohm(330), size: '1206' }).description,
+      asPart({ family: 'resistor-chip' as const, value: ohm(330), size: '1206' }).description,
     ).toContain('1206');
   });
 
   it('a type is the same with or without its blank', () => {
     expect(
       serves(
-        { family: 'transistor-to92', value: type('BC 547') },
-        { family: 'transistor-to92', value: type('bc547') },
+        { family: 'transistor-to92' as const, value: type('BC 547') },
+        { family: 'transistor-to92' as const, value: type('bc547') },
       ),
     ).toBe(true);
   });
@@ -140,7 +147,7 @@ describe('needs', () => {
 
 describe('a missing value', () => {
   const missing = {
-    family: 'resistor-axial',
+    family: 'resistor-axial' as const,
     value: amount('ohm', 10_000, { tolerancePercent: 5 }),
   };
 
@@ -168,7 +175,7 @@ describe('a missing value', () => {
   });
 
   it('the same value with a wider tolerance or in another body comes first', () => {
-    const disc = { family: 'capacitor-ceramic', value: farad(100e-9) };
+    const disc = { family: 'capacitor-ceramic' as const, value: farad(100e-9) };
     const found = substitutesFor(disc, 5, [stock('m', 'capacitor-multilayer', farad(100e-9), 9)]);
     expect(found).toMatchObject([{ kind: 'same-value', item: { itemId: 'm' } }]);
   });
@@ -181,7 +188,7 @@ describe('a missing value', () => {
 
   it('a capacitor for a lower voltage is not proposed', () => {
     const can = {
-      family: 'capacitor-electrolytic',
+      family: 'capacitor-electrolytic' as const,
       value: amount('farad', 10e-6, { ratedVolt: 25 }),
     };
     const low = stock('l', 'capacitor-electrolytic', amount('farad', 10e-6, { ratedVolt: 10 }), 99);
@@ -190,7 +197,7 @@ describe('a missing value', () => {
 
   // From memory of the makers' sheets: 2N3904 is E B C, BC547 is C B E, 2N7000 S G D.
   it('a transistor is proposed with its pinout beside the missing one’s', () => {
-    const found = substitutesFor({ family: 'transistor-to92', value: type('2N3904') }, 2, [
+    const found = substitutesFor({ family: 'transistor-to92' as const, value: type('2N3904') }, 2, [
       stock('q', 'transistor-to92', type('BC547'), 9),
       stock('p', 'transistor-to92', type('2N2222'), 9),
       stock('x', 'transistor-to92', type('XY1'), 9),
@@ -206,7 +213,7 @@ describe('a missing value', () => {
     const drawers = fc.array(fc.integer({ min: 10, max: 999 }), { minLength: 1, maxLength: 8 });
     fc.assert(
       fc.property(drawers, fc.integer({ min: 10, max: 1999 }), (values, wanted) => {
-        const asked = { family: 'resistor-axial', value: ohm(wanted) };
+        const asked = { family: 'resistor-axial' as const, value: ohm(wanted) };
         const found = substitutesFor(
           asked,
           1,
@@ -265,7 +272,7 @@ describe('the bag list', () => {
       lotNote: { text: 'x' },
     };
     expect(stockPartOf(part)).toEqual({
-      family: 'led-5mm',
+      family: 'led-5mm' as const,
       value: { kind: 'colour' as const, colour: 'red' as const },
     });
   });

@@ -37,23 +37,6 @@ export type Substitute =
       readonly turn: 'as-printed' | 'half-turn' | 'crossed' | 'unknown';
     };
 
-/** Families whose parts do the same job with the same value (common practice). */
-const alike: readonly (readonly string[])[] = [
-  ['capacitor-ceramic', 'capacitor-multilayer', 'capacitor-film'],
-  ['capacitor-electrolytic', 'capacitor-tantalum'],
-  ['led-5mm', 'led-3mm'],
-];
-const pinoutMatters: ReadonlySet<string> = new Set([
-  'transistor-to92',
-  'transistor-to220',
-  'transistor-sot23',
-  'mosfet-to92',
-  'mosfet-to220',
-  'mosfet-sot23',
-  'regulator-to92',
-  'regulator-to220',
-]);
-
 /**
  * What lies in the drawers instead of a part that is missing, the nearest first. Proposals only: the instructor knows
  * what the place bears.
@@ -66,8 +49,8 @@ export function substitutesFor(
   stock: readonly InStock[],
 ): Substitute[] {
   const there = stock.filter(({ part, level }) => level >= pieces && !serves(part, missing));
-  if (pinoutMatters.has(missing.family)) return otherTypes(missing, pieces, there);
-  const kin = there.filter(({ part }) => isKin(part.family, missing.family));
+  if (familyOf(missing).pinoutMatters) return otherTypes(missing, pieces, there);
+  const kin = there.filter(({ part }) => isKin(part, missing));
   const { value } = missing;
   if (value.kind === 'colour') {
     return kin
@@ -92,8 +75,8 @@ interface Measured {
   readonly amount: number;
 }
 
-const isKin = (a: string, b: string) =>
-  a === b || alike.some((group) => group.includes(a) && group.includes(b));
+const isKin = (a: StockPart, b: StockPart) =>
+  a.family === b.family || (familyOf(a).kin !== null && familyOf(a).kin === familyOf(b).kin);
 
 const bears = (own: Amount, asked: Amount) =>
   asked.ratedVolt === undefined || own.ratedVolt === undefined || own.ratedVolt >= asked.ratedVolt;
@@ -169,5 +152,5 @@ function turnOf(missing: readonly string[] | null, its: readonly string[] | null
 }
 
 /** Whether a substitute of that kind of part must not be fitted without comparing data sheets. */
-export const needsDataSheet = ({ family }: StockPart): boolean =>
-  pinoutMatters.has(family) || familyOf({ family }).role === 'chip';
+export const needsDataSheet = (part: StockPart): boolean =>
+  familyOf(part).pinoutMatters || familyOf(part).role === 'chip';

@@ -396,6 +396,18 @@ const seat: Words = {
       wayRound: 'Der Punkt liegt am eckigen Loch, neben der Kerbe des Umrisses.',
       backwards: 'Seine Lampe bleibt dunkel und nichts kommt hinüber; meist überlebt er.',
     },
+    'display-digit': {
+      one: 'Siebensegmentanzeige',
+      many: 'Siebensegmentanzeigen',
+      fit: [
+        'Den Dezimalpunkt suchen: er ist am Fuß der Ziffer.',
+        'Prüfen, dass alle Pins gerade sind, dann eindrücken, bis sie eben aufliegt.',
+        'Zwei Pins in gegenüberliegenden Ecken löten, von der Seite prüfen, dann die übrigen.',
+      ],
+      wayRound: 'Der Dezimalpunkt liegt dort, wo die Platine ihren aufgedruckten Punkt hat.',
+      backwards:
+        'Falsche Segmente leuchten, oder keines. Zehn Pins auszulöten dauert lange, also jetzt prüfen.',
+    },
     'socket-dip': {
       one: 'Chip-Fassung',
       many: 'Chip-Fassungen',
@@ -856,6 +868,7 @@ const seat: Words = {
     cap: 'Kappe',
     'flat-end': 'flaches Ende',
     'print-side': 'bedruckte Seite',
+    'decimal-point': 'Dezimalpunkt',
   },
   board: {
     where: 'Nummer {{fromLeft}} von {{count}} von links, {{area}}',

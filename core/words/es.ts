@@ -392,6 +392,18 @@ const seat: Words = {
       wayRound: 'El punto queda en el agujero cuadrado, junto a la muesca del contorno.',
       backwards: 'Su lámpara no luce y nada pasa; suele sobrevivir.',
     },
+    'display-digit': {
+      one: 'display de siete segmentos',
+      many: 'displays de siete segmentos',
+      fit: [
+        'Busca el punto decimal: está al pie de la cifra.',
+        'Comprueba que todas las patillas estén rectas y mételo hasta que quede plano.',
+        'Suelda dos patillas en esquinas opuestas, míralo de lado y luego suelda las demás.',
+      ],
+      wayRound: 'El punto decimal queda donde la placa tiene su punto impreso.',
+      backwards:
+        'Se encienden segmentos equivocados, o ninguno. Desoldar diez patillas lleva mucho tiempo: míralo ahora.',
+    },
     'socket-dip': {
       one: 'zócalo',
       many: 'zócalos',
@@ -838,6 +850,7 @@ const seat: Words = {
     cap: 'tapa',
     'flat-end': 'extremo plano',
     'print-side': 'lado impreso',
+    'decimal-point': 'punto decimal',
   },
   board: {
     where: 'número {{fromLeft}} de {{count}} desde la izquierda, {{area}}',

@@ -3,6 +3,7 @@
  * definition records, so that a new family, check, rule or mistake brings its own words; another language is an object
  * of the same shape.
  */
+
 import { bandColourNames } from '../bands/colours.ts';
 import { mistakes } from '../learning/mistakes.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
@@ -11,6 +12,7 @@ import { checks } from '../order/checks.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { styles } from '../order/styles/index.ts';
 import { families } from '../parts/families/index.ts';
+import { signWords } from '../parts/signs/index.ts';
 import { harms } from '../safety/harms.ts';
 import { keyed } from './keyed.ts';
 
@@ -35,31 +37,7 @@ export const tradeEnglish = {
     white: 'white',
     orange: 'orange',
   },
-  sign: {
-    'long-lead': 'long lead',
-    'short-lead': 'short lead',
-    'longest-lead': 'longest lead',
-    flat: 'flat on the rim',
-    stripe: 'stripe on the can',
-    band: 'band at one end',
-    'plus-print': 'printed plus',
-    notch: 'notch at one end',
-    dot: 'dot in the corner',
-    bevel: 'bevelled side',
-    'green-mark': 'green mark, or the arrow underneath',
-    'flat-face': 'flat face',
-    'metal-tab': 'metal tab',
-    'single-leg': 'side with one leg',
-    'three-pins': 'three pins',
-    'leg-spacing': 'wide and narrow side of the legs',
-    openings: 'opening',
-    keyway: 'gap in the shell',
-    'red-wire': 'red wire',
-    'black-wire': 'black wire',
-    cap: 'cap',
-    'flat-end': 'flat end',
-    'print-side': 'printed side',
-  },
+  sign: signWords,
   meaning: {
     plus: 'plus (+)',
     minus: 'minus (−)',

@@ -146,7 +146,7 @@ describe('a change that cannot be', () => {
     ],
     [
       'a kind of part that is none',
-      (line: KitLine) => ({ ...line, part: { ...line.part, family: 'gizmo' } }),
+      (line: KitLine) => ({ ...line, part: { ...line.part, family: 'gizmo' as never } }),
       'lines[0].part.family',
       /Choose the kind of part/,
     ],

@@ -2,6 +2,7 @@ import type { KitLine, Revision, RevisionSummary } from '#contract/kits';
 import type { Board } from '#core/board/board';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
+import type { FamilyId } from '#core/parts/families/ids';
 import type { Part } from '#core/parts/part';
 import type { Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
@@ -157,7 +158,7 @@ export async function selectRevisions(db: Queryable, kitId: string): Promise<Rev
 interface LineRow {
   designators: string[];
   quantity: number;
-  family: string;
+  family: FamilyId;
   value: Part['value'];
   pins: number | null;
   description: string;

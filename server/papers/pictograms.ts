@@ -1,6 +1,6 @@
 import type { Content } from 'pdfmake/interfaces.js';
-import type { HoldMethod } from '#core/order/holding';
 import type { CheckId, WorkKind } from '#core/order/step';
+import type { HoldMethod } from '#core/parts/family';
 import { mm, mono } from './pdf.ts';
 
 const line =

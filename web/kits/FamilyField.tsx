@@ -1,15 +1,16 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
+import type { FamilyId } from '#core/parts/families/ids';
 import { families } from '#core/parts/families/index';
 import type { Recognition } from '#core/partslist/recognise';
 
 interface FamilyFieldProps {
   /** Id of the chosen family; empty for none. */
-  readonly value: string;
+  readonly value: FamilyId | '';
   /** What the words are like: those come first. */
   readonly likely: Recognition;
-  readonly choose: (family: string) => void;
+  readonly choose: (family: FamilyId | '') => void;
 }
 
 /** Chooses the kind of part; what the words of the line speak for comes first. */
@@ -20,7 +21,7 @@ export function FamilyField({ value, likely, choose }: FamilyFieldProps) {
   return (
     <Autocomplete
       options={ids}
-      value={ids.includes(value) ? value : null}
+      value={value === '' ? null : value}
       onChange={(_, id) => choose(id ?? '')}
       getOptionLabel={(id) => t(`family.${id}.one`)}
       groupBy={(id) => (first.includes(id) ? 'Likely' : 'All')}

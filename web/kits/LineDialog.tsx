@@ -84,7 +84,7 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                 <FamilyField
                   value={value}
                   likely={recognise({ text: part.description, designators: part.designators })}
-                  choose={onChange}
+                  choose={(family) => family !== '' && onChange(family)}
                 />
               )}
             />

@@ -8,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { type FormEvent, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { isFamilyId } from '#core/parts/families/index';
 import { type ColumnId, columns } from '#core/partslist/columns';
 import { readDesignators } from '#core/partslist/designators';
 import { cellsOf, editRow, type RowCells } from '#core/partslist/editTable';
@@ -57,7 +58,7 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
           <Box sx={{ display: 'grid', gap: 2, pt: 1, gridTemplateColumns: { sm: '1fr 1fr' } }}>
             <Box sx={{ gridColumn: '1 / -1' }}>
               <FamilyField
-                value={cells.family === '' ? (read.part?.family ?? '') : cells.family}
+                value={isFamilyId(cells.family) ? cells.family : (read.part?.family ?? '')}
                 likely={likely}
                 choose={(family) => write('family', family)}
               />

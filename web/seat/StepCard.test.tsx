@@ -113,7 +113,7 @@ describe('the card of a step', () => {
         .split(' ')
         .map(Number);
       const { body } = familyOf({
-        family: kit.find(({ designators }) => designators.includes(place))?.family ?? '',
+        family: kit.find(({ designators }) => designators.includes(place))?.family ?? 'other',
       });
       const spot = board.placements.find((one) => one.place === place);
       if (!spot || !('lengthMm' in body)) continue;

@@ -1,21 +1,10 @@
+import { familyOf } from '../../parts/families/index.ts';
 import type { Style } from './style.ts';
-
-/** Families that hands push and pull at. */
-const anchors = new Set([
-  'jack',
-  'connector',
-  'terminal-block',
-  'switch-slide',
-  'switch-toggle',
-  'push-button',
-  'potentiometer',
-  'battery-holder',
-]);
 
 /** Jacks and switches at the edge, since they need force (common practice). */
 export const anchorsFirst = {
   id: 'anchors-first',
-  rank: ({ parts: [part] }) => (part && anchors.has(part.family) ? 0 : 1),
+  rank: ({ parts: [part] }) => (part && familyOf(part).bearsForce ? 0 : 1),
   words: {
     name: 'Anchors first',
     why: 'Jacks and switches on the edge need force and must sit straight: they come while nothing else is in the way.',

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
+import type { FamilyId } from '../../parts/families/ids.ts';
 import { families } from '../../parts/families/index.ts';
 import type { Part, PartValue } from '../../parts/part.ts';
 
 /** A line of a parts list for a test; the quantity follows from the places. */
 export function line(
-  family: string,
+  family: FamilyId,
   places: string,
   value: PartValue = { kind: 'none' },
   pins?: number,

@@ -14,9 +14,9 @@ import { whoNext } from './whoNext.ts';
 const steps: readonly PlannedStep[] = withMinutes(
   planKit({
     parts: [
-      line('resistor', 'R1 R2 R3 R4', ohm(470)),
-      line('resistor', 'R5 R6 R7 R8', ohm(10_000)),
-      line('diode', 'D1 D2', type('1N4148')),
+      line('resistor-axial', 'R1 R2 R3 R4', ohm(470)),
+      line('resistor-axial', 'R5 R6 R7 R8', ohm(10_000)),
+      line('diode-axial', 'D1 D2', type('1N4148')),
       line('ic-dip', 'U1', type('NE555'), 8),
       line('socket-dip', 'X1', { kind: 'none' }, 8),
     ],

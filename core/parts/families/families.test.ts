@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Part, PartValue } from '../part.ts';
-import { families, familyOf } from './index.ts';
+import type { FamilyId } from './ids.ts';
+import { families, familyOf, isFamilyId } from './index.ts';
 
-const sample = (family: string, value: PartValue = { kind: 'none' }, pins?: number): Part => ({
+const sample = (family: FamilyId, value: PartValue = { kind: 'none' }, pins?: number): Part => ({
   designators: ['X1'],
   quantity: 1,
   family,
@@ -75,20 +76,23 @@ describe('the part families', () => {
 
   // Common practice: the order in which parts stand above the board.
   it('stand in the usual order of height', () => {
-    const heights = [
-      'wire-link',
-      'resistor-axial',
-      'socket-dip',
-      'capacitor-ceramic',
-      'transistor-to92',
-      'capacitor-electrolytic',
-      'battery-holder',
-    ].map((family) => familyOf({ family }).body.heightMm);
+    const heights = (
+      [
+        'wire-link',
+        'resistor-axial',
+        'socket-dip',
+        'capacitor-ceramic',
+        'transistor-to92',
+        'capacitor-electrolytic',
+        'battery-holder',
+      ] as const
+    ).map((family) => familyOf({ family }).body.heightMm);
     expect(heights).toEqual([...heights].sort((a, b) => a - b));
   });
 
-  it('a family from a newer version is treated as one that is not known', () => {
-    expect(familyOf({ family: 'thing-of-tomorrow' }).id).toBe('other');
+  it('a family of a newer version is not taken for one of these', () => {
+    expect(isFamilyId('thing-of-tomorrow')).toBe(false);
+    expect(families.every(({ id }) => isFamilyId(id))).toBe(true);
   });
 });
 
@@ -183,7 +187,7 @@ describe('the drawings', () => {
   });
 
   // Common practice: the long lead of an LED and of an electrolytic is plus, the short one minus.
-  it.each(['led-5mm', 'capacitor-electrolytic'])(
+  it.each(['led-5mm', 'capacitor-electrolytic'] as const)(
     'the longer lead of a %s stands under the plus',
     (id) => {
       const { shapes } = familyOf({ family: id }).draw(

@@ -22,6 +22,8 @@ import { diodeAxial } from './diodes/diode-axial.ts';
 import { diodeChip } from './diodes/diode-chip.ts';
 import { diodeMelf } from './diodes/diode-melf.ts';
 import { zenerAxial } from './diodes/zener-axial.ts';
+import { type FamilyId, familyIds } from './ids.ts';
+import { displayDigit } from './leds/display-digit.ts';
 import { led3mm } from './leds/led-3mm.ts';
 import { led5mm } from './leds/led-5mm.ts';
 import { ledBar } from './leds/led-bar.ts';
@@ -60,72 +62,77 @@ import { transistorTo220 } from './transistors/transistor-to220.ts';
 import { wire } from './wires/wire.ts';
 import { wireLink } from './wires/wire-link.ts';
 
+const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
+  'resistor-axial': resistorAxial,
+  'resistor-chip': resistorChip,
+  'resistor-network': resistorNetwork,
+  trimmer: trimmer,
+  potentiometer: potentiometer,
+  'light-resistor': lightResistor,
+  thermistor: thermistor,
+  'capacitor-ceramic': capacitorCeramic,
+  'capacitor-multilayer': capacitorMultilayer,
+  'capacitor-film': capacitorFilm,
+  'capacitor-electrolytic': capacitorElectrolytic,
+  'capacitor-tantalum': capacitorTantalum,
+  'capacitor-chip': capacitorChip,
+  'inductor-axial': inductorAxial,
+  'inductor-chip': inductorChip,
+  crystal: crystal,
+  resonator: resonator,
+  'diode-axial': diodeAxial,
+  'zener-axial': zenerAxial,
+  'diode-melf': diodeMelf,
+  'diode-chip': diodeChip,
+  'led-5mm': led5mm,
+  'led-3mm': led3mm,
+  'led-chip': ledChip,
+  'led-bar': ledBar,
+  'led-rgb': ledRgb,
+  'display-digit': displayDigit,
+  'transistor-to92': transistorTo92,
+  'mosfet-to92': mosfetTo92,
+  'transistor-to220': transistorTo220,
+  'mosfet-to220': mosfetTo220,
+  'transistor-sot23': transistorSot23,
+  'mosfet-sot23': mosfetSot23,
+  'regulator-to92': regulatorTo92,
+  'regulator-to220': regulatorTo220,
+  'ic-dip': icDip,
+  'ic-so': icSo,
+  optocoupler: optocoupler,
+  'socket-dip': socketDip,
+  'switch-slide': switchSlide,
+  'switch-toggle': switchToggle,
+  'push-button': pushButton,
+  'switch-chip': switchChip,
+  'pin-header': pinHeader,
+  'socket-strip': socketStrip,
+  'terminal-block': terminalBlock,
+  jack: jack,
+  connector: connector,
+  buzzer: buzzer,
+  speaker: speaker,
+  'battery-holder': batteryHolder,
+  'coin-holder': coinHolder,
+  'battery-clip': batteryClip,
+  battery: battery,
+  'wire-link': wireLink,
+  wire: wire,
+  screw: screw,
+  'stand-off': standOff,
+  'heat-sink': heatSink,
+  board: board,
+  other: other,
+};
+
 /** Every family, in the order in which lists and the guide show them. */
-export const families: readonly PartFamily[] = [
-  resistorAxial,
-  resistorChip,
-  resistorNetwork,
-  trimmer,
-  potentiometer,
-  lightResistor,
-  thermistor,
-  capacitorCeramic,
-  capacitorMultilayer,
-  capacitorFilm,
-  capacitorElectrolytic,
-  capacitorTantalum,
-  capacitorChip,
-  inductorAxial,
-  inductorChip,
-  crystal,
-  resonator,
-  diodeAxial,
-  zenerAxial,
-  diodeMelf,
-  diodeChip,
-  led5mm,
-  led3mm,
-  ledChip,
-  ledBar,
-  ledRgb,
-  transistorTo92,
-  mosfetTo92,
-  transistorTo220,
-  mosfetTo220,
-  transistorSot23,
-  mosfetSot23,
-  regulatorTo92,
-  regulatorTo220,
-  icDip,
-  icSo,
-  optocoupler,
-  socketDip,
-  switchSlide,
-  switchToggle,
-  pushButton,
-  switchChip,
-  pinHeader,
-  socketStrip,
-  terminalBlock,
-  jack,
-  connector,
-  buzzer,
-  speaker,
-  batteryHolder,
-  coinHolder,
-  batteryClip,
-  battery,
-  wireLink,
-  wire,
-  screw,
-  standOff,
-  heatSink,
-  board,
-  other,
-];
+export const families: readonly PartFamily[] = familyIds.map((id) => byId[id]);
 
-const byId = new Map(families.map((family) => [family.id, family]));
+const known: ReadonlySet<string> = new Set(familyIds);
 
-/** The family of that id; what is not known, for instance from a newer version's data, is treated as `other`. */
-export const familyOf = ({ family }: { readonly family: string }): PartFamily =>
-  byId.get(family) ?? other;
+/** Whether a text is the id of a family. */
+export const isFamilyId = (text: string): text is FamilyId => known.has(text);
+
+/** The definition of a part's family. */
+export const familyOf = ({ family }: { readonly family: FamilyId }): PartFamily => byId[family];

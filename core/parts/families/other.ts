@@ -2,8 +2,9 @@ import { drawOther } from '../drawing/hardware.ts';
 import type { PartFamily } from '../family.ts';
 
 /** What nothing recognises. It is fitted late, and the instructor is told that its height is a guess. */
-export const other: PartFamily = {
+export const other: PartFamily<'other'> = {
   id: 'other',
+  job: 'unknown',
   letters: [],
   role: 'board-part',
   mount: 'through',
@@ -17,12 +18,20 @@ export const other: PartFamily = {
   },
   signs: [],
   joints: ({ pins = 2 }) => pins,
+  pads: 'row',
   polarity: 'keyed',
   valueKind: 'type',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: { words: [] },
+  recognise: { assumedFor: null, words: [] },
   words: {
     one: 'part',
     many: 'parts',

@@ -2,15 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { footprintOf } from '../../board/footprint.ts';
 import { bodyLengthMm } from '../body.ts';
 import { examplePart } from '../examplePart.ts';
+import type { FamilyId } from './ids.ts';
 import { familyOf } from './index.ts';
 
-const partOf = (family: string, pins?: number) => ({
+const partOf = (family: FamilyId, pins?: number) => ({
   ...examplePart(familyOf({ family })),
   ...(pins === undefined ? {} : { pins }),
 });
 
 /** Distances of neighbouring pins along the row, in mm. */
-const pitches = (family: string, pins?: number): number[] => {
+const pitches = (family: FamilyId, pins?: number): number[] => {
   const xs = footprintOf(partOf(family, pins))
     .pins.filter(({ y }, _, [first]) => y === first?.y)
     .map(({ x }) => x);
@@ -77,7 +78,7 @@ describe('outlines of the packages', () => {
   });
 
   // A resistor bent to 0.4 inch and a DIP fit a board with holes every 0.1 inch (common practice).
-  it.each(['resistor-axial', 'diode-axial', 'zener-axial', 'wire-link'])(
+  it.each(['resistor-axial', 'diode-axial', 'zener-axial', 'wire-link'] as const)(
     '%s lies on the grid of a tenth of an inch',
     (family) => {
       const [pitch = 0] = pitches(family);
@@ -90,7 +91,7 @@ describe('outlines of the packages', () => {
   );
 
   it('rows of a DIP are 0.3 inch apart, of an SO 5.4 mm from pad to pad (JEDEC MS-001, IPC-7351; from memory)', () => {
-    const apart = (family: string) => {
+    const apart = (family: FamilyId) => {
       const ys = footprintOf(partOf(family, 8)).pins.map(({ y }) => y);
       return Math.max(...ys) - Math.min(...ys);
     };

@@ -1,3 +1,5 @@
+import type { FamilyId } from '../../parts/families/ids.ts';
+
 /**
  * Lines as people really write them: several languages, decimal commas, units left out, typing errors. What each means
  * is common practice; nothing here was copied from the words that the families are recognised by.
@@ -7,12 +9,12 @@ export interface WrittenLine {
   /** The place name beside it, where the list has one. */
   readonly place?: string;
   /** What a practised reader takes it for. */
-  readonly family: string;
+  readonly family: FamilyId;
   /** The value as core/parts/label says it; '' for none. */
   readonly value: string;
 }
 
-const line = (text: string, family: string, value = '', place = ''): WrittenLine => ({
+const line = (text: string, family: FamilyId, value = '', place = ''): WrittenLine => ({
   text,
   family,
   value,

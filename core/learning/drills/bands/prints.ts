@@ -1,4 +1,6 @@
 import { familyOf } from '../../../parts/families/index.ts';
+import { resistorChip } from '../../../parts/families/resistors/resistor-chip.ts';
+import { trimmer } from '../../../parts/families/resistors/trimmer.ts';
 import type { PrintCode } from '../../../parts/marks.ts';
 import type { Part } from '../../../parts/part.ts';
 import { capacitorCode, readCapacitorCode } from '../../../quantity/capacitorCode.ts';
@@ -136,12 +138,10 @@ function ownPrints({ parts }: PracticeKit): PrintTask[] {
   });
 }
 
-function bodyOf({ family }: Part): PrintTask['on'] | undefined {
-  if (family === 'resistor-chip') return 'chip';
-  if (family === 'trimmer') return 'trimmer';
-  return ['capacitor-ceramic', 'capacitor-multilayer', 'capacitor-film'].includes(family)
-    ? 'capacitor'
-    : undefined;
+function bodyOf(part: Part): PrintTask['on'] | undefined {
+  if (part.family === resistorChip.id) return 'chip';
+  if (part.family === trimmer.id) return 'trimmer';
+  return familyOf(part).kin === 'small-capacitor' ? 'capacitor' : undefined;
 }
 
 /** The same print means something else on another part: worth saying where that is what was answered. */

@@ -2,6 +2,7 @@ import { type BandColour, definitionOf } from '../../../bands/colours.ts';
 import { type BandCount, encodeBands } from '../../../bands/encode.ts';
 import { rankReadings } from '../../../bands/rank.ts';
 import { familyOf } from '../../../parts/families/index.ts';
+import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.ts';
 import { type SeriesId, series } from '../../../quantity/series.ts';
 import { pick, type Random } from '../../../random.ts';
 import type { PracticeKit } from '../drill.ts';
@@ -70,7 +71,7 @@ export const resistorsIn = ({ parts }: PracticeKit): BandedResistor[] =>
   parts.flatMap((part) => {
     const bands = familyOf(part).bands?.(part) ?? [];
     const { value } = part;
-    if (part.family !== 'resistor-axial' || bands.length < 4 || value.kind !== 'amount') return [];
+    if (part.family !== resistorAxial.id || bands.length < 4 || value.kind !== 'amount') return [];
     const last = bands.at(-1);
     const tolerancePercent = last ? (definitionOf(last).tolerancePercent ?? 20) : 20;
     return [{ bands, ohm: value.amount, tolerancePercent }];

@@ -5,7 +5,11 @@ import {
   type Verdict,
 } from '../../../checking/verdict.ts';
 import { examplePart } from '../../../parts/examplePart.ts';
+import { capacitorCeramic } from '../../../parts/families/capacitors/capacitor-ceramic.ts';
+import { capacitorElectrolytic } from '../../../parts/families/capacitors/capacitor-electrolytic.ts';
+import { capacitorFilm } from '../../../parts/families/capacitors/capacitor-film.ts';
 import { familyOf } from '../../../parts/families/index.ts';
+import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.ts';
 import type { Part } from '../../../parts/part.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { series } from '../../../quantity/series.ts';
@@ -127,7 +131,7 @@ export const measure: ExerciseKind<MeasureTask, MeasureAnswer> = {
     });
   },
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'wrong-value' && parts.some((part) => familyOf(part).id === 'resistor-axial')
+    mistake === 'wrong-value' && parts.some((part) => familyOf(part).id === resistorAxial.id)
       ? ['ohm-right', 'ohm-not-this']
       : [],
 };
@@ -142,17 +146,17 @@ const settingSaid = (index: number): Said => {
 };
 
 const families = {
-  ohm: ['resistor-axial'],
-  farad: ['capacitor-ceramic', 'capacitor-electrolytic', 'capacitor-film'],
+  ohm: [resistorAxial.id],
+  farad: [capacitorCeramic.id, capacitorElectrolytic.id, capacitorFilm.id],
 } as const;
 
 const usualAmounts: Readonly<Record<string, readonly number[]>> = {
-  'resistor-axial': [1, 10, 100, 1e3, 1e4, 1e5].flatMap((ten) =>
+  [resistorAxial.id]: [1, 10, 100, 1e3, 1e4, 1e5].flatMap((ten) =>
     series.E12.map((one) => one * ten),
   ),
-  'capacitor-ceramic': [1e-9, 1e-8, 1e-7].flatMap((ten) => series.E3.map((one) => one * ten)),
-  'capacitor-electrolytic': [1e-6, 1e-5].flatMap((ten) => series.E3.map((one) => one * ten)),
-  'capacitor-film': [1e-9, 1e-8, 1e-7].flatMap((ten) => series.E6.map((one) => one * ten)),
+  [capacitorCeramic.id]: [1e-9, 1e-8, 1e-7].flatMap((ten) => series.E3.map((one) => one * ten)),
+  [capacitorElectrolytic.id]: [1e-6, 1e-5].flatMap((ten) => series.E3.map((one) => one * ten)),
+  [capacitorFilm.id]: [1e-9, 1e-8, 1e-7].flatMap((ten) => series.E6.map((one) => one * ten)),
 };
 
 /** A part that the meter can check: of the kit as often as not. */

@@ -1,3 +1,5 @@
+import { diodeAxial } from '../../../parts/families/diodes/diode-axial.ts';
+import { led5mm } from '../../../parts/families/leds/led-5mm.ts';
 import type { Drill, DrillWords } from '../drill.ts';
 import { measure } from './measure.ts';
 import { continuity, diodeTest, supplyToGround } from './tests.ts';
@@ -51,8 +53,8 @@ const words: DrillWords = {
       open: 'Over range both ways: it is burnt through, or a tip has no contact. Try again, then throw it away.',
     },
     usual: {
-      'diode-axial': 'A silicon diode shows some 0.6 V, and over range the other way.',
-      'led-5mm':
+      [diodeAxial.id]: 'A silicon diode shows some 0.6 V, and over range the other way.',
+      [led5mm.id]:
         'A red LED shows some 1.8 V and glows a little. Blue and white ones can be too much for a meter.',
     },
     item: 'diode test on the {{part}}: {{meaning}}',

@@ -1,6 +1,9 @@
 import { gateForms } from '../../../order/gateReading.ts';
 import { examplePart } from '../../../parts/examplePart.ts';
+import { diodeAxial } from '../../../parts/families/diodes/diode-axial.ts';
 import { familyOf } from '../../../parts/families/index.ts';
+import { led5mm } from '../../../parts/families/leds/led-5mm.ts';
+import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.ts';
 import type { Part } from '../../../parts/part.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { between, pick, type Random } from '../../../random.ts';
@@ -26,8 +29,8 @@ export type DiodeMeaning = (typeof diodeMeanings)[number];
 
 /** What a diode test shows in the forward direction, in volts (common practice; from memory of data sheets). */
 const forwardVolt = {
-  'diode-axial': [0.52, 0.68],
-  'led-5mm': [1.65, 1.95],
+  [diodeAxial.id]: [0.52, 0.68],
+  [led5mm.id]: [1.65, 1.95],
 } as const;
 
 /** The diode test on a diode and on an LED: which end is which, and is it whole? */
@@ -41,7 +44,7 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
       diodeMeanings.map((meaning) => `${family}-${meaning}`),
     ),
   make: (item, random) => {
-    const [, family = 'diode-axial', meaning = 'open'] =
+    const [, family = diodeAxial.id, meaning = 'open'] =
       /^(.+?)-((?:anode-.+)|short|open)$/.exec(item) ?? [];
     return {
       meaning: meaning as DiodeMeaning,
@@ -60,7 +63,7 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
   ],
   explain: ({ meaning, family }) => [
     said(`drill.meter.diode.why.${meaning}`),
-    said(`drill.meter.diode.usual.${family ?? 'diode-axial'}`),
+    said(`drill.meter.diode.usual.${family ?? diodeAxial.id}`),
   ],
   tell: (_task, answer) => said(`drill.meter.diode.is.${answer}`),
   name: (item) => {
@@ -112,9 +115,9 @@ export const continuity: ExerciseKind<TestTask<BridgeMeaning>, BridgeMeaning> = 
   items: () => bridgeMeanings,
   make: (item, random, kit) => {
     const meaning = item as BridgeMeaning;
-    const own = kit.parts.filter(({ family }) => family === 'resistor-axial');
+    const own = kit.parts.filter(({ family }) => family === resistorAxial.id);
     const part =
-      own.length > 0 ? pick(random, own) : examplePart(familyOf({ family: 'resistor-axial' }));
+      own.length > 0 ? pick(random, own) : examplePart(familyOf({ family: resistorAxial.id }));
     const ohm = part.value.kind === 'amount' ? part.value.amount : 4700;
     const shows = {
       bridge: formatQuantity(Number(between(random, 0.1, 0.6).toFixed(1)), 'ohm'),

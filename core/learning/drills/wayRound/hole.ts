@@ -1,6 +1,12 @@
 import type { Side } from '../../../board/board.ts';
 import { footprintOf } from '../../../board/footprint.ts';
-import { familyOf } from '../../../parts/families/index.ts';
+import { capacitorElectrolytic } from '../../../parts/families/capacitors/capacitor-electrolytic.ts';
+import { icDip } from '../../../parts/families/chips/ic-dip.ts';
+import { diodeAxial } from '../../../parts/families/diodes/diode-axial.ts';
+import { type FamilyId, familyIds } from '../../../parts/families/ids.ts';
+import { familyOf, isFamilyId } from '../../../parts/families/index.ts';
+import { led3mm } from '../../../parts/families/leds/led-3mm.ts';
+import { led5mm } from '../../../parts/families/leds/led-5mm.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick, shuffled } from '../../../random.ts';
 import { type Said, said } from '../../said.ts';
@@ -30,12 +36,14 @@ export interface HoleTask {
 type Asked = 'long-lead' | 'band' | 'stripe' | 'pin-1';
 
 /** What is asked of each family, and the pin that it is. */
-const askable: Readonly<Record<string, { readonly asked: Asked; readonly pin: string }>> = {
-  'led-5mm': { asked: 'long-lead', pin: '1' },
-  'led-3mm': { asked: 'long-lead', pin: '1' },
-  'capacitor-electrolytic': { asked: 'stripe', pin: '2' },
-  'diode-axial': { asked: 'band', pin: '2' },
-  'ic-dip': { asked: 'pin-1', pin: '1' },
+const askable: Readonly<
+  Partial<Record<FamilyId, { readonly asked: Asked; readonly pin: string }>>
+> = {
+  [led5mm.id]: { asked: 'long-lead', pin: '1' },
+  [led3mm.id]: { asked: 'long-lead', pin: '1' },
+  [capacitorElectrolytic.id]: { asked: 'stripe', pin: '2' },
+  [diodeAxial.id]: { asked: 'band', pin: '2' },
+  [icDip.id]: { asked: 'pin-1', pin: '1' },
 };
 
 /** The hole of one lead is found, from above or on the solder side, where left and right change. */
@@ -46,12 +54,17 @@ export const hole: ExerciseKind<HoleTask, string> = {
   guess: 0.45,
   items: (kit) => {
     const own = new Set(kit.parts.map(({ family }) => family));
-    const families = Object.keys(askable).sort((a, b) => Number(own.has(b)) - Number(own.has(a)));
+    const families = familyIds
+      .filter((id) => askable[id])
+      .sort((a, b) => Number(own.has(b)) - Number(own.has(a)));
     return [...families.flatMap((family) => [`${family}-bottom`, `${family}-top`]), 'lot-bottom'];
   },
   make: (item, random, kit) => {
-    const [, name = 'led-5mm', side = 'top'] = /^(.*)-(top|bottom)$/.exec(item) ?? [];
-    const part = name === 'lot' ? oddPiece(random, kit) : pieceOf(name, random, kit);
+    const [, name = '', side = 'top'] = /^(.*)-(top|bottom)$/.exec(item) ?? [];
+    const part =
+      name === 'lot'
+        ? oddPiece(random, kit)
+        : pieceOf(isFamilyId(name) ? name : led5mm.id, random, kit);
     const board = pick(random, quarters);
     const { asked } = askable[part.family] ?? { asked: 'long-lead' as const };
     return {
@@ -135,8 +148,8 @@ function holesOf(part: Part, board: Quarter, side: Side, random: () => number): 
 const rounded = (mm: number): number => Math.round(mm * 100) / 100 + 0;
 
 const signOf = (part: Part): 'plus' | 'line' | 'notch' => {
-  if (part.family === 'ic-dip') return 'notch';
-  return part.family === 'diode-axial' ? 'line' : 'plus';
+  if (part.family === icDip.id) return 'notch';
+  return part.family === diodeAxial.id ? 'line' : 'plus';
 };
 
 /** Where the sign printed on the component side is: plus and the notch on the left at rotation 0, a line on the right. */

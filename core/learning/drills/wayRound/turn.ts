@@ -1,6 +1,6 @@
 import type { Side } from '../../../board/board.ts';
 import type { BodyShape } from '../../../parts/body.ts';
-import { familyOf } from '../../../parts/families/index.ts';
+import { familyOf, isFamilyId } from '../../../parts/families/index.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick } from '../../../random.ts';
 import { type Said, said } from '../../said.ts';
@@ -36,7 +36,7 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
   items: (kit) => [...familiesFor(kit), 'lot'],
   make: (item, random, kit) => {
     const board = pick(random, quarters);
-    const part = item === 'lot' ? oddPiece(random, kit) : pieceOf(item, random, kit);
+    const part = isFamilyId(item) ? pieceOf(item, random, kit) : oddPiece(random, kit);
     return {
       part,
       side: familyOf(part).mount === 'through' && random() < belowShare ? 'bottom' : 'top',

@@ -4,24 +4,22 @@ import { examplePart } from '../../examplePart.ts';
 import { families } from '../../families/index.ts';
 import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
-import type { SignMark } from '../../sign.ts';
+import { type SignMark, signMarks } from '../../sign.ts';
+import { signOf } from '../../signs/index.ts';
 import type { Drawing, Shape } from '../drawing.ts';
 import { drawFromAbove } from './above.ts';
 
-/** Marks that can be seen from above; leads and what is printed on the side cannot. */
-const seenAbove: readonly SignMark[] = [
-  'stripe',
-  'band',
-  'flat',
-  'green-mark',
-  'plus-print',
-  'notch',
-  'dot',
-  'flat-face',
-  'openings',
-  'keyway',
-  'metal-tab',
-];
+/** Marks that the records call visible from above and that point to an edge. */
+const seenAbove: readonly SignMark[] = signMarks.filter(
+  (mark) => signOf(mark).above !== 'hidden' && signOf(mark).angle !== null,
+);
+
+it('knows the marks that can be seen from above (common practice)', () => {
+  for (const mark of ['stripe', 'band', 'flat', 'plus-print', 'notch', 'dot', 'metal-tab'] as const)
+    expect(seenAbove).toContain(mark);
+  for (const mark of ['long-lead', 'short-lead', 'three-pins'] as const)
+    expect(seenAbove).not.toContain(mark);
+});
 
 /** Where a shape lies, from the middle of the drawing; of a path the middle of the points it is written with. */
 function placeOf(shape: Shape, { widthMm, heightMm }: Drawing): { x: number; y: number } {
@@ -98,9 +96,10 @@ function liesTowards(part: Part, mark: SignMark): boolean {
   return off.reduce((sum, at) => sum + at.x * x + at.y * y, 0) > 0.1;
 }
 
+// A lone leg is judged by how many lie on either side, below.
 const marked = families.flatMap((family) =>
   family.signs
-    .filter(({ mark }) => seenAbove.includes(mark))
+    .filter(({ mark }) => seenAbove.includes(mark) && mark !== 'single-leg')
     .map(({ mark }) => [family.id, mark, family] as const),
 );
 

@@ -1,12 +1,12 @@
-import { type BodyShape, bodyLengthMm } from '../../body.ts';
+import { bodyLengthMm } from '../../body.ts';
 import { bodyOf } from '../../bodyOf.ts';
 import type { PartFamily } from '../../family.ts';
-import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
-import type { SignMark } from '../../sign.ts';
-import { circle, type Drawing, material, path, rect, type Shape, text } from '../drawing.ts';
+import { circle, type Drawing, material, path, rect, type Shape } from '../drawing.ts';
 import type { Lid } from '../lids.ts';
-import { edge, has, leadsOf, margin, rodMarks, type Seat, soLegs } from './seat.ts';
+import { segment } from '../segment.ts';
+import { edge, leadsOf, margin, type Seat, soLegs, valueBands } from './seat.ts';
+import { drawnSigns, endOf } from './signs.ts';
 
 /** The part as soldered, seen from above: what covers what, and where its marks are. */
 export function drawAbove(family: PartFamily, part: Part): Drawing {
@@ -50,23 +50,6 @@ export function drawFromAbove(family: PartFamily, part: Part, spanMm?: number): 
 
 const lidOf = ({ left, top, length, width }: Seat): Lid => ({ x: left, y: top, length, width });
 
-/** Minus marks stand at the right end, unless this lot has them turned. */
-const endOf = (part: Part, mark: SignMark): 1 | -1 => (isTurned(part, mark) ? -1 : 1);
-
-/** What a straight cut leaves of a circle: the piece cut off, or the rest of it. */
-function cap(
-  { x, y }: { readonly x: number; readonly y: number },
-  r: number,
-  cut: { readonly x: number; readonly y: number },
-  end: 1 | -1,
-  piece: 'inside' | 'outside',
-): string {
-  const at = x + end * cut.x * r;
-  const small = piece === 'inside';
-  const clockwise = small === end > 0 ? 1 : 0;
-  return `M${at} ${y - cut.y * r}A${r} ${r} 0 ${small ? 0 : 1} ${clockwise} ${at} ${y + cut.y * r}Z`;
-}
-
 const roundShapes: ReadonlySet<string> = new Set(['can', 'dome', 'round-box']);
 
 /** How each form looks from above. */
@@ -87,20 +70,13 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
         ...dots,
         path(`M${from} ${middle.y}H${to}`, { stroke: material.lead, strokeWidth: 0.5 }),
         rect(left, top, length, width, { ...fill, radius: width * 0.35 }),
-        ...rodMarks(family, part, { x: left, y: top, length, height: width }),
+        ...valueBands(family, part, { x: left, y: top, length, height: width }),
       ];
     }
     case 'can':
     case 'round-box':
       return [
         circle(middle.x, middle.y, length / 2, fill),
-        ...(has(family, 'stripe')
-          ? [
-              path(cap(middle, length / 2, { x: 0.6, y: 0.8 }, endOf(part, 'stripe'), 'inside'), {
-                fill: '#cfd3d8',
-              }),
-            ]
-          : []),
         ...(body.shape === 'can'
           ? [circle(middle.x, middle.y, length * 0.3, { stroke: '#ffffff66', strokeWidth: 0.2 })]
           : []),
@@ -109,7 +85,7 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
       const r = length / 2;
       // The flat of the rim, at the minus side.
       return [
-        path(cap(middle, r, { x: 0.8, y: 0.6 }, endOf(part, 'flat'), 'outside'), fill),
+        path(segment(middle, r, { x: 0.8, y: 0.6 }, endOf(part, 'flat'), 'outside'), fill),
         circle(middle.x, middle.y, r * 0.82, { stroke: '#00000055', strokeWidth: 0.2 }),
       ];
     }
@@ -178,35 +154,5 @@ function aboveLeads(seat: Seat, family: PartFamily, part: Part): (readonly [numb
   return leadsOf(family, part, seat).map((x) => [x, seat.top + seat.width / 2] as const);
 }
 
-/** Marks that bodies of many forms have alike, at the end where they stand at rotation 0; see core/board/facing. */
-const printedMarks: Readonly<
-  Partial<Record<SignMark, (lid: Lid, end: 1 | -1, shape: BodyShape) => Shape[]>>
-> = {
-  'plus-print': ({ x, y, length, width }, end) => {
-    const size = Math.min(3.2, width * 0.5);
-    const at = end > 0 ? x + size * 0.55 + length * 0.05 : x + length - size * 0.55 - length * 0.05;
-    return [text(at, y + width / 2 + size * 0.35, '+', size, material.print, true)];
-  },
-  'green-mark': ({ x, y, length, width }, end) => {
-    const at = end > 0 ? x + length * 0.68 : x + length * 0.22;
-    return [rect(at, y, length * 0.1, width, { fill: '#1f8a45' })];
-  },
-  // Chips have theirs drawn with their legs.
-  dot: ({ x, y, width }, _end, shape) =>
-    shape === 'dip' || shape === 'so'
-      ? []
-      : [circle(x + 0.9, y + width / 2, 0.4, { fill: material.print })],
-  band: ({ x, y, length, width }, end, shape) =>
-    shape === 'chip'
-      ? [
-          rect(end > 0 ? x + length * 0.66 : x + length * 0.22, y, length * 0.12, width, {
-            fill: '#d5d7d9',
-          }),
-        ]
-      : [],
-};
-
 const marksAbove = (seat: Seat, family: PartFamily, part: Part): Shape[] =>
-  family.signs.flatMap(
-    ({ mark }) => printedMarks[mark]?.(lidOf(seat), endOf(part, mark), seat.body.shape) ?? [],
-  );
+  drawnSigns('above', family, part, { ...lidOf(seat), shape: seat.body.shape });

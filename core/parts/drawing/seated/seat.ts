@@ -1,7 +1,6 @@
 import { bandColours } from '../../../bands/colours.ts';
 import type { Body } from '../../body.ts';
 import type { PartFamily } from '../../family.ts';
-import { isTurned } from '../../lotNote.ts';
 import type { Part } from '../../part.ts';
 import { material, rect, type Shape } from '../drawing.ts';
 
@@ -29,7 +28,7 @@ export const edge = { stroke: material.edge, strokeWidth: 0.16 } as const;
 export function leadsOf(family: PartFamily, part: Part, { left, length, body }: Seat): number[] {
   const middle = left + length / 2;
   const joints = family.joints(part);
-  if (body.shape === 'dip') {
+  if (family.pads === 'two-rows') {
     const columns = joints / 2;
     return Array.from({ length: columns }, (_, i) => left + ((i + 0.5) * length) / columns);
   }
@@ -40,12 +39,6 @@ export function leadsOf(family: PartFamily, part: Part, { left, length, body }: 
   if (count <= 1) return [middle];
   return Array.from({ length: count }, (_, i) => middle - spread / 2 + (i * spread) / (count - 1));
 }
-
-export const has = (family: PartFamily, mark: string) =>
-  family.signs.some((sign) => sign.mark === mark);
-
-export const stripeLeft = (family: PartFamily, part: Part, right: number, left: number) =>
-  family.signs.length > 0 && part.lotNote?.turned?.includes('stripe') ? left : right - 1.4;
 
 export const soLegs = ({ left, length }: Seat, { pins = 8 }: Part) =>
   Array.from({ length: pins / 2 }, (_, i) => left + ((i + 0.5) * length) / (pins / 2));
@@ -58,26 +51,16 @@ export interface Box {
   readonly height: number;
 }
 
-/** Bands across a rod: those of its value, or the one of a cathode. */
-export function rodMarks(family: PartFamily, part: Part, { x, y, length, height }: Box): Shape[] {
+/** The bands across a rod that carries its value in them. */
+export function valueBands(family: PartFamily, part: Part, { x, y, length, height }: Box): Shape[] {
   const bands = family.bands?.(part) ?? [];
-  if (bands.length > 0) {
-    return bands.map((band, index) =>
-      rect(
-        x + length * (0.12 + (0.72 * index) / Math.max(bands.length - 1, 1)),
-        y,
-        length * 0.07,
-        height,
-        { fill: bandColours[band].srgb },
-      ),
-    );
-  }
-  return has(family, 'band')
-    ? [
-        rect(x + length * (isTurned(part, 'band') ? 0.09 : 0.78), y, length * 0.13, height, {
-          fill: '#d5d7d9',
-          ...edge,
-        }),
-      ]
-    : [];
+  return bands.map((band, index) =>
+    rect(
+      x + length * (0.12 + (0.72 * index) / Math.max(bands.length - 1, 1)),
+      y,
+      length * 0.07,
+      height,
+      { fill: bandColours[band].srgb },
+    ),
+  );
 }

@@ -3,18 +3,8 @@ import { bodyOf } from '../../bodyOf.ts';
 import type { PartFamily } from '../../family.ts';
 import type { Part } from '../../part.ts';
 import { circle, type Drawing, material, path, rect, type Shape } from '../drawing.ts';
-import {
-  below,
-  boardMm,
-  edge,
-  has,
-  leadsOf,
-  margin,
-  rodMarks,
-  type Seat,
-  soLegs,
-  stripeLeft,
-} from './seat.ts';
+import { below, boardMm, edge, leadsOf, margin, type Seat, soLegs, valueBands } from './seat.ts';
+import { drawnSigns } from './signs.ts';
 
 /** The part as soldered, seen along the board: how high it stands, how its leads go through. */
 export function drawSide(family: PartFamily, part: Part): Drawing {
@@ -64,6 +54,13 @@ function bodySide(seat: Seat, family: PartFamily, part: Part): Shape[] {
   const right = left + length;
   const middle = left + length / 2;
   const fill = { fill: colour, ...edge };
+  const signs = drawnSigns('side', family, part, {
+    x: left,
+    y: top - height,
+    length,
+    width: height,
+    shape: body.shape,
+  });
   switch (body.shape) {
     case 'rod': {
       const [from, to] = leadsOf(family, part, seat);
@@ -71,7 +68,8 @@ function bodySide(seat: Seat, family: PartFamily, part: Part): Shape[] {
       return [
         path(`M${from} ${top}V${axis}H${to}V${top}`, { stroke: material.lead, strokeWidth: 0.5 }),
         rect(left, top - height, length, height, { ...fill, radius: height * 0.35 }),
-        ...rodMarks(family, part, { x: left, y: top - height, length, height }),
+        ...valueBands(family, part, { x: left, y: top - height, length, height }),
+        ...signs,
       ];
     }
     case 'wire':
@@ -182,13 +180,7 @@ function bodySide(seat: Seat, family: PartFamily, part: Part): Shape[] {
           ...fill,
           radius: body.shape === 'can' ? 0.7 : 0.3,
         }),
-        ...(has(family, 'stripe')
-          ? [
-              rect(stripeLeft(family, part, right, left), top - height, 1.4, height, {
-                fill: '#cfd3d8',
-              }),
-            ]
-          : []),
+        ...signs,
       ];
   }
 }

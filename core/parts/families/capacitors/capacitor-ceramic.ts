@@ -2,8 +2,9 @@ import { drawCeramic } from '../../drawing/radial.ts';
 import type { PartFamily } from '../../family.ts';
 import { smallCapacitorPrints } from '../../marks.ts';
 
-export const capacitorCeramic: PartFamily = {
+export const capacitorCeramic: PartFamily<'capacitor-ceramic'> = {
   id: 'capacitor-ceramic',
+  job: 'capacitor',
   letters: ['C'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const capacitorCeramic: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'farad' },
+  usualTolerancePercent: 20,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'small-capacitor',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: 'below-1-µF',
     not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|film)\b/,
     words: [
       'keramikkondensator',

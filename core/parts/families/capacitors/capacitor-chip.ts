@@ -2,8 +2,9 @@ import { chipSizeOf, chipSizes } from '../../bodyOf.ts';
 import { drawChipPart } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const capacitorChip: PartFamily = {
+export const capacitorChip: PartFamily<'capacitor-chip'> = {
   id: 'capacitor-chip',
+  job: 'capacitor',
   letters: ['C'],
   role: 'board-part',
   mount: 'surface',
@@ -18,12 +19,21 @@ export const capacitorChip: PartFamily = {
   comesInSizes: true,
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'farad' },
+  usualTolerancePercent: 10,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'chip capacitor',
       'smd capacitor',

@@ -2,8 +2,9 @@ import { drawFilm } from '../../drawing/radial.ts';
 import type { PartFamily } from '../../family.ts';
 import { smallCapacitorPrints } from '../../marks.ts';
 
-export const capacitorFilm: PartFamily = {
+export const capacitorFilm: PartFamily<'capacitor-film'> = {
   id: 'capacitor-film',
+  job: 'capacitor',
   letters: ['C'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const capacitorFilm: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'farad' },
+  usualTolerancePercent: 10,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'small-capacitor',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: null,
     not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|elko)\b/,
     words: [
       'folienkondensator',

@@ -2,8 +2,9 @@ import { drawMultilayer } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { smallCapacitorPrints } from '../../marks.ts';
 
-export const capacitorMultilayer: PartFamily = {
+export const capacitorMultilayer: PartFamily<'capacitor-multilayer'> = {
   id: 'capacitor-multilayer',
+  job: 'capacitor',
   letters: ['C'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const capacitorMultilayer: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'farad' },
+  usualTolerancePercent: 10,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'small-capacitor',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: null,
     words: [
       'mlcc',
       'multilayer',

@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 import { largeCapacitorPrints } from '../../marks.ts';
 
-export const capacitorTantalum: PartFamily = {
+export const capacitorTantalum: PartFamily<'capacitor-tantalum'> = {
   id: 'capacitor-tantalum',
+  job: 'capacitor',
   letters: ['C'],
   role: 'board-part',
   mount: 'through',
@@ -23,13 +24,22 @@ export const capacitorTantalum: PartFamily = {
     { mark: 'plus-print', means: 'plus' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: { unit: 'farad' },
   example: { value: { kind: 'amount', unit: 'farad', amount: 10e-6, ratedVolt: 16 } },
+  usualTolerancePercent: 20,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'large-capacitor',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['can-burst'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: ['tantalum', 'tantal', 'tantale', 'tantalio', 'tantaal', 'tant'],
     not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
   },

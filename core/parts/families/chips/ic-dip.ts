@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 
-export const icDip: PartFamily = {
+export const icDip: PartFamily<'ic-dip'> = {
   id: 'ic-dip',
+  job: 'chip',
   letters: ['IC', 'U'],
   role: 'chip',
   mount: 'through',
@@ -22,13 +23,22 @@ export const icDip: PartFamily = {
     { mark: 'dot', means: 'pin-1' },
   ],
   joints: ({ pins = 8 }) => pins,
+  pads: 'two-rows',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'NE555' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1.5,
   recognise: {
+    assumedFor: null,
     not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|fassung|sockel|voet|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
     words: [
       'ic',

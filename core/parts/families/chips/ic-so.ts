@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 
-export const icSo: PartFamily = {
+export const icSo: PartFamily<'ic-so'> = {
   id: 'ic-so',
+  job: 'chip',
   letters: ['IC', 'U'],
   role: 'board-part',
   mount: 'surface',
@@ -21,13 +22,22 @@ export const icSo: PartFamily = {
     { mark: 'bevel', means: 'pin-1' },
   ],
   joints: ({ pins = 8 }) => pins,
+  pads: 'two-rows',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '74HC14' }, pins: 14 },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 2,
   recognise: {
+    assumedFor: null,
     words: [
       'soic',
       'so-8',

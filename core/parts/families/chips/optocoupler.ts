@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 
-export const optocoupler: PartFamily = {
+export const optocoupler: PartFamily<'optocoupler'> = {
   id: 'optocoupler',
+  job: 'chip',
   letters: ['OK', 'U', 'IC', 'OC'],
   role: 'board-part',
   mount: 'through',
@@ -19,13 +20,22 @@ export const optocoupler: PartFamily = {
   },
   signs: [{ mark: 'dot', means: 'pin-1' }],
   joints: ({ pins = 4 }) => pins,
+  pads: 'two-rows',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'PC817' }, pins: 4 },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'optocoupler',
       'opto coupler',

@@ -2,8 +2,9 @@ import { drawDipMark, drawSocket } from '../../drawing/dip.ts';
 import { dipSocketLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const socketDip: PartFamily = {
+export const socketDip: PartFamily<'socket-dip'> = {
   id: 'socket-dip',
+  job: 'socket',
   letters: ['X', 'XU', 'XIC', 'SK', 'S', 'IC', 'U'],
   role: 'socket',
   mount: 'through',
@@ -18,12 +19,21 @@ export const socketDip: PartFamily = {
   },
   signs: [{ mark: 'notch', means: 'pin-1' }],
   joints: ({ pins = 8 }) => pins,
+  pads: 'two-rows',
   polarity: 'polarised',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'socket',
       'ic socket',

@@ -2,8 +2,9 @@ import { drawCrystal } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { frequencyPrints } from '../../marks.ts';
 
-export const crystal: PartFamily = {
+export const crystal: PartFamily<'crystal'> = {
   id: 'crystal',
+  job: 'timebase',
   letters: ['Y', 'X', 'XTAL', 'Q'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const crystal: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'hertz' },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: 'value-alone',
     words: [
       'crystal',
       'quartz',

@@ -2,8 +2,9 @@ import { drawResistor } from '../../drawing/axial.ts';
 import type { PartFamily } from '../../family.ts';
 import { inductorBands } from '../../marks.ts';
 
-export const inductorAxial: PartFamily = {
+export const inductorAxial: PartFamily<'inductor-axial'> = {
   id: 'inductor-axial',
+  job: 'inductor',
   letters: ['L'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const inductorAxial: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'henry' },
+  usualTolerancePercent: 10,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: 'value-alone',
     words: [
       'inductor',
       'choke',

@@ -2,8 +2,9 @@ import { drawChipInductor } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 import { writtenPrints } from '../../marks.ts';
 
-export const inductorChip: PartFamily = {
+export const inductorChip: PartFamily<'inductor-chip'> = {
   id: 'inductor-chip',
+  job: 'inductor',
   letters: ['L'],
   role: 'board-part',
   mount: 'surface',
@@ -18,12 +19,21 @@ export const inductorChip: PartFamily = {
   comesInSizes: true,
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'henry' },
+  usualTolerancePercent: 20,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'chip inductor',
       'smd inductor',

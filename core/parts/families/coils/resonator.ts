@@ -2,8 +2,9 @@ import { drawResonator } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { frequencyPrints } from '../../marks.ts';
 
-export const resonator: PartFamily = {
+export const resonator: PartFamily<'resonator'> = {
   id: 'resonator',
+  job: 'timebase',
   letters: ['Y', 'X', 'CR'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const resonator: PartFamily = {
   },
   signs: [],
   joints: () => 3,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'hertz' },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'resonator',
       'ceramic resonator',

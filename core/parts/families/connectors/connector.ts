@@ -2,8 +2,9 @@ import { drawKeyedConnector, drawKeyedMark } from '../../drawing/connector.ts';
 import { keyedLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const connector: PartFamily = {
+export const connector: PartFamily<'connector'> = {
   id: 'connector',
+  job: 'connector',
   letters: ['J', 'CN', 'X', 'P', 'K'],
   role: 'board-part',
   mount: 'through',
@@ -17,13 +18,22 @@ export const connector: PartFamily = {
   },
   signs: [{ mark: 'keyway', means: 'outline' }],
   joints: ({ pins = 2 }) => pins,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
   example: { pins: 4 },
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
   recognise: {
+    assumedFor: null,
     words: [
       'connector',
       'jst',

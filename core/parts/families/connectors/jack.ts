@@ -2,8 +2,9 @@ import { drawJack, drawJackMark } from '../../drawing/connector.ts';
 import { jackLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const jack: PartFamily = {
+export const jack: PartFamily<'jack'> = {
   id: 'jack',
+  job: 'connector',
   letters: ['J', 'CN', 'X', 'P'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const jack: PartFamily = {
   },
   signs: [{ mark: 'openings', means: 'outwards' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'jack',
       'dc jack',

@@ -2,8 +2,9 @@ import { drawPinHeader } from '../../drawing/hardware.ts';
 import { headerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const pinHeader: PartFamily = {
+export const pinHeader: PartFamily<'pin-header'> = {
   id: 'pin-header',
+  job: 'connector',
   letters: ['J', 'JP', 'P', 'H', 'CN'],
   role: 'board-part',
   mount: 'through',
@@ -17,13 +18,22 @@ export const pinHeader: PartFamily = {
   },
   signs: [],
   joints: ({ pins = 2 }) => pins,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
   example: { pins: 4 },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: null,
     not: /female|socket|buchse|femelle|hembra|shrouded|box header/,
     words: ['pin header', 'header', 'stiftleiste', 'pinheader', 'jumper header', 'male header'],
   },

@@ -2,8 +2,9 @@ import { drawSocketStrip } from '../../drawing/connector.ts';
 import { socketStripLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const socketStrip: PartFamily = {
+export const socketStrip: PartFamily<'socket-strip'> = {
   id: 'socket-strip',
+  job: 'connector',
   letters: ['J', 'P', 'X', 'H', 'CN'],
   role: 'board-part',
   mount: 'through',
@@ -17,13 +18,22 @@ export const socketStrip: PartFamily = {
   },
   signs: [],
   joints: ({ pins = 2 }) => pins,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
   example: { pins: 6 },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: null,
     words: [
       'female header',
       'socket strip',

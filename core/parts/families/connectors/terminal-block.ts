@@ -2,8 +2,9 @@ import { drawTerminalBlock, drawTerminalMark } from '../../drawing/hardware.ts';
 import { terminalLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const terminalBlock: PartFamily = {
+export const terminalBlock: PartFamily<'terminal-block'> = {
   id: 'terminal-block',
+  job: 'connector',
   letters: ['J', 'X', 'K', 'CN', 'TB', 'P'],
   role: 'board-part',
   mount: 'through',
@@ -18,13 +19,22 @@ export const terminalBlock: PartFamily = {
   },
   signs: [{ mark: 'openings', means: 'outwards' }],
   joints: ({ pins = 2 }) => pins,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
   example: { pins: 2 },
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.7,
   recognise: {
+    assumedFor: null,
     words: [
       'terminal block',
       'terminal',

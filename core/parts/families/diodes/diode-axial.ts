@@ -5,8 +5,9 @@ import { typePrints } from '../../marks.ts';
 
 const glassTypes = /^(1N41|1N91|BAT|BAV|AA|OA)/i;
 
-export const diodeAxial: PartFamily = {
+export const diodeAxial: PartFamily<'diode-axial'> = {
   id: 'diode-axial',
+  job: 'diode',
   letters: ['D'],
   role: 'board-part',
   mount: 'through',
@@ -21,13 +22,22 @@ export const diodeAxial: PartFamily = {
   },
   signs: [{ mark: 'band', means: 'cathode' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '1N4148' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     not: /\b(smd|smt|melf|minimelf|sod-?\d{3}|led|zener\w*|z-?diode|bzx\w*|ll4148)\b|\bz-diode/,
     words: ['diode', 'diodo', 'gleichrichter', 'rectifier', 'schottky'],
     types: [

@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 
-export const diodeChip: PartFamily = {
+export const diodeChip: PartFamily<'diode-chip'> = {
   id: 'diode-chip',
+  job: 'diode',
   letters: ['D'],
   role: 'board-part',
   mount: 'surface',
@@ -18,13 +19,22 @@ export const diodeChip: PartFamily = {
   },
   signs: [{ mark: 'band', means: 'cathode' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '1N4148W' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     words: [
       'diode',
       'schottky',

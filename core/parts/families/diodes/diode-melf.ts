@@ -1,8 +1,9 @@
 import { drawMelf, drawSurfaceDiodeMark } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const diodeMelf: PartFamily = {
+export const diodeMelf: PartFamily<'diode-melf'> = {
   id: 'diode-melf',
+  job: 'diode',
   letters: ['D'],
   role: 'board-part',
   mount: 'surface',
@@ -16,13 +17,22 @@ export const diodeMelf: PartFamily = {
   },
   signs: [{ mark: 'band', means: 'cathode' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'LL4148' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     words: ['melf', 'minimelf', 'mini-melf', 'mini melf', 'diode', 'll4148'],
     types: [/\bLL\d{4}\b/i],
     needs: /melf|\bll4148\b|\bll41\b/,

@@ -3,8 +3,9 @@ import type { PartFamily } from '../../family.ts';
 import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 
-export const zenerAxial: PartFamily = {
+export const zenerAxial: PartFamily<'zener-axial'> = {
   id: 'zener-axial',
+  job: 'diode',
   letters: ['D', 'ZD', 'Z', 'DZ'],
   role: 'board-part',
   mount: 'through',
@@ -19,13 +20,22 @@ export const zenerAxial: PartFamily = {
   },
   signs: [{ mark: 'band', means: 'cathode' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'BZX55C5V1' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'zener',
       'zener diode',

@@ -2,8 +2,9 @@ import { drawLed, drawLedMark, lensOf } from '../../drawing/radial.ts';
 import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 
-export const led3mm: PartFamily = {
+export const led3mm: PartFamily<'led-3mm'> = {
   id: 'led-3mm',
+  job: 'light',
   letters: ['LED', 'D', 'LD', 'L'],
   role: 'board-part',
   mount: 'through',
@@ -22,12 +23,21 @@ export const led3mm: PartFamily = {
     { mark: 'flat', means: 'cathode' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'colour',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'round-led',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['bright'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: ['led', 'leds', 'leuchtdiode', 'del', 'lichtdiode', '3mm led'],
     needs: /\b3\s?-?mm\b|\bt-?1\b/,
     not: /\b(smd|rgb|bar)\b/,

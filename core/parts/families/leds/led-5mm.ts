@@ -2,8 +2,9 @@ import { drawLed, drawLedMark, lensOf } from '../../drawing/radial.ts';
 import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 
-export const led5mm: PartFamily = {
+export const led5mm: PartFamily<'led-5mm'> = {
   id: 'led-5mm',
+  job: 'light',
   letters: ['LED', 'D', 'LD', 'L'],
   role: 'board-part',
   mount: 'through',
@@ -22,12 +23,21 @@ export const led5mm: PartFamily = {
     { mark: 'flat', means: 'cathode' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'colour',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: 'round-led',
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['bright'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: ['led', 'leds', 'leuchtdiode', 'light emitting diode', 'lichtdiode', 'del'],
     not: /\b3\s?-?mm\b|\b(smd|smt|0603|0805|1206|rgb|bar|filament|stab|balken|driver|holder|treiber)\b/,
   },

@@ -3,8 +3,9 @@ import { drawLedBar, drawLedBarMark } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { isTurned } from '../../lotNote.ts';
 
-export const ledBar: PartFamily = {
+export const ledBar: PartFamily<'led-bar'> = {
   id: 'led-bar',
+  job: 'light',
   letters: ['LED', 'D', 'LD', 'L'],
   role: 'board-part',
   mount: 'through',
@@ -22,12 +23,21 @@ export const ledBar: PartFamily = {
     { mark: 'short-lead', means: 'cathode' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'colour',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['bright'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'led bar',
       'led filament',

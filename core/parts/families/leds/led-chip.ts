@@ -2,8 +2,9 @@ import { lensOf } from '../../drawing/radial.ts';
 import { drawChipLed, drawSurfaceDiodeMark } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const ledChip: PartFamily = {
+export const ledChip: PartFamily<'led-chip'> = {
   id: 'led-chip',
+  job: 'light',
   letters: ['LED', 'D', 'LD'],
   role: 'board-part',
   mount: 'surface',
@@ -18,12 +19,21 @@ export const ledChip: PartFamily = {
   comesInSizes: true,
   signs: [{ mark: 'green-mark', means: 'cathode' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'colour',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['bright'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     words: ['led', 'leds', 'chip led', 'smd led', 'leuchtdiode', 'smd-led', 'del'],
     needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
   },

@@ -1,8 +1,9 @@
 import { drawRgbLed, drawRgbLedMark } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const ledRgb: PartFamily = {
+export const ledRgb: PartFamily<'led-rgb'> = {
   id: 'led-rgb',
+  job: 'light',
   letters: ['LED', 'D', 'LD'],
   role: 'board-part',
   mount: 'through',
@@ -20,12 +21,21 @@ export const ledRgb: PartFamily = {
     { mark: 'flat', means: 'cathode' },
   ],
   joints: () => 4,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: ['bright'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     words: [
       'rgb led',
       'rgb',

@@ -1,8 +1,9 @@
 import { drawBoard } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const board: PartFamily = {
+export const board: PartFamily<'board'> = {
   id: 'board',
+  job: 'mechanical',
   letters: ['PCB'],
   role: 'carrier',
   mount: 'none',
@@ -16,12 +17,21 @@ export const board: PartFamily = {
   },
   signs: [{ mark: 'print-side', means: 'top' }],
   joints: () => 0,
+  pads: 'row',
   polarity: 'keyed',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0,
   recognise: {
+    assumedFor: null,
     words: [
       'pcb',
       'board',

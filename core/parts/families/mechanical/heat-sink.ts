@@ -1,8 +1,9 @@
 import { drawHeatSink } from '../../drawing/power.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const heatSink: PartFamily = {
+export const heatSink: PartFamily<'heat-sink'> = {
   id: 'heat-sink',
+  job: 'mechanical',
   letters: ['HS', 'KK'],
   role: 'heat-sink',
   mount: 'none',
@@ -16,12 +17,21 @@ export const heatSink: PartFamily = {
   },
   signs: [],
   joints: () => 0,
+  pads: 'row',
   polarity: 'keyed',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'heat sink',
       'heatsink',

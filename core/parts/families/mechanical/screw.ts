@@ -1,8 +1,9 @@
 import { drawScrew } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const screw: PartFamily = {
+export const screw: PartFamily<'screw'> = {
   id: 'screw',
+  job: 'mechanical',
   letters: [],
   role: 'screw',
   mount: 'none',
@@ -16,13 +17,22 @@ export const screw: PartFamily = {
   },
   signs: [],
   joints: () => 0,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 8' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {
+    assumedFor: null,
     words: ['screw', 'screws', 'schraube', 'schroef', 'bolt', 'nut', 'vis', 'tornillo', 'mutter'],
     types: [/\bM[2345]\s*x\s*\d+\b/i],
   },

@@ -1,8 +1,9 @@
 import { drawStandOff } from '../../drawing/connector.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const standOff: PartFamily = {
+export const standOff: PartFamily<'stand-off'> = {
   id: 'stand-off',
+  job: 'mechanical',
   letters: [],
   role: 'screw',
   mount: 'none',
@@ -16,13 +17,22 @@ export const standOff: PartFamily = {
   },
   signs: [],
   joints: () => 0,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 10' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {
+    assumedFor: null,
     words: [
       'standoff',
       'stand-off',

@@ -1,8 +1,9 @@
 import { drawBatteryClip } from '../../drawing/power.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const batteryClip: PartFamily = {
+export const batteryClip: PartFamily<'battery-clip'> = {
   id: 'battery-clip',
+  job: 'supply',
   letters: ['BT', 'BAT', 'B', 'BC'],
   role: 'off-board',
   mount: 'off-board',
@@ -19,13 +20,21 @@ export const batteryClip: PartFamily = {
     { mark: 'black-wire', means: 'minus' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
-  bringsPower: true,
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'feeds-board',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     words: [
       'battery clip',
       '9v clip',

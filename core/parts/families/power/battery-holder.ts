@@ -2,8 +2,9 @@ import { drawBatteryHolder, drawHolderMark } from '../../drawing/hardware.ts';
 import { batteryLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const batteryHolder: PartFamily = {
+export const batteryHolder: PartFamily<'battery-holder'> = {
   id: 'battery-holder',
+  job: 'supply',
   letters: ['BT', 'BAT', 'B', 'BH'],
   role: 'holder',
   mount: 'through',
@@ -20,13 +21,21 @@ export const batteryHolder: PartFamily = {
     { mark: 'black-wire', means: 'minus' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
-  bringsPower: true,
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'feeds-board',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.5,
   recognise: {
+    assumedFor: null,
     words: [
       'battery holder',
       'batteriehalter',

@@ -1,8 +1,9 @@
 import { drawBattery } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const battery: PartFamily = {
+export const battery: PartFamily<'battery'> = {
   id: 'battery',
+  job: 'supply',
   letters: ['BAT'],
   role: 'battery',
   mount: 'none',
@@ -19,14 +20,22 @@ export const battery: PartFamily = {
     { mark: 'flat-end', means: 'minus' },
   ],
   joints: () => 0,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'AA' } },
-  bringsPower: true,
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'cells',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {
+    assumedFor: null,
     not: /holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap/,
     types: [/\b(AAA?|CR\d{4}|LR\d{2,4}|6F22|PP3)\b/],
     words: [

@@ -3,8 +3,9 @@ import { drawHolderMark } from '../../drawing/hardware.ts';
 import { coinLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const coinHolder: PartFamily = {
+export const coinHolder: PartFamily<'coin-holder'> = {
   id: 'coin-holder',
+  job: 'supply',
   letters: ['BT', 'BAT', 'B', 'BH'],
   role: 'board-part',
   mount: 'through',
@@ -19,13 +20,21 @@ export const coinHolder: PartFamily = {
   },
   signs: [{ mark: 'plus-print', means: 'plus' }],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
-  bringsPower: true,
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'putty',
+  kin: null,
+  pinoutMatters: false,
+  power: 'feeds-board',
+  hazards: ['button-cell'],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'coin cell holder',
       'coin holder',

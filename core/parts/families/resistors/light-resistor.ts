@@ -1,8 +1,9 @@
 import { drawLightResistor } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const lightResistor: PartFamily = {
+export const lightResistor: PartFamily<'light-resistor'> = {
   id: 'light-resistor',
+  job: 'resistor',
   letters: ['LDR', 'R'],
   role: 'board-part',
   mount: 'through',
@@ -17,13 +18,22 @@ export const lightResistor: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'LDR' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'ldr',
       'photoresistor',

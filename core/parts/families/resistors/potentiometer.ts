@@ -3,8 +3,9 @@ import { potentiometerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 import { writtenPrints } from '../../marks.ts';
 
-export const potentiometer: PartFamily = {
+export const potentiometer: PartFamily<'potentiometer'> = {
   id: 'potentiometer',
+  job: 'resistor',
   letters: ['RV', 'VR', 'P', 'POT'],
   role: 'board-part',
   mount: 'through',
@@ -19,13 +20,22 @@ export const potentiometer: PartFamily = {
   },
   signs: [{ mark: 'three-pins', means: 'one-way' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'keyed',
   valueKind: { unit: 'ohm' },
   alsoValues: [1, 2, 2.5, 5],
+  usualTolerancePercent: 20,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'potentiometer',
       'potentiometre',

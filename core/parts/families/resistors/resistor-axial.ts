@@ -2,8 +2,9 @@ import { coatOf, drawResistor } from '../../drawing/axial.ts';
 import type { PartFamily } from '../../family.ts';
 import { bandsOf } from '../../marks.ts';
 
-export const resistorAxial: PartFamily = {
+export const resistorAxial: PartFamily<'resistor-axial'> = {
   id: 'resistor-axial',
+  job: 'resistor',
   letters: ['R'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const resistorAxial: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'ohm' },
+  usualTolerancePercent: 5,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: 'value-alone',
     not: /\b(smd|smt|chip|0402|0603|0805|1206|network|array|netzwerk|sil\d*|ldr|photo|foto|ntc|ptc|thermistor|variable|poti|pot|trim\w*|lin|log)\b/,
     words: [
       'resistor',

@@ -3,8 +3,9 @@ import { drawChipPart } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 import { chipResistorPrints } from '../../marks.ts';
 
-export const resistorChip: PartFamily = {
+export const resistorChip: PartFamily<'resistor-chip'> = {
   id: 'resistor-chip',
+  job: 'resistor',
   letters: ['R'],
   role: 'board-part',
   mount: 'surface',
@@ -19,12 +20,21 @@ export const resistorChip: PartFamily = {
   comesInSizes: true,
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'ohm' },
+  usualTolerancePercent: 5,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'chip resistor',
       'smd resistor',

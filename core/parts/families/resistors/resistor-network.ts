@@ -2,8 +2,9 @@ import { drawNetwork, drawNetworkMark } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { ohmPrints } from '../../marks.ts';
 
-export const resistorNetwork: PartFamily = {
+export const resistorNetwork: PartFamily<'resistor-network'> = {
   id: 'resistor-network',
+  job: 'resistor',
   letters: ['RN', 'RP', 'R'],
   role: 'board-part',
   mount: 'through',
@@ -17,12 +18,21 @@ export const resistorNetwork: PartFamily = {
   },
   signs: [{ mark: 'dot', means: 'pin-1' }],
   joints: ({ pins = 8 }) => pins,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: { unit: 'ohm' },
+  usualTolerancePercent: 2,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'resistor network',
       'resistor array',

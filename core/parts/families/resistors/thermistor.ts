@@ -2,8 +2,9 @@ import { drawThermistor } from '../../drawing/upright.ts';
 import type { PartFamily } from '../../family.ts';
 import { ohmPrints } from '../../marks.ts';
 
-export const thermistor: PartFamily = {
+export const thermistor: PartFamily<'thermistor'> = {
   id: 'thermistor',
+  job: 'resistor',
   letters: ['RT', 'TH', 'NTC', 'R'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const thermistor: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: { unit: 'ohm' },
+  usualTolerancePercent: 10,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     words: [
       'thermistor',
       'ntc',

@@ -3,8 +3,9 @@ import { trimmerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 import { ohmPrints } from '../../marks.ts';
 
-export const trimmer: PartFamily = {
+export const trimmer: PartFamily<'trimmer'> = {
   id: 'trimmer',
+  job: 'resistor',
   letters: ['RV', 'VR', 'P', 'TR'],
   role: 'board-part',
   mount: 'through',
@@ -19,13 +20,22 @@ export const trimmer: PartFamily = {
   },
   signs: [{ mark: 'three-pins', means: 'one-way' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'keyed',
   valueKind: { unit: 'ohm' },
   alsoValues: [1, 2, 2.5, 5],
+  usualTolerancePercent: 20,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
   recognise: {
+    assumedFor: null,
     not: /\b(lin|log|shaft|stereo|potentiometer)\b/,
     words: [
       'trimmer',

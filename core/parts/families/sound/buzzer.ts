@@ -2,8 +2,9 @@ import { drawBuzzer, drawBuzzerMark } from '../../drawing/hardware.ts';
 import { buzzerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const buzzer: PartFamily = {
+export const buzzer: PartFamily<'buzzer'> = {
   id: 'buzzer',
+  job: 'sound',
   letters: ['BZ', 'LS', 'SP', 'B', 'SG'],
   role: 'board-part',
   mount: 'through',
@@ -21,12 +22,23 @@ export const buzzer: PartFamily = {
     { mark: 'long-lead', means: 'plus' },
   ],
   joints: () => 2,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'putty',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: { words: ['buzzer', 'piezo', 'summer', 'beeper', 'zoemer', 'zumbador', 'sounder'] },
+  recognise: {
+    assumedFor: null,
+    words: ['buzzer', 'piezo', 'summer', 'beeper', 'zoemer', 'zumbador', 'sounder'],
+  },
   words: {
     one: 'buzzer',
     many: 'buzzers',

@@ -2,8 +2,9 @@ import { drawSpeaker } from '../../drawing/connector.ts';
 import { speakerLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const speaker: PartFamily = {
+export const speaker: PartFamily<'speaker'> = {
   id: 'speaker',
+  job: 'sound',
   letters: ['LS', 'SP', 'SPK'],
   role: 'off-board',
   mount: 'off-board',
@@ -17,12 +18,21 @@ export const speaker: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'putty',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'speaker',
       'loudspeaker',

@@ -2,8 +2,9 @@ import { drawPushButton } from '../../drawing/hardware.ts';
 import { buttonLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const pushButton: PartFamily = {
+export const pushButton: PartFamily<'push-button'> = {
   id: 'push-button',
+  job: 'switch',
   letters: ['S', 'SW', 'B', 'BTN', 'T'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const pushButton: PartFamily = {
   },
   signs: [{ mark: 'leg-spacing', means: 'one-way' }],
   joints: () => 4,
+  pads: 'corners',
   polarity: 'keyed',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
   recognise: {
+    assumedFor: null,
     not: /\b(smd|smt)\b/,
     words: [
       'push button',

@@ -2,8 +2,9 @@ import { buttonLid } from '../../drawing/lids.ts';
 import { drawChipSwitch } from '../../drawing/surface.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const switchChip: PartFamily = {
+export const switchChip: PartFamily<'switch-chip'> = {
   id: 'switch-chip',
+  job: 'switch',
   letters: ['S', 'SW', 'BTN'],
   role: 'board-part',
   mount: 'surface',
@@ -17,12 +18,21 @@ export const switchChip: PartFamily = {
   },
   signs: [{ mark: 'leg-spacing', means: 'one-way' }],
   joints: () => 4,
+  pads: 'corners',
   polarity: 'keyed',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'smd button',
       'smd switch',

@@ -2,8 +2,9 @@ import { drawSlideSwitch } from '../../drawing/hardware.ts';
 import { slideLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const switchSlide: PartFamily = {
+export const switchSlide: PartFamily<'switch-slide'> = {
   id: 'switch-slide',
+  job: 'switch',
   letters: ['S', 'SW'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const switchSlide: PartFamily = {
   },
   signs: [],
   joints: () => 3,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
   recognise: {
+    assumedFor: null,
     not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b/,
     words: [
       'slide switch',

@@ -2,8 +2,9 @@ import { drawToggle } from '../../drawing/connector.ts';
 import { toggleLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const switchToggle: PartFamily = {
+export const switchToggle: PartFamily<'switch-toggle'> = {
   id: 'switch-toggle',
+  job: 'switch',
   letters: ['S', 'SW'],
   role: 'board-part',
   mount: 'through',
@@ -18,12 +19,21 @@ export const switchToggle: PartFamily = {
   },
   signs: [],
   joints: () => 3,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: true,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.9,
   recognise: {
+    assumedFor: null,
     words: [
       'toggle switch',
       'toggle',

@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to220 } from './packages.ts';
 
-export const mosfetTo220: PartFamily = {
+export const mosfetTo220: PartFamily<'mosfet-to220'> = {
   id: 'mosfet-to220',
+  job: 'transistor',
   letters: ['Q', 'T', 'TR', 'VT'],
   role: 'board-part',
   mount: 'through',
   body: to220,
   signs: [{ mark: 'metal-tab', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'IRF540' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'mosfet',
       'n-channel',

@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to92 } from './packages.ts';
 
-export const mosfetTo92: PartFamily = {
+export const mosfetTo92: PartFamily<'mosfet-to92'> = {
   id: 'mosfet-to92',
+  job: 'transistor',
   letters: ['Q', 'T', 'TR', 'VT'],
   role: 'board-part',
   mount: 'through',
   body: to92,
   signs: [{ mark: 'flat-face', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '2N7000' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'mosfet',
       'n-channel',

@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to220 } from './packages.ts';
 
-export const regulatorTo220: PartFamily = {
+export const regulatorTo220: PartFamily<'regulator-to220'> = {
   id: 'regulator-to220',
+  job: 'regulator',
   letters: ['U', 'IC', 'VR', 'Q'],
   role: 'board-part',
   mount: 'through',
   body: to220,
   signs: [{ mark: 'metal-tab', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '7805' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'voltage regulator',
       'regulator',

@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to92 } from './packages.ts';
 
-export const regulatorTo92: PartFamily = {
+export const regulatorTo92: PartFamily<'regulator-to92'> = {
   id: 'regulator-to92',
+  job: 'regulator',
   letters: ['U', 'IC', 'VR', 'Q'],
   role: 'board-part',
   mount: 'through',
   body: to92,
   signs: [{ mark: 'flat-face', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '78L05' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'voltage regulator',
       'regulator',

@@ -4,21 +4,31 @@ import { valueLabel } from '../../label.ts';
 import { typePrints } from '../../marks.ts';
 import { sot23 } from './packages.ts';
 
-export const transistorSot23: PartFamily = {
+export const transistorSot23: PartFamily<'transistor-sot23'> = {
   id: 'transistor-sot23',
+  job: 'transistor',
   letters: ['Q', 'T', 'TR', 'VT'],
   role: 'board-part',
   mount: 'surface',
   body: sot23,
   signs: [{ mark: 'single-leg', means: 'one-way' }],
   joints: () => 3,
+  pads: 'triangle',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'BC847' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'transistor',
       'npn',

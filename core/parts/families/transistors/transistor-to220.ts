@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to220 } from './packages.ts';
 
-export const transistorTo220: PartFamily = {
+export const transistorTo220: PartFamily<'transistor-to220'> = {
   id: 'transistor-to220',
+  job: 'transistor',
   letters: ['Q', 'T', 'TR', 'VT'],
   role: 'board-part',
   mount: 'through',
   body: to220,
   signs: [{ mark: 'metal-tab', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'TIP31C' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tack-one-pin',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     words: [
       'transistor',
       'npn',

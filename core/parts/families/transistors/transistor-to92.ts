@@ -5,21 +5,31 @@ import { typePrints } from '../../marks.ts';
 import { pinoutOf } from '../../pinouts.ts';
 import { to92 } from './packages.ts';
 
-export const transistorTo92: PartFamily = {
+export const transistorTo92: PartFamily<'transistor-to92'> = {
   id: 'transistor-to92',
+  job: 'transistor',
   letters: ['Q', 'T', 'TR', 'VT'],
   role: 'board-part',
   mount: 'through',
   body: to92,
   signs: [{ mark: 'flat-face', means: 'outline' }],
   joints: () => 3,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'type',
   example: { value: { kind: 'type', print: '2N3904' } },
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
+    assumedFor: null,
     not: /to-?220|sot-?23|\bsmd\b|mosfet|\b[np]-?(channel|kanal)\b|\bfet\b|\b(2n700[02]|bs170|bs250|tip\d+\w*|mmbt\w+)\b|regulator|phototransistor/,
     words: ['transistor', 'npn', 'pnp', 'to-92', 'to92', 'bjt'],
     types: [

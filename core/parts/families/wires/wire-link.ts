@@ -1,8 +1,9 @@
 import { drawWireLink } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const wireLink: PartFamily = {
+export const wireLink: PartFamily<'wire-link'> = {
   id: 'wire-link',
+  job: 'wire',
   letters: ['W', 'JW', 'BR'],
   role: 'link',
   mount: 'through',
@@ -17,12 +18,21 @@ export const wireLink: PartFamily = {
   },
   signs: [],
   joints: () => 2,
+  pads: 'row',
   polarity: 'free',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.7,
   recognise: {
+    assumedFor: null,
     words: [
       'wire link',
       'jumper wire',

@@ -1,8 +1,9 @@
 import { drawWires } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
 
-export const wire: PartFamily = {
+export const wire: PartFamily<'wire'> = {
   id: 'wire',
+  job: 'wire',
   letters: ['W', 'WP'],
   role: 'off-board',
   mount: 'off-board',
@@ -19,12 +20,21 @@ export const wire: PartFamily = {
     { mark: 'black-wire', means: 'minus' },
   ],
   joints: () => 1,
+  pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1.2,
   recognise: {
+    assumedFor: null,
     not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke/,
     words: [
       'hook-up wire',
