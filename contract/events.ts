@@ -1,8 +1,8 @@
 import { validate as isUuid } from 'uuid';
 import * as yup from 'yup';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
-import { mistakes } from '#core/learning/mistakes';
-import { openOhm } from '#core/order/gateReading';
+import { mistakes } from '#core/learning/mistakes/index';
+import { openOhm } from '#core/order/checks/readings';
 
 const id = (what: string) =>
   yup

@@ -79,7 +79,7 @@ export const orderSchema = yup.object({
     .max(styles.length, 'Choose each style once.')
     .test('once', 'Choose each style once.', (ids) => new Set(ids).size === ids?.length),
   batch: batchSchema,
-  gates: yup
+  checks: yup
     .string()
     .strict()
     .oneOf(['blocks', 'end'], 'Test block by block or at the end.')

@@ -1,6 +1,6 @@
 import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
-import type { StyleId } from '#core/order/styles/index';
+import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { endpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { alloys } from '#core/joint/heat/alloys';
 import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
 import { tips } from '#core/joint/heat/tips';
-import type { StyleId } from '#core/order/styles/index';
+import type { StyleId } from '#core/order/styles/ids';
 import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';

@@ -1,7 +1,7 @@
 import { v7 as newEventId } from 'uuid';
 import type { SentEvent } from '#contract/events';
 import type { Author, Deed } from '#core/build/event';
-import type { CheckId } from '#core/order/step';
+import type { CheckId } from '#core/order/checks/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { DemoLearner, DemoWorkshop } from './scenario.ts';
 

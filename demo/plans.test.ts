@@ -83,7 +83,7 @@ describe('the plans of the demo’s kits', () => {
   });
 
   it('block by block Fern Minder is tested supply first, then lamps, then the comparator', () => {
-    const order = orderOf(planOf('Fern Minder')({ styles: ['by-block'], gates: 'blocks' }));
+    const order = orderOf(planOf('Fern Minder')({ styles: ['by-block'], checks: 'blocks' }));
     expect(order.filter((step) => step.startsWith('first-power'))).toEqual([
       'first-power Supply',
       'first-power Lamps and sounders',
@@ -94,8 +94,8 @@ describe('the plans of the demo’s kits', () => {
 
   it.each(styles.map(({ id }) => id))('in the style “%s” no rule contradicts another', (id) => {
     for (const { plan } of plans) {
-      for (const gates of ['blocks', 'end'] as const) {
-        expect(plan({ styles: [id], gates }).contradictions).toEqual([]);
+      for (const checks of ['blocks', 'end'] as const) {
+        expect(plan({ styles: [id], checks }).contradictions).toEqual([]);
       }
     }
   });

@@ -1,5 +1,6 @@
+import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { Erratum } from '#core/parts/erratum';
-import type { LotNote } from '#core/parts/lotNote';
+import type { LotNote } from '#core/parts/part';
 import type { DemoPractice } from './practice.ts';
 
 /**
@@ -81,7 +82,7 @@ export interface DemoLearner {
 
 export interface DemoMistake {
   readonly step: number;
-  readonly mistake: string;
+  readonly mistake: MistakeId;
   readonly designator?: string;
   /** Steps later that it was found; 0 is at once. */
   readonly foundAfter: number;

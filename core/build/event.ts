@@ -1,3 +1,5 @@
+import type { MistakeId } from '../learning/mistakes/ids.ts';
+
 /** What can happen at a bench. The log of these is the only record; every state is a fold over it. */
 export type Deed =
   | { readonly kind: 'step-done'; readonly stepId: string }
@@ -7,7 +9,7 @@ export type Deed =
   | {
       readonly kind: 'mistake';
       readonly stepId: string;
-      readonly mistake: string;
+      readonly mistake: MistakeId;
       /** The part it happened to, where somebody said so. */
       readonly designator?: string | undefined;
       /** Who saw it; who logged it, where nobody said. */

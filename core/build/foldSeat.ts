@@ -1,3 +1,4 @@
+import type { MistakeId } from '../learning/mistakes/ids.ts';
 import type { Author, BuildEvent } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
 
@@ -59,7 +60,7 @@ export interface Notice extends Logged {
 
 export interface LoggedMistake {
   readonly eventId: string;
-  readonly mistake: string;
+  readonly mistake: MistakeId;
   readonly madeAtStepId: string;
   /** The step the seat was on when the mistake was logged; null when all were done. */
   readonly foundAtStepId: string | null;

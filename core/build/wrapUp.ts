@@ -1,3 +1,4 @@
+import type { MistakeId } from '../learning/mistakes/ids.ts';
 import type { Author, BuildEvent } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
 import { foldSeat, type Logged } from './foldSeat.ts';
@@ -28,7 +29,7 @@ export interface WrapUpRow {
   readonly stepId?: string;
   /** Place of the step in the plan, from 1. */
   readonly stepNumber?: number;
-  readonly mistake?: string;
+  readonly mistake?: MistakeId;
   readonly designator?: string;
   /** For a reading, in the unit of its check. */
   readonly amount?: number;

@@ -2,7 +2,7 @@ import type { BuildEvent } from '../build/event.ts';
 import { foldSeat, type LoggedMistake, type SeatState } from '../build/foldSeat.ts';
 import { type StepTime, stepTimes } from '../pace/learnt/stepTimes.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
-import { mistakes, mistakesOf } from './mistakes.ts';
+import { mistakes, mistakesOf } from './mistakes/index.ts';
 import type { SkillId } from './skills.ts';
 
 /** What one learner did at one workshop. */

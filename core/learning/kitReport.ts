@@ -2,6 +2,8 @@ import { type MixUp, pairOf } from '../mixups/findMixUps.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import type { Part } from '../parts/part.ts';
 import { type Build, stateOfBuild, timesOfBuild } from './builds.ts';
+import { wrongValue } from './mistakes/fitting.ts';
+import type { MistakeId } from './mistakes/ids.ts';
 import { type Share, shareOfCount } from './shares.ts';
 
 /** Where something was logged. */
@@ -16,7 +18,7 @@ export interface Entry extends AtSeat {
   readonly eventId: string;
   /** ISO 8601. */
   readonly at: string;
-  readonly mistake: string;
+  readonly mistake: MistakeId;
   readonly designator?: string | undefined;
   readonly stepId: string;
   /** It was found at another step than it was made. */
@@ -138,7 +140,7 @@ function mixedUpPairs(
   entries: readonly Entry[],
   builds: number,
 ): PairReport[] {
-  const wrong = entries.filter(({ mistake }) => mistake === 'wrong-value');
+  const wrong = entries.filter(({ mistake }) => mistake === wrongValue.id);
   const at = ({ designators }: Part) =>
     wrong.filter(({ designator }) => designator !== undefined && designators.includes(designator));
   const fitted = parts.filter(({ supply }) => supply !== 'spare');

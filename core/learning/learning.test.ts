@@ -9,7 +9,8 @@ import { withMinutes } from '../pace/stepMinutes.ts';
 import { type Build, opportunitiesOf } from './builds.ts';
 import { kitReport } from './kitReport.ts';
 import { afterOpportunity, chanceRight, traced } from './knowledgeTracing.ts';
-import { mistakes } from './mistakes.ts';
+import type { MistakeId } from './mistakes/ids.ts';
+import { mistakes } from './mistakes/index.ts';
 import { proposalsFor } from './proposals.ts';
 import { isFew, shareOfCount } from './shares.ts';
 import {
@@ -106,7 +107,7 @@ const stepOf = (place: string) =>
 
 interface Slip {
   readonly place: string;
-  readonly mistake: string;
+  readonly mistake: MistakeId;
 }
 
 /** A build at a workshop, each step in its planned minutes but for those that are slower. */
@@ -141,8 +142,8 @@ function build(
 
 describe('skills of a learner', () => {
   const wrongValues = [
-    { place: 'R1', mistake: 'wrong-value' },
-    { place: 'R2', mistake: 'wrong-value' },
+    { place: 'R1', mistake: 'wrong-value' as const },
+    { place: 'R2', mistake: 'wrong-value' as const },
   ];
 
   it('count each step as one chance for each skill that can show there', () => {
@@ -189,10 +190,10 @@ describe('skills of a learner', () => {
 });
 
 describe('the report on a kit', () => {
-  const mixUp = { place: 'R4', mistake: 'wrong-value' };
+  const mixUp = { place: 'R4', mistake: 'wrong-value' as const };
   const builds = [
     build(1, 1, [mixUp], { [stepOf('Q1')]: 2 }),
-    build(1, 2, [{ place: 'Q2', mistake: 'backwards' }], { [stepOf('Q1')]: 2.2 }),
+    build(1, 2, [{ place: 'Q2', mistake: 'backwards' as const }], { [stepOf('Q1')]: 2.2 }),
     build(2, 1, [mixUp], { [stepOf('Q1')]: 1.9 }),
     build(2, 2, [], { [stepOf('Q1')]: 2.1 }),
   ];

@@ -1,4 +1,8 @@
 import type { Entry, KitReport } from './kitReport.ts';
+import { brokenPart } from './mistakes/damage.ts';
+import { backwards } from './mistakes/fitting.ts';
+import type { MistakeId } from './mistakes/ids.ts';
+import { bridge } from './mistakes/joints.ts';
 import { isFew, type Share } from './shares.ts';
 
 /** Something to change in the next revision of a kit or in its order, with the figures that say so. */
@@ -28,7 +32,7 @@ const oftenFrom = 2;
 
 /** A mistake of one kind that keeps happening at one step. */
 const recurring =
-  (mistake: string, says: (places: string, step: number) => string): ProposalRule['find'] =>
+  (mistake: MistakeId, says: (places: string, step: number) => string): ProposalRule['find'] =>
   ({ steps }) =>
     steps.flatMap(({ entries, number, stumbled }) => {
       const found = entries.filter((entry) => entry.mistake === mistake);
@@ -74,7 +78,7 @@ const rules: readonly ProposalRule[] = [
   {
     id: 'backwards',
     find: recurring(
-      'backwards',
+      backwards.id,
       (places, step) =>
         `Say at step ${step} which way round ${places || 'it goes'}, or print a larger mark on the next board.`,
     ),
@@ -82,7 +86,7 @@ const rules: readonly ProposalRule[] = [
   {
     id: 'bridge',
     find: recurring(
-      'bridge',
+      bridge.id,
       (places, step) =>
         `Give ${places || `the pads of step ${step}`} more room on the next board, or fit it before what crowds it.`,
     ),
@@ -90,7 +94,7 @@ const rules: readonly ProposalRule[] = [
   {
     id: 'broken-part',
     find: recurring(
-      'broken-part',
+      brokenPart.id,
       (places) => `Pack a spare for ${places || 'this part'}, and show how to bend its leads.`,
     ),
   },

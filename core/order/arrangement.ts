@@ -1,9 +1,10 @@
 import type { Part } from '../parts/part.ts';
 import type { RuleGraph } from './graph.ts';
+import type { Named } from './kinds.ts';
 import { named, nodeId, type OrderNode, placesOf, splitNode, type WorkNode } from './node.ts';
+import type { RuleId } from './rules/ids.ts';
 import type { Edge } from './rules/rule.ts';
 import type { Exception, OrderSettings } from './settings.ts';
-import type { Named } from './step.ts';
 
 /** What an arrangement calls a piece of work: its place, or its id where it has none. */
 export const keysOf = (node: OrderNode): readonly string[] => {
@@ -69,7 +70,7 @@ function withPlaces(node: WorkNode, wanted: ReadonlySet<string>): WorkNode {
 
 /** A rule that an order breaks. */
 export interface BrokenRule {
-  readonly rule: string;
+  readonly rule: RuleId;
   /** What the rule wants first, and what after that. */
   readonly before: Named | null;
   readonly after: Named | null;

@@ -2,8 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { emptyBoard } from '../board/board.ts';
 import { padWith } from '../board/testing/pads.ts';
 import { blocksOf } from './blocksOf.ts';
+import { firstPower } from './checks/firstPower.ts';
+import { checkOf } from './checks/index.ts';
+import { openOhm, readAtCheck } from './checks/readings.ts';
+import { supplyResistance } from './checks/supplyResistance.ts';
 import { compareStyles, meanFoundAfter, recommend, reportOn } from './compareStyles.ts';
-import { gateForms, openOhm, readGate } from './gateReading.ts';
 import { lengthsOf } from './lengths.ts';
 import { planKit } from './planKit.ts';
 import { usualSettings } from './settings.ts';
@@ -64,7 +67,7 @@ describe('blocks, from the nets', () => {
 });
 
 describe('block by block', () => {
-  const settings = { ...usualSettings, styles: ['by-block'] as const, gates: 'blocks' as const };
+  const settings = { ...usualSettings, styles: ['by-block'] as const, checks: 'blocks' as const };
   const { steps } = planKit({ parts, supplyVolt: 5, board, settings });
   const titles = steps.map((step) =>
     step.kind === 'check'
@@ -168,14 +171,14 @@ describe('styles side by side', () => {
   });
 });
 
-describe('a gate’s reading', () => {
+describe('a check’s reading', () => {
   const judge = (
     check: 'supply-resistance' | 'first-power',
     text: string,
     chipsOut: string[] = [],
   ) => {
-    const form = gateForms[check];
-    const read = form && readGate(form, text);
+    const form = checkOf(check).form;
+    const read = form && readAtCheck(form, text);
     if (!form || !read?.ok) throw new Error(`cannot read ${text}`);
     return form.judge(read.value, { chipsOut, blocks: [] });
   };
@@ -205,11 +208,11 @@ describe('a gate’s reading', () => {
   });
 
   it('nothing connected shows as open, and words are refused with the way out', () => {
-    const [ohms, amperes] = [gateForms['supply-resistance'], gateForms['first-power']];
+    const [ohms, amperes] = [supplyResistance.form, firstPower.form];
     if (!ohms || !amperes) throw new Error('no form');
-    expect(readGate(ohms, 'OL')).toEqual({ ok: true, value: openOhm });
-    expect(readGate(amperes, 'a lot')).toMatchObject({ ok: false });
-    expect(readGate(ohms, 'much')).toMatchObject({ ok: false });
+    expect(readAtCheck(ohms, 'OL')).toEqual({ ok: true, value: openOhm });
+    expect(readAtCheck(amperes, 'a lot')).toMatchObject({ ok: false });
+    expect(readAtCheck(ohms, 'much')).toMatchObject({ ok: false });
   });
 });
 

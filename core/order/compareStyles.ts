@@ -1,14 +1,16 @@
 import { heldPieces, type PlannedStep, totalMinutes, withMinutes } from '../pace/stepMinutes.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Block } from './block.ts';
+import { checkOf } from './checks/index.ts';
 import { type KitPlan, type KitToPlan, planKit } from './planKit.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
-import { type StyleId, styles } from './styles/index.ts';
+import type { StyleId } from './styles/ids.ts';
+import { styles } from './styles/index.ts';
 
 /** What building a kit in one style would be like. */
 export interface StyleReport {
   readonly styles: readonly StyleId[];
-  readonly gates: OrderSettings['gates'];
+  readonly checks: OrderSettings['checks'];
   readonly turns: number;
   /** Pieces that have to be kept from falling out. */
   readonly held: number;
@@ -46,7 +48,7 @@ export function compareStyles(
     const one: OrderSettings = {
       ...settings,
       styles: [id],
-      gates: id === 'by-block' ? 'blocks' : settings.gates,
+      checks: id === 'by-block' ? 'blocks' : settings.checks,
       arrangement: null,
       exceptions: [],
     };
@@ -59,14 +61,14 @@ export function compareStyles(
 /** What building by a plan would be like. */
 export function reportOn(
   plan: Pick<KitPlan, 'steps' | 'blocks' | 'turns'>,
-  settings: Pick<OrderSettings, 'styles' | 'gates'>,
+  settings: Pick<OrderSettings, 'styles' | 'checks'>,
 ): StyleReport {
   const steps = withMinutes(plan.steps);
   const begins = beginnings(steps);
   const holding = plan.steps.flatMap((step) => (step.kind === 'check' ? [] : step.holding));
   return {
     styles: settings.styles,
-    gates: settings.gates,
+    checks: settings.checks,
     turns: plan.turns,
     held: heldPieces(holding),
     dropMm: Math.max(0, ...holding.map(({ dropMm }) => dropMm)),
@@ -104,17 +106,17 @@ function foundAfter(
       return here > 0 ? [{ at: (begins[index] ?? 0) + step.minutes / 2, pieces: here, index }] : [];
     });
     const last = Math.max(-1, ...made.map(({ index }) => index));
-    const gate = steps.findIndex(
+    const check = steps.findIndex(
       (step, index) =>
         index > last &&
         step.kind === 'check' &&
-        step.check === 'first-power' &&
+        checkOf(step.check).provesSupply &&
         (step.blocks.length === 0 || step.blocks.includes(name)),
     );
     const pieces = made.reduce((sum, one) => sum + one.pieces, 0);
-    if (gate < 0 || pieces === 0) return [];
+    if (check < 0 || pieces === 0) return [];
     const mean = made.reduce((sum, one) => sum + one.at * one.pieces, 0) / pieces;
-    return [{ block: name, minutes: (begins[gate] ?? 0) - mean }];
+    return [{ block: name, minutes: (begins[check] ?? 0) - mean }];
   });
 }
 
@@ -124,7 +126,7 @@ function searchMinutes(steps: readonly PlannedStep[]): number {
   let minutes = 0;
   for (const step of steps) {
     if (step.kind === 'solder') untested += step.joints;
-    if (step.kind === 'check' && step.check === 'first-power') {
+    if (step.kind === 'check' && checkOf(step.check).provesSupply) {
       minutes += (untested / jointsPerFault) * untested * searchMinutesPerJoint;
       untested = 0;
     }

@@ -2,21 +2,23 @@ import { standingParts } from '../board/standing.ts';
 import type { Part } from '../parts/part.ts';
 import { keysOf } from './arrangement.ts';
 import { blocksOf } from './blocksOf.ts';
-import { checkNodes, mergedGates } from './gatesOfKit.ts';
+import { checkNodes, mergedChecks } from './checksOfKit.ts';
 import { ruleGraph } from './graph.ts';
 import { type OrderNode, workNodes } from './node.ts';
 import type { KitToPlan } from './planKit.ts';
+import type { RuleId } from './rules/ids.ts';
 import { sequenceOf, styleKey } from './sequence.ts';
 import { usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
-import { type StyleId, stackOf, styleOf } from './styles/index.ts';
+import type { StyleId } from './styles/ids.ts';
+import { stackOf, styleOf } from './styles/index.ts';
 
 /** Two pieces of work of which one comes first. */
 export interface DecidedPair {
   readonly before: string;
   readonly after: string;
   /** The hard rule that says so, itself or by way of others; null where only a style does. */
-  readonly rule: string | null;
+  readonly rule: RuleId | null;
 }
 
 /** The pieces of work of a kit, and which of them come before which. */
@@ -45,7 +47,7 @@ export function decidedOrder(
   };
   const work = workNodes(fitted, board);
   const graph = ruleGraph(work, checkNodes(work, [], 'end'), situation);
-  const sequence = mergedGates(sequenceOf(graph, stackOf(styles), situation));
+  const sequence = mergedChecks(sequenceOf(graph, stackOf(styles), situation));
   const at = new Map(sequence.map((node, index) => [node, index]));
   const rules = reachable(sequence, graph.edges);
   const chosen = styles.map(styleOf);
@@ -74,10 +76,10 @@ const keyOf = (node: OrderNode): string => keysOf(node)[0] ?? node.id;
 function reachable(
   nodes: readonly OrderNode[],
   edges: ReturnType<typeof ruleGraph>['edges'],
-): Map<OrderNode, Map<OrderNode, string>> {
-  const found = new Map<OrderNode, Map<OrderNode, string>>();
+): Map<OrderNode, Map<OrderNode, RuleId>> {
+  const found = new Map<OrderNode, Map<OrderNode, RuleId>>();
   for (const node of [...nodes].reverse()) {
-    const after = new Map<OrderNode, string>();
+    const after = new Map<OrderNode, RuleId>();
     for (const { from, to, rule } of edges) {
       if (from.id !== node.id) continue;
       for (const [next] of found.get(to) ?? []) if (!after.has(next)) after.set(next, rule.id);

@@ -5,14 +5,7 @@ import { familyOf } from '../parts/families/index.ts';
 import type { HoldMethod } from '../parts/family.ts';
 import { placesOf, type WorkNode } from './node.ts';
 import { levelRest, type RestingBoard, restingBoard, type Top } from './rest.ts';
-
-/** Parts of a step that would drop out of the board. */
-export interface Holding {
-  readonly places: readonly string[];
-  readonly method: HoldMethod;
-  /** How far the loosest of them can drop, in mm. */
-  readonly dropMm: number;
-}
+import type { Holding } from './step.ts';
 
 /** Less than this is hardly seen, and the joint takes it up (common practice). */
 export const looseMm = 0.3;

@@ -1,15 +1,7 @@
 import type { Board } from '../board/board.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
-
-/** A length that hands measure at a step, in mm. */
-export type Length =
-  /** Leads are bent at this distance. */
-  | { readonly kind: 'bend'; readonly places: readonly string[]; readonly mm: number }
-  /** A bare wire is cut to this, with enough at both ends to go through the board. */
-  | { readonly kind: 'cut-link'; readonly places: readonly string[]; readonly mm: number }
-  /** A wire is cut to this; its ends are stripped. */
-  | { readonly kind: 'cut-wire'; readonly places: readonly string[]; readonly mm: number };
+import type { Length } from './step.ts';
 
 /** What goes through the board and is bent over, at each end (common practice). */
 const endMm = 5;

@@ -3,7 +3,8 @@ import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
-import type { CheckId, Named, WorkKind } from './step.ts';
+import type { CheckId } from './checks/ids.ts';
+import type { Named, WorkKind } from './kinds.ts';
 
 /** A piece of work whose place in the order is not known yet. */
 export type OrderNode = WorkNode | CheckNode;

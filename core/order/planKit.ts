@@ -17,16 +17,18 @@ import { batchesOf, sizedNodes, turnsOf } from './batches.ts';
 import type { Block } from './block.ts';
 import { blocksOf } from './blocksOf.ts';
 import { cautionsFor } from './cautions.ts';
-import { checkNodes, mergedGates } from './gatesOfKit.ts';
+import { checkOf } from './checks/index.ts';
+import { checkNodes, mergedChecks } from './checksOfKit.ts';
 import { type Contradiction, hardEdges, ruleGraph } from './graph.ts';
 import { looseParts, Tops } from './holding.ts';
+import type { Named } from './kinds.ts';
 import { lengthsOf } from './lengths.ts';
 import { jointsOf, named, nodeId, type OrderNode, type WorkNode, workNodes } from './node.ts';
 import { reasonsOf } from './reasons.ts';
 import { sequenceOf } from './sequence.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
-import type { CheckStep, Named, Reason, Step, WorkStep } from './step.ts';
+import type { CheckStep, Reason, Step, WorkStep } from './step.ts';
 import { stackOf } from './styles/index.ts';
 
 export interface KitToPlan {
@@ -66,9 +68,9 @@ export function planKit(kit: KitToPlan): KitPlan {
   const blocks = settings.blocks ?? blocksOf(board, fitted);
   const situation: Situation = { standing, access: settings.access, blocks };
   const work = sizedNodes(workNodes(fitted, board), settings, situation);
-  const graph = ruleGraph(work, checkNodes(work, blocks, settings.gates), situation);
+  const graph = ruleGraph(work, checkNodes(work, blocks, settings.checks), situation);
   const styles = stackOf(settings.styles);
-  const natural = mergedGates(sequenceOf(graph, styles, situation));
+  const natural = mergedChecks(sequenceOf(graph, styles, situation));
   const reasons = reasonsOf({ sequence: natural, edges: graph.edges, styles, situation });
 
   const groups = settings.arrangement
@@ -130,7 +132,9 @@ function checkStep(
   about: Pick<CheckStep, 'chipsOut' | 'hasBattery' | 'supplyVolt'>,
   reason: Reason,
 ): CheckStep {
-  const tested = known.filter(({ name }) => check === 'function' && blocks.includes(name));
+  const tested = known.filter(
+    ({ name }) => checkOf(check).perBlock === 'with-test' && blocks.includes(name),
+  );
   const sees = tested.flatMap(({ test }) => test ?? []).join(' ');
   return { id, kind: 'check', check, blocks, sees: sees === '' ? null : sees, ...about, reason };
 }

@@ -3,7 +3,7 @@ import type { Edge } from './rules/rule.ts';
 import { styleKey } from './sequence.ts';
 import type { Situation } from './situation.ts';
 import type { Reason } from './step.ts';
-import type { StyleId } from './styles/index.ts';
+import type { StyleId } from './styles/ids.ts';
 import type { Style } from './styles/style.ts';
 
 /** An order, and what made it. */

@@ -1,3 +1,4 @@
+import { checkOf } from './checks/index.ts';
 import type { RuleGraph } from './graph.ts';
 import { type OrderNode, placesOf, type WorkNode } from './node.ts';
 import type { Situation } from './situation.ts';
@@ -76,9 +77,9 @@ function ranksOf(
   const visit = (node: OrderNode): number => {
     const known = ranks.get(node);
     if (known !== undefined) return known;
-    // A gate comes as early as it can; a helper right before what waits for it.
-    const waiting = (out.get(node) ?? []).filter((one) => !isGate(one));
-    const lowest = isGate(node) ? -1 : Math.min(last, ...waiting.map(visit));
+    // A check comes as early as it can; a helper right before what waits for it.
+    const waiting = (out.get(node) ?? []).filter((one) => !isEarly(one));
+    const lowest = isEarly(node) ? -1 : Math.min(last, ...waiting.map(visit));
     ranks.set(node, lowest);
     return lowest;
   };
@@ -86,7 +87,8 @@ function ranksOf(
   return ranks;
 }
 
-const isGate = (node: OrderNode) => node.kind === 'check' && node.check !== 'try-holder';
+const isEarly = (node: OrderNode) =>
+  node.kind === 'check' && checkOf(node.check).stands === 'early';
 
 const hasOwnRank = (node: OrderNode): node is WorkNode =>
   node.kind !== 'check' && node.role !== 'screw' && node.role !== 'heat-sink';

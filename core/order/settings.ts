@@ -1,5 +1,6 @@
 import type { Block } from './block.ts';
-import type { StyleId } from './styles/index.ts';
+import type { RuleId } from './rules/ids.ts';
+import type { StyleId } from './styles/ids.ts';
 
 /** How an instructor wants a kit built. */
 export interface OrderSettings {
@@ -7,7 +8,7 @@ export interface OrderSettings {
   readonly styles: readonly StyleId[];
   readonly batch: Batch;
   /** Test each block as soon as it is complete, or everything at the end. */
-  readonly gates: 'blocks' | 'end';
+  readonly checks: 'blocks' | 'end';
   readonly access: Access;
   /** The instructor's own blocks; null where those of the nets serve. */
   readonly blocks: readonly Block[] | null;
@@ -34,7 +35,7 @@ export interface Access {
 
 /** A rule broken on purpose, with the reason for it. */
 export interface Exception {
-  readonly rule: string;
+  readonly rule: RuleId;
   /** Key of what the rule wants first, and of what it wants after that. */
   readonly before: string;
   readonly after: string;
@@ -48,7 +49,7 @@ export const settingsOf = (stored: OrderSettings | null): OrderSettings => store
 export const usualSettings: OrderSettings = {
   styles: ['lowest-first'],
   batch: { kind: 'value' },
-  gates: 'end',
+  checks: 'end',
   // A tip is held at some 45° and is a few mm thick; 20° to each side of upright lets it in from somewhere
   // (common practice, from memory).
   access: { coneDegrees: 20, clearanceMm: 1 },

@@ -1,22 +1,10 @@
 import type { Side } from '../board/board.ts';
-import type { FamilyId } from '../parts/families/ids.ts';
+import type { HoldMethod } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
-import type { Holding } from './holding.ts';
-import type { Length } from './lengths.ts';
-import type { StyleId } from './styles/index.ts';
-
-/** What is done to the parts of a step. */
-export type WorkKind =
-  /** Put through the board and soldered. */
-  | 'solder'
-  /** Pushed into its socket. */
-  | 'insert'
-  /** Screwed down. */
-  | 'fasten'
-  /** Cells put in. */
-  | 'power';
-
-export type CheckId = 'try-holder' | 'look' | 'supply-resistance' | 'first-power' | 'function';
+import type { CheckId } from './checks/ids.ts';
+import type { Named, WorkKind } from './kinds.ts';
+import type { RuleId } from './rules/ids.ts';
+import type { StyleId } from './styles/ids.ts';
 
 /** One thing a learner does before looking at the screen again. */
 export type Step = WorkStep | CheckStep;
@@ -76,7 +64,7 @@ export type Reason =
   /** A hard rule puts it before or after others. */
   | {
       readonly kind: 'rule';
-      readonly rule: string;
+      readonly rule: RuleId;
       readonly side: 'before' | 'after';
       readonly others: readonly Named[];
     }
@@ -93,9 +81,19 @@ export type Reason =
   | { readonly kind: 'off-board' }
   | { readonly kind: 'check' };
 
-/** Enough of a part to name it in a sentence. */
-export interface Named {
-  readonly designators: readonly string[];
-  readonly family: FamilyId;
-  readonly heightMm: number;
+/** Parts of a step that would drop out of the board. */
+export interface Holding {
+  readonly places: readonly string[];
+  readonly method: HoldMethod;
+  /** How far the loosest of them can drop, in mm. */
+  readonly dropMm: number;
 }
+
+/** A length that hands measure at a step, in mm. */
+export type Length =
+  /** Leads are bent at this distance. */
+  | { readonly kind: 'bend'; readonly places: readonly string[]; readonly mm: number }
+  /** A bare wire is cut to this, with enough at both ends to go through the board. */
+  | { readonly kind: 'cut-link'; readonly places: readonly string[]; readonly mm: number }
+  /** A wire is cut to this; its ends are stripped. */
+  | { readonly kind: 'cut-wire'; readonly places: readonly string[]; readonly mm: number };

@@ -1,6 +1,5 @@
-import { checks } from '../order/checks.ts';
-import type { Holding } from '../order/holding.ts';
-import type { Step } from '../order/step.ts';
+import { checkOf } from '../order/checks/index.ts';
+import type { Holding, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 
 /** A step with the minutes that the plan allows for it. */
@@ -30,7 +29,7 @@ const minutesToHold = 0.3;
 export function stepMinutes(step: Step): number {
   const minutes =
     step.kind === 'check'
-      ? checks[step.check].minutes
+      ? checkOf(step.check).minutes
       : minutesToRead +
         step.joints * minutesPerJoint +
         step.hotJoints * minutesPerHotJoint +

@@ -95,7 +95,7 @@ describe('two revisions of a kit', () => {
   it('another soldering order is told', () => {
     const parts = [line('resistor-axial', 'R1', ohm(470))];
     const list = { parts, supplyVolt: 3, errata: [], order: usualSettings };
-    expect(compareLists(list, { ...list, order: { ...usualSettings, gates: 'blocks' } })).toEqual([
+    expect(compareLists(list, { ...list, order: { ...usualSettings, checks: 'blocks' } })).toEqual([
       { kind: 'order' },
     ]);
     expect(compareLists(list, { ...list, order: { ...usualSettings } })).toEqual([]);

@@ -1,19 +1,6 @@
 import type { Part } from './part.ts';
 import type { Meaning, Sign, SignMark } from './sign.ts';
 
-/**
- * What is different about the lot in the bag: it overrides the rule of the family. A meter's diode test before
- * soldering settles it (common practice).
- */
-export interface LotNote {
-  /** In the instructor's words; learners read it in place of the family's rule. */
-  readonly text: string;
-  /** Marks that stand at the other end than the family's rule says. */
-  readonly turned?: readonly SignMark[];
-  /** Names of the leads from left to right, flat face and print to the reader, leads down. */
-  readonly pinout?: readonly string[];
-}
-
 const opposite: Partial<Record<Meaning, Meaning>> = {
   plus: 'minus',
   minus: 'plus',

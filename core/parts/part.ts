@@ -1,7 +1,7 @@
 import type { BandCount } from '../bands/encode.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import type { FamilyId } from './families/ids.ts';
-import type { LotNote } from './lotNote.ts';
+import type { SignMark } from './sign.ts';
 
 /** What tells one part of a family from another. */
 export type PartValue =
@@ -33,6 +33,19 @@ export const supplies = [
   'not-in-kit',
 ] as const;
 export type Supply = (typeof supplies)[number];
+
+/**
+ * What is different about the lot in the bag: it overrides the rule of the family. A meter's diode test before
+ * soldering settles it (common practice).
+ */
+export interface LotNote {
+  /** In the instructor's words; learners read it in place of the family's rule. */
+  readonly text: string;
+  /** Marks that stand at the other end than the family's rule says. */
+  readonly turned?: readonly SignMark[];
+  /** Names of the leads from left to right, flat face and print to the reader, leads down. */
+  readonly pinout?: readonly string[];
+}
 
 /** One line of a parts list: equal parts that go to one or several places of the board. */
 export interface Part {

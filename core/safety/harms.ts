@@ -1,3 +1,4 @@
+import { checkOf } from '../order/checks/index.ts';
 import type { Step } from '../order/step.ts';
 import type { Hazard } from '../parts/family.ts';
 import { hasHazard } from './hasHazard.ts';
@@ -20,8 +21,7 @@ const isWith =
     step.kind !== 'check' && hasHazard(hazard)(step);
 
 /** A check with power on the board. */
-const isLive = (step: Step): boolean =>
-  step.kind === 'check' && ['first-power', 'function'].includes(step.check);
+const isLive = (step: Step): boolean => step.kind === 'check' && checkOf(step.check).isLive;
 
 /**
  * The usual cautions of a soldering bench (common practice), in the order in which they are said; the rules of the room

@@ -1,6 +1,6 @@
 import type { BuildEvent } from '../build/event.ts';
 import { eventsThatCount } from '../build/eventsThatCount.ts';
-import { mistakes } from '../learning/mistakes.ts';
+import { mistakes } from '../learning/mistakes/index.ts';
 import type { Step } from '../order/step.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';

@@ -797,7 +797,7 @@ const seat: Words = {
         'Nichts ist an die Platine angeschlossen. Das Messgerät auf Ohm stellen, Bereich 2 kΩ.',
         'Eine Spitze an + der Versorgung, die andere an −. Warten, bis die Zahl steht.',
       ],
-      expect: 'Die Zahl steigt oder bleibt deutlich über 10 Ω.',
+      expect: 'Die Zahl steigt oder bleibt deutlich über {{least}} Ω.',
       otherwise: 'Etwa ein halbes Ohm ist ein Kurzschluss: kein Strom. Um Hilfe bitten.',
       why: 'Als Nächstes kommt der erste Strom: ein Kurzschluss muss vorher gefunden werden.',
     },
@@ -963,7 +963,7 @@ const seat: Words = {
     'cut-wire':
       '{{places}}: die Leitung auf {{mm}} mm schneiden und an beiden Enden 5 mm abisolieren.',
   },
-  gate: {
+  checkForm: {
     ask: {
       ohm: 'Was zeigt das Messgerät, in Ohm?',
       milliampere: 'Welchen Strom zeigt die Versorgung, in mA?',

@@ -1,8 +1,8 @@
 import i18next from 'i18next';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { bandColourNames } from '../bands/colours.ts';
-import { mistakes } from '../learning/mistakes.ts';
-import { checks } from '../order/checks.ts';
+import { mistakes } from '../learning/mistakes/index.ts';
+import { checkIds } from '../order/checks/ids.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { families } from '../parts/families/index.ts';
 import { english } from './en.ts';
@@ -21,7 +21,7 @@ describe('the English catalogue', () => {
     for (const { id } of families) expect(i18next.exists(`family.${id}.one`), id).toBe(true);
     for (const { id } of mistakes) expect(i18next.exists(`mistake.${id}.whatNow`), id).toBe(true);
     for (const { id } of hardRules) expect(i18next.exists(`rule.${id}.after`), id).toBe(true);
-    for (const id of Object.keys(checks)) expect(i18next.exists(`check.${id}.why`), id).toBe(true);
+    for (const id of checkIds) expect(i18next.exists(`check.${id}.why`), id).toBe(true);
     for (const band of bandColourNames) expect(i18next.t(`band.${band}`)).toBe(band);
   });
 

@@ -779,7 +779,7 @@ const seat: Words = {
         'Nada conectado a la placa. Pon el medidor en ohmios, escala de 2 kΩ.',
         'Una punta en el + de la alimentación, la otra en el −. Espera a que el número se pare.',
       ],
-      expect: 'El número sube o queda muy por encima de 10 Ω.',
+      expect: 'El número sube o queda muy por encima de {{least}} Ω.',
       otherwise: 'Medio ohmio es un cortocircuito: sin corriente. Pide ayuda.',
       why: 'Ahora viene la primera corriente: un cortocircuito hay que encontrarlo antes.',
     },
@@ -949,7 +949,7 @@ const seat: Words = {
     'cut-link': '{{places}}: corta el hilo a {{mm}} mm.',
     'cut-wire': '{{places}}: corta el cable a {{mm}} mm y pela 5 mm en cada extremo.',
   },
-  gate: {
+  checkForm: {
     ask: {
       ohm: '¿Qué marca el medidor, en ohmios?',
       milliampere: '¿Qué corriente marca la fuente, en mA?',

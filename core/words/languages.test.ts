@@ -24,7 +24,7 @@ const notAtTheSeat = [
   /^rule\.[^.]+\.wayOut$/,
   /^family\.[^.]+\.(hold|mistakes)$/,
   /^mistake\.[^.]+\.cause$/,
-  /^gate\.short\./,
+  /^checkForm\.short\./,
 ];
 
 const needed = [...texts(english as Tree)].filter(

@@ -1,12 +1,11 @@
 import type { TFunction } from 'i18next';
 import type { BrokenRule } from '../order/arrangement.ts';
-import { gateForms, openOhm } from '../order/gateReading.ts';
+import { checkOf } from '../order/checks/index.ts';
+import { openOhm } from '../order/checks/readings.ts';
 import type { Contradiction } from '../order/graph.ts';
-import type { Holding } from '../order/holding.ts';
-import type { Length } from '../order/lengths.ts';
 import { named as nameOf, type OrderNode } from '../order/node.ts';
-import type { CheckStep } from '../order/step.ts';
-import type { StyleId } from '../order/styles/index.ts';
+import type { CheckStep, Holding, Length } from '../order/step.ts';
+import type { StyleId } from '../order/styles/ids.ts';
 import { shortDesignators } from '../parts/label.ts';
 import { named } from './partWords.ts';
 
@@ -55,8 +54,8 @@ export function contradictionSentence(t: TFunction, { cycle, leftOut }: Contradi
 
 /** `4700 Ω, right`: a reading at a check, and what it means there. */
 export function readingWords(t: TFunction, step: CheckStep, amount: number): string {
-  const form = gateForms[step.check];
+  const form = checkOf(step.check).form;
   if (!form) return String(amount);
-  const shown = t(`gate.reading.${amount >= openOhm ? 'open' : form.unit}`, { amount });
-  return `${shown}, ${t(`gate.short.${form.judge(amount, step)}`)}`;
+  const shown = t(`checkForm.reading.${amount >= openOhm ? 'open' : form.unit}`, { amount });
+  return `${shown}, ${t(`checkForm.short.${form.judge(amount, step)}`)}`;
 }

@@ -1,6 +1,8 @@
 import type { TFunction } from 'i18next';
-import { type CheckNote, checkNotes } from '../order/checkNotes.ts';
-import type { Caution, CheckStep, Named, Step } from '../order/step.ts';
+import type { CheckNote } from '../order/checks/definition.ts';
+import { checkOf } from '../order/checks/index.ts';
+import type { Named } from '../order/kinds.ts';
+import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
 import type { Part } from '../parts/part.ts';
@@ -60,7 +62,7 @@ export function reasonSentence(t: TFunction, step: Step): string {
   const { reason } = step;
   switch (reason.kind) {
     case 'check':
-      return step.kind === 'check' ? gateReason(t, step) : '';
+      return step.kind === 'check' ? checkReason(t, step) : '';
     case 'rule':
       return t(`rule.${reason.rule}.${reason.side}`, {
         others: reason.others.map((other) => named(t, other)).join(', '),
@@ -98,9 +100,9 @@ export function reasonSentence(t: TFunction, step: Step): string {
 }
 
 /** Why a check stands there: of a block, because the block is complete. */
-function gateReason(t: TFunction, { check, blocks }: CheckStep): string {
+function checkReason(t: TFunction, { check, blocks }: CheckStep): string {
   return blocks.length > 0 && (check === 'look' || check === 'function')
-    ? t('gate.block-why', { blocks: blocks.join(', ') })
+    ? t('checkForm.block-why', { blocks: blocks.join(', ') })
     : t(`check.${check}.why`);
 }
 
@@ -128,13 +130,17 @@ export function checkWords(
   step: Extract<Step, { kind: 'check' }>,
 ): readonly string[] {
   const how = t(`check.${step.check}.how`, { returnObjects: true }) as string[];
-  const { before, after } = checkNotes(step);
+  const { before, after } = checkOf(step.check).notes(step);
   return [
     ...before.map((note) => noteWords(t, note)),
     ...how,
     ...after.map((note) => noteWords(t, note)),
   ];
 }
+
+/** What is seen when all is right: what the instructor wants seen, else what the check says. */
+export const checkExpects = (t: TFunction, { check, sees }: CheckStep): string =>
+  sees ?? t(`check.${check}.expect`, { ...checkOf(check).form?.limits });
 
 function noteWords(t: TFunction, note: CheckNote): string {
   switch (note.kind) {

@@ -5,10 +5,10 @@
  */
 
 import { bandColourNames } from '../bands/colours.ts';
-import { mistakes } from '../learning/mistakes.ts';
+import { mistakes } from '../learning/mistakes/index.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
 import { swaps } from '../mixups/swap.ts';
-import { checks } from '../order/checks.ts';
+import { checks } from '../order/checks/index.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { styles } from '../order/styles/index.ts';
 import { families } from '../parts/families/index.ts';
@@ -22,7 +22,7 @@ export const tradeEnglish = {
   harm: keyed(harms),
   rule: keyed(hardRules),
   style: keyed(styles),
-  check: Object.fromEntries(Object.entries(checks).map(([id, { words }]) => [id, words])),
+  check: keyed(checks),
   swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
   remedy: remedyWords,
   usable: Object.fromEntries(
@@ -149,7 +149,7 @@ export const tradeEnglish = {
     'cut-link': '{{places}}: cut the wire to {{mm}} mm.',
     'cut-wire': '{{places}}: cut the wire to {{mm}} mm and strip 5 mm at each end.',
   },
-  gate: {
+  checkForm: {
     ask: {
       ohm: 'What does the meter show, in ohms?',
       milliampere: 'What current does the supply show, in mA?',

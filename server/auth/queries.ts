@@ -1,5 +1,5 @@
 import type { Queryable } from '../db/database.ts';
-import type { Staff } from './sessions.ts';
+import type { Staff } from './staff.ts';
 
 export async function passphraseHash(db: Queryable): Promise<string | undefined> {
   const [row] = await db.query<{ passphrase_hash: string }>(

@@ -3,11 +3,7 @@ import type { Request, RequestHandler, Response } from 'express';
 import type { Database } from '../db/database.ts';
 import { Refusal } from '../http/refusal.ts';
 import { deleteSession, insertSession, selectSession } from './queries.ts';
-
-/** Who works on the instructor's side: the instructor, or a helper by name. */
-export interface Staff {
-  readonly helper: { readonly id: string; readonly name: string } | null;
-}
+import type { Staff } from './staff.ts';
 
 /** Who sent a request that `Sessions.required` has let pass. */
 export const staffOf = (response: Response): Staff => response.locals.staff as Staff;

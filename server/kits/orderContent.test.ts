@@ -30,7 +30,7 @@ describe('the order of a kit', () => {
       ...usualSettings,
       styles: ['by-sheet', 'lowest-first'],
       batch: { kind: 'pieces', most: 4 },
-      gates: 'blocks',
+      checks: 'blocks',
       access: { coneDegrees: 25, clearanceMm: 0.5 },
       blocks: [{ name: 'Lamp', places: ['D1'], test: 'It lights.' }],
       arrangement: kit.steps.map((step) =>

@@ -2,7 +2,8 @@ import { PDFDocument } from 'pdf-lib';
 import type { Revision } from '#contract/kits';
 import type { KitPaper, SheetSize, WorkshopPaper } from '#contract/papers';
 import { kitPaperDefinitions } from './kitPapers.ts';
-import { type BagsToPack, workshopPaperDefinitions } from './workshopPapers.ts';
+import type { BagsToPack } from './workshopPaper.ts';
+import { workshopPaperDefinitions } from './workshopPapers.ts';
 
 /** What an evening needs on paper, in the order in which it is used. */
 const ofWorkshop: readonly WorkshopPaper[] = [

@@ -1,5 +1,8 @@
 import type { Content } from 'pdfmake/interfaces.js';
-import type { CheckId, WorkKind } from '#core/order/step';
+import type { CheckId } from '#core/order/checks/ids';
+import { checkOf } from '#core/order/checks/index';
+import type { WorkKind } from '#core/order/kinds';
+import { shapesText } from '#core/parts/drawing/svgText';
 import type { HoldMethod } from '#core/parts/family';
 import { mm, mono } from './pdf.ts';
 
@@ -16,24 +19,25 @@ const pictures = {
   insert: `<path d="M6 4H18V9H6ZM8 9V12M16 9V12M5 15H19V20H5Z" ${line}/><path d="M12 10.5V14M10.6 12.7L12 14L13.4 12.7" ${line}/>`,
   fasten: `<path d="M8 5H16V8H8ZM12 8V18M10 11L14 12M10 14L14 15" ${line}/><path d="M18 12A7 7 0 1 1 16 17M16 20V17H19" ${line}/>`,
   power: `<path d="M4 8H19V16H4ZM19 10.5H21V13.5H19Z" ${line}/>${word('−', 7, 13.6)}${word('+', 16, 13.6)}`,
-  'try-holder': `<path d="M5 6H19V11H5Z" ${line}/><path d="M2 19H22" ${line}/><path d="M12 12.5V17M10.5 15.5L12 17L13.5 15.5" ${line}/>${word('?', 20, 17)}`,
-  look: `<path d="M2 12C5 7 8.5 5 12 5S19 7 22 12C19 17 15.5 19 12 19S5 17 2 12Z" ${line}/><circle cx="12" cy="12" r="3" ${solid}/>`,
-  'supply-resistance': `<path d="M5 3H19V15H5ZM7 5H17V9H7ZM8 15V21M16 15V21" ${line}/>${word('Ω', 12, 13.6, 3.6)}${word('−', 5.5, 21)}${word('+', 18.6, 21)}`,
-  'first-power': `<path d="M13 2L6 13H11L10 22L18 10H13Z" ${line}/>${word('mA', 20, 21, 3.4)}`,
-  function: `<path d="M8 14C6.5 12.6 6 11 6 9.5A6 6 0 0 1 18 9.5C18 11 17.5 12.6 16 14V17H8ZM9 19.5H15" ${line}/><path d="M12 1V2M3.5 4.5L4.3 5.2M20.5 4.5L19.7 5.2" ${line}/>`,
   'bent-leads': `${board}<path d="M7 6H17V10H7ZM9 10V13L5 19M15 10V13L19 19" ${line}/>`,
   tape: `${board}<path d="M7 8H17V13H7Z" ${line}/><path d="M3 12L6 7H18L21 12" stroke-dasharray="1.4 1" ${line}/>`,
   putty: `${board}<path d="M7 9H17V13H7Z" ${line}/><path d="M6 8C6 4 18 4 18 8Z" ${solid}/>`,
   'tack-one-pin': `${board}<path d="M5 7H19V11H5ZM7 11V17M11 11V17M15 11V17" ${line}/><circle cx="7" cy="16" r="2" ${solid}/>`,
   turn: `<path d="M4 14A8 8 0 0 1 19 9M19 4V9H14" ${line}/><path d="M6 17H18" ${line}/>`,
   warn: `<path d="M12 3L22 20H2ZM12 9V14M12 16.5V17" ${line}/>`,
-} as const satisfies Record<CheckId | WorkKind | HoldMethod | 'turn' | 'warn', string>;
+} as const satisfies Record<WorkKind | HoldMethod | 'turn' | 'warn', string>;
 
 export type PictogramName = keyof typeof pictures;
 
 /** A sign for readers of any language. */
-export const pictogram = (name: PictogramName, sizeMm = 12): Content => ({
-  svg: `<svg xmlns="http://www.w3.org/2000/svg" width="24" height="24" viewBox="0 0 24 24">${pictures[name]}</svg>`,
+export const pictogram = (name: PictogramName, sizeMm = 12): Content =>
+  sign(pictures[name], sizeMm);
+
+export const checkPictogram = (check: CheckId, sizeMm: number): Content =>
+  sign(`<g stroke-linecap="round">${shapesText(checkOf(check).pictogram, mono)}</g>`, sizeMm);
+
+const sign = (markup: string, sizeMm: number): Content => ({
+  svg: `<svg xmlns="http://www.w3.org/2000/svg" width="24" height="24" viewBox="0 0 24 24">${markup}</svg>`,
   width: mm(sizeMm),
   height: mm(sizeMm),
 });

@@ -5,7 +5,7 @@ import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
 import { csvOf } from '../http/csv.ts';
 import { headCell } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
-import type { BagsToPack, WorkshopPaperDefinition } from './workshopPapers.ts';
+import type { BagsToPack, WorkshopPaperDefinition } from './workshopPaper.ts';
 
 const groupWords: Readonly<Record<ChecklistItem['group'], string>> = {
   room: 'The room',

@@ -11,7 +11,8 @@ import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.t
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
 import { eveningPapers } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
-import { type BagsToPack, workshopPaperDefinitions } from './workshopPapers.ts';
+import type { BagsToPack } from './workshopPaper.ts';
+import { workshopPaperDefinitions } from './workshopPapers.ts';
 
 const noSuchPaper = () => notFound('paper', 'Choose one from the list of papers.');
 

@@ -1,7 +1,8 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import type { Revision } from '#contract/kits';
 import type { SheetSize } from '#contract/papers';
-import { gateForms } from '#core/order/gateReading';
+import type { CheckForm } from '#core/order/checks/definition';
+import { checkOf } from '#core/order/checks/index';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { svgText } from '#core/parts/drawing/svgText';
@@ -10,6 +11,7 @@ import type { Part } from '#core/parts/part';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
 import {
   cautionSentence,
+  checkExpects,
   checkWords,
   familyWord,
   reasonSentence,
@@ -21,7 +23,7 @@ import { plannedSteps } from '../kits/plannedSteps.ts';
 import { boardPicture } from './boardPicture.ts';
 import { bandWords } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
-import { type PictogramName, pictogram } from './pictograms.ts';
+import { checkPictogram, type PictogramName, pictogram } from './pictograms.ts';
 import { partPicture } from './pictures.ts';
 import { t } from './words.ts';
 
@@ -148,7 +150,7 @@ function checkText(step: CheckStep): Content {
     stack: [
       { text: `Check: ${stepTitle(t, step)}`, bold: true, fontSize: 11 },
       ...checkWords(t, step).map((text) => ({ text })),
-      { text: step.sees ?? t(`check.${step.check}.expect`), bold: true },
+      { text: checkExpects(t, step), bold: true },
       { text: t(`check.${step.check}.otherwise`), color: faded },
     ],
   };
@@ -156,14 +158,22 @@ function checkText(step: CheckStep): Content {
 
 /** Where the reading is written down. */
 function readingLine({ check }: CheckStep): Content {
-  const form = gateForms[check];
+  const form = checkOf(check).form;
   if (!form) return { columns: [tickBox(), { text: 'yes' }, tickBox(), { text: 'no: ask' }] };
   return {
-    text: `__________ ${form.unit === 'ohm' ? 'Ω' : 'mA'}`,
+    text: `__________ ${unitSigns[form.unit]}`,
     fontSize: 13,
     margin: [0, 14, 0, 0],
   };
 }
+
+const unitSigns: Readonly<Record<CheckForm['unit'], string>> = { ohm: 'Ω', milliampere: 'mA' };
+
+/** `> 10 Ω`: what is right, without a word. */
+const limitText = ({ unit, limits }: CheckForm): string =>
+  'least' in limits
+    ? `> ${limits.least} ${unitSigns[unit]}`
+    : `< ${limits.most} ${unitSigns[unit]}`;
 
 /** The same steps without a word: numbers, drawings, signs. */
 export function pictureStepsPdf(kit: Revision, size: SheetSize): Promise<Buffer> {
@@ -188,24 +198,25 @@ function pictureRow(kit: Revision, { step, number, done }: SheetStep): TableCell
   const head: Content = {
     stack: [
       { text: String(number), font: mono, fontSize: 18, bold: true },
-      pictogram(step.kind === 'check' ? step.check : step.kind, 11),
+      step.kind === 'check' ? checkPictogram(step.check, 11) : pictogram(step.kind, 11),
       tickBox(),
     ],
   };
   if (step.kind === 'check') {
-    const form = gateForms[step.check];
-    const out = step.chipsOut.join(' ');
-    const electrical = step.check === 'supply-resistance' || step.check === 'first-power';
+    const { form, notes } = checkOf(step.check);
+    const out = notes(step)
+      .before.flatMap((note) => (note.kind === 'chips-out' ? note.chips : []))
+      .join(' ');
     return [
       head,
-      pictogram(step.check, 24),
+      checkPictogram(step.check, 24),
       {
-        text: form ? (form.unit === 'ohm' ? '> 10 Ω' : '< 100 mA') : '',
+        text: form ? limitText(form) : '',
         font: mono,
         fontSize: 16,
         margin: [0, 18, 0, 0],
       },
-      electrical && out
+      out
         ? { text: out, font: mono, fontSize: 16, decoration: 'lineThrough', margin: [0, 18, 0, 0] }
         : '',
     ];

@@ -1,11 +1,9 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { SheetSize, WorkshopPaper } from '#contract/papers';
 import { seatPagePath } from '#contract/seats';
-import type { ChecklistSign, Seat } from '#contract/workshops';
-import type { Step } from '#core/order/step';
+import type { Seat } from '#contract/workshops';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, valueLabel } from '#core/parts/label';
-import type { Part } from '#core/parts/part';
 import {
   type BagGroup,
   type BagLine,
@@ -18,32 +16,7 @@ import { headCell, whatItIs } from './cells.ts';
 import { makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import { checklistPaper, seatPlanPaper } from './roomPapers.ts';
-
-/** What the papers of a workshop are made of. */
-export interface BagsToPack {
-  readonly title: string;
-  readonly kitName: string;
-  readonly revision: number;
-  /** In words, in the place of the workshop. */
-  readonly when: string;
-  readonly seats: readonly Seat[];
-  readonly seatAddress: string;
-  readonly parts: readonly Part[];
-  readonly steps: readonly Step[];
-  readonly supplyVolt: number | null;
-  readonly signs: readonly ChecklistSign[];
-}
-
-export interface PaperOptions {
-  readonly size: SheetSize;
-  readonly order: PackingOrder;
-}
-
-export interface WorkshopPaperDefinition {
-  readonly title: string;
-  readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;
-  readonly csv: (bags: BagsToPack, options: PaperOptions) => string;
-}
+import type { BagsToPack, PaperOptions, WorkshopPaperDefinition } from './workshopPaper.ts';
 
 const orderWords: Readonly<Record<PackingOrder, string>> = {
   kind: 'by kind of part',

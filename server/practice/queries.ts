@@ -1,6 +1,6 @@
 import type { Board } from '#core/board/board';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
-import type { StyleId } from '#core/order/styles/index';
+import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 

@@ -135,7 +135,7 @@ describe('what a seat reports', () => {
     ],
     [
       'a mistake that is not known',
-      () => sent(seat.id, { kind: 'mistake', stepId: 'solder-D1', mistake: 'hiccup' }),
+      () => sent(seat.id, { kind: 'mistake', stepId: 'solder-D1', mistake: 'hiccup' as never }),
       422,
       /not known/,
     ],

@@ -1,7 +1,7 @@
 import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
 import type { Iron } from '#core/joint/heat/iron';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
-import type { StyleId } from '#core/order/styles/index';
+import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
 

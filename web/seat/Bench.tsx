@@ -4,14 +4,15 @@ import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
-import { gateForms } from '#core/order/gateReading';
+import { checkFailed } from '#core/learning/mistakes/checks';
+import { checkOf } from '#core/order/checks/index';
 import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
+import { checkFormId } from './CheckForm.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
-import { gateFormId } from './GateForm.tsx';
 import { Ruler } from './Ruler.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
@@ -20,7 +21,7 @@ import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
 
 const doneWords = (step: Step, hasForm: boolean) =>
-  step.kind !== 'check' ? 'seat.done' : hasForm ? 'gate.passed' : 'seat.checkDone';
+  step.kind !== 'check' ? 'seat.done' : hasForm ? 'checkForm.passed' : 'seat.checkDone';
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -55,18 +56,18 @@ export function Bench() {
   };
   const back = () => previous && report({ kind: 'step-reopened', stepId: previous.id });
   const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
-  const gate = step?.kind === 'check' ? gateForms[step.check] : undefined;
+  const form = step?.kind === 'check' ? checkOf(step.check).form : null;
   const reading = state.readings.filter(({ stepId }) => stepId === step?.id).at(-1);
   const finding =
-    gate && reading && step?.kind === 'check' ? gate.judge(reading.amount, step) : undefined;
+    form && reading && step?.kind === 'check' ? form.judge(reading.amount, step) : undefined;
   const read = (amount: number) => {
-    if (!gate || step?.kind !== 'check') return;
+    if (!form || step?.kind !== 'check') return;
     report({ kind: 'reading', stepId: step.id, amount });
-    if (gate.judge(amount, step) !== 'right') checkFailed();
+    if (form.judge(amount, step) !== 'right') failCheck();
   };
-  const checkFailed = () => {
+  const failCheck = () => {
     if (!step) return;
-    report({ kind: 'mistake', stepId: step.id, mistake: 'check-failed' });
+    report({ kind: 'mistake', stepId: step.id, mistake: checkFailed.id });
     if (!state.help) askForHelp();
   };
 
@@ -104,7 +105,7 @@ export function Bench() {
             heatTimes={view.heatTimes}
             number={index + 1}
             count={steps.length}
-            {...(gate && { gate: { form: gate, finding, read } })}
+            {...(form && { reading: { form, finding, read } })}
           />
         ) : (
           <Finished kitName={view.kitName} />
@@ -121,20 +122,20 @@ export function Bench() {
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
             <Glyph name="back" /> {t('seat.back')}
           </button>
-          {step && gate && finding !== 'right' && (
-            <button type="submit" form={gateFormId} className="main-button">
-              {t('gate.judge')}
+          {step && form && finding !== 'right' && (
+            <button type="submit" form={checkFormId} className="main-button">
+              {t('checkForm.judge')}
             </button>
           )}
-          {step && (!gate || finding === 'right') && (
+          {step && (!form || finding === 'right') && (
             <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
-              {t(doneWords(step, gate !== undefined))} <Glyph name="tick" />
+              {t(doneWords(step, form !== null))} <Glyph name="tick" />
             </button>
           )}
         </div>
         <div className="foot-row">
           {step?.kind === 'check' ? (
-            <button type="button" className="side-button" onClick={checkFailed}>
+            <button type="button" className="side-button" onClick={failCheck}>
               <Glyph name="cross" /> {t('seat.checkFailed')}
             </button>
           ) : (

@@ -9,6 +9,7 @@ import type { Part } from '#core/parts/part';
 import { harmsOf } from '#core/safety/harms';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
 import {
+  checkExpects,
   checkWords,
   familyWord,
   fitWords,
@@ -19,7 +20,7 @@ import {
 import { Glyph } from '../ui/Glyph.tsx';
 import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
 import { Cautions } from './Cautions.tsx';
-import { type Gate, GateForm } from './GateForm.tsx';
+import { CheckForm, type CheckReading } from './CheckForm.tsx';
 import { StepMap } from './StepMap.tsx';
 
 interface StepCardProps {
@@ -31,11 +32,11 @@ interface StepCardProps {
   readonly number: number;
   readonly count: number;
   /** At a check that a reading decides. */
-  readonly gate?: Gate;
+  readonly reading?: CheckReading;
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
-export function StepCard({ step, steps, board, heatTimes, number, count, gate }: StepCardProps) {
+export function StepCard({ step, steps, board, heatTimes, number, count, reading }: StepCardProps) {
   const { t } = useTranslation();
   return (
     <article className="step-card" aria-labelledby="step-title">
@@ -45,7 +46,7 @@ export function StepCard({ step, steps, board, heatTimes, number, count, gate }:
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
       {step.kind === 'check' ? (
-        <CheckBody step={step} gate={gate} />
+        <CheckBody step={step} reading={reading} />
       ) : (
         <>
           <Cautions cautions={step.cautions} />
@@ -191,14 +192,14 @@ function Holding({ step }: { readonly step: WorkStep }) {
 
 interface CheckBodyProps {
   readonly step: CheckStep;
-  readonly gate: Gate | undefined;
+  readonly reading: CheckReading | undefined;
 }
 
-function CheckBody({ step, gate }: CheckBodyProps) {
+function CheckBody({ step, reading }: CheckBodyProps) {
   const { t } = useTranslation();
   return (
     <>
-      {step.blocks.length > 0 && <p>{t('gate.blocks', { blocks: step.blocks.join(', ') })}</p>}
+      {step.blocks.length > 0 && <p>{t('checkForm.blocks', { blocks: step.blocks.join(', ') })}</p>}
       <h2>{t('seat.how')}</h2>
       <ol>
         {checkWords(t, step).map((line) => (
@@ -207,12 +208,12 @@ function CheckBody({ step, gate }: CheckBodyProps) {
       </ol>
       <section className="way way-matters">
         <h2>{t('seat.expect')}</h2>
-        <p>{step.sees ?? t(`check.${step.check}.expect`)}</p>
+        <p>{checkExpects(t, step)}</p>
         <p>
           <strong>{t('seat.otherwise')}:</strong> {t(`check.${step.check}.otherwise`)}
         </p>
       </section>
-      {gate && <GateForm {...gate} />}
+      {reading && <CheckForm {...reading} />}
     </>
   );
 }

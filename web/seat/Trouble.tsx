@@ -2,7 +2,8 @@ import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { SentEvent } from '#contract/events';
 import type { Deed } from '#core/build/event';
-import { mistakesOf } from '#core/learning/mistakes';
+import type { MistakeId } from '#core/learning/mistakes/ids';
+import { mistakesOf } from '#core/learning/mistakes/index';
 import type { Step } from '#core/order/step';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../ui/Glyph.tsx';
@@ -19,8 +20,8 @@ interface TroubleProps {
 
 type Stage =
   | { readonly at: 'what' }
-  | { readonly at: 'where'; readonly mistake: string }
-  | { readonly at: 'now what'; readonly mistake: string; readonly eventId: string };
+  | { readonly at: 'where'; readonly mistake: MistakeId }
+  | { readonly at: 'now what'; readonly mistake: MistakeId; readonly eventId: string };
 
 /** What went wrong, at which part, and what to do about it now. */
 export function Trouble({ current, earlier, report, helpAsked, askForHelp, close }: TroubleProps) {
@@ -32,7 +33,7 @@ export function Trouble({ current, earlier, report, helpAsked, askForHelp, close
 
   useEffect(() => dialog.current?.showModal(), []);
 
-  const log = (mistake: string, designator?: string) => {
+  const log = (mistake: MistakeId, designator?: string) => {
     const { id } = report({
       kind: 'mistake',
       stepId: step.id,
@@ -41,7 +42,7 @@ export function Trouble({ current, earlier, report, helpAsked, askForHelp, close
     });
     setStage({ at: 'now what', mistake, eventId: id });
   };
-  const choose = (mistake: string) => {
+  const choose = (mistake: MistakeId) => {
     if (places.length > 1) setStage({ at: 'where', mistake });
     else log(mistake, places[0]);
   };

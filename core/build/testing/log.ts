@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { bridge } from '../../learning/mistakes/joints.ts';
 import type { BuildEvent, Deed } from '../event.ts';
 
 let count = 0;
@@ -78,7 +79,7 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
     case 'round-ended':
       return { kind, round: 'a round' };
     case 'mistake':
-      return { kind, stepId, mistake: 'bridge' };
+      return { kind, stepId, mistake: bridge.id };
     case 'help-withdrawn':
       return target?.kind === 'help-asked' ? { kind, asked: target.id } : undefined;
     case 'visit':

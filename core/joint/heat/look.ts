@@ -1,7 +1,7 @@
 import type { JointClassId } from '../classes.ts';
 import { goodShape, type JointShape } from '../shape.ts';
+import { type Facts, type Fault, wettedFrom } from './facts.ts';
 import type { HeatSetup, HeatState } from './model.ts';
-import { type Facts, type Fault, wettedFrom } from './outcome.ts';
 
 /** How much solder there is over what a good joint has, and how far it has wetted. */
 type Amount = Pick<Facts, 'solderShare' | 'padWetted' | 'leadWetted'>;

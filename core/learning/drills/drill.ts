@@ -1,7 +1,8 @@
 import type { Board } from '../../board/board.ts';
-import type { StyleId } from '../../order/styles/index.ts';
+import type { StyleId } from '../../order/styles/ids.ts';
 import type { Part } from '../../parts/part.ts';
 import type { Random } from '../../random.ts';
+import type { MistakeId } from '../mistakes/ids.ts';
 import type { Said } from '../said.ts';
 import type { SkillId } from '../skills.ts';
 
@@ -21,7 +22,7 @@ export type Sight = (typeof sights)[number];
 
 /** What went wrong in a build: the mistake and the parts it happened to. */
 export interface Slip {
-  readonly mistake: string;
+  readonly mistake: MistakeId;
   readonly parts: readonly Part[];
 }
 

@@ -1,6 +1,6 @@
 import type { Board } from '../../board/board.ts';
 import type { Step } from '../../order/step.ts';
-import type { StyleId } from '../../order/styles/index.ts';
+import type { StyleId } from '../../order/styles/ids.ts';
 import type { PracticeKit } from '../drills/drill.ts';
 
 /**

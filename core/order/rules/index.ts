@@ -1,4 +1,4 @@
-import { gateRules } from './gates.ts';
+import { checks } from '../checks/index.ts';
 import { coversPads } from './geometry/coversPads.ts';
 import { ironAccess } from './geometry/ironAccess.ts';
 import { middleFirst } from './geometry/middleFirst.ts';
@@ -13,7 +13,7 @@ import { farSideLast, surfaceBeforeTall } from './sides.ts';
  */
 export const hardRules: readonly HardRule[] = [
   ...roleRules,
-  ...gateRules,
+  ...checks.flatMap(({ rules }) => rules),
   coversPads,
   underBody,
   ironAccess,

@@ -1,52 +1,46 @@
 import { familyOf } from '../../parts/families/index.ts';
+import { checkOf } from '../checks/index.ts';
 import type { OrderNode } from '../node.ts';
-import type { CheckId } from '../step.ts';
 import { eachPair, type HardRule } from './rule.ts';
 
 const isRole =
   (...roles: string[]) =>
   (node: OrderNode) =>
     node.kind !== 'check' && roles.includes(node.role);
-const isCheck = (check: CheckId) => (node: OrderNode) =>
-  node.kind === 'check' && node.check === check;
+const provesSupply = (node: OrderNode) => node.kind === 'check' && checkOf(node.check).provesSupply;
 /** Has a metal tab that a heat sink can be screwed to. */
 const isOnTab = (node: OrderNode) =>
   node.kind === 'solder' && node.parts.some((part) => familyOf(part).body.shape === 'tab');
 const isSoldered = (node: OrderNode) => node.kind === 'solder';
 
+export const linksFirst: HardRule = {
+  id: 'links-first',
+  pairs: eachPair(isRole('link'), (node) => isSoldered(node) && !isRole('link')(node)),
+  enoughToPutInFirst: true,
+  words: {
+    before:
+      'A wire link lies flat on the board and other parts may have to go over it, so it comes before {{others}}.',
+    after: 'It may lie over a wire link, so {{others}} comes first.',
+    says: 'Wire links come before what may lie over them.',
+    wayOut: 'Take the link off the list, or say that it is an off-board wire.',
+  },
+};
+
+export const socketBeforeChip: HardRule = {
+  id: 'socket-before-chip',
+  pairs: eachPair(isRole('socket'), (node) => node.kind === 'insert'),
+  words: {
+    before: 'The chip goes into its socket, so the socket is soldered first, empty.',
+    after: 'It goes into the socket, so the socket comes first.',
+    says: 'A socket comes before its chip.',
+    wayOut: 'See whether the chip has a socket at all.',
+  },
+};
+
 /** The rules that what a part is for decides, wherever it stands on the board (common practice). */
 export const roleRules: readonly HardRule[] = [
-  {
-    id: 'links-first',
-    pairs: eachPair(isRole('link'), (node) => isSoldered(node) && !isRole('link')(node)),
-    enoughToPutInFirst: true,
-    words: {
-      before:
-        'A wire link lies flat on the board and other parts may have to go over it, so it comes before {{others}}.',
-      after: 'It may lie over a wire link, so {{others}} comes first.',
-      says: 'Wire links come before what may lie over them.',
-      wayOut: 'Take the link off the list, or say that it is an off-board wire.',
-    },
-  },
-  {
-    id: 'socket-before-chip',
-    pairs: eachPair(isRole('socket'), (node) => node.kind === 'insert'),
-    words: {
-      before: 'The chip goes into its socket, so the socket is soldered first, empty.',
-      after: 'It goes into the socket, so the socket comes first.',
-      says: 'A socket comes before its chip.',
-      wayOut: 'See whether the chip has a socket at all.',
-    },
-  },
-  {
-    id: 'holder-tried-first',
-    pairs: eachPair(isCheck('try-holder'), isRole('holder', 'screw')),
-    words: {
-      after: 'The holder has been tried in its place, so it can be fixed now.',
-      says: 'The battery holder is tried in its place before it is fixed.',
-      wayOut: 'Try the holder first.',
-    },
-  },
+  linksFirst,
+  socketBeforeChip,
   {
     id: 'screws-before-solder',
     pairs: eachPair(isRole('screw'), isRole('holder')),
@@ -70,23 +64,13 @@ export const roleRules: readonly HardRule[] = [
     },
   },
   {
-    id: 'chips-after-supply',
-    pairs: eachPair(isCheck('first-power'), (node) => node.kind === 'insert'),
-    words: {
-      after:
-        'The chip stays out of its socket until the supply has been checked: a wrong voltage would destroy it.',
-      says: 'Chips stay out of their sockets until the supply has been checked.',
-      wayOut: 'Check the supply first.',
-    },
-  },
-  {
     id: 'battery-last',
     pairs: eachPair(
       (node) =>
         node.kind === 'solder' ||
         node.kind === 'insert' ||
         node.kind === 'fasten' ||
-        isCheck('first-power')(node),
+        provesSupply(node),
       isRole('battery'),
     ),
     words: {

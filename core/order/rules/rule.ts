@@ -1,9 +1,10 @@
 import type { OrderNode } from '../node.ts';
 import type { Situation } from '../situation.ts';
+import type { RuleId } from './ids.ts';
 
 /** A rule that holds in every style of building: in each pair the first comes before the second. */
 export interface HardRule {
-  readonly id: string;
+  readonly id: RuleId;
   readonly pairs: (nodes: readonly OrderNode[], situation: Situation) => readonly Pair[];
   /** It is kept already when the first is put in first; both may be soldered in one turn. */
   readonly enoughToPutInFirst?: true;

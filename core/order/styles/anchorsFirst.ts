@@ -2,7 +2,7 @@ import { familyOf } from '../../parts/families/index.ts';
 import type { Style } from './style.ts';
 
 /** Jacks and switches at the edge, since they need force (common practice). */
-export const anchorsFirst = {
+export const anchorsFirst: Style<'anchors-first'> = {
   id: 'anchors-first',
   rank: ({ parts: [part] }) => (part && familyOf(part).bearsForce ? 0 : 1),
   words: {
@@ -11,4 +11,4 @@ export const anchorsFirst = {
     before: 'Hands will push and pull at it: it is set straight first, before {{others}}.',
     after: 'It bears no force, so it comes after {{others}}.',
   },
-} as const satisfies Style;
+};

@@ -2,7 +2,7 @@ import { placesOf } from '../node.ts';
 import type { Style } from './style.ts';
 
 /** One part of the circuit after the other, the supply first (common practice). */
-export const byBlock = {
+export const byBlock: Style<'by-block'> = {
   id: 'by-block',
   rank: (node, { blocks }) => {
     const places = placesOf(node);
@@ -17,4 +17,4 @@ export const byBlock = {
     before: 'It belongs to an earlier block than {{others}}, and that block is tested first.',
     after: 'Its block comes after the one of {{others}}.',
   },
-} as const satisfies Style;
+};

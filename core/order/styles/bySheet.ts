@@ -1,7 +1,7 @@
 import type { Style } from './style.ts';
 
 /** As the parts list is printed (common practice). */
-export const bySheet = {
+export const bySheet: Style<'by-sheet'> = {
   id: 'by-sheet',
   rank: ({ line }) => line,
   words: {
@@ -10,4 +10,4 @@ export const bySheet = {
     before: 'It stands before {{others}} on the parts list.',
     after: 'It stands after {{others}} on the parts list.',
   },
-} as const satisfies Style;
+};

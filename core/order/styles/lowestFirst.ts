@@ -1,7 +1,7 @@
 import type { Style } from './style.ts';
 
 /** The most common school (common practice). */
-export const lowestFirst = {
+export const lowestFirst: Style<'lowest-first'> = {
   id: 'lowest-first',
   rank: ({ heightMm }) => heightMm,
   words: {
@@ -10,4 +10,4 @@ export const lowestFirst = {
     before: 'It is lower than {{others}}, which would hold the board up.',
     after: 'It is taller than {{others}}, so it comes after.',
   },
-} as const satisfies Style;
+};

@@ -1,9 +1,10 @@
 import type { WorkNode } from '../node.ts';
 import type { Situation } from '../situation.ts';
+import type { StyleId } from './ids.ts';
 
 /** A school of soldering order: what comes first where no hard rule decides. */
-export interface Style {
-  readonly id: string;
+export interface Style<Id extends StyleId = StyleId> {
+  readonly id: Id;
   /** Smaller comes first; parts with the same number are left to the next style. */
   readonly rank: (node: WorkNode, situation: Situation) => number;
   readonly words: {

@@ -1,7 +1,7 @@
 import type { Style } from './style.ts';
 
 /** Surface parts while the board still lies flat (common practice). */
-export const surfaceFirst = {
+export const surfaceFirst: Style<'surface-first'> = {
   id: 'surface-first',
   rank: ({ mount }) => (mount === 'surface' ? 0 : 1),
   words: {
@@ -11,4 +11,4 @@ export const surfaceFirst = {
       'It is soldered on the surface, while the board still lies flat; {{others}} comes later.',
     after: 'Its leads go through the board, so it comes after {{others}} on the surface.',
   },
-} as const satisfies Style;
+};

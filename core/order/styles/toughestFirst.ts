@@ -2,7 +2,7 @@ import { familyOf } from '../../parts/families/index.ts';
 import type { Style } from './style.ts';
 
 /** What heat or static harms least goes first (common practice). */
-export const toughestFirst = {
+export const toughestFirst: Style<'toughest-first'> = {
   id: 'toughest-first',
   rank: ({ parts: [part] }) => {
     if (!part) return 0;
@@ -16,4 +16,4 @@ export const toughestFirst = {
       'Nothing harms it easily, so it comes before {{others}}, which heat or static can spoil.',
     after: 'Heat or static can spoil it, so it waits until {{others}} and the like are in.',
   },
-} as const satisfies Style;
+};

@@ -57,6 +57,6 @@ export const anySettings: fc.Arbitrary<OrderSettings> = fc
       fc.constant({ kind: 'value' as const }),
       fc.integer({ min: 1, max: 12 }).map((most) => ({ kind: 'pieces' as const, most })),
     ),
-    gates: fc.constantFrom('blocks' as const, 'end' as const),
+    checks: fc.constantFrom('blocks' as const, 'end' as const),
   })
   .map((wish) => ({ ...usualSettings, ...wish }));

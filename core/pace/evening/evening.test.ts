@@ -211,9 +211,9 @@ describe('an evening', () => {
   it('proposes to split at the last check that everybody reaches in nine evenings of ten', () => {
     const long = forecast({ lengthMinutes: 240 });
     expect(splitAt(steps, long)).toBeNull();
-    const gate = steps.findIndex((step) => step.kind === 'check' && step.check === 'look');
-    const reached = steps.map((_, index) => (index <= gate ? 0.95 : 0.2));
-    expect(splitAt(steps, { reached })).toBe(gate);
+    const check = steps.findIndex((step) => step.kind === 'check' && step.check === 'look');
+    const reached = steps.map((_, index) => (index <= check ? 0.95 : 0.2));
+    expect(splitAt(steps, { reached })).toBe(check);
     expect(splitAt(steps, { reached: steps.map(() => 0.1) })).toBeNull();
   });
 

@@ -1,4 +1,4 @@
-import { gateForms } from '../../order/gateReading.ts';
+import { checkOf } from '../../order/checks/index.ts';
 import type { Random } from '../../random.ts';
 import { stepVariation } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
@@ -22,7 +22,7 @@ const reworkMinutes = 4;
 export function stepActivities(step: PlannedStep, pace: number, random: Random): Activity[] {
   const minutes = lognormal(random, step.minutes * pace, stepVariation);
   if (step.kind === 'check') {
-    return [{ needs: gateForms[step.check] ? 'meter' : null, minutes }];
+    return [{ needs: checkOf(step.check).form ? 'meter' : null, minutes }];
   }
   if (step.kind !== 'solder') return [{ needs: null, minutes }];
   const work: Activity[] = [

@@ -163,8 +163,8 @@ export function splitAt(
   { reached }: Pick<Forecast, 'reached'>,
 ): number | null {
   if ((reached.at(-1) ?? 1) >= sureEnough) return null;
-  const gate = steps.findLastIndex(
+  const check = steps.findLastIndex(
     (step, index) => step.kind === 'check' && (reached[index] ?? 0) >= sureEnough,
   );
-  return gate < 0 ? null : gate;
+  return check < 0 ? null : check;
 }

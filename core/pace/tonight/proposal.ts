@@ -7,7 +7,7 @@ export type Proposal =
   /** Beside somebody who is done, or will be with time to spare. */
   | { readonly kind: 'pair-up'; readonly withSeat: number }
   /** As far as a check that is safe to reach, and the rest another time. */
-  | { readonly kind: 'to-the-gate'; readonly stepId: string; readonly chance: number }
+  | { readonly kind: 'to-the-check'; readonly stepId: string; readonly chance: number }
   | { readonly kind: 'take-home' };
 
 export interface Neighbour {
@@ -18,7 +18,7 @@ export interface Neighbour {
 
 /** Below this the instructor is told; above it most evenings turn out well (prior). */
 const fairChance = 0.5;
-/** A gate is proposed only if it is as good as certain (prior). */
+/** A check is proposed only if it is as good as certain (prior). */
 const sureEnough = 0.8;
 /** A second pair of hands takes about a third off (prior, common practice). */
 const togetherShare = 0.65;
@@ -38,12 +38,12 @@ export function proposalFor(
   if (free && reachedWithin(tonight, tonight.minutesLeft / togetherShare)) {
     return { kind: 'pair-up', withSeat: free.seat };
   }
-  const gate = steps.findLast(
+  const check = steps.findLast(
     ({ id, kind }) => kind === 'check' && (tonight.reaches.get(id) ?? 0) >= sureEnough,
   );
-  if (gate) {
-    const chance = tonight.reaches.get(gate.id) ?? 0;
-    return { kind: 'to-the-gate', stepId: gate.id, chance };
+  if (check) {
+    const chance = tonight.reaches.get(check.id) ?? 0;
+    return { kind: 'to-the-check', stepId: check.id, chance };
   }
   return { kind: 'take-home' };
 }

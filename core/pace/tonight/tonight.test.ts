@@ -218,8 +218,8 @@ describe('what is proposed', () => {
   it('the last check that is as good as certain, else to take it home', () => {
     const tight = slow(spent + 0.8 * needed);
     const proposed = proposalFor(steps, tight, []);
-    expect(proposed.kind).toBe('to-the-gate');
-    if (proposed.kind === 'to-the-gate') {
+    expect(proposed.kind).toBe('to-the-check');
+    if (proposed.kind === 'to-the-check') {
       expect(steps.find(({ id }) => id === proposed.stepId)?.kind).toBe('check');
       expect(proposed.chance).toBeGreaterThanOrEqual(0.8);
     }

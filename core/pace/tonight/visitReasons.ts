@@ -1,4 +1,7 @@
 import type { LoggedMistake, SeatState } from '../../build/foldSeat.ts';
+import { checkFailed } from '../../learning/mistakes/checks.ts';
+import { backwards } from '../../learning/mistakes/fitting.ts';
+import { checkOf } from '../../order/checks/index.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { minutesSince } from '../waiting.ts';
 import type { Tonight } from './tonight.ts';
@@ -92,7 +95,7 @@ function isAfterVisits({ state }: SeatNow, at: string): boolean {
 const failedCheck = (seat: SeatNow): LoggedMistake | undefined =>
   seat.state.mistakes.findLast(
     (one) =>
-      one.mistake === 'check-failed' &&
+      one.mistake === checkFailed.id &&
       one.madeAtStepId === seat.state.currentStepId &&
       isAfterVisits(seat, one.foundAt),
   );
@@ -103,14 +106,16 @@ const reversedPart = (seat: SeatNow): LoggedMistake | undefined =>
     : seat.state.mistakes.findLast(
         // Whoever logs it from the floor has seen it.
         ({ mistake, by, foundAt }) =>
-          mistake === 'backwards' && by === 'learner' && isAfterVisits(seat, foundAt),
+          mistake === backwards.id && by === 'learner' && isAfterVisits(seat, foundAt),
       );
 
 /** What the present step does that cannot be taken back. */
 function irreversible({ steps, state }: SeatNow): string | undefined {
   const step = steps.find(({ id }) => id === state.currentStepId);
   if (step?.kind === 'check') {
-    return step.check === 'first-power' ? 'about to give it power for the first time' : undefined;
+    return checkOf(step.check).provesSupply
+      ? 'about to give it power for the first time'
+      : undefined;
   }
   if (step?.kind === 'power') return 'about to put the cells in';
   return step?.kind === 'insert' ? 'about to push a chip in' : undefined;

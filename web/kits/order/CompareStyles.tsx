@@ -101,7 +101,7 @@ function Comparison({ reports, draft }: ComparisonProps) {
                 take={() =>
                   draft.change({
                     styles: report.styles,
-                    gates: report.gates,
+                    checks: report.checks,
                     arrangement: null,
                     exceptions: [],
                   })

@@ -7,7 +7,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import type { Batch } from '#core/order/settings';
-import { type StyleId, styles } from '#core/order/styles/index';
+import type { StyleId } from '#core/order/styles/ids';
+import { styles } from '#core/order/styles/index';
 import { ink } from '../../app/tokens.ts';
 import { BlockNames } from './BlockNames.tsx';
 import type { OrderDraft } from './orderDraft.ts';
@@ -53,7 +54,7 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
             styles: chosen,
             // Block by block without its tests would be an order without a purpose.
             ...(chosen.includes('by-block') &&
-              !settings.styles.includes('by-block') && { gates: 'blocks' }),
+              !settings.styles.includes('by-block') && { checks: 'blocks' }),
           })
         }
       />
@@ -77,8 +78,8 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
       <FormControlLabel
         control={
           <Switch
-            checked={settings.gates === 'blocks'}
-            onChange={(_, on) => wish({ gates: on ? 'blocks' : 'end' })}
+            checked={settings.checks === 'blocks'}
+            onChange={(_, on) => wish({ checks: on ? 'blocks' : 'end' })}
           />
         }
         label="Test each block as soon as it is complete"

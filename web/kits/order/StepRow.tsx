@@ -13,6 +13,7 @@ import type { Part } from '#core/parts/part';
 import { brokenSentence, holdingSentence, lengthSentence } from '#core/words/orderWords';
 import {
   cautionSentence,
+  checkExpects,
   checkWords,
   reasonSentence,
   stepPlaces,
@@ -112,7 +113,7 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
         {isCheck && (
           <details className="order-check">
             <summary>What is done, and what must come out</summary>
-            {checkWords(t, step).join(' ')} {t(`check.${step.check}.expect`)}{' '}
+            {checkWords(t, step).join(' ')} {checkExpects(t, step)}{' '}
             {t(`check.${step.check}.otherwise`)}
           </details>
         )}

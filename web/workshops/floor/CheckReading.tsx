@@ -3,10 +3,11 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { type GateForm, readGate } from '#core/order/gateReading';
+import type { CheckForm } from '#core/order/checks/definition';
+import { readAtCheck } from '#core/order/checks/readings';
 
 interface CheckReadingProps {
-  readonly form: GateForm;
+  readonly form: CheckForm;
   readonly read: (amount: number) => void;
 }
 
@@ -17,7 +18,7 @@ export function CheckReading({ form, read }: CheckReadingProps) {
   const [problem, setProblem] = useState<string>();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const amount = readGate(form, text);
+    const amount = readAtCheck(form, text);
     setProblem(amount.ok ? undefined : amount.problem);
     if (!amount.ok) return;
     setText('');
@@ -27,11 +28,11 @@ export function CheckReading({ form, read }: CheckReadingProps) {
     <Box component="form" noValidate onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
       <TextField
         size="small"
-        label={t(`gate.ask.${form.unit}`)}
+        label={t(`checkForm.ask.${form.unit}`)}
         value={text}
         onChange={({ target }) => setText(target.value)}
         error={problem !== undefined}
-        helperText={problem ?? t(`gate.example.${form.unit}`)}
+        helperText={problem ?? t(`checkForm.example.${form.unit}`)}
         sx={{ flex: 1 }}
       />
       <Button type="submit" variant="outlined" sx={{ minHeight: 40, alignSelf: 'start' }}>

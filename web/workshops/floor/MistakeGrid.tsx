@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Author, Deed } from '#core/build/event';
-import { mistakesOf } from '#core/learning/mistakes';
+import { mistakesOf } from '#core/learning/mistakes/index';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
 import { type FloorSeat, seatName } from './floorSeat.ts';

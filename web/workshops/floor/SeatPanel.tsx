@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { seatPagePath } from '#contract/seats';
 import type { Deed } from '#core/build/event';
-import { gateForms } from '#core/order/gateReading';
+import { checkFailed } from '#core/learning/mistakes/checks';
+import { checkOf } from '#core/order/checks/index';
 import { percent } from '#core/pace/tonight/visitReasons';
 import { readingWords } from '#core/words/orderWords';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
@@ -33,7 +34,7 @@ export function SeatPanel({ at, seats, visit, record, praise, undo, close }: Sea
   const { t } = useTranslation();
   const { seat, state, steps, tonight } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
-  const gate = step?.kind === 'check' ? gateForms[step.check] : undefined;
+  const form = step?.kind === 'check' ? checkOf(step.check).form : null;
   const entries = [
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,
@@ -118,18 +119,18 @@ export function SeatPanel({ at, seats, visit, record, praise, undo, close }: Sea
           record({ kind: 'part-replaced', stepId, designator }, `${designator} replaced`)
         }
       />
-      {step?.kind === 'check' && gate && (
+      {step?.kind === 'check' && form && (
         <CheckReading
-          form={gate}
+          form={form}
           read={(amount) => {
-            const isRight = gate.judge(amount, step) === 'right';
+            const isRight = form.judge(amount, step) === 'right';
             record(
               { kind: 'reading', stepId: step.id, amount },
               `${readingWords(t, step, amount)} logged`,
             );
             if (!isRight) {
               record(
-                { kind: 'mistake', stepId: step.id, mistake: 'check-failed' },
+                { kind: 'mistake', stepId: step.id, mistake: checkFailed.id },
                 'the check says no: no power',
               );
             }

@@ -28,9 +28,9 @@ export function proposalSentence(
       const free = seats.find((other) => other.seat.number === proposal.withSeat)?.seat;
       return `Pair up with ${free ? seatName(free) : `seat ${proposal.withSeat}`}, who is done.`;
     }
-    case 'to-the-gate': {
-      const gate = steps.find(({ id }) => id === proposal.stepId);
-      return `Go as far as step ${stepNumber(steps, proposal.stepId)}, “${gate ? stepTitle(t, gate) : ''}” (${percent(proposal.chance)} to get there), and do the rest another time.`;
+    case 'to-the-check': {
+      const check = steps.find(({ id }) => id === proposal.stepId);
+      return `Go as far as step ${stepNumber(steps, proposal.stepId)}, “${check ? stepTitle(t, check) : ''}” (${percent(proposal.chance)} to get there), and do the rest another time.`;
     }
     case 'take-home':
       return 'Stop at the next check and finish another time, or take it home with the step sheets.';

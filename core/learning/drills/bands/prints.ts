@@ -9,6 +9,7 @@ import { formatLetterCode, formatQuantity } from '../../../quantity/formatQuanti
 import { series } from '../../../quantity/series.ts';
 import type { UnitId } from '../../../quantity/unit.ts';
 import { pick, type Random } from '../../../random.ts';
+import { wrongValue } from '../../mistakes/fitting.ts';
 import { said } from '../../said.ts';
 import { type ExerciseKind, judged, noKit, type PracticeKit } from '../drill.ts';
 import { isSame } from './read.ts';
@@ -101,7 +102,7 @@ export const prints: ExerciseKind<PrintTask, number> = {
   tell: ({ unit }, amount) => said('drill.plain', { text: formatQuantity(amount, unit) }),
   name: (item) => said(`drill.bands.print.item.${item}`),
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'wrong-value' ? ownPrints({ ...noKit, parts }).map(({ code }) => code) : [],
+    mistake === wrongValue.id ? ownPrints({ ...noKit, parts }).map(({ code }) => code) : [],
 };
 
 const madeUp = (code: Code, random: Random): PrintTask => pick(random, writtenAs(code));

@@ -7,6 +7,7 @@ import {
 import { digitBands } from '../../../bands/encode.ts';
 import { readBands } from '../../../bands/read.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
+import { wrongValue } from '../../mistakes/fitting.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, judged, noKit, notCounted, right } from '../drill.ts';
 import { describeLying, type Lying } from './pictures.ts';
@@ -61,7 +62,7 @@ export const read: ExerciseKind<ReadTask, ReadAnswer> = {
   tell: (_task, { ohm }) => said('drill.plain', { text: formatQuantity(ohm, 'ohm') }),
   name: (item) => said('drill.bands.read.item', { colour: said(`band.${item}`) }),
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'wrong-value'
+    mistake === wrongValue.id
       ? [...new Set(resistorsIn({ ...noKit, parts }).flatMap(({ bands }) => valueColours(bands)))]
       : [],
 };

@@ -1,10 +1,14 @@
 import { alloyOf } from '../../../joint/heat/alloys.ts';
+import type { Fault } from '../../../joint/heat/facts.ts';
 import type { HeatSetup } from '../../../joint/heat/model.ts';
-import { type Fault, type Outcome, outcomeOf } from '../../../joint/heat/outcome.ts';
+import { type Outcome, outcomeOf } from '../../../joint/heat/outcome.ts';
 import { goodTry } from '../../../joint/heat/ready.ts';
 import type { Try } from '../../../joint/heat/run.ts';
 import { targetOf } from '../../../joint/heat/targets.ts';
 import { tipOf, tips } from '../../../joint/heat/tips.ts';
+import { brokenPart } from '../../mistakes/damage.ts';
+import type { MistakeId } from '../../mistakes/ids.ts';
+import { dryJoint, liftedPad } from '../../mistakes/joints.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, right } from '../drill.ts';
 
@@ -119,12 +123,14 @@ export const bench: ExerciseKind<HeatTask, HeatAnswer> = {
       alloy: alloyOf(alloy).name,
     });
   },
-  raisedBy: ({ mistake }) =>
-    ({
-      'dry-joint': ['ordinary', 'spokes'],
-      'lifted-pad': ['ordinary'],
-      'broken-part': ['hot-part'],
-    })[mistake] ?? [],
+  raisedBy: ({ mistake }) => raised[mistake] ?? [],
+};
+
+/** The goals that practise what a mistake of a build came from. */
+const raised: Readonly<Partial<Record<MistakeId, readonly string[]>>> = {
+  [dryJoint.id]: ['ordinary', 'spokes'],
+  [liftedPad.id]: ['ordinary'],
+  [brokenPart.id]: ['hot-part'],
 };
 
 /** What to change next time, with this try's own figures. */

@@ -4,6 +4,8 @@ import type { JointShape } from '../../../joint/shape.ts';
 import { shapeOf } from '../../../joint/variations.ts';
 import { type Drawing, path, rect, type Shape } from '../../../parts/drawing/drawing.ts';
 import { between, pick, type Random, seeded } from '../../../random.ts';
+import { checkFailed } from '../../mistakes/checks.ts';
+import { bridge } from '../../mistakes/joints.ts';
 import { said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
 
@@ -79,7 +81,8 @@ export const findBridge: ExerciseKind<BridgeTask, Gap | null> = {
       ? said('drill.joints.bridge.between', { a: spotName(answer[0]), b: spotName(answer[1]) })
       : said('drill.joints.bridge.none'),
   name: () => said('drill.joints.bridge.item'),
-  raisedBy: ({ mistake }) => (mistake === 'bridge' || mistake === 'check-failed' ? ['thirty'] : []),
+  raisedBy: ({ mistake }) =>
+    mistake === bridge.id || mistake === checkFailed.id ? ['thirty'] : [],
 };
 
 /** What lies between two neighbours, as one sees it: green board, a narrow line of it, or none. */

@@ -1,5 +1,7 @@
 import { type JointClassId, jointClasses, jointClassOf } from '../../../joint/classes.ts';
 import { shuffled } from '../../../random.ts';
+import type { MistakeId } from '../../mistakes/ids.ts';
+import { bridge, dryJoint, leadMissed, liftedPad } from '../../mistakes/joints.ts';
 import { said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
 import { type SeenJoint, seenJoint } from './pictures.ts';
@@ -12,11 +14,11 @@ export interface NameTask extends SeenJoint {
 const choiceCount = 5;
 
 /** Which mistakes of a build show that a class is not known. */
-export const classesOfMistake: Readonly<Record<string, readonly JointClassId[]>> = {
-  bridge: ['bridge', 'too-much'],
-  'dry-joint': ['disturbed', 'pad-not-wetted', 'lead-not-wetted', 'too-little'],
-  'lifted-pad': ['lifted-pad'],
-  'lead-missed': ['lead-missed'],
+export const classesOfMistake: Readonly<Partial<Record<MistakeId, readonly JointClassId[]>>> = {
+  [bridge.id]: ['bridge', 'too-much'],
+  [dryJoint.id]: ['disturbed', 'pad-not-wetted', 'lead-not-wetted', 'too-little'],
+  [liftedPad.id]: ['lifted-pad'],
+  [leadMissed.id]: ['lead-missed'],
 };
 
 export const skillOfJoint = 'heating';

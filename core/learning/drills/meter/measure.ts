@@ -14,6 +14,7 @@ import type { Part } from '../../../parts/part.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { series } from '../../../quantity/series.ts';
 import { between, pick, type Random } from '../../../random.ts';
+import { wrongValue } from '../../mistakes/fitting.ts';
 import { partSaid } from '../../partSaid.ts';
 import { type Said, said } from '../../said.ts';
 import type { ExerciseKind, PracticeKit } from '../drill.ts';
@@ -131,7 +132,7 @@ export const measure: ExerciseKind<MeasureTask, MeasureAnswer> = {
     });
   },
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'wrong-value' && parts.some((part) => familyOf(part).id === resistorAxial.id)
+    mistake === wrongValue.id && parts.some((part) => familyOf(part).id === resistorAxial.id)
       ? ['ohm-right', 'ohm-not-this']
       : [],
 };

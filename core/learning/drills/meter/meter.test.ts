@@ -61,7 +61,7 @@ describe('the meter', () => {
     expect(first?.kind === 'range' && displayOf(first.range, 4700)).toBe('1 .');
   });
 
-  it('takes a diode for what the two readings say, and a supply for what the gate says', () => {
+  it('takes a diode for what the two readings say, and a supply for what the check says', () => {
     fc.assert(
       fc.property(anySeed, fc.constantFrom(...diodeTest.items(noKit)), (seed, item) => {
         const { shows, meaning } = diodeTest.make(item, seeded(seed), noKit);

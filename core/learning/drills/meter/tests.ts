@@ -1,4 +1,4 @@
-import { gateForms } from '../../../order/gateReading.ts';
+import { supplyResistance } from '../../../order/checks/supplyResistance.ts';
 import { examplePart } from '../../../parts/examplePart.ts';
 import { diodeAxial } from '../../../parts/families/diodes/diode-axial.ts';
 import { familyOf } from '../../../parts/families/index.ts';
@@ -7,6 +7,9 @@ import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.
 import type { Part } from '../../../parts/part.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 import { between, pick, type Random } from '../../../random.ts';
+import { checkFailed, checkSkipped } from '../../mistakes/checks.ts';
+import { backwards } from '../../mistakes/fitting.ts';
+import { bridge } from '../../mistakes/joints.ts';
 import { said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
 import { overRange } from './dial.ts';
@@ -75,7 +78,7 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
     });
   },
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'backwards'
+    mistake === backwards.id
       ? parts.flatMap(({ family }) =>
           family in forwardVolt ? [`${family}-anode-red`, `${family}-anode-black`] : [],
         )
@@ -145,13 +148,13 @@ export const continuity: ExerciseKind<TestTask<BridgeMeaning>, BridgeMeaning> = 
   tell: (_task, answer) => said(`drill.meter.continuity.is.${answer}`),
   name: (item) =>
     said('drill.meter.continuity.item', { meaning: said(`drill.meter.continuity.is.${item}`) }),
-  raisedBy: ({ mistake }) => (mistake === 'bridge' ? ['bridge', 'part'] : []),
+  raisedBy: ({ mistake }) => (mistake === bridge.id ? ['bridge', 'part'] : []),
 };
 
 export const supplyMeanings = ['power', 'short', 'doubt'] as const;
 export type SupplyMeaning = (typeof supplyMeanings)[number];
 
-/** What may be read before the first power, in ohms; each judged by the gate of core/order. */
+/** What may be read before the first power, in ohms; each judged by the check of core/order. */
 const supplyOhm: Readonly<Record<SupplyMeaning, readonly [number, number]>> = {
   power: [60, 30_000],
   short: [0.2, 0.8],
@@ -171,7 +174,7 @@ export const supplyToGround: ExerciseKind<TestTask<SupplyMeaning>, SupplyMeaning
     const [from, to] = supplyOhm[item as SupplyMeaning];
     // Evenly by powers of ten.
     const ohm = Number((from * (to / from) ** random()).toPrecision(2));
-    const finding = gateForms['supply-resistance']?.judge(ohm, { chipsOut: [], blocks: [] });
+    const finding = supplyResistance.form?.judge(ohm, { chipsOut: [], blocks: [] });
     return {
       meaning: findingOf[finding as keyof typeof findingOf],
       shows: [formatQuantity(ohm, 'ohm')],
@@ -188,5 +191,5 @@ export const supplyToGround: ExerciseKind<TestTask<SupplyMeaning>, SupplyMeaning
   name: (item) =>
     said('drill.meter.supply.item', { meaning: said(`drill.meter.supply.is.${item}`) }),
   raisedBy: ({ mistake }) =>
-    mistake === 'check-failed' || mistake === 'check-skipped' ? supplyMeanings : [],
+    mistake === checkFailed.id || mistake === checkSkipped.id ? supplyMeanings : [],
 };

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decidedOrder } from '../../../order/decided.ts';
-import { type StyleId, styles } from '../../../order/styles/index.ts';
+import type { StyleId } from '../../../order/styles/ids.ts';
+import { styles } from '../../../order/styles/index.ts';
 import { farad, line, ohm, type } from '../../../order/testing/kits.ts';
 import { seeded } from '../../../random.ts';
 import { fullKit, practiceKits } from '../../testing/practiceKits.ts';

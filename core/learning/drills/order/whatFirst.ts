@@ -1,8 +1,17 @@
+import { chipsAfterSupply, resistanceBeforePower } from '../../../order/checks/firstPower.ts';
+import { lookBeforeMeasuring } from '../../../order/checks/supplyResistance.ts';
+import { holderTriedFirst } from '../../../order/checks/tryHolder.ts';
 import { type DecidedOrder, type DecidedPair, decidedOrder } from '../../../order/decided.ts';
 import type { OrderNode } from '../../../order/node.ts';
-import type { StyleId } from '../../../order/styles/index.ts';
+import type { RuleId } from '../../../order/rules/ids.ts';
+import { linksFirst, socketBeforeChip } from '../../../order/rules/roles.ts';
+import { anchorsFirst } from '../../../order/styles/anchorsFirst.ts';
+import type { StyleId } from '../../../order/styles/ids.ts';
+import { lowestFirst } from '../../../order/styles/lowestFirst.ts';
+import { toughestFirst } from '../../../order/styles/toughestFirst.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick, type Random, seeded, shuffled } from '../../../random.ts';
+import { checkSkipped } from '../../mistakes/checks.ts';
 import { partSaid } from '../../partSaid.ts';
 import { countPairs, kendallTau } from '../../rankCorrelation.ts';
 import { type Said, said } from '../../said.ts';
@@ -37,16 +46,16 @@ const ownShare = 0.6;
 const mostCards = 6;
 
 /** Styles that decide something on every made-up board. */
-const stylesTrained: readonly StyleId[] = ['lowest-first', 'toughest-first', 'anchors-first'];
+const stylesTrained: readonly StyleId[] = [lowestFirst.id, toughestFirst.id, anchorsFirst.id];
 /** Rules that every board with a socket, a holder and power has work for. */
-const rulesTrained = [
-  'socket-before-chip',
-  'chips-after-supply',
-  'holder-tried-first',
-  'look-before-measuring',
-  'resistance-before-power',
-  'links-first',
-] as const;
+const rulesTrained: readonly RuleId[] = [
+  socketBeforeChip.id,
+  chipsAfterSupply.id,
+  holderTriedFirst.id,
+  lookBeforeMeasuring.id,
+  resistanceBeforePower.id,
+  linksFirst.id,
+];
 
 /** Steps are put in order by hand. */
 export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
@@ -62,13 +71,13 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
   make: (item, random, kit) => {
     const [, sort, id] = /^(style|rule)-(.+)$/.exec(item) ?? [];
     const style = stylesTrained.find((one) => sort === 'style' && one === id);
-    const rule = sort === 'rule' ? id : undefined;
+    const rule = rulesTrained.find((one) => sort === 'rule' && one === id);
     // The learner's own kit is put in order as its instructor wants it, and in no other way.
     const fits = style === undefined || style === kit.styles[0];
     return (
       (fits && random() < ownShare ? taskFrom(kit, rule, random, true) : undefined) ??
       taskFrom(
-        { parts: madeUpKit(random), board: null, styles: [style ?? 'lowest-first'] },
+        { parts: madeUpKit(random), board: null, styles: [style ?? lowestFirst.id] },
         rule,
         random,
         false,
@@ -127,8 +136,8 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     return said(`drill.order.first.item-${sort}`, { what: said(`drill.order.item.${id}`) });
   },
   raisedBy: ({ mistake }) =>
-    mistake === 'check-skipped'
-      ? ['rule-resistance-before-power', 'rule-look-before-measuring']
+    mistake === checkSkipped.id
+      ? [`rule-${resistanceBeforePower.id}`, `rule-${lookBeforeMeasuring.id}`]
       : [],
 };
 
@@ -136,7 +145,7 @@ const styleName = (id: StyleId): Said => said(`style.${id}.name`);
 
 function taskFrom(
   { parts, board, styles }: PracticeKit,
-  rule: string | undefined,
+  rule: RuleId | undefined,
   random: Random,
   isOwn: boolean,
 ): OrderTask | undefined {
@@ -161,7 +170,7 @@ function taskFrom(
 }
 
 /** A pair that the rule, or the style where none is meant, decides. */
-function pairFor({ pairs }: DecidedOrder, rule: string | undefined, random: Random) {
+function pairFor({ pairs }: DecidedOrder, rule: RuleId | undefined, random: Random) {
   const decided = pairs.filter((pair) => pair.rule === (rule ?? null));
   return decided.length > 0 ? pick(random, decided) : undefined;
 }

@@ -9,6 +9,7 @@ import { led3mm } from '../../../parts/families/leds/led-3mm.ts';
 import { led5mm } from '../../../parts/families/leds/led-5mm.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick, shuffled } from '../../../random.ts';
+import { backwards } from '../../mistakes/fitting.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
 import { oddPiece, pieceOf } from './lots.ts';
@@ -117,7 +118,7 @@ export const hole: ExerciseKind<HoleTask, string> = {
     });
   },
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'backwards'
+    mistake === backwards.id
       ? parts.flatMap(({ family }) => (family in askable ? [`${family}-bottom`] : []))
       : [],
 };

@@ -3,6 +3,7 @@ import type { BodyShape } from '../../../parts/body.ts';
 import { familyOf, isFamilyId } from '../../../parts/families/index.ts';
 import type { Part } from '../../../parts/part.ts';
 import { pick } from '../../../random.ts';
+import { backwards } from '../../mistakes/fitting.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, judged, right, wrong } from '../drill.ts';
 import { familiesFor, isFree, oddPiece, pieceOf } from './lots.ts';
@@ -89,7 +90,7 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
       ? said('drill.wayRound.turn.lot')
       : said('drill.wayRound.turn.item', { part: said(`family.${item}.one`) }),
   raisedBy: ({ mistake, parts }) =>
-    mistake === 'backwards'
+    mistake === backwards.id
       ? parts.flatMap((part) => (part.lotNote?.turned?.length ? [part.family, 'lot'] : part.family))
       : [],
 };

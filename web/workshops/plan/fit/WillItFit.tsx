@@ -110,7 +110,7 @@ function Outcome({ result: { forecast, changes } }: { readonly result: FitResult
   const { t } = useTranslation();
   const { steps, lengthMinutes, seats } = useWorkshop();
   const split = splitAt(steps, forecast);
-  const gate = split === null ? undefined : steps[split];
+  const check = split === null ? undefined : steps[split];
   const waits = sharedThings.filter((thing) => forecast.waits[thing] >= 0.5);
   return (
     <Box sx={{ mt: 2 }}>
@@ -131,8 +131,8 @@ function Outcome({ result: { forecast, changes } }: { readonly result: FitResult
       </Typography>
       {(forecast.reached.at(-1) ?? 1) < 0.9 && (
         <Alert severity="warning" sx={{ my: 1, maxWidth: 900 }}>
-          {gate && split !== null
-            ? `Split the kit over two evenings behind step ${split + 1}, “${stepTitle(t, gate)}”: everybody gets that far in nine evenings of ten.`
+          {check && split !== null
+            ? `Split the kit over two evenings behind step ${split + 1}, “${stepTitle(t, check)}”: everybody gets that far in nine evenings of ten.`
             : 'In one evening not even the first check is safe to reach: take a smaller kit, or plan more time.'}
         </Alert>
       )}

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { planKit } from '../order/planKit.ts';
-import type { Step } from '../order/step.ts';
-import { farad, line, ohm, type } from '../order/testing/kits.ts';
-import type { Part } from '../parts/part.ts';
-import { mistakes, mistakesOf } from './mistakes.ts';
+import { planKit } from '../../order/planKit.ts';
+import type { Step } from '../../order/step.ts';
+import { farad, line, ohm, type } from '../../order/testing/kits.ts';
+import type { Part } from '../../parts/part.ts';
+import { mistakes, mistakesOf } from './index.ts';
 
 const ids = (step: Step) => mistakesOf(step).map(({ id }) => id);
 const steps = (...parts: Part[]) => planKit({ parts, supplyVolt: 3 }).steps;

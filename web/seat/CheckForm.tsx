@@ -1,11 +1,12 @@
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { type Finding, type GateForm as Form, readGate } from '#core/order/gateReading';
+import type { Finding, CheckForm as Form } from '#core/order/checks/definition';
+import { readAtCheck } from '#core/order/checks/readings';
 
 /** The button that sends the form stands at the foot of the page, under the thumb. */
-export const gateFormId = 'gate-form';
+export const checkFormId = 'check-form';
 
-export interface Gate {
+export interface CheckReading {
   readonly form: Form;
   /** What the last reading means; none while nothing was read. */
   readonly finding: Finding | undefined;
@@ -13,13 +14,13 @@ export interface Gate {
 }
 
 /** The reading goes in, the verdict comes out. */
-export function GateForm({ form, finding, read }: Gate) {
+export function CheckForm({ form, finding, read }: CheckReading) {
   const { t } = useTranslation();
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const amount = readGate(form, text);
+    const amount = readAtCheck(form, text);
     if (!amount.ok) {
       setProblem(`${amount.problem.charAt(0).toUpperCase()}${amount.problem.slice(1)}.`);
       return;
@@ -29,23 +30,23 @@ export function GateForm({ form, finding, read }: Gate) {
     read(amount.value);
   };
   return (
-    <form id={gateFormId} className="gate-form" onSubmit={submit} noValidate>
-      <label htmlFor="gate-reading">{t(`gate.ask.${form.unit}`)}</label>
+    <form id={checkFormId} className="check-form" onSubmit={submit} noValidate>
+      <label htmlFor="check-reading">{t(`checkForm.ask.${form.unit}`)}</label>
       <input
-        id="gate-reading"
+        id="check-reading"
         type="text"
         autoComplete="off"
         value={text}
         onChange={({ target }) => setText(target.value)}
         aria-invalid={problem !== undefined}
-        aria-describedby="gate-hint"
+        aria-describedby="check-hint"
       />
-      <p id="gate-hint" className={problem ? 'gate-problem' : 'gate-hint'}>
-        {problem ?? t(`gate.example.${form.unit}`)}
+      <p id="check-hint" className={problem ? 'check-problem' : 'check-hint'}>
+        {problem ?? t(`checkForm.example.${form.unit}`)}
       </p>
       {finding && (
-        <p role="status" className={finding === 'right' ? 'gate-right' : 'alarm-box'}>
-          <strong>{t(`gate.finding.${finding}`)}</strong>
+        <p role="status" className={finding === 'right' ? 'check-right' : 'alarm-box'}>
+          <strong>{t(`checkForm.finding.${finding}`)}</strong>
         </p>
       )}
     </form>

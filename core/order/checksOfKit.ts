@@ -1,27 +1,28 @@
 import type { Block } from './block.ts';
+import { type CheckId, checkIds } from './checks/ids.ts';
+import { checkOf, checks } from './checks/index.ts';
 import { type CheckNode, type OrderNode, placesOf, type WorkNode } from './node.ts';
 import type { OrderSettings } from './settings.ts';
-import type { CheckId } from './step.ts';
-
-const electrical: readonly CheckId[] = ['look', 'supply-resistance', 'first-power'];
 
 /** The checks of a kit, in no particular order: of the whole board, and of each block where that is wanted. */
 export function checkNodes(
   work: readonly WorkNode[],
   blocks: readonly Block[],
-  gates: OrderSettings['gates'],
+  tested: OrderSettings['checks'],
 ): CheckNode[] {
-  const checks: CheckId[] = work.some((node) => node.role === 'holder') ? ['try-holder'] : [];
-  if (work.some((node) => node.kind === 'solder')) checks.push(...electrical, 'function');
-  const whole = checks.map((check) => checkNode(check, []));
-  if (gates === 'end') return whole;
+  const wanted = checks.filter(({ appliesTo }) => appliesTo(work));
+  const whole = wanted.map(({ id }) => checkNode(id, []));
+  if (tested === 'end') return whole;
   const soldered = new Set(work.filter(({ kind }) => kind === 'solder').flatMap(placesOf));
   const ofBlocks = blocks
     .filter(({ places }) => places.some((place) => soldered.has(place)))
-    .flatMap(({ name, test }) => {
-      const own: CheckId[] = test === null ? [...electrical] : [...electrical, 'function'];
-      return own.map((check) => checkNode(check, [name]));
-    });
+    .flatMap(({ name, test }) =>
+      wanted
+        .filter(
+          ({ perBlock }) => perBlock === 'always' || (perBlock === 'with-test' && test !== null),
+        )
+        .map(({ id }) => checkNode(id, [name])),
+    );
   return [...whole, ...ofBlocks];
 }
 
@@ -33,7 +34,7 @@ const checkNode = (check: CheckId, blocks: readonly string[]): CheckNode => ({
 });
 
 /** Of checks that follow one another without any work between them, one of each kind is enough: it tests them all. */
-export function mergedGates(sequence: readonly OrderNode[]): OrderNode[] {
+export function mergedChecks(sequence: readonly OrderNode[]): OrderNode[] {
   const merged: OrderNode[] = [];
   let run: CheckNode[] = [];
   const close = () => {
@@ -56,16 +57,17 @@ function onePerKind(run: readonly CheckNode[]): CheckNode[] {
   const kept = run.filter(
     (node, index) =>
       // What the instructor wants seen of each block is a check of its own.
-      node.check === 'function' || !run.slice(index + 1).some(({ check }) => check === node.check),
+      standsAlone(node) || !run.slice(index + 1).some(({ check }) => check === node.check),
   );
-  const kinds = ['try-holder', ...electrical, 'function'];
   return kept
     .map((node) => {
       const alike = run.filter(({ check }) => check === node.check);
       const isWhole = alike.some(({ blocks }) => blocks.length === 0);
-      if (node.check === 'function' || alike.length < 2) return node;
+      if (standsAlone(node) || alike.length < 2) return node;
       const blocks = isWhole ? [] : [...new Set(alike.flatMap((one) => one.blocks))];
       return { ...checkNode(node.check, blocks), id: node.id };
     })
-    .sort((a, b) => kinds.indexOf(a.check) - kinds.indexOf(b.check));
+    .sort((a, b) => checkIds.indexOf(a.check) - checkIds.indexOf(b.check));
 }
+
+const standsAlone = ({ check }: CheckNode) => checkOf(check).perBlock === 'with-test';

@@ -1,0 +1,30 @@
+import { parseQuantity } from '../../quantity/parseQuantity.ts';
+import { fail, ok, type Result } from '../../result.ts';
+import type { CheckForm } from './definition.ts';
+
+/** What a meter shows where nothing conducts. */
+const openWords = /^(ol|o\.l\.?|1\.?\s*_*|∞|inf(inity)?|open)$/i;
+
+/** Shown in place of a number that is too large for any meter, in ohms. */
+export const openOhm = 1e9;
+
+/**
+ * A reading as it is typed: `4k7`, `220`, `OL` in ohms; `35`, `35 mA`, `0,02 A` in milliamperes.
+ *
+ * @returns the amount in the form's unit, or what is wrong with the text
+ */
+export function readAtCheck(
+  { unit }: Pick<CheckForm, 'unit'>,
+  text: string,
+): Result<number, string> {
+  const written = text.trim();
+  if (unit === 'ohm') {
+    if (openWords.test(written) && written !== '1') return ok(openOhm);
+    const read = parseQuantity(written, 'ohm');
+    return read.ok ? ok(read.value) : read;
+  }
+  const found = /^(\d+(?:[.,]\d+)?)\s*(m?a)?$/i.exec(written);
+  if (!found) return fail(`“${text}” is not a current; write it as 35 or 35 mA`);
+  const [, amount = '', said = 'mA'] = found;
+  return ok(Number(amount.replace(',', '.')) * (said.toLowerCase() === 'a' ? 1000 : 1));
+}

@@ -1,0 +1,11 @@
+/** The schools of soldering order by their ids, the most common first. */
+export const styleIds = [
+  'lowest-first',
+  'toughest-first',
+  'by-sheet',
+  'surface-first',
+  'by-block',
+  'anchors-first',
+] as const;
+
+export type StyleId = (typeof styleIds)[number];

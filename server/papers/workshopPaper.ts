@@ -1,0 +1,31 @@
+import type { SheetSize } from '#contract/papers';
+import type { ChecklistSign, Seat } from '#contract/workshops';
+import type { Step } from '#core/order/step';
+import type { Part } from '#core/parts/part';
+import type { PackingOrder } from '#core/stores/packing';
+
+/** What the papers of a workshop are made of. */
+export interface BagsToPack {
+  readonly title: string;
+  readonly kitName: string;
+  readonly revision: number;
+  /** In words, in the place of the workshop. */
+  readonly when: string;
+  readonly seats: readonly Seat[];
+  readonly seatAddress: string;
+  readonly parts: readonly Part[];
+  readonly steps: readonly Step[];
+  readonly supplyVolt: number | null;
+  readonly signs: readonly ChecklistSign[];
+}
+
+export interface PaperOptions {
+  readonly size: SheetSize;
+  readonly order: PackingOrder;
+}
+
+export interface WorkshopPaperDefinition {
+  readonly title: string;
+  readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;
+  readonly csv: (bags: BagsToPack, options: PaperOptions) => string;
+}
