@@ -4,6 +4,7 @@ import { type OrderNode, piecesOf, splitNode, splitNodeBy, type WorkNode } from 
 import type { Edge } from './rules/rule.ts';
 import type { OrderSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
+import { hasBlocks } from './styles/index.ts';
 
 /** Nodes no larger than the settings allow: a value of more pieces than fit in a turn, or of several blocks, is several. */
 export function sizedNodes(
@@ -11,7 +12,7 @@ export function sizedNodes(
   { batch, styles }: Pick<OrderSettings, 'batch' | 'styles'>,
   { blocks }: Situation,
 ): WorkNode[] {
-  const byBlock = styles.includes('by-block');
+  const byBlock = hasBlocks(styles);
   return work.flatMap((node) => {
     const parts = byBlock
       ? splitNodeBy(node, (place) => blocks.findIndex(({ places }) => places.includes(place)))

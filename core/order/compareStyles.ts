@@ -44,11 +44,11 @@ export function compareStyles(
   onProgress: (share: number) => void = () => undefined,
 ): StyleReport[] {
   const settings = kit.settings ?? usualSettings;
-  return styles.map(({ id }, index) => {
+  return styles.map(({ id, byBlocks }, index) => {
     const one: OrderSettings = {
       ...settings,
       styles: [id],
-      checks: id === 'by-block' ? 'blocks' : settings.checks,
+      checks: byBlocks ? 'blocks' : settings.checks,
       arrangement: null,
       exceptions: [],
     };

@@ -1,6 +1,7 @@
 import type { Board, Side } from '../board/board.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { other } from '../parts/families/other.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
@@ -170,7 +171,7 @@ function inLines(pieces: readonly Part[]): Part[] {
 export function named(node: WorkNode): Named {
   return {
     designators: node.parts.flatMap((part) => part.designators),
-    family: node.parts[0]?.family ?? 'other',
+    family: node.parts[0]?.family ?? other.id,
     heightMm: node.heightMm,
   };
 }

@@ -4,6 +4,7 @@ import { styleKey } from './sequence.ts';
 import type { Situation } from './situation.ts';
 import type { Reason } from './step.ts';
 import type { StyleId } from './styles/ids.ts';
+import { styleOf } from './styles/index.ts';
 import type { Style } from './styles/style.ts';
 
 /** An order, and what made it. */
@@ -156,14 +157,14 @@ function reasonByStyle(node: WorkNode, index: number, { sequence, styles, keys }
     heightMm,
     next: next ? named(next) : null,
   };
-  if (styles[0]?.id === 'lowest-first') return byHeight;
+  if (styles[0]?.isHeight) return byHeight;
   const other =
     next ??
     sequence
       .slice(0, index)
       .findLast((one): one is WorkNode => isSoldered(one) && compareKeys(one, node, keys) < 0);
   const style = other && decidingStyle(node, other, styles, keys);
-  if (!other || !style || (style === 'lowest-first' && node.mount === 'surface')) return byHeight;
+  if (!other || !style || (styleOf(style).isHeight && node.mount === 'surface')) return byHeight;
   return { kind: 'style', style, side: next ? 'before' : 'after', others: [named(other)] };
 }
 

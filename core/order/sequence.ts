@@ -103,7 +103,7 @@ export function styleKey(
     placesOf(node).some((place) => places.includes(place)),
   );
   // Block by block, a battery clip belongs to its block: that could not be tested without it.
-  const belongs = styles.some(({ id }) => id === 'by-block') && inBlock;
+  const belongs = styles.some(({ byBlocks }) => byBlocks) && inBlock;
   const hangs = node.role === 'off-board' && !belongs ? 1 : 0;
   return [hangs, ...styles.map((style) => style.rank(node, situation))];
 }

@@ -1,6 +1,6 @@
 import type { Block } from './block.ts';
 import type { RuleId } from './rules/ids.ts';
-import type { StyleId } from './styles/ids.ts';
+import { type StyleId, usualStyle } from './styles/ids.ts';
 
 /** How an instructor wants a kit built. */
 export interface OrderSettings {
@@ -47,7 +47,7 @@ export const settingsOf = (stored: OrderSettings | null): OrderSettings => store
 
 /** One value at a time, lowest first: what most instructors of beginners do (common practice). */
 export const usualSettings: OrderSettings = {
-  styles: ['lowest-first'],
+  styles: [usualStyle],
   batch: { kind: 'value' },
   checks: 'end',
   // A tip is held at some 45° and is a few mm thick; 20° to each side of upright lets it in from somewhere

@@ -1,3 +1,4 @@
+import { resistorAxial } from '../parts/families/resistors/resistor-axial.ts';
 import { plain } from './plain.ts';
 import type { Table } from './table.ts';
 
@@ -176,7 +177,7 @@ export const columns: readonly ColumnDefinition[] = [
   {
     id: 'family',
     label: 'Kind of part',
-    hint: 'resistor-axial',
+    hint: resistorAxial.id,
     headings: ['kind of part', 'part family', 'family'],
   },
 ];

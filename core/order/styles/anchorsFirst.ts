@@ -5,6 +5,8 @@ import type { Style } from './style.ts';
 export const anchorsFirst: Style<'anchors-first'> = {
   id: 'anchors-first',
   rank: ({ parts: [part] }) => (part && familyOf(part).bearsForce ? 0 : 1),
+  byBlocks: false,
+  isHeight: false,
   words: {
     name: 'Anchors first',
     why: 'Jacks and switches on the edge need force and must sit straight: they come while nothing else is in the way.',

@@ -11,6 +11,8 @@ export const byBlock: Style<'by-block'> = {
     const first = Math.min(...ranks.map((rank) => (rank < 0 ? blocks.length : rank)));
     return Number.isFinite(first) ? first : blocks.length;
   },
+  byBlocks: true,
+  isHeight: false,
   words: {
     name: 'Block by block',
     why: 'Each part of the circuit is tested when it is complete: a fault shows where it was made.',

@@ -4,6 +4,8 @@ import type { Style } from './style.ts';
 export const bySheet: Style<'by-sheet'> = {
   id: 'by-sheet',
   rank: ({ line }) => line,
+  byBlocks: false,
+  isHeight: false,
   words: {
     name: 'By the sheet',
     why: 'The steps follow the printed list line by line: fewest mix-ups, and everybody finds the place.',

@@ -9,3 +9,6 @@ export const styleIds = [
 ] as const;
 
 export type StyleId = (typeof styleIds)[number];
+
+/** What most instructors of beginners do, and what decides where nothing else does (common practice). */
+export const usualStyle: StyleId = 'lowest-first';

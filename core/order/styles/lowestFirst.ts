@@ -4,6 +4,8 @@ import type { Style } from './style.ts';
 export const lowestFirst: Style<'lowest-first'> = {
   id: 'lowest-first',
   rank: ({ heightMm }) => heightMm,
+  byBlocks: false,
+  isHeight: true,
   words: {
     name: 'Lowest first',
     why: 'Turned over, the lowest part lies flat on the mat and does not fall out.',

@@ -7,6 +7,10 @@ export interface Style<Id extends StyleId = StyleId> {
   readonly id: Id;
   /** Smaller comes first; parts with the same number are left to the next style. */
   readonly rank: (node: WorkNode, situation: Situation) => number;
+  /** What belongs together is built and tested before the next begins. */
+  readonly byBlocks: boolean;
+  /** Its reason is the height: said as such, with the part that would hold the board up. */
+  readonly isHeight: boolean;
   readonly words: {
     readonly name: string;
     /** Why people build like this, in one sentence. */

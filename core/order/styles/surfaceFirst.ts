@@ -4,6 +4,8 @@ import type { Style } from './style.ts';
 export const surfaceFirst: Style<'surface-first'> = {
   id: 'surface-first',
   rank: ({ mount }) => (mount === 'surface' ? 0 : 1),
+  byBlocks: false,
+  isHeight: false,
   words: {
     name: 'Surface mount first',
     why: 'Surface parts need a board that lies flat, and room for tweezers.',

@@ -9,6 +9,8 @@ export const toughestFirst: Style<'toughest-first'> = {
     const { heatSensitive, staticSensitive } = familyOf(part);
     return staticSensitive ? 2 : heatSensitive ? 1 : 0;
   },
+  byBlocks: false,
+  isHeight: false,
   words: {
     name: 'Toughest first',
     why: 'What heat and static can spoil is on the board for the shortest time.',

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import type { Batch } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
-import { styles } from '#core/order/styles/index';
+import { hasBlocks, styles } from '#core/order/styles/index';
 import { ink } from '../../app/tokens.ts';
 import { BlockNames } from './BlockNames.tsx';
 import type { OrderDraft } from './orderDraft.ts';
@@ -53,8 +53,7 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
           wish({
             styles: chosen,
             // Block by block without its tests would be an order without a purpose.
-            ...(chosen.includes('by-block') &&
-              !settings.styles.includes('by-block') && { checks: 'blocks' }),
+            ...(hasBlocks(chosen) && !hasBlocks(settings.styles) && { checks: 'blocks' }),
           })
         }
       />

@@ -67,7 +67,7 @@ export const HoleGrid = memo(function HoleGrid({ board, side }: HoleGridProps) {
             y1={a.y}
             x2={b.x}
             y2={b.y}
-            className={side === 'top' ? 'wire-link' : 'wire-link wire-behind'}
+            className={side === 'top' ? 'hole-link' : 'hole-link link-behind'}
           />
         );
       })}

@@ -2,6 +2,7 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { SeatState } from '#core/build/foldSeat';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import { other } from '#core/parts/families/other';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../../ui/Glyph.tsx';
 
@@ -54,4 +55,4 @@ export function Track({ state, steps, planShare }: TrackProps) {
 /** The shortest name of a step: its places, or what it is about. */
 const laneLabel = (t: TFunction, step: PlannedStep): string =>
   stepPlaces(step) ||
-  (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? 'other'}.many`));
+  (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? other.id}.many`));

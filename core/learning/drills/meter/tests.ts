@@ -3,6 +3,7 @@ import { examplePart } from '../../../parts/examplePart.ts';
 import { diodeAxial } from '../../../parts/families/diodes/diode-axial.ts';
 import { familyOf } from '../../../parts/families/index.ts';
 import { led5mm } from '../../../parts/families/leds/led-5mm.ts';
+import { other } from '../../../parts/families/other.ts';
 import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.ts';
 import type { Part } from '../../../parts/part.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
@@ -60,7 +61,7 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
   answer: ({ meaning }) => meaning,
   judge: ({ meaning }, answer) => judged(answer === meaning),
   ask: ({ family }) =>
-    said('drill.meter.diode.ask', { part: said(`family.${family ?? 'other'}.one`) }),
+    said('drill.meter.diode.ask', { part: said(`family.${family ?? other.id}.one`) }),
   describe: ({ shows }) => [
     said('drill.meter.diode.shows', { first: shows[0] ?? '', second: shows[1] ?? '' }),
   ],
@@ -70,7 +71,7 @@ export const diodeTest: ExerciseKind<TestTask<DiodeMeaning>, DiodeMeaning> = {
   ],
   tell: (_task, answer) => said(`drill.meter.diode.is.${answer}`),
   name: (item) => {
-    const [, family = 'other', meaning = 'open'] =
+    const [, family = other.id, meaning = 'open'] =
       /^(.+?)-((?:anode-.+)|short|open)$/.exec(item) ?? [];
     return said('drill.meter.diode.item', {
       part: said(`family.${family}.one`),

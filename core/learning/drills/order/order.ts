@@ -1,3 +1,10 @@
+import { chipsAfterSupply, resistanceBeforePower } from '../../../order/checks/firstPower.ts';
+import { lookBeforeMeasuring } from '../../../order/checks/supplyResistance.ts';
+import { holderTriedFirst } from '../../../order/checks/tryHolder.ts';
+import { linksFirst, socketBeforeChip } from '../../../order/rules/roles.ts';
+import { anchorsFirst } from '../../../order/styles/anchorsFirst.ts';
+import { lowestFirst } from '../../../order/styles/lowestFirst.ts';
+import { toughestFirst } from '../../../order/styles/toughestFirst.ts';
 import type { Drill, DrillWords } from '../drill.ts';
 import { whatFirst } from './whatFirst.ts';
 
@@ -23,15 +30,15 @@ const words: DrillWords = {
     hint: 'Drag a step, or take it with space and move it with the arrow keys.',
   },
   item: {
-    'lowest-first': 'lowest first',
-    'toughest-first': 'toughest first',
-    'anchors-first': 'anchors first',
-    'socket-before-chip': 'the socket before its chip',
-    'chips-after-supply': 'chips after the supply is checked',
-    'holder-tried-first': 'the holder tried first',
-    'look-before-measuring': 'looking before measuring',
-    'resistance-before-power': 'the resistance before the first power',
-    'links-first': 'links first',
+    [lowestFirst.id]: 'lowest first',
+    [toughestFirst.id]: 'toughest first',
+    [anchorsFirst.id]: 'anchors first',
+    [socketBeforeChip.id]: 'the socket before its chip',
+    [chipsAfterSupply.id]: 'chips after the supply is checked',
+    [holderTriedFirst.id]: 'the holder tried first',
+    [lookBeforeMeasuring.id]: 'looking before measuring',
+    [resistanceBeforePower.id]: 'the resistance before the first power',
+    [linksFirst.id]: 'links first',
   },
 };
 

@@ -6,7 +6,7 @@ import type { OrderNode } from '../../../order/node.ts';
 import type { RuleId } from '../../../order/rules/ids.ts';
 import { linksFirst, socketBeforeChip } from '../../../order/rules/roles.ts';
 import { anchorsFirst } from '../../../order/styles/anchorsFirst.ts';
-import type { StyleId } from '../../../order/styles/ids.ts';
+import { type StyleId, usualStyle } from '../../../order/styles/ids.ts';
 import { lowestFirst } from '../../../order/styles/lowestFirst.ts';
 import { toughestFirst } from '../../../order/styles/toughestFirst.ts';
 import type { Part } from '../../../parts/part.ts';
@@ -93,7 +93,7 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
     const credit = Math.max(0, kendallTau(counts));
     return { isRight: isWhole && counts.discordant === 0, credit: isWhole ? credit : 0 };
   },
-  ask: ({ styles: [first = 'lowest-first', next], isOwn }) =>
+  ask: ({ styles: [first = usualStyle, next], isOwn }) =>
     said(isOwn ? 'drill.order.first.ask-own' : 'drill.order.first.ask', {
       style: next
         ? said('drill.order.first.stack', { first: styleName(first), next: styleName(next) })
@@ -119,7 +119,7 @@ export const whatFirst: ExerciseKind<OrderTask, readonly string[]> = {
             }),
           ]
         : []),
-      said(`style.${task.styles[0] ?? 'lowest-first'}.why`),
+      said(`style.${task.styles[0] ?? usualStyle}.why`),
     ];
   },
   tell: (task, answer) => {
