@@ -4,6 +4,8 @@ const setupFiles = ['./scripts/testing/propertyTests.ts'];
 
 export default defineConfig({
   test: {
+    // Every core works: nothing else runs beside the tests.
+    maxWorkers: '100%',
     reporters: process.env.OZZET_TEST_REPORT
       ? ['default', ['json', { outputFile: process.env.OZZET_TEST_REPORT }]]
       : ['default'],
@@ -11,6 +13,8 @@ export default defineConfig({
       {
         test: {
           name: 'core',
+          setupFiles,
+          isolate: false,
           include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/**/*.test.ts'],
           // Thousands of cases take seconds, on a busy machine many.
           testTimeout: 30_000,
@@ -19,6 +23,7 @@ export default defineConfig({
       {
         test: {
           name: 'web',
+          isolate: false,
           setupFiles,
           include: ['web/**/*.test.{ts,tsx}'],
           testTimeout: 30_000,
@@ -28,6 +33,9 @@ export default defineConfig({
         test: {
           name: 'server',
           setupFiles,
+          globalSetup: ['./server/testing/packDatabase.ts'],
+          // Modules are loaded once a worker: no test leaves anything behind in one.
+          isolate: false,
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
           testTimeout: 30_000,
           // A database in memory takes seconds to make, on a busy machine many.

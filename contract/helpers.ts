@@ -1,5 +1,6 @@
-import * as yup from 'yup';
 import { endpoint } from './endpoint.ts';
+import { trimmed } from './leaves.ts';
+import { fields } from './schema.ts';
 import { newPassphrase } from './session.ts';
 
 /** Somebody who helps in the room and signs in under a name of their own. */
@@ -8,24 +9,25 @@ export interface Helper {
   readonly name: string;
 }
 
-export const newHelperBody = yup.object({
-  name: yup
-    .string()
-    .strict()
-    .trim('Remove the blanks before and behind the name.')
-    .required('Give the helper a name.')
-    .max(40, 'A name has at most 40 characters.'),
+export const newHelperBody = fields({
+  name: trimmed('the name', 40, 'Give the helper a name.'),
   passphrase: newPassphrase,
 });
 
-export const listHelpers = endpoint<Helper[]>()({ method: 'GET', path: '/api/helpers' });
+export const listHelpers = endpoint<Helper[]>()({
+  method: 'GET',
+  path: '/api/helpers',
+  access: 'instructor',
+});
 export const createHelper = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/helpers',
+  access: 'instructor',
   body: newHelperBody,
 });
 /** Ends all sessions of the helper; what was logged keeps the name. */
 export const removeHelper = endpoint<{ removed: boolean }>()({
   method: 'DELETE',
   path: '/api/helpers/:helperId',
+  access: 'instructor',
 });

@@ -1,17 +1,20 @@
 import * as yup from 'yup';
-import type { Board } from '#core/board/board';
+import type { Backdrop, Board } from '#core/board/board';
 import { meters } from '#core/checking/meters';
 import type { OrderSettings } from '#core/order/settings';
-import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
-import { type ColumnId, columns } from '#core/partslist/columns';
-import type { Confidence } from '#core/partslist/recognise';
+import { columnIds, type Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
-import { boardSchema } from './board.ts';
+import { basedOnVersion } from './basedOn.ts';
+import { backdropSchema, drawnBoardOrNone, headings } from './board.ts';
 import { endpoint } from './endpoint.ts';
+import { trimmed } from './leaves.ts';
 import { orderSchema } from './order.ts';
-import { erratumSchema, kitLineSchema } from './parts.ts';
+import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
+import { fields, leaf, list, nullable, oneOf, record, type Schema, sameFor } from './schema.ts';
+
+export type { KitLine } from './parts.ts';
 
 export interface KitSummary {
   readonly id: string;
@@ -24,7 +27,11 @@ export interface KitSummary {
   readonly steps: number;
 }
 
-export interface Kit {
+/** What a kit is changed by: each by itself, so that two people who change different ones are not in each other's way. */
+export const kitParts = ['lines', 'errata', 'supply', 'order', 'board', 'picture'] as const;
+export type KitPart = (typeof kitParts)[number];
+
+export interface Revision {
   readonly id: string;
   readonly name: string;
   readonly revision: number;
@@ -37,13 +44,11 @@ export interface Kit {
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
   readonly order: OrderSettings;
-  readonly steps: readonly PlannedStep[];
 }
 
-export interface KitLine {
-  readonly part: Part;
-  /** How sure the import was of what it is; `told` where a person said it. */
-  readonly confidence: Confidence;
+export interface Kit extends Revision {
+  /** Raised by every change of the part; a change made from an older one is refused. */
+  readonly versions: Readonly<Record<KitPart, number>>;
 }
 
 export interface RevisionSummary {
@@ -52,8 +57,6 @@ export interface RevisionSummary {
   readonly pieces: number;
   readonly workshops: number;
 }
-
-export type Revision = Omit<Kit, 'steps'>;
 
 /** One measured part of the incoming goods. */
 export interface IncomingReading {
@@ -67,132 +70,198 @@ export interface IncomingReading {
   readonly reading: number;
 }
 
-const columnIndex = yup
-  .number()
-  .integer()
-  .min(0, 'A column is counted from 0.')
-  .max(200, 'A parts list has at most 200 columns.');
-
-export const mappingSchema = yup.object(
-  Object.fromEntries(columns.map(({ id }) => [id, columnIndex.optional()])) as Record<
-    ColumnId,
-    yup.NumberSchema<number | undefined>
-  >,
+const columnIndex = leaf(
+  yup
+    .number()
+    .integer()
+    .min(0, 'A column is counted from 0.')
+    .max(200, 'A parts list has at most 200 columns.'),
 );
 
-const partsListFields = {
-  supplyVolt: yup
+export const mappingSchema: Schema<Mapping> = record<Mapping>(
+  sameFor(columnIds, columnIndex),
+  'Say which column is which.',
+);
+
+const supplyVolt = leaf(
+  yup
     .number()
     .typeError('Write the supply voltage as a number, such as 6 or 4.5, or leave it empty.')
     .moreThan(0, 'The supply voltage must be above 0 V.')
     .max(60, 'Kits above 60 V are not for beginners; write the voltage of the kit’s own supply.')
     .nullable()
     .defined('Say the supply voltage, or null where it is not known.'),
-  csv: yup
-    .string()
-    .strict()
-    .required('Choose a CSV file.')
-    .max(1_000_000, 'A parts list has at most 1 MB. Choose the CSV file of one kit.'),
-  mapping: mappingSchema.required('Say which column is which.'),
+);
+
+const partsListFields = {
+  supplyVolt,
+  csv: leaf(
+    yup
+      .string()
+      .strict()
+      .required('Choose a CSV file.')
+      .max(1_000_000, 'A parts list has at most 1 MB. Choose the CSV file of one kit.'),
+  ),
+  mapping: mappingSchema,
 };
 
-export const partsListBody = yup.object(partsListFields);
+export const partsListBody = fields(partsListFields);
 
-export const newKitBody = yup.object({
-  name: yup
-    .string()
-    .strict()
-    .trim('Remove the blanks before and behind the name.')
-    .required('Give the kit a name.')
-    .max(80, 'A kit’s name has at most 80 characters.'),
+export const newKitBody = fields({
+  name: trimmed('the name', 80, 'Give the kit a name.'),
   ...partsListFields,
 });
 
-export const listKits = endpoint<KitSummary[]>()({ method: 'GET', path: '/api/kits' });
-export const getKit = endpoint<Kit>()({ method: 'GET', path: '/api/kits/:kitId' });
+export const listKits = endpoint<KitSummary[]>()({
+  method: 'GET',
+  path: '/api/kits',
+  access: 'helper',
+});
+export const getKit = endpoint<Kit>()({
+  method: 'GET',
+  path: '/api/kits/:kitId',
+  access: 'helper',
+});
 export const createKit = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/kits',
+  access: 'instructor',
+  bodySize: 'large',
   body: newKitBody,
 });
 export const reviseKit = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/kits/:kitId/revisions',
+  access: 'instructor',
+  bodySize: 'large',
   body: partsListBody,
 });
 /** The mapping used last for these headings, or null. */
-export const getRememberedMapping = endpoint<yup.InferType<typeof mappingSchema> | null>()({
+export const getRememberedMapping = endpoint<Mapping | null>()({
   method: 'POST',
   path: '/api/remembered-mapping',
-  body: yup.object({
-    headings: yup.array(yup.string().strict().defined().max(500)).required().max(200),
+  access: 'instructor',
+  body: fields({ headings }),
+});
+
+/** What a change of a kit has led to; a revision that a workshop is planned on is left as it is, and the next one made. */
+export interface KitChanged {
+  readonly revision: number;
+  readonly revisionId: string;
+  readonly isNew: boolean;
+  /** Of the part that was changed. */
+  readonly version: number;
+}
+
+export const changeLines = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/lines',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({
+    version: basedOnVersion,
+    lines: list(kitLineSchema, (array) =>
+      array
+        .min(1, 'A kit has at least one line.')
+        .max(2000, 'A kit has at most 2000 lines.')
+        .required('List the lines of the kit.'),
+    ),
+  }),
+});
+export const changeErrata = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/errata',
+  access: 'instructor',
+  body: fields({
+    version: basedOnVersion,
+    errata: list(erratumSchema, (array) =>
+      array
+        .max(100, 'A kit has at most 100 errata.')
+        .required('List the errata, or an empty list.'),
+    ),
+  }),
+});
+export const changeSupply = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/supply',
+  access: 'instructor',
+  body: fields({ version: basedOnVersion, supplyVolt }),
+});
+export const changeOrder = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/order',
+  access: 'instructor',
+  body: fields({ version: basedOnVersion, order: orderSchema }),
+});
+/** The board without the picture behind it, which stays as it is. */
+export const changeBoard = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/board',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({ version: basedOnVersion, board: drawnBoardOrNone }),
+});
+/** The picture behind the board; null takes it away. */
+export const changePicture = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/picture',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({
+    version: basedOnVersion,
+    picture: nullable<Backdrop>(backdropSchema, 'Give the picture, or null.'),
   }),
 });
 
-/** What the newest revision holds from now on; a revision that a workshop is planned on is left as it is, and the next one made. */
-export const kitContentBody = yup.object({
-  basedOn: yup.string().strict().required('Say which revision was looked at.'),
-  supplyVolt: partsListFields.supplyVolt,
-  lines: yup
-    .array(kitLineSchema as yup.ISchema<KitLine>)
-    .min(1, 'A kit has at least one line.')
-    .max(2000, 'A kit has at most 2000 lines.')
-    .required('List the lines of the kit.'),
-  errata: yup
-    .array(erratumSchema as yup.ISchema<Erratum>)
-    .max(100, 'A kit has at most 100 errata.')
-    .required('List the errata, or an empty list.'),
-  board: boardSchema,
-  order: orderSchema,
-});
-
-export const changeKit = endpoint<{ revision: number; revisionId: string; isNew: boolean }>()({
-  method: 'PUT',
-  path: '/api/kits/:kitId/content',
-  body: kitContentBody,
-});
 export const listRevisions = endpoint<RevisionSummary[]>()({
   method: 'GET',
   path: '/api/kits/:kitId/revisions',
+  access: 'helper',
 });
 export const getRevision = endpoint<Revision>()({
   method: 'GET',
   path: '/api/kits/:kitId/revisions/:number',
+  access: 'helper',
 });
 /** What families people said lines with such words are of. */
 export const getRememberedFamilies = endpoint<RememberedFamilies>()({
   method: 'GET',
   path: '/api/remembered-families',
+  access: 'helper',
 });
 
 export const listReadings = endpoint<IncomingReading[]>()({
   method: 'GET',
   path: '/api/kits/:kitId/readings',
+  access: 'helper',
 });
 export const addReading = endpoint<IncomingReading>()({
   method: 'POST',
   path: '/api/kits/:kitId/readings',
-  body: yup.object({
-    line: yup
-      .number()
-      .integer()
-      .min(0, 'A line is counted from 0.')
-      .required('Say which line was measured.'),
-    meter: yup
-      .string()
-      .oneOf(
-        meters.map(({ id }) => id),
-        'Choose one of the meters.',
-      )
-      .required('Choose the meter.'),
-    reading: yup
-      .number()
-      .typeError('Write the reading as a number.')
-      .min(0, 'A reading is not below 0.')
-      .required('Write the reading.'),
+  access: 'instructor',
+  body: fields({
+    line: leaf(
+      yup
+        .number()
+        .integer()
+        .min(0, 'A line is counted from 0.')
+        .required('Say which line was measured.'),
+    ),
+    meter: oneOf(
+      meters.map(({ id }) => id),
+      { wrong: 'Choose one of the meters.', missing: 'Choose the meter.' },
+    ),
+    reading: leaf(
+      yup
+        .number()
+        .typeError('Write the reading as a number.')
+        .min(0, 'A reading is not below 0.')
+        .required('Write the reading.'),
+    ),
   }),
 });
 export const removeReading = endpoint<Record<string, never>>()({
   method: 'DELETE',
   path: '/api/kits/:kitId/readings/:readingId',
+  access: 'instructor',
 });

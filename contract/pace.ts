@@ -19,4 +19,9 @@ export interface LearntPaces {
   readonly learners: readonly LearntOf[];
 }
 
-export const getPaces = endpoint<LearntPaces>()({ method: 'GET', path: '/api/paces' });
+/** Of kinds of steps, and of those learners who have a seat at the workshop. */
+export const getPaces = endpoint<LearntPaces>()({
+  method: 'GET',
+  path: '/api/workshops/:workshopId/paces',
+  access: 'helper',
+});

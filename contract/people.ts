@@ -5,7 +5,7 @@ import type { Weakness } from '#core/learning/practice/cards';
 import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { endpoint } from './endpoint.ts';
+import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 
 export interface PersonSummary {
   readonly id: string;
@@ -56,16 +56,42 @@ export interface Person extends PersonSummary {
   readonly weaknesses: readonly Weakness[];
 }
 
-export const listPeople = endpoint<PersonSummary[]>()({ method: 'GET', path: '/api/people' });
-export const getPerson = endpoint<Person>()({ method: 'GET', path: '/api/people/:learnerId' });
+export const listPeople = endpoint<PersonSummary[]>()({
+  method: 'GET',
+  path: '/api/people',
+  access: 'instructor',
+});
+export const getPerson = endpoint<Person>()({
+  method: 'GET',
+  path: '/api/people/:learnerId',
+  access: 'instructor',
+});
 /** The name goes for good; what was counted stays without it. */
 export const erasePerson = endpoint<{ erased: boolean }>()({
   method: 'DELETE',
   path: '/api/people/:learnerId',
+  access: 'instructor',
 });
 
-export const peopleCsvPath = '/api/people.csv';
+export const peopleCsv = fileEndpoint({
+  path: '/api/people.csv',
+  access: 'instructor',
+  types: ['text/csv'],
+});
+export const peopleCsvPath = peopleCsv.path;
+
 /** What a learner did as xAPI 1.0.3 statements. */
-export const statementsPath = (learnerId: string) => `/api/people/${learnerId}/statements.json`;
+export const statements = fileEndpoint({
+  path: '/api/people/:learnerId/statements.json',
+  access: 'instructor',
+  types: ['application/json'],
+});
+export const statementsPath = (learnerId: string) => addressOf(statements, { learnerId });
+
+export const certificate = fileEndpoint({
+  path: '/api/people/:learnerId/certificates/:workshopId.pdf',
+  access: 'instructor',
+  types: ['application/pdf'],
+});
 export const certificatePath = (learnerId: string, workshopId: string) =>
-  `/api/people/${learnerId}/certificates/${workshopId}.pdf`;
+  addressOf(certificate, { learnerId, workshopId });

@@ -17,6 +17,8 @@ export interface SeatPractice {
 export const getSeatPractice = endpoint<SeatPractice>()({
   method: 'GET',
   path: '/api/seats/:token/practice',
+  access: 'seat',
+  rate: 'seat-link',
 });
 
 /** Where a learner practises. */

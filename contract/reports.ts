@@ -1,7 +1,7 @@
 import type { AtSeat, KitReport, TakenTime } from '#core/learning/kitReport';
 import type { KitProposal } from '#core/learning/proposals';
 import type { Calibration } from '#core/pace/calibration';
-import { endpoint } from './endpoint.ts';
+import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 
 /** What all workshops of a kit say about it. */
 export interface FullKitReport extends KitReport {
@@ -30,9 +30,16 @@ export interface Finish extends AtSeat {
 export const getKitReport = endpoint<FullKitReport>()({
   method: 'GET',
   path: '/api/kits/:kitId/report',
+  access: 'helper',
 });
 export const getStepTimes = endpoint<TakenTime[]>()({
   method: 'GET',
   path: '/api/kits/:kitId/report/steps/:stepId',
+  access: 'helper',
 });
-export const kitReportCsvPath = (kitId: string) => `/api/kits/${kitId}/report.csv`;
+export const kitReportCsv = fileEndpoint({
+  path: '/api/kits/:kitId/report.csv',
+  access: 'helper',
+  types: ['text/csv'],
+});
+export const kitReportCsvPath = (kitId: string) => addressOf(kitReportCsv, { kitId });

@@ -2,7 +2,7 @@ import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { endpoint } from './endpoint.ts';
+import { addressOf, endpoint, streamEndpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
 
 /** Everything a seat's page needs to work on, with the network or without. */
@@ -25,15 +25,27 @@ export interface SeatView {
   readonly now: string;
 }
 
-export const getSeat = endpoint<SeatView>()({ method: 'GET', path: '/api/seats/:token' });
+export const getSeat = endpoint<SeatView>()({
+  method: 'GET',
+  path: '/api/seats/:token',
+  access: 'seat',
+  rate: 'seat-link',
+});
 export const reportFromSeat = endpoint<EventsAccepted>()({
   method: 'POST',
   path: '/api/seats/:token/events',
+  access: 'seat',
+  rate: 'seat-link',
   body: eventBatchBody,
 });
 
-/** Server-sent events of this seat only; resumes behind `Last-Event-ID`. */
-export const seatStreamPath = (token: string) => `/api/seats/${token}/stream`;
+/** Events of this seat only. */
+export const seatStream = streamEndpoint({
+  path: '/api/seats/:token/stream',
+  access: 'seat',
+  rate: 'seat-link',
+});
+export const seatStreamPath = (token: string) => addressOf(seatStream, { token });
 
 /** The seat's own page. */
 export const seatPagePath = (token: string) => `/seat/${token}`;

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import { endpoint } from './endpoint.ts';
+import { fields, leaf } from './schema.ts';
 
 export interface SessionState {
   readonly signedIn: boolean;
@@ -9,29 +10,50 @@ export interface SessionState {
   readonly needsSetup: boolean;
 }
 
-const passphrase = yup.string().strict().max(200, 'A passphrase has at most 200 characters.');
+const mostLetters = 'A passphrase has at most 200 characters.';
 
-export const signInBody = yup.object({
+export const signInPassphrase = leaf(
+  yup.string().strict().max(200, mostLetters).required('Type your passphrase.'),
+);
+
+export const signInBody = fields({
   /** A helper's name; absent or empty for the instructor. */
-  name: yup.string().strict().max(40, 'A name has at most 40 characters.').optional(),
-  passphrase: passphrase.required('Type your passphrase.'),
+  name: leaf(yup.string().strict().max(40, 'A name has at most 40 characters.')),
+  passphrase: signInPassphrase,
 });
 
-export const newPassphrase = passphrase
-  .required('Choose a passphrase.')
-  .min(10, 'Choose at least 10 characters; three or four words are easy to remember.');
+export const newPassphrase = leaf(
+  yup
+    .string()
+    .strict()
+    .max(200, mostLetters)
+    .required('Choose a passphrase.')
+    .min(10, 'Choose at least 10 characters; three or four words are easy to remember.'),
+);
 
-export const setupBody = yup.object({ passphrase: newPassphrase });
+export const setupBody = fields({ passphrase: newPassphrase });
 
-export const getSession = endpoint<SessionState>()({ method: 'GET', path: '/api/session' });
+export const getSession = endpoint<SessionState>()({
+  method: 'GET',
+  path: '/api/session',
+  access: 'public',
+});
 export const signIn = endpoint<SessionState>()({
   method: 'POST',
   path: '/api/session',
+  access: 'public',
+  rate: 'passphrase',
   body: signInBody,
 });
-export const signOut = endpoint<SessionState>()({ method: 'DELETE', path: '/api/session' });
+export const signOut = endpoint<SessionState>()({
+  method: 'DELETE',
+  path: '/api/session',
+  access: 'public',
+});
 export const setUp = endpoint<SessionState>()({
   method: 'POST',
   path: '/api/setup',
+  access: 'public',
+  rate: 'passphrase',
   body: setupBody,
 });

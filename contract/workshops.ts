@@ -6,8 +6,11 @@ import type { StyleId } from '#core/order/styles/ids';
 import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
-import { endpoint } from './endpoint.ts';
+import { basedOnVersion } from './basedOn.ts';
+import { addressOf, endpoint, fileEndpoint, streamEndpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
+import { trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
+import { fields, leaf, list, oneOf, optional, record, type Schema } from './schema.ts';
 
 export interface WorkshopSummary {
   readonly id: string;
@@ -27,6 +30,8 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   /** The styles of soldering that the steps follow, the first deciding first. */
   readonly styles: readonly StyleId[];
   readonly seats: readonly Seat[];
+  /** Raised by every change of who sits where. */
+  readonly version: number;
   /** The address that learners' devices reach this server at. */
   readonly seatAddress: string;
   readonly iron: Iron;
@@ -54,107 +59,95 @@ export interface WorkshopLog {
 
 export const maxSeats = 60;
 
-const seatName = yup
-  .string()
-  .strict()
-  .trim('Remove the blanks before and behind the name.')
-  .defined('Give each seat a name, or an empty one.')
-  .max(40, 'A name has at most 40 characters.');
+const seatName = trimmedOrEmpty('the name', 40, 'Give each seat a name, or an empty one.');
 
-const experience = yup
-  .string<Experience>()
-  .strict()
-  .oneOf(experiences, `The experience is one of ${experiences.join(', ')}.`);
+const experience = oneOf(experiences, {
+  wrong: `The experience is one of ${experiences.join(', ')}.`,
+  missing: 'Say how much each learner has soldered.',
+});
 
 /** Two of one name would be taken for one learner. */
-const namesApart = <Named extends { readonly name: string }>(
-  seats: readonly Named[] | undefined,
-) => {
-  const names = (seats ?? []).map(({ name }) => name.toLowerCase()).filter((name) => name !== '');
+const namesApart = (listed: readonly unknown[] | undefined) => {
+  const seats = (listed ?? []) as readonly { readonly name: string }[];
+  const names = seats.map(({ name }) => name.toLowerCase()).filter((name) => name !== '');
   const twice = names.find((name, index) => names.indexOf(name) < index);
   return (
     twice === undefined ||
     new yup.ValidationError(
-      `Two seats are called ${seats?.find(({ name }) => name.toLowerCase() === twice)?.name}. Add an initial, so that their records stay apart.`,
+      `Two seats are called ${seats.find(({ name }) => name.toLowerCase() === twice)?.name}. Add an initial, so that their records stay apart.`,
     )
   );
 };
 
-export const newWorkshopBody = yup.object({
-  title: yup
-    .string()
-    .strict()
-    .trim('Remove the blanks before and behind the title.')
-    .required('Give the workshop a title.')
-    .max(100, 'A title has at most 100 characters.'),
-  kitId: yup.string().strict().required('Choose a kit.').uuid('Choose a kit from the list.'),
-  startsAt: yup
-    .string()
-    .strict()
-    .required('Choose date and start.')
-    .test(
-      'time',
-      'Choose a date and a time, such as 2026-03-05 18:30.',
-      (text) => !Number.isNaN(Date.parse(text)),
-    ),
-  lengthMinutes: yup
-    .number()
-    .typeError('Write the length as a number of minutes.')
-    .integer('Write whole minutes.')
-    .min(10, 'A workshop has at least 10 minutes.')
-    .max(600, 'A workshop has at most 600 minutes; plan a second evening.')
-    .required('Say how long the workshop is.'),
-  seats: yup
-    .array(yup.object({ name: seatName, experience: experience.optional() }).required())
-    .required('Say who sits where.')
-    .min(1, 'Plan at least one seat.')
-    .max(maxSeats, `Plan at most ${maxSeats} seats.`)
-    .test('apart', namesApart),
+export const workshopFields = {
+  title: trimmed('the title', 100, 'Give the workshop a title.'),
+  kitId: uuid('Choose a kit.', 'Choose a kit from the list.'),
+  lengthMinutes: leaf(
+    yup
+      .number()
+      .typeError('Write the length as a number of minutes.')
+      .integer('Write whole minutes.')
+      .min(10, 'A workshop has at least 10 minutes.')
+      .max(600, 'A workshop has at most 600 minutes; plan a second evening.')
+      .required('Say how long the workshop is.'),
+  ),
+};
+
+export const newWorkshopBody = fields({
+  ...workshopFields,
+  startsAt: leaf(
+    yup
+      .string()
+      .strict()
+      .required('Choose date and start.')
+      .test(
+        'time',
+        'Choose a date and a time, such as 2026-03-05 18:30.',
+        (text) => !Number.isNaN(Date.parse(text)),
+      ),
+  ),
+  seats: list(fields({ name: seatName, experience: optional(experience) }), (array) =>
+    array
+      .required('Say who sits where.')
+      .min(1, 'Plan at least one seat.')
+      .max(maxSeats, `Plan at most ${maxSeats} seats.`)
+      .test('apart', namesApart),
+  ),
 });
 
 /** Who sits where, for every seat of the workshop; the seats themselves stay. */
-export const seatingBody = yup.object({
-  seats: yup
-    .array(
-      yup
-        .object({
-          id: yup.string().strict().required('Say which seat.').uuid('Reload the page.'),
-          name: seatName,
-          experience: experience.required('Say how much each learner has soldered.'),
-          partner: yup.number().integer('A partner is a seat’s number.').nullable().defined(),
-        })
-        .required(),
-    )
-    .required('Say who sits where.')
-    .max(maxSeats)
-    .test('apart', namesApart),
+export const seatingBody = fields({
+  version: basedOnVersion,
+  seats: list(
+    fields({
+      id: uuid('Say which seat.', 'Reload the page.'),
+      name: seatName,
+      experience,
+      partner: leaf(yup.number().integer('A partner is a seat’s number.').nullable().defined()),
+    }),
+    (array) => array.required('Say who sits where.').max(maxSeats).test('apart', namesApart),
+  ),
 });
 
 /** What the workshop solders with. */
-export const ironBody = yup.object({
-  tip: yup
-    .string()
-    .strict()
-    .required('Choose a tip.')
-    .oneOf(
-      tips.map(({ id }) => id),
-      'Choose a tip from the list.',
-    ),
-  celsius: yup
-    .number()
-    .strict()
-    .typeError('Write the temperature as a number.')
-    .required('Say what the irons are set to.')
-    .min(celsiusRange.from, `Irons are set to ${celsiusRange.from} °C or more.`)
-    .max(celsiusRange.to, `Irons are set to ${celsiusRange.to} °C or less.`),
-  alloy: yup
-    .string()
-    .strict()
-    .required('Choose a solder.')
-    .oneOf(
-      alloys.map(({ id }) => id),
-      'Choose a solder from the list.',
-    ),
+export const ironSchema: Schema<Iron> = record<Iron>({
+  tip: oneOf(
+    tips.map(({ id }) => id),
+    { wrong: 'Choose a tip from the list.', missing: 'Choose a tip.' },
+  ),
+  celsius: leaf(
+    yup
+      .number()
+      .strict()
+      .typeError('Write the temperature as a number.')
+      .required('Say what the irons are set to.')
+      .min(celsiusRange.from, `Irons are set to ${celsiusRange.from} °C or more.`)
+      .max(celsiusRange.to, `Irons are set to ${celsiusRange.to} °C or less.`),
+  ),
+  alloy: oneOf(
+    alloys.map(({ id }) => id),
+    { wrong: 'Choose a solder from the list.', missing: 'Choose a solder.' },
+  ),
 });
 
 /** A line of the room's checklist that somebody has looked at. */
@@ -165,62 +158,82 @@ export interface ChecklistSign {
   readonly at: string;
 }
 
-export const signBody = yup.object({
-  by: yup
-    .string()
-    .strict()
-    .trim('Remove the blanks before and behind the name.')
-    .required('Write the name of whoever has looked.')
-    .max(40, 'A name has at most 40 characters.'),
+export const signBody = fields({
+  by: trimmed('the name', 40, 'Write the name of whoever has looked.'),
 });
 
 export const listWorkshops = endpoint<WorkshopSummary[]>()({
   method: 'GET',
   path: '/api/workshops',
+  access: 'helper',
 });
 export const getWorkshop = endpoint<Workshop>()({
   method: 'GET',
   path: '/api/workshops/:workshopId',
+  access: 'helper',
 });
 export const createWorkshop = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/workshops',
+  access: 'instructor',
   body: newWorkshopBody,
 });
-export const changeSeating = endpoint<{ seats: readonly Seat[] }>()({
+export const changeSeating = endpoint<{ version: number; seats: readonly Seat[] }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/seating',
+  access: 'instructor',
   body: seatingBody,
 });
 export const changeIron = endpoint<{ iron: Iron; heatTimes: HeatTimes }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/iron',
-  body: ironBody,
+  access: 'instructor',
+  body: ironSchema,
 });
 export const getChecklist = endpoint<ChecklistSign[]>()({
   method: 'GET',
   path: '/api/workshops/:workshopId/checklist',
+  access: 'helper',
 });
 export const signChecklist = endpoint<ChecklistSign[]>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/checklist/:item',
+  access: 'helper',
   body: signBody,
 });
 export const unsignChecklist = endpoint<ChecklistSign[]>()({
   method: 'DELETE',
   path: '/api/workshops/:workshopId/checklist/:item',
+  access: 'helper',
 });
-export const calendarPath = (workshopId: string) => `/api/workshops/${workshopId}/calendar.ics`;
+export const calendar = fileEndpoint({
+  path: '/api/workshops/:workshopId/calendar.ics',
+  access: 'helper',
+  types: ['text/calendar'],
+});
+export const calendarPath = (workshopId: string) => addressOf(calendar, { workshopId });
 export const getWorkshopLog = endpoint<WorkshopLog>()({
   method: 'GET',
   path: '/api/workshops/:workshopId/log',
+  access: 'helper',
 });
 export const logAtSeat = endpoint<EventsAccepted>()({
   method: 'POST',
   path: '/api/workshops/:workshopId/seats/:seatId/events',
+  access: 'helper',
   body: eventBatchBody,
 });
 
-/** Server-sent events of the whole workshop; resumes behind `Last-Event-ID`. */
-export const workshopStreamPath = (workshopId: string) => `/api/workshops/${workshopId}/stream`;
-export const wrapUpCsvPath = (workshopId: string) => `/api/workshops/${workshopId}/wrap-up.csv`;
+/** Events of the whole workshop. */
+export const workshopStream = streamEndpoint({
+  path: '/api/workshops/:workshopId/stream',
+  access: 'helper',
+});
+export const workshopStreamPath = (workshopId: string) => addressOf(workshopStream, { workshopId });
+
+export const wrapUpCsv = fileEndpoint({
+  path: '/api/workshops/:workshopId/wrap-up.csv',
+  access: 'helper',
+  types: ['text/csv'],
+});
+export const wrapUpCsvPath = (workshopId: string) => addressOf(wrapUpCsv, { workshopId });

@@ -1,5 +1,12 @@
 import { v7 as newMoveId } from 'uuid';
-import { changeKit, createKit, getKit } from '#contract/kits';
+import {
+  changeBoard,
+  changeErrata,
+  changeLines,
+  changePicture,
+  createKit,
+  getKit,
+} from '#contract/kits';
 import { reportFromSeat } from '#contract/seats';
 import { getSession, setUp } from '#contract/session';
 import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
@@ -70,18 +77,17 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
     const lotNote = lotNotes[part.designators[0] ?? ''];
     return { confidence, part: lotNote ? { ...part, lotNote } : part };
   });
-  await client.call(
-    changeKit,
-    { kitId },
-    {
-      basedOn: kit.revisionId,
-      supplyVolt,
-      lines,
-      errata: [...errata],
-      board: demoBoards[name],
-      order: kit.order,
-    },
-  );
+  const { versions } = kit;
+  await client.call(changeLines, { kitId }, { version: versions.lines, lines });
+  await client.call(changeErrata, { kitId }, { version: versions.errata, errata: [...errata] });
+  const board = demoBoards[name];
+  if (board) {
+    const { backdrop, ...rest } = board;
+    await client.call(changeBoard, { kitId }, { version: versions.board, board: rest });
+    if (backdrop) {
+      await client.call(changePicture, { kitId }, { version: versions.picture, picture: backdrop });
+    }
+  }
   return kitId;
 }
 
@@ -102,6 +108,8 @@ async function loadStores(client: DemoClient): Promise<void> {
       changeOffers,
       { itemId },
       {
+        // A drawer that was just made.
+        version: 1,
         offers: offers.map(({ supplier, packSize, breaks }) => ({
           supplierId: supplierIds.get(supplier) ?? '',
           packSize,

@@ -1,5 +1,8 @@
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
+import { endpoints } from '#contract/endpoints';
+import { getOpenApi, openApiOf } from '#contract/openapi';
+import { version } from '#contract/version';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
 import { boardRoutes } from './boards/routes.ts';
@@ -7,11 +10,11 @@ import { LogMemory } from './builds/logMemory.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
-import { helpersMay } from './helpers/helpersMay.ts';
 import { helperRoutes } from './helpers/routes.ts';
+import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
-import { apiHeaders, guessLimit, pageHeaders } from './http/security.ts';
+import { apiHeaders, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
@@ -20,6 +23,7 @@ import { practiceRoutes } from './practice/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
 import { reportRoutes } from './reports/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
+import { SeatTokens } from './seats/seatTokens.ts';
 import { bookReplaced } from './stores/bookReplaced.ts';
 import { storesRoutes } from './stores/routes.ts';
 import { workshopRoutes } from './workshops/routes.ts';
@@ -34,9 +38,6 @@ export interface AppOptions {
   /** The address that learners' devices reach the server at. */
   readonly seatAddress: () => string;
 }
-
-const wrongPassphrasesPerQuarterHour = 10;
-const wrongSeatLinksPerQuarterHour = 40;
 
 /** The whole application on a database that has been migrated. */
 export function createApp({
@@ -55,23 +56,27 @@ export function createApp({
   // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
   app.disable('etag');
   app.use('/api', apiHeaders);
-  // A parts list of 1 MB may grow when it is written as JSON; every other body is small.
-  app.use('/api/kits', express.json({ limit: '2mb' }));
-  app.use('/api', express.json({ limit: '256kb' }));
-  app.use(seatRoutes(db, eventLog, channels, guessLimit(wrongSeatLinksPerQuarterHour)));
-  app.use(practiceRoutes(db, memory));
-  app.use(authRoutes(db, sessions, guessLimit(wrongPassphrasesPerQuarterHour)));
-  app.use('/api', sessions.required, helpersMay);
-  app.use(helperRoutes(db));
-  app.use(boardRoutes(db));
-  app.use(kitRoutes(db));
-  app.use(paceRoutes(db, memory));
-  app.use(peopleRoutes(db, memory, seatAddress));
-  app.use(readingRoutes(db));
-  app.use(reportRoutes(db, memory));
-  app.use(storesRoutes(db));
-  app.use(paperRoutes(db, seatAddress));
-  app.use(workshopRoutes({ db, log: eventLog, channels, seatAddress }));
+  const seats = new SeatTokens(db);
+  const api = new Api({ signedIn: sessions.required, atSeat: seats.required });
+  authRoutes(api, db, sessions);
+  seatRoutes(api, db, eventLog, channels, seats);
+  practiceRoutes(api, db, memory);
+  helperRoutes(api, db);
+  boardRoutes(api, db);
+  kitRoutes(api, db);
+  paceRoutes(api, db, memory);
+  peopleRoutes(api, db, memory, seatAddress);
+  readingRoutes(api, db);
+  reportRoutes(api, db, memory);
+  storesRoutes(api, db);
+  paperRoutes(api, db, seatAddress);
+  workshopRoutes(api, { db, log: eventLog, channels, seatAddress });
+  api.serve(getOpenApi, async () => openApiOf(endpoints, version));
+  const unanswered = endpoints.filter(([, endpoint]) => !api.served.has(endpoint));
+  if (unanswered.length > 0) {
+    throw new Error(`no route answers ${unanswered.map(([name]) => name).join(', ')}`);
+  }
+  app.use(api.router);
   app.use('/api', noSuchEndpoint);
   if (pagesFolder) app.use(pageHeaders(), pages(pagesFolder));
   app.use(problemHandler(log));

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { series, seriesIds } from '../quantity/series.ts';
+import { cases } from '../testing/cases.ts';
 import { type BandColour, bandColourNames, definitionOf } from './colours.ts';
 import { type BandCount, encodeBands, usualBandCount } from './encode.ts';
 import { rankReadings } from './rank.ts';
@@ -143,7 +144,7 @@ describe('encoding and decoding', () => {
         expect(read.ok && read.value.tolerancePercent).toBe(tolerancePercent);
         expect(read.ok && read.value.tempcoPpm).toBe(tempcoPpm);
       }),
-      { numRuns: 1000 },
+      { numRuns: cases(1000) },
     );
   });
 

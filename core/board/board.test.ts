@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { begin, commit, redo, undo } from '../history.ts';
 import { line, type } from '../order/testing/kits.ts';
 import { families } from '../parts/families/index.ts';
+import { cases } from '../testing/cases.ts';
 import { emptyBoard, type Placement } from './board.ts';
 import { apply, snapped } from './edit.ts';
 import { facingsOf } from './facing.ts';
@@ -319,7 +320,7 @@ describe('placement files', () => {
           );
         },
       ),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.5) },
     );
   });
 });

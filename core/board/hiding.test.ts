@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { boardWith } from '../order/testing/boards.ts';
 import { line, ohm } from '../order/testing/kits.ts';
+import { cases } from '../testing/cases.ts';
 import { hiddenBodies, hiddenJoints } from './hiding.ts';
 import { overlap } from './layout.ts';
 import { distanceToShape } from './shapes.ts';
@@ -83,7 +84,7 @@ describe('the distance to a shape', () => {
         );
         expect(places(hiddenBodies(standing)).sort()).toEqual(places(lying).sort());
       }),
-      { numRuns: 300 },
+      { numRuns: cases(300, 0.25) },
     );
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { line, ohm, type } from '../order/testing/kits.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import type { Pad } from './board.ts';
 import { footprintOf } from './footprint.ts';
 import { cornersOf } from './layout.ts';
@@ -48,7 +49,7 @@ describe('outlines of a board as path data', () => {
         expect(area).toBeGreaterThan(0);
         expect(area).toBeCloseTo(rect.widthMm * rect.heightMm, 1);
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../testing/cases.ts';
 import type { BuildEvent } from './event.ts';
 import { foldSeat } from './foldSeat.ts';
 import { anyLog, event, stepIds } from './testing/log.ts';
@@ -171,7 +172,7 @@ describe('for any log', () => {
         ];
         expect(foldSeat(stepIds, doubled)).toEqual(foldSeat(stepIds, log));
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 

@@ -4,6 +4,7 @@ import type { BandColour } from '../bands/colours.ts';
 import { visions } from '../bands/vision.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { Part } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import { compareBands } from './bands.ts';
 import { formLikeness } from './body.ts';
 import { findMixUps, pairOf } from './findMixUps.ts';
@@ -197,7 +198,7 @@ describe('any kit', () => {
           expect(formLikeness(a, b)).toBeGreaterThan(0);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.5) },
     );
   });
 

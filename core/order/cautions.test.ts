@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { isHighRisk } from '../mixups/findMixUps.ts';
 import type { Part } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import { planKit } from './planKit.ts';
 import type { WorkStep } from './step.ts';
 import { anyKit, line, ohm } from './testing/kits.ts';
@@ -23,7 +24,7 @@ describe('look-alikes of high risk', () => {
           expect(cautions.some(({ kind }) => kind === 'mix-up')).toBe(alike);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.5) },
     );
   });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import { planKit } from './planKit.ts';
 import type { Step } from './step.ts';
 import { anyKit, farad, line, ohm, type } from './testing/kits.ts';
@@ -233,7 +234,7 @@ describe('for any kit', () => {
         expect([...placed].sort()).toEqual([...fitted].sort());
         expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
       }),
-      { numRuns: 300 },
+      { numRuns: cases(300, 0.2) },
     );
   });
 
@@ -249,7 +250,7 @@ describe('for any kit', () => {
         });
         expect(heights).toEqual([...heights].sort((a, b) => a - b));
       }),
-      { numRuns: 300 },
+      { numRuns: cases(300, 0.2) },
     );
   });
 
@@ -260,7 +261,7 @@ describe('for any kit', () => {
         const back = planKit({ parts: [...parts].reverse(), supplyVolt: null }).steps;
         expect(back.map(({ kind }) => kind)).toEqual(there.map(({ kind }) => kind));
       }),
-      { numRuns: 200 },
+      { numRuns: cases(200, 0.2) },
     );
   });
 });

@@ -4,6 +4,7 @@ import type { Board } from '../board/board.ts';
 import { isHighRisk } from '../mixups/findMixUps.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import { keysOf } from './arrangement.ts';
 import { planKit } from './planKit.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
@@ -172,7 +173,7 @@ describe('for any kit on any board, in any style', () => {
           leftOut.splice(at, 1);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: cases(150, 0.2) },
     );
   });
 
@@ -195,7 +196,7 @@ describe('for any kit on any board, in any style', () => {
           }
         }
       }),
-      { numRuns: 100 },
+      { numRuns: cases(100, 0.2) },
     );
   });
 
@@ -214,7 +215,7 @@ describe('for any kit on any board, in any style', () => {
             for (const b of step.parts) expect(isHighRisk(a, b)).toBe(false);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.2) },
     );
   });
 
@@ -238,7 +239,7 @@ describe('for any kit on any board, in any style', () => {
           expect([...held].sort()).toEqual(loose.flatMap((part) => part.designators).sort());
         }
       }),
-      { numRuns: 100 },
+      { numRuns: cases(100, 0.2) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../testing/cases.ts';
 import { levelRest, restingBoard, type Top } from './rest.ts';
 
 const board = { widthMm: 80, heightMm: 60 };
@@ -52,7 +53,7 @@ describe('how a board rests upside down', () => {
           expect(rest(one)).toBeGreaterThanOrEqual(one.heightMm - 1e-6);
         }
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 
@@ -63,7 +64,7 @@ describe('how a board rests upside down', () => {
         const at = { x: 80 * 0.5003, y: 60 * 0.4996 };
         expect(restingBoard(board, tops)(at)).toBeCloseTo(lowestByTrying(all, at), 6);
       }),
-      { numRuns: 200 },
+      { numRuns: cases(200, 0.25) },
     );
   });
 

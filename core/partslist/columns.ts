@@ -15,17 +15,19 @@ export interface ColumnDefinition {
   readonly looksLikeFaintly?: true;
 }
 
-export type ColumnId =
-  | 'designators'
-  | 'quantity'
-  | 'description'
-  | 'value'
-  | 'tolerance'
-  | 'ratedVolt'
-  | 'pins'
-  | 'bandCount'
-  | 'supply'
-  | 'family';
+export const columnIds = [
+  'designators',
+  'quantity',
+  'description',
+  'value',
+  'tolerance',
+  'ratedVolt',
+  'pins',
+  'bandCount',
+  'supply',
+  'family',
+] as const;
+export type ColumnId = (typeof columnIds)[number];
 
 export const columns: readonly ColumnDefinition[] = [
   {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../testing/cases.ts';
 import { formatLetterCode, formatQuantity } from './formatQuantity.ts';
 import { parseQuantity } from './parseQuantity.ts';
 import { series, seriesIds } from './series.ts';
@@ -134,7 +135,7 @@ describe('writing and reading back', () => {
         expect(amountOf(formatLetterCode(ohm, 'ohm'), 'ohm')).toBeCloseTo(ohm, 9);
         expect(amountOf(formatQuantity(ohm, 'ohm'), 'ohm')).toBeCloseTo(ohm, 9);
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 
@@ -147,7 +148,7 @@ describe('writing and reading back', () => {
           expect(Number(read) / farad).toBeCloseTo(1, 9);
         }
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 
@@ -162,7 +163,7 @@ describe('writing and reading back', () => {
           else expect(parsed.problem).toMatch(/write one like/);
         },
       ),
-      { numRuns: 1000 },
+      { numRuns: cases(1000) },
     );
   });
 });

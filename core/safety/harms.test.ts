@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { planKit } from '../order/planKit.ts';
 import type { Step } from '../order/step.ts';
 import { anyKit, line, ohm, type } from '../order/testing/kits.ts';
+import { cases } from '../testing/cases.ts';
 import { harms, harmsOf } from './harms.ts';
 
 const kit = [
@@ -29,7 +30,7 @@ describe('what can hurt at a step', () => {
         for (const step of planKit({ parts, supplyVolt: 9 }).steps)
           expect(harmsOf(step).length, step.id).toBeGreaterThan(0);
       }),
-      { numRuns: 100 },
+      { numRuns: cases(100, 0.25) },
     );
   });
 

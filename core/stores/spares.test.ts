@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { line } from '../order/testing/kits.ts';
 import { families } from '../parts/families/index.ts';
+import { cases } from '../testing/cases.ts';
 import { countLosses, lossRateOf, meanOf, priorShare } from './lossRate.ts';
 import { chanceEnough, chanceEnoughUnsure, smallestSpares } from './spares.ts';
 
@@ -96,7 +97,7 @@ describe('the smallest spares', () => {
         expect(1 - runsOut).toBeCloseTo(best(questions, total), 6);
         if (total > 0) expect(best(questions, total - 1)).toBeLessThan(0.95);
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40, 0.5) },
     );
   });
 

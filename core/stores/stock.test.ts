@@ -4,6 +4,7 @@ import { planKit } from '../order/planKit.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
 import type { PartValue } from '../parts/part.ts';
+import { cases } from '../testing/cases.ts';
 import { type InStock, needsOf } from './needs.ts';
 import { bagList, packingOrders, piecesForBags } from './packing.ts';
 import { asPart, serves, stockPartOf } from './stockPart.ts';
@@ -239,7 +240,7 @@ describe('the bag list', () => {
         expect(lines).toHaveLength(packed.length);
         expect(pieces(lines)).toBe(packed.reduce((sum, { quantity }) => sum + quantity, 0));
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.5) },
     );
   });
 

@@ -2,9 +2,9 @@ import pino from 'pino';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../app.ts';
-import { openDatabase } from '../db/database.ts';
-import { migrate } from '../db/migrate.ts';
-import { passphrase, type TestServer, testServer } from '../testing/testServer.ts';
+import { passphrase } from '../testing/owner.ts';
+import { testDatabase } from '../testing/testDatabase.ts';
+import { type TestServer, testServer } from '../testing/testServer.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 
 let server: TestServer;
@@ -34,8 +34,7 @@ describe('a passphrase', () => {
 
 describe('first use', () => {
   it('asks for a passphrase, takes one of some length, and only once', async () => {
-    const db = await openDatabase();
-    await migrate(db);
+    const db = await testDatabase('empty');
     const app = createApp({ db, log: pino({ level: 'silent' }), seatAddress: () => '' });
     const browser = request.agent(app);
     expect((await browser.get('/api/session')).body).toEqual({

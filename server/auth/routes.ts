@@ -1,9 +1,8 @@
-import { type RequestHandler, Router } from 'express';
 import { getSession, setUp, signIn, signOut } from '#contract/session';
 import type { Database } from '../db/database.ts';
 import { selectHelperByName } from '../helpers/queries.ts';
+import type { Api } from '../http/api.ts';
 import { forbidden, invalid } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 import { insertPassphrase, passphraseHash } from './queries.ts';
 import type { Sessions } from './sessions.ts';
@@ -11,11 +10,8 @@ import type { Sessions } from './sessions.ts';
 const asInstructor = { signedIn: true, helper: null, needsSetup: false };
 
 /** Signing in and out, and choosing the passphrase on first use. */
-export function authRoutes(db: Database, sessions: Sessions, limitGuesses: RequestHandler): Router {
-  const router = Router();
-  router.post([signIn.path, setUp.path], limitGuesses);
-
-  serve(router, getSession, async ({ request }) => {
+export function authRoutes(api: Api, db: Database, sessions: Sessions): void {
+  api.serve(getSession, async ({ request }) => {
     const staff = await sessions.staff(request);
     return {
       signedIn: staff !== undefined,
@@ -24,7 +20,7 @@ export function authRoutes(db: Database, sessions: Sessions, limitGuesses: Reque
     };
   });
 
-  serve(router, setUp, async ({ body, request, response }) => {
+  api.serve(setUp, async ({ body, request, response }) => {
     // Whoever reaches the server first must not be the one who owns it: the first passphrase is set at the machine itself.
     if (!isLoopback(request.socket.remoteAddress)) {
       throw forbidden('Choose the first passphrase on the computer that Ozzet runs on.');
@@ -36,7 +32,7 @@ export function authRoutes(db: Database, sessions: Sessions, limitGuesses: Reque
     return asInstructor;
   });
 
-  serve(router, signIn, async ({ body, request, response }) => {
+  api.serve(signIn, async ({ body, request, response }) => {
     const name = body.name?.trim() ?? '';
     const helper = name === '' ? undefined : await selectHelperByName(db, name);
     const hash = name === '' ? await passphraseHash(db) : helper?.passphraseHash;
@@ -52,12 +48,10 @@ export function authRoutes(db: Database, sessions: Sessions, limitGuesses: Reque
     return { ...asInstructor, helper: helper?.name ?? null };
   });
 
-  serve(router, signOut, async ({ request, response }) => {
+  api.serve(signOut, async ({ request, response }) => {
     await sessions.close(request, response);
     return { signedIn: false, helper: null, needsSetup: false };
   });
-
-  return router;
 }
 
 const isLoopback = (address: string | undefined) =>

@@ -22,7 +22,7 @@ export class Sessions {
   /** @param helperId null for the instructor */
   async open(request: Request, response: Response, helperId: string | null): Promise<void> {
     const token = randomBytes(32).toString('base64url');
-    await insertSession(this.#db, hashed(token), sessionDays, helperId);
+    await insertSession(this.#db, hashedToken(token), sessionDays, helperId);
     response.cookie(cookieName, token, {
       httpOnly: true,
       sameSite: 'strict',
@@ -34,14 +34,14 @@ export class Sessions {
 
   async close(request: Request, response: Response): Promise<void> {
     const token = tokenOf(request);
-    if (token) await deleteSession(this.#db, hashed(token));
+    if (token) await deleteSession(this.#db, hashedToken(token));
     response.clearCookie(cookieName, { httpOnly: true, sameSite: 'strict', path: '/' });
   }
 
   /** @returns undefined where nobody is signed in */
   async staff(request: Request): Promise<Staff | undefined> {
     const token = tokenOf(request);
-    return token === undefined ? undefined : selectSession(this.#db, hashed(token));
+    return token === undefined ? undefined : selectSession(this.#db, hashedToken(token));
   }
 
   /** Lets only those pass who are signed in. */
@@ -59,7 +59,8 @@ export class Sessions {
   };
 }
 
-const hashed = (token: string) => createHash('sha256').update(token).digest('base64url');
+export const hashedToken = (token: string) =>
+  createHash('sha256').update(token).digest('base64url');
 
 function tokenOf(request: Request): string | undefined {
   const cookies = (request.headers.cookie ?? '').split(';').map((pair) => pair.trim().split('='));

@@ -1,20 +1,17 @@
-import { Router } from 'express';
 import gerberToSvg from 'gerber-to-svg';
 import { drawGerber, getPlacementColumns, rememberPlacementColumns } from '#contract/board';
 import { headingSignature } from '#core/partslist/columns';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { invalid } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { selectPlacementColumns, upsertPlacementColumns } from './queries.ts';
 
 const wayOut =
   'Choose the silkscreen layer in RS-274X (often .gto or .gbr), or a picture of the board instead.';
 
 /** What a board needs besides its kit: layers of other programs as pictures. */
-export function boardRoutes(db: Database): Router {
-  const router = Router();
-
-  serve(router, drawGerber, async ({ body: { text } }) => {
+export function boardRoutes(api: Api, db: Database): void {
+  api.serve(drawGerber, async ({ body: { text } }) => {
     const { svg, widthMm, heightMm } = await draw(text);
     return {
       image: `data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}`,
@@ -23,18 +20,15 @@ export function boardRoutes(db: Database): Router {
     };
   });
 
-  serve(
-    router,
+  api.serve(
     getPlacementColumns,
     async ({ body }) => (await selectPlacementColumns(db, headingSignature(body.headings))) ?? null,
   );
 
-  serve(router, rememberPlacementColumns, async ({ body: { headings, mapping } }) => {
+  api.serve(rememberPlacementColumns, async ({ body: { headings, mapping } }) => {
     await upsertPlacementColumns(db, headingSignature(headings), mapping);
     return {};
   });
-
-  return router;
 }
 
 function draw(text: string): Promise<{ svg: string; widthMm: number; heightMm: number }> {

@@ -24,7 +24,9 @@ describe('logs that were read lately', () => {
   it('seats where nothing was logged begin at the first step of their own plan', async () => {
     const server = await testServer();
     const one = await makeWorkshop(server, ['Tern']);
-    await server.db.query(`update workshop set steps = jsonb_build_array(steps -> 1)`);
+    await server.db.query(
+      `update workshop set steps = jsonb_set(steps, '{list}', jsonb_build_array(steps -> 'list' -> 1))`,
+    );
     await makeWorkshop(server, ['Tern']);
     const builds = await selectBuilds(server.db, new LogMemory(), 'everybody');
     expect(builds.map((build) => stateOfBuild(build).currentStepId)).toEqual([

@@ -1,8 +1,9 @@
+import { storedPlan } from '#contract/storedKinds';
 import type { BuildEvent } from '#core/build/event';
 import type { Build } from '#core/learning/builds';
 import type { Experience } from '#core/pace/experience';
-import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
+import { readOnce } from '../db/stored.ts';
 import { emptyLog, type LogMemory } from './logMemory.ts';
 
 /** A build with what ties it to people, kits and time. */
@@ -31,7 +32,7 @@ interface WorkshopRow {
   readonly kit_name: string;
   readonly starts_at: Date;
   readonly length_minutes: number;
-  readonly steps: PlannedStep[];
+  readonly steps: unknown;
 }
 
 /** Which builds: of a learner, of a kit, or all. */
@@ -83,7 +84,7 @@ export async function selectBuilds(
         seatNumber: seat.number,
         learnerId: seat.learner_id,
         experience: seat.experience,
-        steps: workshop.steps,
+        steps: readOnce(storedPlan, workshop.steps),
         events: board,
         practice,
       },

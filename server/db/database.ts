@@ -19,8 +19,20 @@ export interface Database extends Queryable {
  *
  * @param folder where the data is kept; undefined keeps it in memory only, for tests
  */
-export async function openDatabase(folder?: string): Promise<Database> {
-  const pglite = await PGlite.create(folder);
+export const openDatabase = async (folder?: string): Promise<Database> =>
+  asDatabase(await PGlite.create(folder));
+
+/** A database in memory as another one was when it was packed; see `openToPack`. */
+export const openPacked = async (data: Blob): Promise<Database> =>
+  asDatabase(await PGlite.create({ loadDataDir: data }));
+
+/** A database in memory that can be packed into a file: opening that costs a fraction of making it. */
+export async function openToPack(): Promise<Database & { readonly pack: () => Promise<Blob> }> {
+  const pglite = await PGlite.create();
+  return { ...asDatabase(pglite), pack: () => pglite.dumpDataDir('none') };
+}
+
+function asDatabase(pglite: PGlite): Database {
   return {
     query: (sql, params) => rows(pglite, sql, params),
     transaction: (work) =>

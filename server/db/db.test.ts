@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { testDatabase } from '../testing/testDatabase.ts';
 import { openDatabase } from './database.ts';
 import { lockFolder } from './lockFolder.ts';
 import { migrate } from './migrate.ts';
@@ -32,6 +33,7 @@ describe('the database', () => {
       { name: '005_order.sql' },
       { name: '006_people.sql' },
       { name: '007_iron.sql' },
+      { name: '008_versions.sql' },
     ]);
     await second.close();
   });
@@ -88,8 +90,7 @@ describe('the database', () => {
   });
 
   it('does all of a transaction or nothing', async () => {
-    const db = await openDatabase();
-    await migrate(db);
+    const db = await testDatabase('empty');
     const insert = (name: string) =>
       `insert into kit (id, name) values (gen_random_uuid(), '${name}')`;
     await expect(

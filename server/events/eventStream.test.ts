@@ -5,13 +5,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StreamedEvent } from '#contract/events';
 import { seatStreamPath } from '#contract/seats';
 import { type Seat, type Workshop, workshopStreamPath } from '#contract/workshops';
-import {
-  makeWorkshop,
-  passphrase,
-  sent,
-  type TestServer,
-  testServer,
-} from '../testing/testServer.ts';
+import { passphrase } from '../testing/owner.ts';
+import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
 let http: Server;

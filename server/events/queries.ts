@@ -76,7 +76,7 @@ export async function selectDeedsOfAll(
 ): Promise<Map<string, BuildEvent[]>> {
   const rows = await db.query<EventRow & { workshop_id: string }>(
     `select workshop_id, seq::double precision as seq, id, seat_id, at, author, helper, deed from build_event
-      where deed ->> 'kind' in (select value from json_array_elements_text($1::json))
+      where kind in (select value from json_array_elements_text($1::json))
       order by build_event.seq`,
     [JSON.stringify(kinds)],
   );

@@ -66,7 +66,7 @@ describe('a helper', () => {
     await agent.get('/api/kits').expect(200);
     await agent.get(`/api/workshops/${workshop.id}`).expect(200);
     for (const path of ['/api/helpers', '/api/people']) await agent.get(path).expect(403);
-    const { body } = await agent.post('/api/suppliers').send({}).expect(403);
+    const { body } = await agent.post('/api/stores/suppliers').send({}).expect(403);
     expect(body.detail).toMatch(/for the instructor/);
     await agent.put(`/api/workshops/${workshop.id}/seating`).send({ seats: [] }).expect(403);
     await agent.post('/api/helpers').send(knot).expect(403);

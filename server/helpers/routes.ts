@@ -1,20 +1,17 @@
 import { randomUUID } from 'node:crypto';
-import { Router } from 'express';
 import { createHelper, listHelpers, removeHelper } from '#contract/helpers';
 import { hashPassphrase } from '../auth/passphrase.ts';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
 import { endHelper, insertHelper, selectHelpers } from './queries.ts';
 
 /** Who may help: the instructor names them and gives each a passphrase. */
-export function helperRoutes(db: Database): Router {
-  const router = Router();
+export function helperRoutes(api: Api, db: Database): void {
+  api.serve(listHelpers, () => selectHelpers(db));
 
-  serve(router, listHelpers, () => selectHelpers(db));
-
-  serve(router, createHelper, async ({ body }) => {
+  api.serve(createHelper, async ({ body }) => {
     const id = randomUUID();
     const hash = await hashPassphrase(body.passphrase);
     if (!(await insertHelper(db, { id, name: body.name }, hash))) {
@@ -28,12 +25,10 @@ export function helperRoutes(db: Database): Router {
     return { id };
   });
 
-  serve(router, removeHelper, async ({ params }) => {
+  api.serve(removeHelper, async ({ params }) => {
     const { helperId } = params;
     const removed = isUuid(helperId) && (await db.transaction((tx) => endHelper(tx, helperId)));
     if (!removed) throw notFound('helper', 'Reload the list of helpers.');
     return { removed };
   });
-
-  return router;
 }

@@ -1,15 +1,22 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import type { Problem } from '#contract/problem';
+import { StoredProblem } from '#contract/stored';
 import { notFound, Refusal } from './refusal.ts';
 
 /** Answers every error as application/problem+json; what nobody foresaw is logged and told without its inside. */
 export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error, _request, response, next) => {
     if (response.headersSent) return next(error);
-    const refusal = error instanceof Refusal ? error : (known(error) ?? unforeseen(error, log));
+    const refusal = refusalOf(error, log);
     send(response, refusal.problem);
   };
+}
+
+function refusalOf(error: unknown, log: Logger): Refusal {
+  if (error instanceof Refusal) return error;
+  if (error instanceof StoredProblem) return unreadable(error, log);
+  return known(error) ?? unforeseen(error, log);
 }
 
 /** For paths of the API that nothing answers. */
@@ -41,6 +48,16 @@ function known(error: unknown): Refusal | undefined {
   if (error instanceof URIError)
     return new Refusal(400, 'Not readable', 'The address is not well-formed.');
   return undefined;
+}
+
+/** Stored data that cannot be read is named: nothing of it is shown half, and nothing is written over it. */
+function unreadable(error: StoredProblem, log: Logger): Refusal {
+  log.error({ err: error }, 'stored data cannot be read');
+  return new Refusal(
+    500,
+    'Stored data cannot be read',
+    `${error.message}. Nothing was changed. Start the version of Ozzet that wrote it, or bring back a copy of the data folder.`,
+  );
 }
 
 function unforeseen(error: unknown, log: Logger): Refusal {

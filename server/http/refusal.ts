@@ -24,3 +24,11 @@ export const invalid = (errors: readonly FieldError[]) =>
 
 export const forbidden = (detail: string, errors?: readonly FieldError[]) =>
   new Refusal(403, 'Not allowed', detail, errors);
+
+/** @param what is written back, such as `the board of this kit` */
+export const changedMeanwhile = (what: string) =>
+  new Refusal(
+    409,
+    'Changed meanwhile',
+    `Somebody else has changed ${what} since you opened it. Nothing of yours was saved yet, and nothing of theirs is lost.`,
+  );

@@ -54,7 +54,8 @@ describe('the board of a kit', () => {
         seats: [{ name: 'Tern' }],
       })
       .expect(200);
-    const moved = { ...board, widthMm: 60 };
+    const { backdrop: __, ...drawn } = board;
+    const moved = { ...drawn, widthMm: 60 };
     expect((await change(await kitOf(kit.id), moved).expect(200)).body).toMatchObject({
       revision: 2,
       isNew: true,
@@ -74,16 +75,37 @@ describe('the board of a kit', () => {
       'board.placements[0].side',
       /top, bottom/,
     ],
-    [
-      { ...board, backdrop: { ...board.backdrop, image: 'https://example.org/x.png' } },
-      'board.backdrop.image',
-      /Choose a picture/,
-    ],
   ])('what cannot be one is refused by its field', async (wrong, field, message) => {
     const kit = await kitOf(await makeKit(server, `Wrong ${field}`));
     const answer = await change(kit, wrong);
     expect(answer.status).toBe(422);
     expect(answer.body.errors[0]).toMatchObject({ field, message: expect.stringMatching(message) });
     expect((await kitOf(kit.id)).board).toBeNull();
+  });
+
+  it('has a picture behind it, which is sent by itself and has to be one', async () => {
+    const kit = await kitOf(await makeKit(server, 'Pictured'));
+    const put = (picture: unknown) =>
+      server.instructor
+        .put(`/api/kits/${kit.id}/picture`)
+        .send({ version: kit.versions.picture, picture });
+    // There is nothing yet that it could lie behind.
+    expect((await put(board.backdrop).expect(422)).body.detail).toMatch(/no board/);
+    const { backdrop, ...drawn } = board;
+    await change(kit, drawn).expect(200);
+    const answer = await put({ ...backdrop, image: 'https://example.org/x.png' }).expect(422);
+    expect(answer.body.errors[0]).toMatchObject({
+      field: 'picture.image',
+      message: expect.stringMatching(/Choose a picture/),
+    });
+    await put(backdrop).expect(200);
+    // Another board keeps it.
+    const now = await kitOf(kit.id);
+    await change(now, { ...drawn, widthMm: 44 }).expect(200);
+    expect((await kitOf(kit.id)).board).toEqual({ ...board, widthMm: 44 });
+    await server.instructor
+      .put(`/api/kits/${kit.id}/board`)
+      .send({ version: now.versions.board + 1, board })
+      .expect(422);
   });
 });

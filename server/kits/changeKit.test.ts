@@ -6,6 +6,7 @@ import {
   changeKitTo,
   kitBody,
   makeKit,
+  stepsOf,
   type TestServer,
   testServer,
 } from '../testing/testServer.ts';
@@ -19,8 +20,10 @@ afterAll(() => server.db.close());
 const kitOf = async (id: string): Promise<Kit> =>
   (await server.instructor.get(`/api/kits/${id}`).expect(200)).body;
 
-const change = (kit: Kit, more: Partial<Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board'>>) =>
-  changeKitTo(server, kit, more);
+const change = (
+  kit: Kit,
+  more: Partial<Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board' | 'order'>>,
+) => changeKitTo(server, kit, more);
 
 const withLine = (kit: Kit, index: number, edit: (line: KitLine) => KitLine) =>
   kit.lines.map((line, at) => (at === index ? edit(line) : line));
@@ -44,11 +47,11 @@ describe('changing a kit', () => {
     const erratum = { designators: ['D1'], text: 'Printed the wrong way round.' };
     const lines = withLine(kit, 1, (line) => ({ ...line, part: { ...line.part, lotNote } }));
     const { body } = await change(kit, { lines, errata: [erratum], supplyVolt: 9 }).expect(200);
-    expect(body).toEqual({ revision: 1, revisionId: kit.revisionId, isNew: false });
+    expect(body).toEqual({ revision: 1, revisionId: kit.revisionId, isNew: false, version: 2 });
     const after = await kitOf(kit.id);
     expect(after).toMatchObject({ revision: 1, supplyVolt: 9, errata: [erratum] });
     expect(after.lines[1]?.part.lotNote).toEqual(lotNote);
-    const step = after.steps.find(({ id }) => id === 'solder-D1');
+    const step = stepsOf(after).find(({ id }) => id === 'solder-D1');
     expect(step?.kind !== 'check' && step?.cautions.map(({ kind }) => kind)).toEqual([
       'erratum',
       'lot-note',
@@ -187,10 +190,7 @@ describe('a change that cannot be', () => {
     '%s is refused with the field, and nothing is half-written',
     async (_, edit, field, message) => {
       const kit = await kitOf(await makeKit(server, `Refused ${Math.random()}`));
-      const answer = await change(kit, {
-        lines: withLine(kit, 0, edit),
-        errata: [{ designators: ['R1'], text: 'x' }],
-      });
+      const answer = await change(kit, { lines: withLine(kit, 0, edit) });
       expect(answer.status).toBe(422);
       const found = answer.body.errors.find((error: { field: string }) => error.field === field);
       expect(found?.message).toMatch(message);
@@ -198,14 +198,52 @@ describe('a change that cannot be', () => {
     },
   );
 
-  it('one that was made from an older state is refused, so that no other is lost', async () => {
+  it('of two that were made from one reading the first wins, and the other is told', async () => {
     const kit = await kitOf(await makeKit(server, 'Busy Lamp'));
+    const [one, other] = await Promise.all([
+      change(kit, { supplyVolt: 9 }),
+      change(kit, { supplyVolt: 12 }),
+    ]);
+    const [won, lost] = one.status === 200 ? [one, other] : [other, one];
+    expect(won.status).toBe(200);
+    expect(lost.status).toBe(409);
+    expect(lost.body.detail).toMatch(/Somebody else has changed the supply/);
+    const after = await kitOf(kit.id);
+    expect([9, 12]).toContain(after.supplyVolt);
+    expect(after.supplyVolt).toBe(one.status === 200 ? 9 : 12);
+    // Whoever lost reads anew and saves again.
+    await change(after, { supplyVolt: 7 }).expect(200);
+  });
+
+  it('of another part of the kit is in nobody’s way, also where the first made a new revision', async () => {
+    const kit = await kitOf(await makeKit(server, 'Shared Lamp'));
     await planWorkshop(kit.id);
+    const erratum = { designators: ['D1'], text: 'Printed the wrong way round.' };
     await change(kit, { supplyVolt: 9 }).expect(200);
-    const late = await change(kit, { supplyVolt: 12 });
-    expect(late.status).toBe(409);
-    expect(late.body.detail).toMatch(/revision 2/);
-    expect((await kitOf(kit.id)).supplyVolt).toBe(9);
+    await change(kit, { errata: [erratum] }).expect(200);
+    const order = { ...kit.order, styles: ['by-sheet' as const] };
+    await change(kit, { order }).expect(200);
+    expect(await kitOf(kit.id)).toMatchObject({
+      revision: 2,
+      supplyVolt: 9,
+      errata: [erratum],
+      order: { styles: ['by-sheet'] },
+    });
+  });
+
+  it('of a list that was imported anew meanwhile is refused', async () => {
+    const kit = await kitOf(await makeKit(server, 'Imported Lamp'));
+    const { name: _, ...list } = kitBody('');
+    await server.instructor.post(`/api/kits/${kit.id}/revisions`).send(list).expect(200);
+    expect((await change(kit, { lines: kit.lines })).status).toBe(409);
+  });
+
+  it('with a field that nothing is known of is refused by its name', async () => {
+    const kit = await kitOf(await makeKit(server, 'Strange Lamp'));
+    const erratum = { designators: ['D1'], text: 'Turned.', severity: 2 };
+    const { body } = await change(kit, { errata: [erratum] }).expect(422);
+    expect(body.errors).toMatchObject([{ field: 'errata[0].severity' }]);
+    expect(body.detail).toMatch(/no field “severity”/);
   });
 
   it.each(['/revisions/9', '/revisions/x', '/revisions/99999999999'])(

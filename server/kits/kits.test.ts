@@ -3,6 +3,7 @@ import {
   kitBody,
   makeKit,
   smallKitCsv,
+  stepsOf,
   type TestServer,
   testServer,
 } from '../testing/testServer.ts';
@@ -46,7 +47,7 @@ describe('importing a parts list', () => {
         }),
       },
     ]);
-    expect(body.steps.map(({ id }: { id: string }) => id)).toEqual([
+    expect(stepsOf(body).map(({ id }) => id)).toEqual([
       'solder-R1-R2',
       'solder-D1',
       'check-look',

@@ -1,7 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit } from '#contract/kits';
 import { type OrderSettings, usualSettings } from '#core/order/settings';
-import { changeKitTo, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+import {
+  changeKitTo,
+  makeKit,
+  stepsOf,
+  type TestServer,
+  testServer,
+} from '../testing/testServer.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -12,8 +18,8 @@ afterAll(() => server.db.close());
 const kitOf = async (id: string): Promise<Kit> =>
   (await server.instructor.get(`/api/kits/${id}`).expect(200)).body;
 const newKit = async (name: string) => kitOf(await makeKit(server, name));
-const placesOf = ({ steps }: Kit) =>
-  steps.map((step) =>
+const placesOf = (kit: Kit) =>
+  stepsOf(kit).map((step) =>
     step.kind === 'check' ? step.id : step.parts.flatMap((part) => part.designators).join(' '),
   );
 
@@ -33,7 +39,7 @@ describe('the order of a kit', () => {
       checks: 'blocks',
       access: { coneDegrees: 25, clearanceMm: 0.5 },
       blocks: [{ name: 'Lamp', places: ['D1'], test: 'It lights.' }],
-      arrangement: kit.steps.map((step) =>
+      arrangement: stepsOf(kit).map((step) =>
         step.kind === 'check' ? [step.id] : step.parts.flatMap((part) => part.designators),
       ),
       exceptions: [
@@ -67,8 +73,8 @@ describe('the order of a kit', () => {
     const { body } = await changeKitTo(server, kit, { order }).expect(200);
     expect(body).toMatchObject({ revision: 2, isNew: true });
     const { body: workshop } = await server.instructor.get(`/api/workshops/${planned.id}`);
-    expect(workshop.steps).toEqual(kit.steps);
-    expect((await kitOf(kit.id)).steps).not.toEqual(kit.steps);
+    expect(workshop.steps).toEqual(stepsOf(kit));
+    expect(stepsOf(await kitOf(kit.id))).not.toEqual(stepsOf(kit));
   });
 
   it.each([

@@ -1,12 +1,25 @@
-import type { KitLine, Revision, RevisionSummary } from '#contract/kits';
-import type { Board } from '#core/board/board';
+import type { DrawnBoard } from '#contract/board';
+import { checkStrictly } from '#contract/check';
+import type { Kit, KitPart, Revision, RevisionSummary } from '#contract/kits';
+import { erratumSchema, type KitLine, kitLineSchema } from '#contract/parts';
+import type { Schema } from '#contract/schema';
+import { StoredProblem } from '#contract/stored';
+import {
+  storedBoard,
+  storedLotNote,
+  storedMapping,
+  storedOrder,
+  storedValue,
+} from '#contract/storedKinds';
+import type { Backdrop, Board } from '#core/board/board';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
-import type { Part } from '#core/parts/part';
+import { isFamilyId } from '#core/parts/families/index';
 import type { Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import type { Queryable } from '../db/database.ts';
+import { json, jsonOrNull, read, readOnceOrNull, readOrNull } from '../db/stored.ts';
 
 /** A revision as it is stored; steps are computed from it. */
 export type StoredRevision = Revision;
@@ -37,56 +50,168 @@ export async function insertRevision(
      select $1::uuid, $2::uuid, coalesce(max(number), 0) + 1, $3::double precision, $4::jsonb, $5::jsonb
        from kit_revision where kit_id = $2::uuid
      returning number`,
-    [id, kitId, content.supplyVolt, boardJson(content), JSON.stringify(content.order)],
+    [
+      id,
+      kitId,
+      content.supplyVolt,
+      jsonOrNull(storedBoard, content.board),
+      json(storedOrder, content.order),
+    ],
   );
-  await insertContent(db, id, content);
+  await insertLines(db, id, content.lines);
+  await insertErrata(db, id, content.errata);
   return row?.number ?? 1;
 }
 
-/** Puts other content in the place of a revision's; only for one that no workshop is planned on. */
-export async function replaceContent(
-  db: Queryable,
+/** Puts other lines in the place of a revision's; only for one that no workshop is planned on, like all that follow. */
+export async function replaceLines(
+  tx: Queryable,
   revisionId: string,
-  content: RevisionContent,
+  lines: readonly KitLine[],
 ): Promise<void> {
-  await db.query('delete from part_line where revision_id = $1', [revisionId]);
-  await db.query('delete from erratum where revision_id = $1', [revisionId]);
-  await db.query(
-    `update kit_revision set supply_volt = $2, board = $3::jsonb, soldering_order = $4::jsonb where id = $1`,
-    [revisionId, content.supplyVolt, boardJson(content), JSON.stringify(content.order)],
-  );
-  await insertContent(db, revisionId, content);
+  await tx.query('delete from part_line where revision_id = $1', [revisionId]);
+  await insertLines(tx, revisionId, lines);
 }
 
-const boardJson = ({ board }: RevisionContent) => (board ? JSON.stringify(board) : null);
+export async function replaceErrata(
+  tx: Queryable,
+  revisionId: string,
+  errata: readonly Erratum[],
+): Promise<void> {
+  await tx.query('delete from erratum where revision_id = $1', [revisionId]);
+  await insertErrata(tx, revisionId, errata);
+}
 
-async function insertContent(
+export async function replaceSupply(
+  tx: Queryable,
+  revisionId: string,
+  supplyVolt: number | null,
+): Promise<void> {
+  await tx.query('update kit_revision set supply_volt = $2 where id = $1', [
+    revisionId,
+    supplyVolt,
+  ]);
+}
+
+export async function replaceOrder(
+  tx: Queryable,
+  revisionId: string,
+  order: OrderSettings,
+): Promise<void> {
+  await tx.query('update kit_revision set soldering_order = $2::jsonb where id = $1', [
+    revisionId,
+    json(storedOrder, order),
+  ]);
+}
+
+/** The picture behind the parts stays as it is, unless the board goes. */
+export async function replaceBoard(
+  tx: Queryable,
+  revisionId: string,
+  board: DrawnBoard | null,
+): Promise<void> {
+  await tx.query(
+    `update kit_revision
+        set board = $2::jsonb || case when board ? 'backdrop'
+              then jsonb_build_object('backdrop', board -> 'backdrop') else '{}'::jsonb end
+      where id = $1`,
+    [revisionId, jsonOrNull(storedBoard, board)],
+  );
+}
+
+/** @returns false where there is no board that it could lie behind */
+export async function replacePicture(
+  tx: Queryable,
+  revisionId: string,
+  picture: Backdrop | null,
+): Promise<boolean> {
+  const rows = await tx.query(
+    `update kit_revision
+        set board = (board - 'backdrop') || case when $2::jsonb is null
+              then '{}'::jsonb else jsonb_build_object('backdrop', $2::jsonb) end
+      where id = $1 and board is not null returning id`,
+    [revisionId, picture && JSON.stringify(picture)],
+  );
+  return rows.length === 1;
+}
+
+/** The picture behind the parts may be megabytes, and decides nothing. */
+export function withoutPicture({ backdrop: _, ...board }: Board): Board {
+  return board;
+}
+
+const versionColumns: Readonly<Record<KitPart, string>> = {
+  lines: 'lines_version',
+  errata: 'errata_version',
+  supply: 'supply_version',
+  order: 'order_version',
+  board: 'board_version',
+  picture: 'picture_version',
+};
+
+/**
+ * Raises the version of a part of a kit, if it is still the one that was read: both in one statement, so that of two
+ * changes made from one reading one wins.
+ *
+ * @returns the version from now on; undefined where somebody else was first, or there is no such kit
+ */
+export async function raiseVersion(
+  tx: Queryable,
+  kitId: string,
+  part: KitPart,
+  basedOn: number,
+): Promise<number | undefined> {
+  const column = versionColumns[part];
+  const [row] = await tx.query<{ version: number }>(
+    `update kit set ${column} = ${column} + 1 where id = $1 and ${column} = $2 returning ${column} as version`,
+    [kitId, basedOn],
+  );
+  return row?.version;
+}
+
+/** After an import: whoever has an older reading open must read again. */
+export async function raiseImported(tx: Queryable, kitId: string): Promise<void> {
+  await tx.query(
+    'update kit set lines_version = lines_version + 1, supply_version = supply_version + 1 where id = $1',
+    [kitId],
+  );
+}
+
+async function insertLines(
   db: Queryable,
   revisionId: string,
-  { lines, errata }: RevisionContent,
+  lines: readonly KitLine[],
 ): Promise<void> {
   const rows = lines.map(({ part, confidence }, position) => ({
     ...part,
     position,
     confidence,
+    value: json(storedValue, part.value),
     pins: part.pins ?? null,
-    lotNote: part.lotNote ?? null,
+    lotNote: jsonOrNull(storedLotNote, part.lotNote),
   }));
   // One statement whatever the number of lines.
   await db.query(
     `insert into part_line (revision_id, position, designators, quantity, family, value, pins, description, supply, lot_note, confidence)
-     select $1::uuid, position, designators, quantity, family, value, pins, description, supply,
-            nullif("lotNote", 'null'::jsonb), confidence
+     select $1::uuid, position, designators, quantity, family, value::jsonb, pins, description, supply, "lotNote"::jsonb, confidence
        from jsonb_to_recordset($2::jsonb) as line (position integer, designators jsonb, quantity integer, family text,
-            value jsonb, pins integer, description text, supply text, "lotNote" jsonb, confidence text)`,
+            value text, pins integer, description text, supply text, "lotNote" text, confidence text)`,
     [revisionId, JSON.stringify(rows)],
   );
-  for (const [position, { designators, text }] of errata.entries()) {
-    await db.query(
-      'insert into erratum (revision_id, position, designators, text) values ($1, $2, $3::jsonb, $4)',
-      [revisionId, position, JSON.stringify(designators), text],
-    );
-  }
+}
+
+async function insertErrata(
+  db: Queryable,
+  revisionId: string,
+  errata: readonly Erratum[],
+): Promise<void> {
+  const rows = errata.map((erratum, position) => ({ ...erratum, position }));
+  await db.query(
+    `insert into erratum (revision_id, position, designators, text)
+     select $1::uuid, position, designators, text
+       from jsonb_to_recordset($2::jsonb) as listed (position integer, designators jsonb, text text)`,
+    [revisionId, JSON.stringify(rows)],
+  );
 }
 
 interface RevisionRow {
@@ -95,33 +220,60 @@ interface RevisionRow {
   revision: number;
   revision_id: string;
   supply_volt: number | null;
-  board: Board | null;
-  soldering_order: OrderSettings | null;
+  board: unknown;
+  soldering_order: unknown;
   imported_at: Date;
   workshops: number;
+  lines: LineRow[] | null;
+  errata: unknown[] | null;
 }
 
-const revisionColumns = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
-         kit_revision.supply_volt, kit_revision.board, kit_revision.soldering_order, kit_revision.created_at as imported_at,
-         (select count(*)::int from workshop where workshop.revision_id = kit_revision.id) as workshops`;
-const ofKits = 'from kit join kit_revision on kit_revision.kit_id = kit.id';
-const newestRevisions = `select distinct on (kit.id) ${revisionColumns} ${ofKits}`;
+type VersionRow = RevisionRow & { readonly [Part in KitPart as `${Part}_version`]: number };
 
-/** The newest revision of every kit, by name. */
+const withoutBoard = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
+         kit_revision.supply_volt, kit_revision.soldering_order, kit_revision.created_at as imported_at,
+         (select count(*)::int from workshop where workshop.revision_id = kit_revision.id) as workshops,
+         (select json_agg(json_build_object('designators', designators, 'quantity', quantity, 'family', family,
+                   'value', value, 'pins', pins, 'description', description, 'supply', supply,
+                   'lotNote', lot_note, 'confidence', confidence) order by position)
+            from part_line where part_line.revision_id = kit_revision.id) as lines,
+         (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
+            from erratum where erratum.revision_id = kit_revision.id) as errata`;
+const revisionColumns = `${withoutBoard}, kit_revision.board`;
+const versions = Object.values(versionColumns)
+  .map((column) => `kit.${column}`)
+  .join(', ');
+const ofKits = 'from kit join kit_revision on kit_revision.kit_id = kit.id';
+
+/** The newest revision of every kit, by name; without the picture behind the board. */
 export async function selectKits(db: Queryable): Promise<StoredRevision[]> {
   const rows = await db.query<RevisionRow>(
-    `${newestRevisions} order by kit.id, kit_revision.number desc`,
+    `select distinct on (kit.id) ${withoutBoard}, kit_revision.board - 'backdrop' as board ${ofKits}
+      order by kit.id, kit_revision.number desc`,
   );
-  const kits = await Promise.all(rows.map((row) => withLines(db, row)));
-  return kits.sort((a, b) => a.name.localeCompare(b.name));
+  return rows.map(revisionOf).sort((a, b) => a.name.localeCompare(b.name));
 }
 
-export async function selectKit(db: Queryable, id: string): Promise<StoredRevision | undefined> {
-  const [row] = await db.query<RevisionRow>(
-    `${newestRevisions} where kit.id = $1 order by kit.id, kit_revision.number desc`,
+/** The newest revision of a kit, with the versions of its parts. */
+export async function selectKit(db: Queryable, id: string): Promise<Kit | undefined> {
+  const [row] = await db.query<VersionRow>(
+    `select ${revisionColumns}, ${versions} ${ofKits} where kit.id = $1
+      order by kit_revision.number desc limit 1`,
     [id],
   );
-  return row && withLines(db, row);
+  return (
+    row && {
+      ...revisionOf(row),
+      versions: {
+        lines: row.lines_version,
+        errata: row.errata_version,
+        supply: row.supply_version,
+        order: row.order_version,
+        board: row.board_version,
+        picture: row.picture_version,
+      },
+    }
+  );
 }
 
 /** One revision of a kit by its number. */
@@ -134,7 +286,7 @@ export async function selectRevision(
     `select ${revisionColumns} ${ofKits} where kit.id = $1 and kit_revision.number = $2`,
     [kitId, number],
   );
-  return row && withLines(db, row);
+  return row && revisionOf(row);
 }
 
 /** Newest first. */
@@ -156,26 +308,13 @@ export async function selectRevisions(db: Queryable, kitId: string): Promise<Rev
 }
 
 interface LineRow {
-  designators: string[];
-  quantity: number;
-  family: FamilyId;
-  value: Part['value'];
-  pins: number | null;
-  description: string;
-  supply: Part['supply'];
-  lot_note: Part['lotNote'] | null;
-  confidence: KitLine['confidence'];
+  readonly value: unknown;
+  readonly pins: number | null;
+  readonly lotNote: unknown;
+  readonly confidence: unknown;
 }
 
-async function withLines(db: Queryable, row: RevisionRow): Promise<StoredRevision> {
-  const lines = await db.query<LineRow>(
-    'select * from part_line where revision_id = $1 order by position',
-    [row.revision_id],
-  );
-  const errata = await db.query<Erratum>(
-    'select designators, text from erratum where revision_id = $1 order by position',
-    [row.revision_id],
-  );
+function revisionOf(row: RevisionRow): StoredRevision {
   return {
     id: row.id,
     name: row.name,
@@ -184,23 +323,31 @@ async function withLines(db: Queryable, row: RevisionRow): Promise<StoredRevisio
     supplyVolt: row.supply_volt,
     importedAt: row.imported_at.toISOString(),
     workshops: row.workshops,
-    board: row.board,
-    order: settingsOf(row.soldering_order),
-    errata,
-    lines: lines.map((line) => ({
-      confidence: line.confidence,
-      part: {
-        designators: line.designators,
-        quantity: line.quantity,
-        family: line.family,
-        value: line.value,
-        description: line.description,
-        supply: line.supply,
-        ...(line.pins === null ? {} : { pins: line.pins }),
-        ...(line.lot_note ? { lotNote: line.lot_note } : {}),
-      },
-    })),
+    board: readOnceOrNull(storedBoard, row.board),
+    order: settingsOf(readOrNull(storedOrder, row.soldering_order)),
+    errata: (row.errata ?? []).map((erratum) => whole('A known problem', erratumSchema, erratum)),
+    lines: (row.lines ?? []).map(lineOf),
   };
+}
+
+function lineOf({ confidence, value, pins, lotNote, ...part }: LineRow): KitLine {
+  const note = readOrNull(storedLotNote, lotNote);
+  return whole('A line of a parts list', kitLineSchema, {
+    confidence,
+    part: {
+      ...part,
+      value: read(storedValue, value),
+      ...(pins === null ? {} : { pins }),
+      ...(note ? { lotNote: note } : {}),
+    },
+  });
+}
+
+/** What columns hold, put together: as sure as what was sent. */
+function whole<T>(what: string, schema: Schema<T>, value: unknown): T {
+  const found = checkStrictly(schema, value);
+  if (found.ok) return found.value;
+  throw new StoredProblem(what, `${found.errors[0]?.field}: ${found.errors[0]?.message}`);
 }
 
 export async function rememberMapping(
@@ -211,7 +358,7 @@ export async function rememberMapping(
   await db.query(
     `insert into remembered_mapping (headings, mapping) values ($1, $2::jsonb)
      on conflict (headings) do update set mapping = excluded.mapping`,
-    [headings, JSON.stringify(mapping)],
+    [headings, json(storedMapping, mapping)],
   );
 }
 
@@ -219,17 +366,17 @@ export async function rememberedMapping(
   db: Queryable,
   headings: string,
 ): Promise<Mapping | undefined> {
-  const [row] = await db.query<{ mapping: Mapping }>(
+  const [row] = await db.query<{ mapping: unknown }>(
     'select mapping from remembered_mapping where headings = $1',
     [headings],
   );
-  return row?.mapping;
+  return row && read(storedMapping, row.mapping);
 }
 
 export async function rememberFamily(
   db: Queryable,
   wording: string,
-  family: string,
+  family: FamilyId,
 ): Promise<void> {
   await db.query(
     `insert into remembered_family (wording, family) values ($1, $2)
@@ -238,9 +385,12 @@ export async function rememberFamily(
   );
 }
 
+/** A family that is not known here says nothing about a line. */
 export async function rememberedFamilies(db: Queryable): Promise<RememberedFamilies> {
   const rows = await db.query<{ wording: string; family: string }>(
     'select wording, family from remembered_family',
   );
-  return Object.fromEntries(rows.map(({ wording, family }) => [wording, family]));
+  return Object.fromEntries(
+    rows.flatMap(({ wording, family }) => (isFamilyId(family) ? [[wording, family]] : [])),
+  );
 }

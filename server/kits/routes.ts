@@ -1,13 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { Router } from 'express';
 import {
-  changeKit,
+  changeBoard,
+  changeErrata,
+  changeLines,
+  changeOrder,
+  changePicture,
+  changeSupply,
   createKit,
   getKit,
   getRememberedFamilies,
   getRememberedMapping,
   getRevision,
+  type KitChanged,
   type KitLine,
+  type KitPart,
   listKits,
   listRevisions,
   reviseKit,
@@ -21,29 +27,34 @@ import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/table';
 import { wordingOf } from '#core/partslist/wording';
 import type { Database, Queryable } from '../db/database.ts';
-import { invalid, notFound, Refusal } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
+import type { Api } from '../http/api.ts';
+import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from './plannedSteps.ts';
 import {
   insertKit,
   insertRevision,
   type RevisionContent,
+  raiseImported,
+  raiseVersion,
   rememberedFamilies,
   rememberedMapping,
   rememberFamily,
   rememberMapping,
-  replaceContent,
+  replaceBoard,
+  replaceErrata,
+  replaceLines,
+  replaceOrder,
+  replacePicture,
+  replaceSupply,
   selectKit,
   selectKits,
   selectRevision,
   selectRevisions,
 } from './queries.ts';
 
-export function kitRoutes(db: Database): Router {
-  const router = Router();
-
-  serve(router, listKits, async () =>
+export function kitRoutes(api: Api, db: Database): void {
+  api.serve(listKits, async () =>
     (await selectKits(db)).map((stored) => {
       const steps = plannedSteps(stored);
       return {
@@ -61,13 +72,13 @@ export function kitRoutes(db: Database): Router {
     }),
   );
 
-  serve(router, getKit, async ({ params }) => {
+  api.serve(getKit, async ({ params }) => {
     const stored = isUuid(params.kitId) ? await selectKit(db, params.kitId) : undefined;
     if (!stored) throw noSuchKit();
-    return { ...stored, steps: plannedSteps(stored) };
+    return stored;
   });
 
-  serve(router, createKit, async ({ body }) => {
+  api.serve(createKit, async ({ body }) => {
     const list = await readForImport(db, body.csv, body.mapping);
     const id = randomUUID();
     await db.transaction(async (tx) => {
@@ -89,7 +100,7 @@ export function kitRoutes(db: Database): Router {
     return { id };
   });
 
-  serve(router, reviseKit, async ({ params, body }) => {
+  api.serve(reviseKit, async ({ params, body }) => {
     const list = await readForImport(db, body.csv, body.mapping);
     await db.transaction(async (tx) => {
       const before = isUuid(params.kitId) ? await selectKit(tx, params.kitId) : undefined;
@@ -107,35 +118,82 @@ export function kitRoutes(db: Database): Router {
         { ...list, lines },
         { supplyVolt: body.supplyVolt, errata, board, order },
       );
+      await raiseImported(tx, params.kitId);
     });
     return { id: params.kitId };
   });
 
-  serve(router, changeKit, async ({ params, body }) =>
-    db.transaction(async (tx) => {
-      const newest = isUuid(params.kitId) ? await selectKit(tx, params.kitId) : undefined;
-      if (!newest) throw noSuchKit();
-      if (newest.revisionId !== body.basedOn) throw changedMeanwhile(newest.revision);
-      refuseWrongLines(body.lines);
-      await rememberTold(tx, body.lines);
-      // Workshops keep the revision that they were planned on.
-      if (newest.workshops > 0) {
-        const id = randomUUID();
-        const revision = await insertRevision(tx, { id, kitId: newest.id, content: body });
-        return { revision, revisionId: id, isNew: true };
-      }
-      await replaceContent(tx, newest.revisionId, body);
-      return { revision: newest.revision, revisionId: newest.revisionId, isNew: false };
+  api.serve(changeLines, async ({ params, body: { version, lines } }) => {
+    refuseWrongLines(lines);
+    return change(params.kitId, 'lines', version, async (tx, revisionId) => {
+      await replaceLines(tx, revisionId, lines);
+      await rememberTold(tx, lines);
+    });
+  });
+
+  api.serve(changeErrata, async ({ params, body: { version, errata } }) =>
+    change(params.kitId, 'errata', version, (tx, revisionId) =>
+      replaceErrata(tx, revisionId, errata),
+    ),
+  );
+
+  api.serve(changeSupply, async ({ params, body: { version, supplyVolt } }) =>
+    change(params.kitId, 'supply', version, (tx, revisionId) =>
+      replaceSupply(tx, revisionId, supplyVolt),
+    ),
+  );
+
+  api.serve(changeOrder, async ({ params, body: { version, order } }) =>
+    change(params.kitId, 'order', version, (tx, revisionId) => replaceOrder(tx, revisionId, order)),
+  );
+
+  api.serve(changeBoard, async ({ params, body: { version, board } }) =>
+    change(params.kitId, 'board', version, (tx, revisionId) => replaceBoard(tx, revisionId, board)),
+  );
+
+  api.serve(changePicture, async ({ params, body: { version, picture } }) =>
+    change(params.kitId, 'picture', version, async (tx, revisionId) => {
+      if (await replacePicture(tx, revisionId, picture)) return;
+      throw invalid([
+        { field: 'picture', message: 'There is no board yet that a picture could lie behind.' },
+      ]);
     }),
   );
 
-  serve(router, listRevisions, async ({ params }) => {
+  /**
+   * Changes one part of a kit. Workshops keep the revision that they were planned on: where there is one, the next
+   * revision is made first.
+   *
+   * @throws Refusal 409 where somebody else changed the part meanwhile
+   */
+  async function change(
+    kitId: string,
+    part: KitPart,
+    basedOn: number,
+    replace: (tx: Queryable, revisionId: string) => Promise<void>,
+  ): Promise<KitChanged> {
+    return db.transaction(async (tx) => {
+      const version = isUuid(kitId) ? await raiseVersion(tx, kitId, part, basedOn) : undefined;
+      const newest = isUuid(kitId) ? await selectKit(tx, kitId) : undefined;
+      if (!newest) throw noSuchKit();
+      if (version === undefined) throw changedMeanwhile(partWords[part]);
+      const isNew = newest.workshops > 0;
+      const revisionId = isNew ? randomUUID() : newest.revisionId;
+      const revision = isNew
+        ? await insertRevision(tx, { id: revisionId, kitId, content: newest })
+        : newest.revision;
+      await replace(tx, revisionId);
+      return { revision, revisionId, isNew, version };
+    });
+  }
+
+  api.serve(listRevisions, async ({ params }) => {
     const revisions = isUuid(params.kitId) ? await selectRevisions(db, params.kitId) : [];
     if (revisions.length === 0) throw noSuchKit();
     return revisions;
   });
 
-  serve(router, getRevision, async ({ params }) => {
+  api.serve(getRevision, async ({ params }) => {
     const number = /^\d{1,6}$/.test(params.number) ? Number(params.number) : 0;
     const stored = isUuid(params.kitId)
       ? await selectRevision(db, params.kitId, number)
@@ -144,15 +202,12 @@ export function kitRoutes(db: Database): Router {
     return stored;
   });
 
-  serve(router, getRememberedFamilies, () => rememberedFamilies(db));
+  api.serve(getRememberedFamilies, () => rememberedFamilies(db));
 
-  serve(
-    router,
+  api.serve(
     getRememberedMapping,
     async ({ body }) => (await rememberedMapping(db, headingSignature(body.headings))) ?? null,
   );
-
-  return router;
 }
 
 const noSuchKit = () => notFound('kit', 'Choose one from the list of kits.');
@@ -163,12 +218,14 @@ interface ReadList {
   readonly mapping: Mapping;
 }
 
-const changedMeanwhile = (revision: number) =>
-  new Refusal(
-    409,
-    'Changed meanwhile',
-    `Somebody has made revision ${revision} of this kit meanwhile. Load the page again and make your change there.`,
-  );
+const partWords: Readonly<Record<KitPart, string>> = {
+  lines: 'the parts list of this kit',
+  errata: 'the known problems of this kit',
+  supply: 'the supply of this kit',
+  order: 'the soldering order of this kit',
+  board: 'the board of this kit',
+  picture: 'the picture behind the board',
+};
 
 /** Reads the list again on the server, by the same code as the page did: what is stored never rests on the page's word. */
 async function readForImport(db: Queryable, csv: string, mapping: Mapping): Promise<ReadList> {

@@ -16,17 +16,18 @@ async function build(server: TestServer, workshop: Workshop, index: number, shar
   await server.instructor.post(`/api/seats/${seat?.token}/events`).send({ events }).expect(200);
 }
 
-const paces = async (server: TestServer): Promise<LearntPaces> =>
-  (await server.instructor.get('/api/paces').expect(200)).body;
+const paces = async (server: TestServer, { id }: Workshop): Promise<LearntPaces> =>
+  (await server.instructor.get(`/api/workshops/${id}/paces`).expect(200)).body;
 
 describe('what finished workshops teach', () => {
   it('is nothing at first, and grows with each one that is over', async () => {
     const server = await testServer();
-    expect(await paces(server)).toEqual({ workshops: 0, count: 0, kinds: [], learners: [] });
     const first = await makeWorkshop(server, ['Tern', 'Skua']);
+    const before = { count: 0, kinds: [], learners: [] };
+    expect(await paces(server, first)).toMatchObject({ ...before, learners: [{ count: 0 }, {}] });
     await build(server, first, 0, 0.6);
     await build(server, first, 1, 1.8);
-    const after = await paces(server);
+    const after = await paces(server, first);
     const paceOf = (found: LearntPaces, seat: number) =>
       found.learners.find(({ id }) => id === first.seats[seat]?.learnerId);
     // The first step has no beginning that anybody logged.
@@ -36,7 +37,9 @@ describe('what finished workshops teach', () => {
 
     const second = await makeWorkshop(server, ['tern']);
     await build(server, second, 0, 0.6);
-    const more = await paces(server);
+    const more = await paces(server, second);
+    // Skua has no seat at the second evening: nobody there needs to know that pace.
+    expect(more.learners.map(({ id }) => id)).toEqual([first.seats[0]?.learnerId]);
     expect(more.workshops).toBe(2);
     expect(paceOf(more, 0)?.count).toBe(2 * (paceOf(after, 0)?.count ?? 0));
     expect(paceOf(more, 0)?.pace.logSd).toBeLessThan(paceOf(after, 0)?.pace.logSd ?? 0);
@@ -47,13 +50,13 @@ describe('what finished workshops teach', () => {
     const workshop = await makeWorkshop(server, ['Tern']);
     await server.db.query('update workshop set starts_at = now() where id = $1', [workshop.id]);
     await build(server, workshop, 0, 1);
-    expect((await paces(server)).count).toBe(0);
+    expect((await paces(server, workshop)).count).toBe(0);
     await server.db.query(
       `update workshop set starts_at = now() - interval '1 day' where id = $1`,
       [workshop.id],
     );
     const other = await makeWorkshop(server, ['Ruff']);
-    const { learners } = await paces(server);
+    const { learners } = await paces(server, other);
     const ruff = learners.find(({ id }) => id === other.seats[0]?.learnerId);
     expect(ruff).toMatchObject({ count: 0 });
     expect(ruff?.pace.logMean).toBeCloseTo(paceBefore('new').logMean, 1);

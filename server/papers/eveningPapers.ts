@@ -16,7 +16,7 @@ const ofWorkshop: readonly WorkshopPaper[] = [
 const ofKit: readonly KitPaper[] = ['resistor-card', 'step-sheets'];
 
 /** Everything for the evening as one file to print. */
-export async function eveningPapers(
+export async function eveningPdf(
   bags: BagsToPack,
   revision: Revision,
   size: SheetSize,

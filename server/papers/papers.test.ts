@@ -209,7 +209,10 @@ describe('the buying list', () => {
     });
     await server.instructor
       .put(`/api/stores/items/${itemId}/offers`)
-      .send({ offers: [{ supplierId, packSize: 25, breaks: [{ fromPacks: 1, packCents: 310 }] }] })
+      .send({
+        version: 1,
+        offers: [{ supplierId, packSize: 25, breaks: [{ fromPacks: 1, packCents: 310 }] }],
+      })
       .expect(200);
     const { items } = (await server.instructor.get('/api/stores')).body;
     const offerId = items[0].offers[0].id;

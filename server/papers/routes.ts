@@ -1,7 +1,17 @@
-import { type Request, type Response, Router } from 'express';
-import { kitPapers, paperFormats, sheetSizes, workshopPapers } from '#contract/papers';
+import type { Response } from 'express';
+import {
+  buyingList,
+  eveningPapers,
+  kitPaper,
+  kitPapers,
+  paperFormats,
+  sheetSizes,
+  workshopPaper,
+  workshopPapers,
+} from '#contract/papers';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { fileName, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
@@ -9,7 +19,7 @@ import { selectKit, selectRevision } from '../kits/queries.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
-import { eveningPapers } from './eveningPapers.ts';
+import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
@@ -38,13 +48,11 @@ function sendPdf(response: Response, name: string, pdf: Buffer): void {
 }
 
 /** Everything that is printed: as PDF, and as CSV for a spreadsheet. */
-export function paperRoutes(db: Database, seatAddress: () => string): Router {
-  const router = Router();
-
-  router.get('/api/kits/:kitId/papers/:paper.:format', async (request, response) => {
-    const { kitId } = request.params;
-    const paper = one(kitPapers, request.params.paper);
-    const format = one(paperFormats, request.params.format);
+export function paperRoutes(api: Api, db: Database, seatAddress: () => string): void {
+  api.send(kitPaper, async ({ params, request, response }) => {
+    const { kitId } = params;
+    const paper = one(kitPapers, params.paper);
+    const format = one(paperFormats, params.format);
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
     const { title, pdf, csv } = kitPaperDefinitions[paper];
@@ -53,18 +61,18 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
     else sendPdf(response, name, await pdf(kit, chosen(sheetSizes, request.query.size)));
   });
 
-  router.get('/api/workshops/:workshopId/papers/evening.pdf', async (request, response) => {
-    const bags = await bagsOf(request);
+  api.send(eveningPapers, async ({ params, request, response }) => {
+    const bags = await bagsOf(params.workshopId);
     const size = chosen(sheetSizes, request.query.size);
     const revision = await selectRevision(db, bags.kitId, bags.revision);
     if (!revision) throw noSuchPaper();
-    sendPdf(response, `${bags.title} papers`, await eveningPapers(bags, revision, size));
+    sendPdf(response, `${bags.title} papers`, await eveningPdf(bags, revision, size));
   });
 
-  router.get('/api/workshops/:workshopId/papers/:paper.:format', async (request, response) => {
-    const paper = one(workshopPapers, request.params.paper);
-    const format = one(paperFormats, request.params.format);
-    const bags = await bagsOf(request);
+  api.send(workshopPaper, async ({ params, request, response }) => {
+    const paper = one(workshopPapers, params.paper);
+    const format = one(paperFormats, params.format);
+    const bags = await bagsOf(params.workshopId);
     const options = {
       size: chosen(sheetSizes, request.query.size),
       order: chosen(packingOrders, request.query.order),
@@ -75,8 +83,8 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
     else sendPdf(response, name, await pdf(bags, options));
   });
 
-  router.get('/api/stores/buying-list.:format', async (request, response) => {
-    const format = one(paperFormats, request.params.format);
+  api.send(buyingList, async ({ params, request, response }) => {
+    const format = one(paperFormats, params.format);
     const rows = await buyingRows(String(request.query.buy ?? ''));
     if (format === 'csv') sendCsv(response, 'buying list', buyingListCsv(rows));
     else {
@@ -85,10 +93,7 @@ export function paperRoutes(db: Database, seatAddress: () => string): Router {
     }
   });
 
-  return router;
-
-  async function bagsOf({ params }: Request): Promise<BagsToPack & { readonly kitId: string }> {
-    const id = String(params.workshopId);
+  async function bagsOf(id: string): Promise<BagsToPack & { readonly kitId: string }> {
     const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
     if (!workshop || !revision) {

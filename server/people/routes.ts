@@ -1,21 +1,20 @@
-import { type Request, Router } from 'express';
 import {
-  certificatePath,
+  certificate,
   erasePerson,
   getPerson,
   listPeople,
   type PersonSummary,
-  peopleCsvPath,
-  statementsPath,
+  peopleCsv,
+  statements,
 } from '#contract/people';
 import { stateOfBuild } from '#core/learning/builds';
 import { skillIds, skillWords } from '#core/learning/skills';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { type StoredBuild, selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { type CsvColumn, csvOf, fileName, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKits } from '../kits/queries.ts';
@@ -25,18 +24,21 @@ import { eraseLearner, type StoredLearner, selectLearner, selectLearners } from 
 import { statementsOf } from './statements.ts';
 
 /** Learners: what they did, what they can, and what leaves the house about them. */
-export function peopleRoutes(db: Database, memory: LogMemory, siteAddress: () => string): Router {
-  const router = Router();
-
+export function peopleRoutes(
+  api: Api,
+  db: Database,
+  memory: LogMemory,
+  siteAddress: () => string,
+): void {
   const existing = async (id: string): Promise<StoredLearner> => {
     const learner = isUuid(id) ? await selectLearner(db, id) : undefined;
     if (!learner) throw notFound('learner', 'Choose one from the list of people.');
     return learner;
   };
 
-  serve(router, listPeople, () => summaries(db, memory));
+  api.serve(listPeople, () => summaries(db, memory));
 
-  serve(router, getPerson, async ({ params }) => {
+  api.serve(getPerson, async ({ params }) => {
     const learner = await existing(params.learnerId);
     return personOf(
       learner,
@@ -45,26 +47,26 @@ export function peopleRoutes(db: Database, memory: LogMemory, siteAddress: () =>
     );
   });
 
-  serve(router, erasePerson, async ({ params }) => {
+  api.serve(erasePerson, async ({ params }) => {
     const { id } = await existing(params.learnerId);
     await db.transaction((tx) => eraseLearner(tx, id));
     return { erased: true };
   });
 
-  router.get(peopleCsvPath, async (_request, response) => {
+  api.send(peopleCsv, async ({ response }) => {
     sendCsv(response, 'people', csvOf(columns, await summaries(db, memory)));
   });
 
-  router.get(statementsPath(':learnerId'), async (request, response) => {
-    const { learner, builds } = await buildsOf(request);
+  api.send(statements, async ({ params, response }) => {
+    const { learner, builds } = await buildsOf(params.learnerId);
     response
       .attachment(`${fileName(learner.name)}-xapi.json`)
       .json(statementsOf(learner, builds, siteAddress()));
   });
 
-  router.get(certificatePath(':learnerId', ':workshopId'), async (request, response) => {
-    const { learner, builds } = await buildsOf(request);
-    const build = builds.find(({ workshopId }) => workshopId === request.params.workshopId);
+  api.send(certificate, async ({ params, response }) => {
+    const { learner, builds } = await buildsOf(params.learnerId);
+    const build = builds.find(({ workshopId }) => workshopId === params.workshopId);
     if (!build || stateOfBuild(build).finishedAt === null) {
       throw notFound(
         'finished board',
@@ -74,8 +76,8 @@ export function peopleRoutes(db: Database, memory: LogMemory, siteAddress: () =>
     response.type('application/pdf').send(await certificatePdf(learner.name, build));
   });
 
-  async function buildsOf({ params }: Request) {
-    const learner = await existing(String(params.learnerId));
+  async function buildsOf(learnerId: string) {
+    const learner = await existing(learnerId);
     return { learner, builds: await selectBuilds(db, memory, { learnerId: learner.id }) };
   }
 
@@ -86,8 +88,6 @@ export function peopleRoutes(db: Database, memory: LogMemory, siteAddress: () =>
       steps: plannedSteps(kit),
     }));
   }
-
-  return router;
 }
 
 async function summaries(db: Database, memory: LogMemory): Promise<PersonSummary[]> {

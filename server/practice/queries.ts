@@ -1,8 +1,10 @@
+import { storedBoard, storedOrder, storedPlan } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
-import { type OrderSettings, settingsOf } from '#core/order/settings';
+import { settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
+import { readOnce, readOnceOrNull, readOrNull } from '../db/stored.ts';
 
 export interface PlannedBuild {
   readonly kitName: string;
@@ -18,11 +20,12 @@ export async function selectNextBuild(
 ): Promise<PlannedBuild | undefined> {
   const [row] = await db.query<{
     kit_name: string;
-    steps: PlannedStep[];
-    soldering_order: OrderSettings | null;
-    board: Board | null;
+    workshop_id: string;
+    steps: unknown;
+    soldering_order: unknown;
+    board: unknown;
   }>(
-    `select kit.name as kit_name, steps, soldering_order, board - 'backdrop' as board
+    `select workshop.id as workshop_id, kit.name as kit_name, steps, soldering_order, board - 'backdrop' as board
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -34,9 +37,9 @@ export async function selectNextBuild(
   return (
     row && {
       kitName: row.kit_name,
-      steps: row.steps,
-      styles: settingsOf(row.soldering_order).styles,
-      board: row.board,
+      steps: readOnce(storedPlan, row.steps),
+      styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
+      board: readOnceOrNull(storedBoard, row.board),
     }
   );
 }

@@ -1,4 +1,3 @@
-import { Router } from 'express';
 import { getSeatPractice, type SeatPractice } from '#contract/practice';
 import { byTime } from '#core/learning/builds';
 import { answersOf } from '#core/learning/practice/answers';
@@ -7,15 +6,13 @@ import { slipsOf } from '#core/learning/practice/weaknesses';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
-import { serve } from '../http/serve.ts';
+import type { Api } from '../http/api.ts';
 import { noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
 import { selectNextBuild } from './queries.ts';
 
 /** What a learner practises, from the link of a seat: their next kit, their earlier answers, their own mistakes. */
-export function practiceRoutes(db: Database, memory: LogMemory): Router {
-  const router = Router();
-
-  serve(router, getSeatPractice, async ({ params }): Promise<SeatPractice> => {
+export function practiceRoutes(api: Api, db: Database, memory: LogMemory): void {
+  api.serve(getSeatPractice, async ({ params }): Promise<SeatPractice> => {
     const seat = await selectSeatByToken(db, params.token);
     if (!seat) throw noSuchSeat();
     const { learnerId, seatId } = seat;
@@ -31,6 +28,4 @@ export function practiceRoutes(db: Database, memory: LogMemory): Router {
       slips: builds.flatMap(slipsOf).sort(byTime),
     };
   });
-
-  return router;
 }

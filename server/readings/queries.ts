@@ -1,17 +1,19 @@
 import type { IncomingReading } from '#contract/kits';
-import type { Part } from '#core/parts/part';
+import { storedPart } from '#contract/storedKinds';
 import type { Queryable } from '../db/database.ts';
+import { json, read } from '../db/stored.ts';
 
 interface ReadingRow {
   id: string;
   at: Date;
-  part: Part;
+  part: unknown;
   meter: string;
   reading: number;
 }
 
-const asReading = ({ at, ...row }: ReadingRow): IncomingReading => ({
+const asReading = ({ at, part, ...row }: ReadingRow): IncomingReading => ({
   ...row,
+  part: read(storedPart, part),
   at: at.toISOString(),
 });
 
@@ -32,7 +34,7 @@ export async function insertReading(
   const [row] = await db.query<ReadingRow>(
     `insert into incoming_reading (id, kit_id, part, meter, reading) values ($1, $2, $3::jsonb, $4, $5)
      returning id, at, part, meter, reading`,
-    [id, kitId, JSON.stringify(part), meter, reading],
+    [id, kitId, json(storedPart, part), meter, reading],
   );
   if (!row) throw new Error('the reading was not stored');
   return asReading(row);

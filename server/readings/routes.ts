@@ -1,26 +1,23 @@
 import { randomUUID } from 'node:crypto';
-import { Router } from 'express';
 import { addReading, listReadings, removeReading } from '#contract/kits';
 import { rangeFor } from '#core/checking/meter';
 import { meters } from '#core/checking/meters';
 import { hasAmount } from '#core/checking/verdict';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
 import { deleteReading, insertReading, selectReadings } from './queries.ts';
 
 /** Readings of incoming parts. The verdicts are computed from them wherever they are shown. */
-export function readingRoutes(db: Database): Router {
-  const router = Router();
-
-  serve(router, listReadings, async ({ params }) => {
+export function readingRoutes(api: Api, db: Database): void {
+  api.serve(listReadings, async ({ params }) => {
     await kitOf(db, params.kitId);
     return selectReadings(db, params.kitId);
   });
 
-  serve(router, addReading, async ({ params, body }) => {
+  api.serve(addReading, async ({ params, body }) => {
     const { lines } = await kitOf(db, params.kitId);
     const part = lines[body.line]?.part;
     if (!part) {
@@ -53,13 +50,11 @@ export function readingRoutes(db: Database): Router {
     return insertReading(db, params.kitId, { id: randomUUID(), part, meter: meterId, reading });
   });
 
-  serve(router, removeReading, async ({ params }) => {
+  api.serve(removeReading, async ({ params }) => {
     await kitOf(db, params.kitId);
     if (isUuid(params.readingId)) await deleteReading(db, params.kitId, params.readingId);
     return {};
   });
-
-  return router;
 }
 
 async function kitOf(db: Database, kitId: string) {

@@ -1,20 +1,17 @@
-import { Router } from 'express';
-import { getKitReport, getStepTimes, kitReportCsvPath } from '#contract/reports';
+import { getKitReport, getStepTimes, kitReportCsv } from '#contract/reports';
 import { type Entry, type KitReport, timesOfStep } from '#core/learning/kitReport';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { type CsvColumn, csvOf, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
 import { fullKitReport } from './kitReports.ts';
 
 /** What the workshops of a kit have shown. */
-export function reportRoutes(db: Database, memory: LogMemory): Router {
-  const router = Router();
-
+export function reportRoutes(api: Api, db: Database, memory: LogMemory): void {
   const existing = async (kitId: string) => {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
@@ -28,19 +25,17 @@ export function reportRoutes(db: Database, memory: LogMemory): Router {
     return { kit, report: fullKitReport(parts, builds, new Date()) };
   };
 
-  serve(router, getKitReport, async ({ params }) => (await reportOn(params.kitId)).report);
+  api.serve(getKitReport, async ({ params }) => (await reportOn(params.kitId)).report);
 
-  serve(router, getStepTimes, async ({ params }) => {
+  api.serve(getStepTimes, async ({ params }) => {
     const { id } = await existing(params.kitId);
     return timesOfStep(await selectBuilds(db, memory, { kitId: id }), params.stepId);
   });
 
-  router.get(kitReportCsvPath(':kitId'), async (request, response) => {
-    const { kit, report } = await reportOn(String(request.params.kitId));
+  api.send(kitReportCsv, async ({ params, response }) => {
+    const { kit, report } = await reportOn(params.kitId);
     sendCsv(response, `${kit.name} mistakes`, csvOf(columnsOf(report), report.entries));
   });
-
-  return router;
 }
 
 function columnsOf({ steps }: KitReport): readonly CsvColumn<Entry>[] {

@@ -1,9 +1,11 @@
+import { storedBoard, storedIron, storedOrder, storedPlan } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
 import type { Iron } from '#core/joint/heat/iron';
-import { type OrderSettings, settingsOf } from '#core/order/settings';
+import { settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
+import { read, readOnce, readOnceOrNull, readOrNull } from '../db/stored.ts';
 import { notFound } from '../http/refusal.ts';
 
 export interface StoredSeat {
@@ -37,10 +39,10 @@ export async function selectSeatByToken(
     title: string;
     kit_name: string;
     starts_at: Date;
-    steps: PlannedStep[];
-    soldering_order: OrderSettings | null;
-    board: Board | null;
-    iron: Iron;
+    steps: unknown;
+    soldering_order: unknown;
+    board: unknown;
+    iron: unknown;
   }>(
     `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, steps, soldering_order,
             board - 'backdrop' as board, iron
@@ -61,10 +63,10 @@ export async function selectSeatByToken(
       workshopTitle: row.title,
       kitName: row.kit_name,
       startsAt: row.starts_at.toISOString(),
-      steps: row.steps,
-      styles: settingsOf(row.soldering_order).styles,
-      board: row.board,
-      iron: row.iron,
+      steps: readOnce(storedPlan, row.steps),
+      styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
+      board: readOnceOrNull(storedBoard, row.board),
+      iron: read(storedIron, row.iron),
     }
   );
 }

@@ -1,15 +1,19 @@
-import type { StockItem } from '#contract/stores';
+import { storedBreaks, storedStockPart } from '#contract/storedKinds';
+import type { StockItem, StoredSupplier } from '#contract/stores';
 import { levelOf, type Move } from '#core/stores/ledger';
 import type { Offer, Supplier } from '#core/stores/offers';
-import type { StockPart } from '#core/stores/stockPart';
 import type { Queryable } from '../db/database.ts';
+import { json, read } from '../db/stored.ts';
 
 interface ItemRow {
   id: string;
-  part: StockPart;
+  part: unknown;
   location: string;
   minimum: number;
+  version: number;
 }
+
+type NewItem = Pick<StockItem, 'id' | 'part' | 'location' | 'minimum'>;
 
 interface MoveRow extends Omit<Move, 'at'> {
   item_id: string;
@@ -21,20 +25,31 @@ interface OfferRow {
   item_id: string;
   supplier_id: string;
   pack_size: number;
-  breaks: Offer['breaks'];
+  breaks: unknown;
 }
 
 /** Every item with its level and its offers, in the order in which they were put in. */
-export async function selectItems(db: Queryable): Promise<StockItem[]> {
+export const selectItems = (db: Queryable): Promise<StockItem[]> => itemsWhere(db, null);
+
+/** One item, with its own ledger's level and its own offers. */
+export const selectItem = async (db: Queryable, id: string): Promise<StockItem | undefined> =>
+  (await itemsWhere(db, id))[0];
+
+async function itemsWhere(db: Queryable, itemId: string | null): Promise<StockItem[]> {
   const items = await db.query<ItemRow>(
-    'select id, part, location, minimum from stock_item order by created_at, id',
+    `select id, part, location, minimum, version from stock_item
+      where $1::uuid is null or id = $1::uuid order by created_at, id`,
+    [itemId],
   );
-  const moves = await selectMoves(db);
+  const moves = await selectMoves(db, itemId ?? undefined);
   const offers = await db.query<OfferRow>(
-    'select id, item_id, supplier_id, pack_size, breaks from offer order by supplier_id, pack_size, id',
+    `select id, item_id, supplier_id, pack_size, breaks from offer
+      where $1::uuid is null or item_id = $1::uuid order by supplier_id, pack_size, id`,
+    [itemId],
   );
   return items.map((item) => ({
     ...item,
+    part: read(storedStockPart, item.part),
     level: levelOf(moves.get(item.id) ?? []),
     offers: offers
       .filter(({ item_id }) => item_id === item.id)
@@ -43,7 +58,7 @@ export async function selectItems(db: Queryable): Promise<StockItem[]> {
         itemId: item.id,
         supplierId: supplier_id,
         packSize: pack_size,
-        breaks,
+        breaks: read(storedBreaks, breaks),
       })),
   }));
 }
@@ -89,24 +104,53 @@ export async function insertMove(
   );
 }
 
-export async function insertItem(db: Queryable, item: ItemRow): Promise<void> {
+export async function insertItem(db: Queryable, item: NewItem): Promise<void> {
   await db.query(
     'insert into stock_item (id, part, location, minimum) values ($1, $2::jsonb, $3, $4)',
-    [item.id, JSON.stringify(item.part), item.location, item.minimum],
+    [item.id, json(storedStockPart, item.part), item.location, item.minimum],
   );
 }
 
-export async function updateItem(db: Queryable, item: ItemRow): Promise<boolean> {
-  const rows = await db.query(
-    'update stock_item set part = $2::jsonb, location = $3, minimum = $4 where id = $1 returning id',
-    [item.id, JSON.stringify(item.part), item.location, item.minimum],
+/**
+ * Changes an item, if it is still the one that was read.
+ *
+ * @returns its version from now on; undefined where somebody else was first
+ */
+export async function updateItem(
+  db: Queryable,
+  item: NewItem,
+  basedOn: number,
+): Promise<number | undefined> {
+  const [row] = await db.query<{ version: number }>(
+    `update stock_item set part = $2::jsonb, location = $3, minimum = $4, version = version + 1
+      where id = $1 and version = $5 returning version`,
+    [item.id, json(storedStockPart, item.part), item.location, item.minimum, basedOn],
   );
-  return rows.length === 1;
+  return row?.version;
 }
 
-export async function selectSuppliers(db: Queryable): Promise<Supplier[]> {
-  const rows = await db.query<{ id: string; name: string; delivery_cents: number; days: number }>(
-    'select id, name, delivery_cents, days from supplier order by name',
+/** The same for what stands beside the item, such as its offers. */
+export async function raiseItemVersion(
+  tx: Queryable,
+  id: string,
+  basedOn: number,
+): Promise<number | undefined> {
+  const [row] = await tx.query<{ version: number }>(
+    'update stock_item set version = version + 1 where id = $1 and version = $2 returning version',
+    [id, basedOn],
+  );
+  return row?.version;
+}
+
+export const itemExists = async (db: Queryable, id: string): Promise<boolean> =>
+  (await db.query('select id from stock_item where id = $1', [id])).length === 1;
+
+export const supplierExists = async (db: Queryable, id: string): Promise<boolean> =>
+  (await db.query('select id from supplier where id = $1', [id])).length === 1;
+
+export async function selectSuppliers(db: Queryable): Promise<StoredSupplier[]> {
+  const rows = await db.query<Omit<StoredSupplier, 'deliveryCents'> & { delivery_cents: number }>(
+    'select id, name, delivery_cents, days, version from supplier order by name',
   );
   return rows.map(({ delivery_cents, ...row }) => ({ ...row, deliveryCents: delivery_cents }));
 }
@@ -122,13 +166,21 @@ export async function insertSupplier(db: Queryable, supplier: Supplier): Promise
   return rows.length === 1;
 }
 
-export async function updateSupplier(db: Queryable, supplier: Supplier): Promise<boolean> {
-  const { id, name, deliveryCents, days } = supplier;
-  const rows = await db.query(
-    'update supplier set name = $2, delivery_cents = $3, days = $4 where id = $1 returning id',
-    [id, name, deliveryCents, days],
+/**
+ * Changes a supplier, if it is still the one that was read.
+ *
+ * @returns its version from now on; undefined where somebody else was first
+ */
+export async function updateSupplier(
+  db: Queryable,
+  { id, name, deliveryCents, days, version }: StoredSupplier,
+): Promise<number | undefined> {
+  const [row] = await db.query<{ version: number }>(
+    `update supplier set name = $2, delivery_cents = $3, days = $4, version = version + 1
+      where id = $1 and version = $5 returning version`,
+    [id, name, deliveryCents, days, version],
   );
-  return rows.length === 1;
+  return row?.version;
 }
 
 export async function replaceOffers(
@@ -140,7 +192,7 @@ export async function replaceOffers(
   for (const { id, supplierId, packSize, breaks } of offers) {
     await tx.query(
       'insert into offer (id, item_id, supplier_id, pack_size, breaks) values ($1, $2, $3, $4, $5::jsonb)',
-      [id, itemId, supplierId, packSize, JSON.stringify(breaks)],
+      [id, itemId, supplierId, packSize, json(storedBreaks, breaks)],
     );
   }
 }

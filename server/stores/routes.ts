@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { Router } from 'express';
 import {
   bookMove,
   changeOffers,
@@ -10,60 +9,68 @@ import {
   createSupplier,
   getItemLedger,
   getStores,
-  ledgerCsvPath,
-  stockCsvPath,
+  ledgerCsv,
+  needsCsv,
+  stockCsv,
   usualRunOut,
 } from '#contract/stores';
 import { changeBy, levelOf, refusalOf } from '#core/stores/ledger';
 import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
 import { sendCsv } from '../http/csv.ts';
-import { invalid, notFound, Refusal } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
+import { changedMeanwhile, invalid, notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import {
   insertItem,
   insertMove,
   insertSupplier,
+  itemExists,
   lockItem,
+  raiseItemVersion,
   replaceOffers,
+  selectItem,
   selectItems,
   selectMoves,
   selectSuppliers,
+  supplierExists,
   updateItem,
   updateSupplier,
 } from './queries.ts';
-import { ledgerCsv, needsCsv, stockCsv } from './stockCsv.ts';
+import { ledgerRows, needsRows, stockRows } from './stockCsv.ts';
 import { workshopNeeds } from './workshopNeeds.ts';
 
 const noSuchItem = () => notFound('item in the stores', 'Choose one from the list.');
 
 /** Drawers, their ledger, suppliers and offers; and what planned workshops need of them. */
-export function storesRoutes(db: Database): Router {
-  const router = Router();
-
-  serve(router, getStores, async () => ({
+export function storesRoutes(api: Api, db: Database): void {
+  api.serve(getStores, async () => ({
     items: await selectItems(db),
     suppliers: await selectSuppliers(db),
   }));
 
-  serve(router, createStockItem, async ({ body }) => {
+  api.serve(createStockItem, async ({ body }) => {
     const id = randomUUID();
     await insertItem(db, { id, ...body });
     return { id };
   });
 
-  serve(router, changeStockItem, async ({ params: { itemId }, body }) => {
-    if (!isUuid(itemId) || !(await updateItem(db, { id: itemId, ...body }))) throw noSuchItem();
-    return {};
-  });
+  api.serve(
+    changeStockItem,
+    async ({ params: { itemId }, body: { version: basedOn, ...item } }) => {
+      if (!isUuid(itemId) || !(await itemExists(db, itemId))) throw noSuchItem();
+      const version = await updateItem(db, { id: itemId, ...item }, basedOn);
+      if (version === undefined) throw changedMeanwhile('this drawer');
+      return { version };
+    },
+  );
 
-  serve(router, getItemLedger, async ({ params: { itemId } }) => {
-    const item = (await selectItems(db)).find(({ id }) => id === itemId);
+  api.serve(getItemLedger, async ({ params: { itemId } }) => {
+    const item = isUuid(itemId) ? await selectItem(db, itemId) : undefined;
     if (!item) throw noSuchItem();
     return { item, moves: (await selectMoves(db, itemId)).get(itemId) ?? [] };
   });
 
-  serve(router, bookMove, async ({ params: { itemId }, body }) =>
+  api.serve(bookMove, async ({ params: { itemId }, body }) =>
     db.transaction(async (tx) => {
       if (!isUuid(itemId) || !(await lockItem(tx, itemId))) throw noSuchItem();
       const moves = (await selectMoves(tx, itemId)).get(itemId) ?? [];
@@ -77,7 +84,7 @@ export function storesRoutes(db: Database): Router {
     }),
   );
 
-  serve(router, createSupplier, async ({ body }) => {
+  api.serve(createSupplier, async ({ body }) => {
     const id = randomUUID();
     if (!(await insertSupplier(db, { id, ...body }))) {
       throw invalid([
@@ -87,14 +94,16 @@ export function storesRoutes(db: Database): Router {
     return { id };
   });
 
-  serve(router, changeSupplier, async ({ params: { supplierId }, body }) => {
-    if (!isUuid(supplierId) || !(await updateSupplier(db, { id: supplierId, ...body }))) {
+  api.serve(changeSupplier, async ({ params: { supplierId }, body }) => {
+    if (!isUuid(supplierId) || !(await supplierExists(db, supplierId))) {
       throw notFound('supplier', 'Choose one from the list.');
     }
-    return {};
+    const version = await updateSupplier(db, { id: supplierId, ...body });
+    if (version === undefined) throw changedMeanwhile('this supplier');
+    return { version };
   });
 
-  serve(router, changeOffers, async ({ params: { itemId }, body }) =>
+  api.serve(changeOffers, async ({ params: { itemId }, body }) =>
     db.transaction(async (tx) => {
       if (!isUuid(itemId) || !(await lockItem(tx, itemId))) throw noSuchItem();
       const known = new Set((await selectSuppliers(tx)).map(({ id }) => id));
@@ -104,17 +113,19 @@ export function storesRoutes(db: Database): Router {
           { field: `offers[${stranger}].supplierId`, message: 'Choose a supplier from the list.' },
         ]);
       }
+      const version = await raiseItemVersion(tx, itemId, body.version);
+      if (version === undefined) throw changedMeanwhile('this drawer');
       await replaceOffers(
         tx,
         itemId,
         body.offers.map((offer) => ({ id: randomUUID(), ...offer })),
       );
-      return {};
+      return { version };
     }),
   );
 
-  serve(router, computeNeeds, async ({ body }) => {
-    const needs = await workshopNeeds(db, body.workshopIds, body.runOut);
+  api.serve(computeNeeds, async ({ body }) => {
+    const needs = await workshopNeeds(db, body.workshopIds, body.runOut ?? usualRunOut);
     if (!needs) {
       throw new Refusal(
         404,
@@ -125,18 +136,17 @@ export function storesRoutes(db: Database): Router {
     return needs;
   });
 
-  router.get(stockCsvPath, async (_request, response) => {
+  api.send(stockCsv, async ({ response }) => {
     const [items, suppliers] = [await selectItems(db), await selectSuppliers(db)];
-    sendCsv(response, 'stock', stockCsv(items, suppliers));
+    sendCsv(response, 'stock', stockRows(items, suppliers));
   });
 
-  router.get(ledgerCsvPath(':itemId'), async (request, response) => {
-    const itemId = String(request.params.itemId);
-    if (!(await selectItems(db)).some(({ id }) => id === itemId)) throw noSuchItem();
-    sendCsv(response, 'ledger', ledgerCsv((await selectMoves(db, itemId)).get(itemId) ?? []));
+  api.send(ledgerCsv, async ({ params: { itemId }, response }) => {
+    if (!isUuid(itemId) || !(await selectItem(db, itemId))) throw noSuchItem();
+    sendCsv(response, 'ledger', ledgerRows((await selectMoves(db, itemId)).get(itemId) ?? []));
   });
 
-  router.get('/api/stores/needs.csv', async ({ query }, response) => {
+  api.send(needsCsv, async ({ request: { query }, response }) => {
     const ids = String(query.for ?? '')
       .split(',')
       .filter(isUuid);
@@ -145,8 +155,6 @@ export function storesRoutes(db: Database): Router {
     if (!needs || ids.length === 0) {
       throw notFound('list of needs', 'Choose workshops on the page of needs, and export again.');
     }
-    sendCsv(response, 'needs', needsCsv(needs));
+    sendCsv(response, 'needs', needsRows(needs));
   });
-
-  return router;
 }

@@ -16,7 +16,7 @@ interface Row {
 }
 
 /** Every item and offer: an item without an offer has one row, others one for each offer. */
-export function stockCsv(items: readonly StockItem[], suppliers: readonly Supplier[]): string {
+export function stockRows(items: readonly StockItem[], suppliers: readonly Supplier[]): string {
   const rows = items.flatMap((item): Row[] =>
     item.offers.length === 0
       ? [{ item, offer: undefined, supplier: undefined }]
@@ -52,7 +52,7 @@ export function stockCsv(items: readonly StockItem[], suppliers: readonly Suppli
 }
 
 /** The ledger of an item: every move with the level after it. */
-export const ledgerCsv = (moves: readonly Move[]): string =>
+export const ledgerRows = (moves: readonly Move[]): string =>
   csvOf<LedgerRow>(
     [
       { heading: 'at', cell: ({ move }) => move.at },
@@ -66,7 +66,7 @@ export const ledgerCsv = (moves: readonly Move[]): string =>
   );
 
 /** What workshops need, line by line. */
-export const needsCsv = ({ lines }: Needs): string =>
+export const needsRows = ({ lines }: Needs): string =>
   csvOf<Need>(
     [
       { heading: 'what', cell: ({ part }) => stockName(t, part) },

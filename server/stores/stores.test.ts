@@ -3,13 +3,8 @@ import fc from 'fast-check';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ledgerOf } from '#core/stores/ledger';
-import {
-  makeWorkshop,
-  passphrase,
-  sent,
-  type TestServer,
-  testServer,
-} from '../testing/testServer.ts';
+import { passphrase } from '../testing/owner.ts';
+import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -143,19 +138,22 @@ describe('suppliers and offers', () => {
         { fromPacks: 10, packCents: 120 },
       ],
     };
-    const put = (offers: object[]) =>
-      server.instructor.put(`/api/stores/items/${id}/offers`).send({ offers });
-    await put([offer, { ...offer, packSize: 10 }]).expect(200);
-    await put([offer]).expect(200);
+    const put = (offers: object[], version: number) =>
+      server.instructor.put(`/api/stores/items/${id}/offers`).send({ offers, version });
+    await put([offer, { ...offer, packSize: 10 }], 1).expect(200);
+    // Somebody who read before that would throw the second offer away unseen.
+    expect((await put([offer], 1)).status).toBe(409);
+    expect((await ledger(id)).item.offers).toHaveLength(2);
+    await put([offer], 2).expect(200);
     expect((await ledger(id)).item.offers).toMatchObject([{ packSize: 100, supplierId: supplier }]);
     const again = await server.instructor
       .post('/api/stores/suppliers')
       .send({ name: 'pier parts', deliveryCents: 1, days: 1 });
     expect(again.body.errors[0]).toMatchObject({ field: 'name' });
-    const wrong = await put([{ ...offer, breaks: [{ fromPacks: 2, packCents: 1 }] }]);
+    const wrong = await put([{ ...offer, breaks: [{ fromPacks: 2, packCents: 1 }] }], 3);
     expect(wrong.status).toBe(422);
     expect(wrong.body.errors[0].message).toMatch(/first price is for 1 pack/);
-    const stranger = await put([{ ...offer, supplierId: randomUUID() }]);
+    const stranger = await put([{ ...offer, supplierId: randomUUID() }], 3);
     expect(stranger.body.errors[0]).toMatchObject({ field: 'offers[0].supplierId' });
     expect((await ledger(id)).item.offers).toHaveLength(1);
     const csv = await server.instructor.get('/api/stores/stock.csv').expect(200);

@@ -1,3 +1,4 @@
+import type { FamilyId } from '#core/parts/families/ids';
 import { countLosses, type LossCount } from '#core/stores/lossRate';
 import { type Needs, needsOf, type PlannedBags } from '#core/stores/needs';
 import type { Queryable } from '../db/database.ts';
@@ -32,8 +33,8 @@ export async function workshopNeeds(
 }
 
 /** Pieces and losses by family, over all workshops. */
-async function lossesSeen(db: Queryable): Promise<Map<string, LossCount>> {
-  const seen = new Map<string, LossCount>();
+async function lossesSeen(db: Queryable): Promise<Map<FamilyId, LossCount>> {
+  const seen = new Map<FamilyId, LossCount>();
   const logs = await selectDeedsOfAll(db, ['step-done', 'mistake', 'undo']);
   for (const [id, steps] of await selectPlans(db)) {
     for (const [family, { pieces, lost }] of countLosses(steps, logs.get(id) ?? [])) {

@@ -1,19 +1,20 @@
 import type { Express } from 'express';
 import pino from 'pino';
-import request, { type Test } from 'supertest';
+import request, { type Response, type Test } from 'supertest';
 import type TestAgent from 'supertest/lib/agent.js';
 import { v7 as newEventId } from 'uuid';
 import type { SentEvent } from '#contract/events';
-import type { Kit } from '#contract/kits';
+import type { Kit, KitPart } from '#contract/kits';
 import type { Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
+import type { PlannedStep } from '#core/pace/stepMinutes';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/table';
 import { createApp } from '../app.ts';
-import { type Database, openDatabase } from '../db/database.ts';
-import { migrate } from '../db/migrate.ts';
-
-export const passphrase = 'a quiet harbour';
+import type { Database } from '../db/database.ts';
+import { plannedSteps } from '../kits/plannedSteps.ts';
+import { sessionToken } from './owner.ts';
+import { testDatabase } from './testDatabase.ts';
 
 export const smallKitCsv = 'Ref,Qty,Part,Value\n"R1, R2",2,resistor,470\nD1,1,LED red,\n';
 
@@ -26,15 +27,14 @@ export interface TestServer {
 
 /** The whole server on a database in memory, with a passphrase chosen. */
 export async function testServer(): Promise<TestServer> {
-  const db = await openDatabase();
-  await migrate(db);
+  const db = await testDatabase('owned');
   const app = createApp({
     db,
     log: pino({ level: 'silent' }),
     seatAddress: () => 'http://bench.test',
   });
   const instructor = request.agent(app);
-  await instructor.post('/api/setup').send({ passphrase }).expect(200);
+  instructor.set('Cookie', `ozzet_session=${sessionToken}`);
   return { app, db, instructor };
 }
 
@@ -79,14 +79,50 @@ export const sent = (seatId: string, deed: Deed, at = '2026-03-05T18:40:00.000Z'
   at,
 });
 
-/** Changes some of a kit, and sends the rest of it as it is. */
-export const changeKitTo = (server: TestServer, kit: Kit, more: object) =>
-  server.instructor.put(`/api/kits/${kit.id}/content`).send({
-    basedOn: kit.revisionId,
-    supplyVolt: kit.supplyVolt,
-    lines: kit.lines,
-    errata: kit.errata,
-    board: kit.board,
-    order: kit.order,
-    ...more,
+interface KitChanges {
+  readonly lines?: readonly unknown[];
+  readonly errata?: readonly unknown[];
+  readonly supplyVolt?: number | null;
+  readonly order?: unknown;
+  readonly board?: unknown;
+}
+
+/** Changes some of a kit, part by part, until one is refused; the last answer comes back. */
+export function changeKitTo(server: TestServer, kit: Kit, changes: KitChanges) {
+  const put = (part: KitPart, body: object) =>
+    server.instructor
+      .put(`/api/kits/${kit.id}/${part}`)
+      .send({ version: kit.versions[part], ...body });
+  const calls: (() => Test)[] = [];
+  const { lines, errata, supplyVolt, order, board } = changes;
+  if (lines !== undefined) calls.push(() => put('lines', { lines }));
+  if (errata !== undefined) calls.push(() => put('errata', { errata }));
+  if (supplyVolt !== undefined) calls.push(() => put('supply', { supplyVolt }));
+  if (order !== undefined) calls.push(() => put('order', { order }));
+  if (board !== undefined) {
+    const { backdrop, ...drawn } = (board ?? {}) as { readonly backdrop?: unknown };
+    calls.push(() => put('board', { board: board === null ? null : drawn }));
+    if (backdrop !== undefined) calls.push(() => put('picture', { picture: backdrop }));
+  }
+  const last = (async () => {
+    let answer: Response | undefined;
+    for (const call of calls) {
+      answer = await call();
+      if (answer.status !== 200) break;
+    }
+    if (!answer) throw new Error('nothing to change');
+    return answer;
+  })();
+  return Object.assign(last, {
+    expect: async (status: number): Promise<Response> => {
+      const answer = await last;
+      if (answer.status !== status) {
+        throw new Error(`expected ${status}, got ${answer.status}: ${answer.text}`);
+      }
+      return answer;
+    },
   });
+}
+
+/** The steps that a kit is built by now. */
+export const stepsOf = (kit: Kit): readonly PlannedStep[] => plannedSteps(kit);

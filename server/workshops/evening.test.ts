@@ -11,8 +11,11 @@ beforeAll(async () => {
   workshop = await makeWorkshop(server, ['Tern', 'Skua', '']);
 });
 
-const reseat = (change: (seat: Seat) => Partial<Seat>) =>
-  server.instructor.put(`/api/workshops/${workshop.id}/seating`).send({
+let version = 1;
+/** Sends who sits where, as it was read last. */
+const reseat = (change: (seat: Seat) => Partial<Seat>) => {
+  const sent = server.instructor.put(`/api/workshops/${workshop.id}/seating`).send({
+    version,
     seats: workshop.seats.map(({ id, name, experience, partner, ...seat }) => ({
       id,
       name,
@@ -21,6 +24,14 @@ const reseat = (change: (seat: Seat) => Partial<Seat>) =>
       ...change({ id, name, experience, partner, ...seat }),
     })),
   });
+  return {
+    expect: async (status: number) => {
+      const answer = await sent.expect(status);
+      if (status === 200) version = answer.body.version;
+      return answer;
+    },
+  };
+};
 
 describe('who sits where', () => {
   it('knows a learner by name from one workshop to the next, with the experience of the last time', async () => {
@@ -63,7 +74,7 @@ describe('who sits where', () => {
     await reseat(() => ({ experience: 'expert' as 'new' })).expect(422);
     const missing = await server.instructor
       .put(`/api/workshops/${workshop.id}/seating`)
-      .send({ seats: [] })
+      .send({ version, seats: [] })
       .expect(422);
     expect(missing.body.detail).toMatch(/Reload the page/);
     const kitId = await makeKit(server, 'Twice');
@@ -77,6 +88,27 @@ describe('who sits where', () => {
         seats: [{ name: 'Ruff' }, { name: 'ruff' }],
       })
       .expect(422);
+  });
+});
+
+describe('two who seat people at once', () => {
+  it('do not undo each other’s work: the second is told', async () => {
+    const own = await makeWorkshop(server, ['Dunlin', 'Plover']);
+    const send = (name: string) =>
+      server.instructor.put(`/api/workshops/${own.id}/seating`).send({
+        version: own.version,
+        seats: own.seats.map(({ id, experience, partner, number, ...seat }) => ({
+          id,
+          experience,
+          partner,
+          name: number === 1 ? name : seat.name,
+        })),
+      });
+    const [one, other] = await Promise.all([send('Ada'), send('Bea')]);
+    expect([one.status, other.status].sort()).toEqual([200, 409]);
+    const { body } = await server.instructor.get(`/api/workshops/${own.id}`).expect(200);
+    expect(body.seats[0].name).toBe(one.status === 200 ? 'Ada' : 'Bea');
+    expect(body.version).toBe(own.version + 1);
   });
 });
 

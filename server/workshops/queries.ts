@@ -1,9 +1,11 @@
+import { storedIron, storedOrder, storedPlan } from '#contract/storedKinds';
 import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
 import type { Iron } from '#core/joint/heat/iron';
-import { type OrderSettings, settingsOf } from '#core/order/settings';
+import { settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Queryable } from '../db/database.ts';
+import { json, read, readOnce, readOrNull } from '../db/stored.ts';
 
 export interface StoredWorkshop {
   readonly id: string;
@@ -17,6 +19,8 @@ export interface StoredWorkshop {
   readonly iron: Iron;
   readonly steps: readonly PlannedStep[];
   readonly styles: readonly StyleId[];
+  /** Of who sits where. */
+  readonly version: number;
 }
 
 export async function insertWorkshop(
@@ -34,32 +38,32 @@ export async function insertWorkshop(
   const { id, title, revisionId, startsAt, lengthMinutes, steps, seats } = workshop;
   await db.query(
     `insert into workshop (id, title, revision_id, starts_at, length_minutes, steps) values ($1, $2, $3, $4, $5, $6::jsonb)`,
-    [id, title, revisionId, startsAt, lengthMinutes, JSON.stringify(steps)],
+    [id, title, revisionId, startsAt, lengthMinutes, json(storedPlan, steps)],
   );
-  for (const { id: seatId, number, name, token, learnerId, experience, partner } of seats) {
-    await db.query(
-      `insert into seat (id, workshop_id, number, name, token, learner_id, experience, partner)
-       values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-      [seatId, id, number, name, token, learnerId, experience, partner],
-    );
-  }
+  await db.query(
+    `insert into seat (id, workshop_id, number, name, token, learner_id, experience, partner)
+     select id, $1::uuid, number, name, token, "learnerId", experience, partner
+       from jsonb_to_recordset($2::jsonb)
+            as seat (id uuid, number integer, name text, token text, "learnerId" uuid, experience text, partner integer)`,
+    [id, JSON.stringify(seats)],
+  );
 }
 
 export async function updateIron(db: Queryable, workshopId: string, iron: Iron): Promise<void> {
   await db.query('update workshop set iron = $2::jsonb where id = $1', [
     workshopId,
-    JSON.stringify(iron),
+    json(storedIron, iron),
   ]);
 }
 
-export async function updateSeat(
-  tx: Queryable,
-  { id, name, learnerId, experience, partner }: Omit<Seat, 'number' | 'token'>,
-): Promise<void> {
-  await tx.query(
-    'update seat set name = $2, learner_id = $3, experience = $4, partner = $5 where id = $1',
-    [id, name, learnerId, experience, partner],
-  );
+interface SummaryRow {
+  id: string;
+  title: string;
+  kit_name: string;
+  revision: number;
+  starts_at: Date;
+  length_minutes: number;
+  seats: number;
 }
 
 interface WorkshopRow {
@@ -71,9 +75,10 @@ interface WorkshopRow {
   supply_volt: number | null;
   starts_at: Date;
   length_minutes: number;
-  steps: PlannedStep[];
-  soldering_order: OrderSettings | null;
-  iron: Iron;
+  steps: unknown;
+  soldering_order: unknown;
+  iron: unknown;
+  seating_version: number;
 }
 
 const withKit = `
@@ -82,7 +87,7 @@ const withKit = `
   join kit on kit.id = kit_revision.kit_id`;
 
 export async function selectWorkshops(db: Queryable): Promise<WorkshopSummary[]> {
-  const rows = await db.query<Omit<WorkshopRow, 'steps' | 'soldering_order'> & { seats: number }>(
+  const rows = await db.query<SummaryRow>(
     `select workshop.id, title, kit.name as kit_name, kit_revision.number as revision, starts_at, length_minutes,
             (select count(*)::integer from seat where workshop_id = workshop.id) as seats
        ${withKit} order by starts_at desc`,
@@ -104,7 +109,7 @@ export async function selectWorkshop(
 ): Promise<StoredWorkshop | undefined> {
   const [row] = await db.query<WorkshopRow>(
     `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
-            starts_at, length_minutes, steps, soldering_order, iron
+            starts_at, length_minutes, steps, soldering_order, iron, seating_version
        ${withKit} where workshop.id = $1`,
     [id],
   );
@@ -118,9 +123,10 @@ export async function selectWorkshop(
       supplyVolt: row.supply_volt,
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
-      steps: row.steps,
-      styles: settingsOf(row.soldering_order).styles,
-      iron: row.iron,
+      steps: readOnce(storedPlan, row.steps),
+      styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
+      iron: read(storedIron, row.iron),
+      version: row.seating_version,
     }
   );
 }
@@ -160,10 +166,8 @@ export async function deleteSign(db: Queryable, workshopId: string, item: string
 
 /** The plan of every workshop, by its id. */
 export async function selectPlans(db: Queryable): Promise<Map<string, readonly PlannedStep[]>> {
-  const rows = await db.query<{ id: string; steps: PlannedStep[] }>(
-    'select id, steps from workshop',
-  );
-  return new Map(rows.map(({ id, steps }) => [id, steps]));
+  const rows = await db.query<{ id: string; steps: unknown }>('select id, steps from workshop');
+  return new Map(rows.map(({ id, steps }) => [id, readOnce(storedPlan, steps)]));
 }
 
 /** The seats of a workshop, in the order of their numbers. */
@@ -172,5 +176,38 @@ export async function selectSeats(db: Queryable, workshopId: string): Promise<Se
     `select id, number, name, token, learner_id as "learnerId", experience, partner
        from seat where workshop_id = $1 order by number`,
     [workshopId],
+  );
+}
+
+/**
+ * Raises the version of who sits where, if it is still the one that was read.
+ *
+ * @returns the version from now on; undefined where somebody else was first
+ */
+export async function raiseSeating(
+  tx: Queryable,
+  workshopId: string,
+  basedOn: number,
+): Promise<number | undefined> {
+  const [row] = await tx.query<{ version: number }>(
+    `update workshop set seating_version = seating_version + 1
+      where id = $1 and seating_version = $2 returning seating_version as version`,
+    [workshopId, basedOn],
+  );
+  return row?.version;
+}
+
+/** Who sits where, for all seats in one statement. */
+export async function updateSeats(
+  tx: Queryable,
+  seats: readonly Omit<Seat, 'number' | 'token'>[],
+): Promise<void> {
+  await tx.query(
+    `update seat set name = asked.name, learner_id = asked."learnerId", experience = asked.experience,
+            partner = asked.partner
+       from jsonb_to_recordset($1::jsonb)
+            as asked (id uuid, name text, "learnerId" uuid, experience text, partner integer)
+      where seat.id = asked.id`,
+    [JSON.stringify(seats)],
   );
 }

@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { Router } from 'express';
 import {
-  calendarPath,
+  calendar,
   changeIron,
   changeSeating,
   createWorkshop,
@@ -12,8 +11,8 @@ import {
   logAtSeat,
   signChecklist,
   unsignChecklist,
-  workshopStreamPath,
-  wrapUpCsvPath,
+  workshopStream,
+  wrapUpCsv,
 } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Part } from '#core/parts/part';
@@ -24,9 +23,9 @@ import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
+import type { Api } from '../http/api.ts';
 import { fileName, sendCsv } from '../http/csv.ts';
-import { invalid, notFound } from '../http/refusal.ts';
-import { serve } from '../http/serve.ts';
+import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
@@ -35,16 +34,17 @@ import {
   deleteSign,
   insertSign,
   insertWorkshop,
+  raiseSeating,
   type StoredWorkshop,
   selectSeats,
   selectSigns,
   selectWorkshop,
   selectWorkshops,
   updateIron,
-  updateSeat,
+  updateSeats,
 } from './queries.ts';
-import { learnerNamed, seatingErrors, seatsFor } from './seating.ts';
-import { wrapUpCsv } from './wrapUpCsv.ts';
+import { learnersNamed, seatingErrors, seatsFor } from './seating.ts';
+import { wrapUpTable } from './wrapUpCsv.ts';
 
 export interface WorkshopDependencies {
   readonly db: Database;
@@ -53,9 +53,10 @@ export interface WorkshopDependencies {
   readonly seatAddress: () => string;
 }
 
-export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDependencies): Router {
-  const router = Router();
-
+export function workshopRoutes(
+  api: Api,
+  { db, log, channels, seatAddress }: WorkshopDependencies,
+): void {
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
     if (!workshop) throw notFound('workshop', 'Choose one from the list of workshops.');
@@ -65,9 +66,9 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
   const partsOf = async ({ kitId, revision }: StoredWorkshop): Promise<readonly Part[]> =>
     ((await selectRevision(db, kitId, revision))?.lines ?? []).map(({ part }) => part);
 
-  serve(router, listWorkshops, () => selectWorkshops(db));
+  api.serve(listWorkshops, () => selectWorkshops(db));
 
-  serve(router, getWorkshop, async ({ params }) => {
+  api.serve(getWorkshop, async ({ params }) => {
     const workshop = await existing(params.workshopId);
     return {
       ...workshop,
@@ -78,7 +79,7 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     };
   });
 
-  serve(router, createWorkshop, async ({ body }) => {
+  api.serve(createWorkshop, async ({ body }) => {
     const id = randomUUID();
     await db.transaction(async (tx) => {
       const kit = await selectKit(tx, body.kitId);
@@ -108,23 +109,29 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     return { id };
   });
 
-  serve(router, changeIron, async ({ params, body }) => {
+  api.serve(changeIron, async ({ params, body }) => {
     const { id } = await existing(params.workshopId);
     await updateIron(db, id, body);
     return { iron: body, heatTimes: heatTimesOf(body) };
   });
 
-  serve(router, changeSeating, async ({ params, body }) => {
+  api.serve(changeSeating, async ({ params, body }) => {
     const { id } = await existing(params.workshopId);
     return db.transaction(async (tx) => {
       const seats = await selectSeats(tx, id);
       const errors = seatingErrors(seats, body.seats);
       if (errors.length > 0) throw invalid(errors);
-      for (const asked of body.seats) {
-        const learnerId = await learnerNamed(tx, asked.name);
-        await updateSeat(tx, { ...asked, partner: asked.partner ?? null, learnerId });
-      }
-      return { seats: await selectSeats(tx, id) };
+      const version = await raiseSeating(tx, id, body.version);
+      if (version === undefined) throw changedMeanwhile('who sits where');
+      const learners = await learnersNamed(
+        tx,
+        body.seats.map(({ name }) => name),
+      );
+      await updateSeats(
+        tx,
+        body.seats.map((seat) => ({ ...seat, learnerId: learners.get(seat.name) ?? null })),
+      );
+      return { version, seats: await selectSeats(tx, id) };
     });
   });
 
@@ -135,24 +142,24 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     throw notFound('line of the checklist', 'Reload the page.');
   };
 
-  serve(router, getChecklist, async ({ params }) =>
+  api.serve(getChecklist, async ({ params }) =>
     selectSigns(db, (await existing(params.workshopId)).id),
   );
 
-  serve(router, signChecklist, async ({ params, body }) => {
+  api.serve(signChecklist, async ({ params, body }) => {
     const workshop = await existing(params.workshopId);
     await insertSign(db, workshop.id, await checklistItem(workshop, params.item), body.by);
     return selectSigns(db, workshop.id);
   });
 
-  serve(router, unsignChecklist, async ({ params }) => {
+  api.serve(unsignChecklist, async ({ params }) => {
     const workshop = await existing(params.workshopId);
     await deleteSign(db, workshop.id, await checklistItem(workshop, params.item));
     return selectSigns(db, workshop.id);
   });
 
-  router.get(calendarPath(':workshopId'), async (request, response) => {
-    const workshop = await existing(String(request.params.workshopId));
+  api.send(calendar, async ({ params, response }) => {
+    const workshop = await existing(params.workshopId);
     const seats = await selectSeats(db, workshop.id);
     response
       .type('text/calendar; charset=utf-8')
@@ -160,7 +167,7 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
       .send(calendarOf(workshop, await partsOf(workshop), seats.length));
   });
 
-  serve(router, getWorkshopLog, async ({ params }) => {
+  api.serve(getWorkshopLog, async ({ params }) => {
     await existing(params.workshopId);
     return {
       events: await selectWorkshopEvents(db, params.workshopId),
@@ -168,7 +175,7 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     };
   });
 
-  serve(router, logAtSeat, async ({ params, body, response }) => {
+  api.serve(logAtSeat, async ({ params, body, response }) => {
     const { steps } = await existing(params.workshopId);
     const seats = await selectSeats(db, params.workshopId);
     const seat = seats.find(({ id }) => id === params.seatId);
@@ -180,8 +187,8 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     );
   });
 
-  router.get(workshopStreamPath(':workshopId'), async (request, response) => {
-    const { id } = await existing(String(request.params.workshopId));
+  api.send(workshopStream, async ({ params, request, response }) => {
+    const { id } = await existing(params.workshopId);
     await streamEvents(request, response, channels, {
       workshopId: id,
       after: (seq) => selectWorkshopEvents(db, id, seq),
@@ -189,19 +196,17 @@ export function workshopRoutes({ db, log, channels, seatAddress }: WorkshopDepen
     });
   });
 
-  router.get(wrapUpCsvPath(':workshopId'), async (request, response) => {
-    const workshop = await existing(String(request.params.workshopId));
+  api.send(wrapUpCsv, async ({ params, response }) => {
+    const workshop = await existing(params.workshopId);
     const [seats, events] = await Promise.all([
       selectSeats(db, workshop.id),
       selectWorkshopEvents(db, workshop.id),
     ]);
-    const csv = wrapUpCsv(
+    const csv = wrapUpTable(
       workshop,
       seats,
       events.map(({ event }) => event),
     );
     sendCsv(response, `${workshop.title} wrap-up`, csv);
   });
-
-  return router;
 }

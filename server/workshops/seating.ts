@@ -9,13 +9,26 @@ import { insertLearner, selectLastExperience, selectLearnerByName } from '../peo
 const newToken = () => randomBytes(24).toString('base64url');
 
 /** The learner of that name, made where there is none yet; null for a seat without a name. */
-export async function learnerNamed(tx: Queryable, name: string): Promise<string | null> {
+async function learnerNamed(tx: Queryable, name: string): Promise<string | null> {
   if (name === '') return null;
   const known = await selectLearnerByName(tx, name);
   if (known) return known;
   const id = randomUUID();
   await insertLearner(tx, id, name);
   return id;
+}
+
+/** The learners of some names, made where there are none yet; a seat without a name has none. */
+export async function learnersNamed(
+  tx: Queryable,
+  names: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  const learners = new Map<string, string>();
+  for (const name of names) {
+    const id = await learnerNamed(tx, name);
+    if (id !== null) learners.set(name, id);
+  }
+  return learners;
 }
 
 interface Asked {

@@ -32,7 +32,7 @@ const columns: readonly CsvColumn<SeatRow>[] = [
 ];
 
 /** The wrap-up as CSV: one row for each thing that happened and counts, seat by seat. */
-export function wrapUpCsv(
+export function wrapUpTable(
   { startsAt, steps }: Finished,
   seats: readonly Seat[],
   events: readonly BuildEvent[],

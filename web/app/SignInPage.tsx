@@ -1,13 +1,26 @@
-import { yupResolver } from '@hookform/resolvers/yup';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
 import { useLoaderData, useNavigate, useSearchParams } from 'react-router';
-import { type SessionState, setUp, setupBody, signIn, signInBody } from '#contract/session';
-import { CallProblem, call } from './call.ts';
+import { anyText } from '#contract/leaves';
+import { fields } from '#contract/schema';
+import {
+  newPassphrase,
+  type SessionState,
+  setUp,
+  signIn,
+  signInPassphrase,
+} from '#contract/session';
+import { call } from './call.ts';
+import { resolverOf } from './resolverOf.ts';
+import { useSave } from './useSave.ts';
 import { Wordmark } from './Wordmark.tsx';
+
+/** As it is filled in: the name may be left empty. */
+const enterBody = fields({ name: anyText('A name', 40), passphrase: signInPassphrase });
+const firstBody = fields({ name: anyText('A name', 40), passphrase: newPassphrase });
 
 /** The door: the passphrase, or on first use the choice of one. */
 export function SignInPage() {
@@ -15,18 +28,21 @@ export function SignInPage() {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const form = useForm({
-    resolver: yupResolver(needsSetup ? signInBody.concat(setupBody) : signInBody),
+    resolver: resolverOf(needsSetup ? firstBody : enterBody),
     defaultValues: { name: '', passphrase: '' },
   });
+  const { run } = useSave();
   const { errors, isSubmitting } = form.formState;
 
   const enter = form.handleSubmit(async (body) => {
-    try {
-      await call(needsSetup ? setUp : signIn, { body });
+    const { passphrase } = body;
+    const refused = await run(() =>
+      needsSetup ? call(setUp, { body: { passphrase } }) : call(signIn, { body }),
+    );
+    if (refused) {
+      form.setError('passphrase', { message: refused.about('passphrase') ?? refused.message });
+    } else {
       await navigate(ownPath(search.get('next')));
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      form.setError('passphrase', { message: error.about('passphrase') ?? error.message });
     }
   });
 

@@ -36,11 +36,17 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+const seat1 = '00000000-0000-4000-8000-000000000001';
+const seat2 = '00000000-0000-4000-8000-000000000002';
+/** An id that can be told from others: `a` and so on. */
+const idOf = (letter: string) =>
+  `00000000-0000-4000-8000-0000000000${letter.charCodeAt(0).toString(16).padStart(2, '0')}`;
+
 const newLog = () =>
   new BuildLog({
     author: 'learner',
     outbox: new Outbox('seat', storage),
-    keptAs: 'log.seat-1',
+    keptAs: `log.${seat1}`,
     send: async (_, events) => {
       answer(events);
       sentBatches.push([...events]);
@@ -52,16 +58,16 @@ const newLog = () =>
 const settle = () => vi.advanceTimersByTimeAsync(0);
 const state = (log: BuildLog) => log.store.getState();
 const done = (stepId: string) => ({ kind: 'step-done' as const, stepId });
-const fromServer = (seq: number, id: string, seatId = 'seat-1'): StreamedEvent => ({
+const fromServer = (seq: number, id: string, seatId = seat1): StreamedEvent => ({
   seq,
-  event: { ...done('one'), id, seatId, at: now, by: 'learner' },
+  event: { ...done('one'), id: idOf(id), seatId, at: now, by: 'learner' },
 });
 
 describe('reporting', () => {
   it('shows at once, is sent, and waits no longer when acknowledged', async () => {
     const log = newLog();
-    const event = log.report('seat-1', done('one'));
-    expect(state(log).bySeat['seat-1']).toEqual([{ ...event, by: 'learner' }]);
+    const event = log.report(seat1, done('one'));
+    expect(state(log).bySeat[seat1]).toEqual([{ ...event, by: 'learner' }]);
     expect(state(log).unsent).toEqual(new Set([event.id]));
     await settle();
     expect(sentBatches).toEqual([[event]]);
@@ -72,9 +78,9 @@ describe('reporting', () => {
   it('without network keeps everything, says so, and sends it in order when the network is back', async () => {
     answer = noNetwork;
     const log = newLog();
-    const one = log.report('seat-1', done('one'));
+    const one = log.report(seat1, done('one'));
     await settle();
-    const two = log.report('seat-1', done('two'));
+    const two = log.report(seat1, done('two'));
     await settle();
     expect(state(log).connected).toBe(false);
     expect(state(log).unsent.size).toBe(2);
@@ -87,12 +93,12 @@ describe('reporting', () => {
   it('survives a reload: a new page sends what the old one could not', async () => {
     answer = noNetwork;
     const before = newLog();
-    const event = before.report('seat-1', done('one'));
+    const event = before.report(seat1, done('one'));
     await settle();
     vi.clearAllTimers();
     answer = () => {};
     const after = newLog();
-    expect(state(after).bySeat['seat-1']).toEqual([{ ...event, by: 'learner' }]);
+    expect(state(after).bySeat[seat1]).toEqual([{ ...event, by: 'learner' }]);
     const stop = after.follow();
     await settle();
     expect(sentBatches).toEqual([[event]]);
@@ -102,29 +108,29 @@ describe('reporting', () => {
   it('sends each seat’s events by themselves', async () => {
     answer = noNetwork;
     const log = newLog();
-    log.report('seat-1', done('one'));
-    log.report('seat-2', done('one'));
+    log.report(seat1, done('one'));
+    log.report(seat2, done('one'));
     await settle();
     answer = () => {};
     await vi.advanceTimersByTimeAsync(3000);
     expect(sentBatches.map((batch) => batch.map(({ seatId }) => seatId))).toEqual([
-      ['seat-1'],
-      ['seat-2'],
+      [seat1],
+      [seat2],
     ]);
   });
 
   it('drops only what the server refuses for good, and says why', async () => {
     answer = noNetwork;
     const log = newLog();
-    const good = log.report('seat-1', done('one'));
-    const bad = log.report('seat-1', done('none'));
+    const good = log.report(seat1, done('one'));
+    const bad = log.report(seat1, done('none'));
     await settle();
     answer = (events) => {
       if (events.some(({ id }) => id === bad.id)) refuse(422)();
     };
     await vi.advanceTimersByTimeAsync(3000);
     expect(sentBatches).toEqual([[good]]);
-    expect(state(log).bySeat['seat-1']?.map(({ id }) => id)).toEqual([good.id]);
+    expect(state(log).bySeat[seat1]?.map(({ id }) => id)).toEqual([good.id]);
     expect(state(log).refusal).toBe('Not like that.');
     expect(state(log).unsent.size).toBe(0);
     log.dismissRefusal();
@@ -136,7 +142,7 @@ describe('reporting', () => {
     async (status) => {
       answer = refuse(status);
       const log = newLog();
-      log.report('seat-1', done('one'));
+      log.report(seat1, done('one'));
       await settle();
       expect(state(log).unsent.size).toBe(1);
       answer = () => {};
@@ -154,31 +160,31 @@ describe('following', () => {
     expect(HandStream.last?.url).toBe('/stream?after=9');
     HandStream.last?.bring(fromServer(10, 'c'));
     HandStream.last?.bring(fromServer(10, 'c'));
-    expect(state(log).bySeat['seat-1']?.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
+    expect(state(log).bySeat[seat1]?.map(({ id }) => id)).toEqual(['a', 'b', 'c'].map(idOf));
     stop();
     expect(HandStream.last?.closed).toBe(true);
   });
 
   it('replaces what the device assumed by what the server stored', async () => {
     const log = newLog();
-    const event = log.report('seat-1', done('one'));
+    const event = log.report(seat1, done('one'));
     const stop = log.follow();
     const stored = {
       seq: 1,
       event: { ...event, by: 'learner' as const, at: '2026-03-05T18:29:00.000Z' },
     };
     HandStream.last?.bring(stored);
-    expect(state(log).bySeat['seat-1']).toEqual([stored.event]);
+    expect(state(log).bySeat[seat1]).toEqual([stored.event]);
     stop();
   });
 
   it('leaves the lists of other seats untouched, so that only one lane is drawn again', () => {
     const log = newLog();
-    log.load([fromServer(1, 'a', 'seat-1'), fromServer(2, 'b', 'seat-2')], now);
-    const before = state(log).bySeat['seat-2'];
+    log.load([fromServer(1, 'a', seat1), fromServer(2, 'b', seat2)], now);
+    const before = state(log).bySeat[seat2];
     const stop = log.follow();
-    HandStream.last?.bring(fromServer(3, 'c', 'seat-1'));
-    expect(state(log).bySeat['seat-2']).toBe(before);
+    HandStream.last?.bring(fromServer(3, 'c', seat1));
+    expect(state(log).bySeat[seat2]).toBe(before);
     stop();
   });
 
@@ -225,7 +231,7 @@ describe('the clock', () => {
   it('is the server’s, however wrong the device’s is', async () => {
     const log = newLog();
     log.load([], '2026-03-05T19:30:00.000Z');
-    const event = log.report('seat-1', done('one'));
+    const event = log.report(seat1, done('one'));
     expect(event.at).toBe('2026-03-05T19:30:00.000Z');
     await vi.advanceTimersByTimeAsync(60_000);
   });
@@ -234,20 +240,20 @@ describe('the clock', () => {
 describe('a device without network', () => {
   it('knows after a reload what came in before it, and what it has not sent', async () => {
     const before = newLog();
-    before.load([fromServer(1, 'loaded')], now);
+    before.load([fromServer(1, 'l')], now);
     before.follow();
     HandStream.last?.open();
-    HandStream.last?.bring(fromServer(2, 'streamed'));
+    HandStream.last?.bring(fromServer(2, 's'));
     await vi.advanceTimersByTimeAsync(6000);
     answer = noNetwork;
-    const unsent = before.report('seat-1', done('two'));
+    const unsent = before.report(seat1, done('two'));
     await settle();
 
     const after = newLog();
     // The snapshot is from before; the log has grown since.
-    after.load([fromServer(1, 'loaded')]);
-    const ids = (state(after).bySeat['seat-1'] ?? []).map(({ id }) => id);
-    expect(ids.sort()).toEqual(['loaded', 'streamed', unsent.id].sort());
+    after.load([fromServer(1, 'l')]);
+    const ids = (state(after).bySeat[seat1] ?? []).map(({ id }) => id);
+    expect(ids.sort()).toEqual([idOf('l'), idOf('s'), unsent.id].sort());
     expect(state(after).unsent).toEqual(new Set([unsent.id]));
   });
 
@@ -264,8 +270,8 @@ describe('a device without network', () => {
     device.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
-    log.load([fromServer(1, 'loaded')]);
+    log.load([fromServer(1, 'l')]);
     await vi.advanceTimersByTimeAsync(6000);
-    expect(state(log).bySeat['seat-1']).toHaveLength(1);
+    expect(state(log).bySeat[seat1]).toHaveLength(1);
   });
 });

@@ -1,6 +1,7 @@
 import { v7 as newEventId } from 'uuid';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
+import { keptEvents } from '#contract/keptKinds';
 import type { Author, BuildEvent, Deed } from '#core/build/event';
 import { CallProblem } from './call.ts';
 import { keep, keepClockOffset, kept, keptClockOffset } from './kept.ts';
@@ -69,7 +70,7 @@ export class BuildLog {
    * @param now the server's time; absent where the snapshot was kept from before, and the clock goes on by what is known
    */
   load(events: readonly StreamedEvent[], now?: string): void {
-    if (now === undefined) this.#add(kept<BuildEvent[]>(this.#options.keptAs) ?? []);
+    if (now === undefined) this.#add(kept(keptEvents, this.#options.keptAs) ?? []);
     else this.#setClock(now);
     this.#receive(events);
   }
@@ -213,6 +214,7 @@ export class BuildLog {
     // What was not sent is in the outbox.
     const events = Object.values(bySeat).flat();
     keep(
+      keptEvents,
       this.#options.keptAs,
       events.filter(({ id }) => !unsent.has(id)),
     );

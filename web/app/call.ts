@@ -10,6 +10,16 @@ export class CallProblem extends Error {
     this.problem = problem;
   }
 
+  /** The same refusal with more to say. */
+  with(more: string): CallProblem {
+    return new CallProblem({ ...this.problem, detail: `${this.problem.detail} ${more}` });
+  }
+
+  /** Somebody else was first: what was read is not what is stored any more. */
+  get isConflict(): boolean {
+    return this.problem.status === 409;
+  }
+
   /** What the server says about one field of the body. */
   about(field: string): string | undefined {
     return this.problem.errors?.find((error) => error.field === field)?.message;

@@ -1,3 +1,4 @@
+import { fromStored, type StoredKind, StoredProblem, storedText } from '#contract/stored';
 import { CallProblem } from './call.ts';
 
 const prefix = 'ozzet.kept.';
@@ -15,27 +16,44 @@ export interface Kept<Data> {
  *
  * @throws CallProblem where the server refuses, or there is neither a server nor anything kept
  */
-export async function orKept<Data>(name: string, load: () => Promise<Data>): Promise<Kept<Data>> {
+export async function orKept<Data>(
+  kind: StoredKind<Data>,
+  name: string,
+  load: () => Promise<Data>,
+): Promise<Kept<Data>> {
   try {
     const data = await load();
-    keep(name, data);
+    keep(kind, name, data);
     return { data, isFresh: true };
   } catch (error) {
-    const data = kept<Data>(name);
+    const data = kept(kind, name);
     if (data === undefined || !(error instanceof CallProblem) || error.problem.status !== 0)
       throw error;
     return { data, isFresh: false };
   }
 }
 
-/** What was kept under a name; undefined where nothing was. */
-export function kept<Data>(name: string): Data | undefined {
+/** What was kept under a name; undefined where nothing was, or what was cannot be read by this version any more. */
+export function kept<Data>(kind: StoredKind<Data>, name: string): Data | undefined {
   const text = localStorage.getItem(prefix + name);
-  return text === null ? undefined : (JSON.parse(text) as Data);
+  if (text === null) return undefined;
+  const data = decoded(kind, text);
+  if (data === undefined) localStorage.removeItem(prefix + name);
+  return data;
 }
 
-export function keep(name: string, data: unknown): void {
-  keepText(prefix + name, JSON.stringify(data));
+/** A text that was kept in today's form; undefined where no step understands it. */
+export function decoded<Data>(kind: StoredKind<Data>, text: string): Data | undefined {
+  try {
+    return fromStored(kind, JSON.parse(text));
+  } catch (error) {
+    if (error instanceof StoredProblem || error instanceof SyntaxError) return undefined;
+    throw error;
+  }
+}
+
+export function keep<Data>(kind: StoredKind<Data>, name: string, data: Data): void {
+  keepText(prefix + name, storedText(kind, data));
 }
 
 function keepText(key: string, text: string): void {

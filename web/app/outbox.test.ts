@@ -5,6 +5,9 @@ import type { SentEvent } from '#contract/events';
 import { Outbox } from './outbox.ts';
 import { MemoryStorage } from './testing/browser.ts';
 
+const seat1 = newEventId();
+const seat2 = newEventId();
+
 let storage: MemoryStorage;
 beforeEach(() => {
   storage = new MemoryStorage();
@@ -14,31 +17,46 @@ const event = (stepId: string): SentEvent => ({
   kind: 'step-done',
   stepId,
   id: newEventId(),
-  seatId: 'seat',
+  seatId: seat1,
   at: '2026-03-05T18:30:00.000Z',
 });
 
 describe('the outbox', () => {
   it('keeps what was added across a reload, oldest first', () => {
     const events = [event('one'), event('two'), event('three')];
-    const outbox = new Outbox('seat-1', storage);
+    const outbox = new Outbox(seat1, storage);
     for (const item of [...events].reverse()) outbox.add(item);
-    expect(new Outbox('seat-1', storage).waiting()).toEqual(events);
+    expect(new Outbox(seat1, storage).waiting()).toEqual(events);
   });
 
   it('lets go of what was acknowledged, and of nothing else', () => {
     const [one, two] = [event('one'), event('two')];
-    const outbox = new Outbox('seat-1', storage);
+    const outbox = new Outbox(seat1, storage);
     outbox.add(one);
     outbox.add(two);
     outbox.remove([one.id]);
     expect(outbox.waiting()).toEqual([two]);
   });
 
+  it('leaves what it cannot read where it is, for a version that can', () => {
+    const outbox = new Outbox(seat1, storage);
+    outbox.add(event('one'));
+    const strange = `ozzet.outbox.${seat1}.${newEventId()}`;
+    storage.setItem(strange, JSON.stringify({ v: 99, kind: 'step-danced' }));
+    expect(outbox.waiting().map(({ kind }) => kind)).toEqual(['step-done']);
+    expect(storage.getItem(strange)).not.toBeNull();
+  });
+
+  it('reads what a page of before wrote, without a number of its form', () => {
+    const old = event('one');
+    storage.setItem(`ozzet.outbox.${seat1}.${old.id}`, JSON.stringify(old));
+    expect(new Outbox(seat1, storage).waiting()).toEqual([old]);
+  });
+
   it('does not mix with that of another seat on the same device', () => {
-    new Outbox('seat-1', storage).add(event('one'));
-    expect(new Outbox('seat-10', storage).waiting()).toEqual([]);
-    expect(new Outbox('seat-', storage).waiting()).toEqual([]);
+    new Outbox(seat1, storage).add(event('one'));
+    expect(new Outbox(seat2, storage).waiting()).toEqual([]);
+    expect(new Outbox(seat1.slice(0, -1), storage).waiting()).toEqual([]);
   });
 
   it('with two pages of one seat loses nothing, whatever they do in turn', () => {

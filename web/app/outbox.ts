@@ -1,4 +1,7 @@
 import type { SentEvent } from '#contract/events';
+import { keptSentEvent } from '#contract/keptKinds';
+import { storedText } from '#contract/stored';
+import { decoded } from './kept.ts';
 
 /**
  * What this device has recorded and the server has not acknowledged, kept across a reload. Each event has a key of
@@ -14,17 +17,18 @@ export class Outbox {
     this.#prefix = `ozzet.outbox.${name}.`;
   }
 
-  /** What waits, oldest first: the ids sort by time. */
+  /**
+   * What waits, oldest first: the ids sort by time. What this version cannot read stays where it is, for one that can.
+   */
   waiting(): SentEvent[] {
     return Object.keys(this.#storage)
       .filter((key) => key.startsWith(this.#prefix))
       .sort()
-      .map((key) => JSON.parse(this.#storage.getItem(key) ?? 'null') as SentEvent | null)
-      .filter((event) => event !== null);
+      .flatMap((key) => decoded(keptSentEvent, this.#storage.getItem(key) ?? '') ?? []);
   }
 
   add(event: SentEvent): void {
-    this.#storage.setItem(this.#prefix + event.id, JSON.stringify(event));
+    this.#storage.setItem(this.#prefix + event.id, storedText(keptSentEvent, event));
   }
 
   remove(ids: readonly string[]): void {

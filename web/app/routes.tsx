@@ -1,4 +1,5 @@
 import { createBrowserRouter, type LoaderFunctionArgs, redirect } from 'react-router';
+import { keptSession, keptWorkshop } from '#contract/keptKinds';
 import { getKit, type Kit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
@@ -51,7 +52,7 @@ const param = (args: LoaderFunctionArgs, name: string) => String(args.params[nam
 /** Sends whoever is not signed in to the door, and back here afterwards. */
 async function requireSession({ request }: LoaderFunctionArgs) {
   // Without network this device goes on with what it kept; the server asks again as soon as it is back.
-  const { data: session } = await orKept('session', () => call(getSession, {}));
+  const { data: session } = await orKept(keptSession, 'session', () => call(getSession, {}));
   if (session.signedIn) return session;
   const { pathname, search } = new URL(request.url);
   throw redirect(`/sign-in?next=${encodeURIComponent(pathname + search)}`);
@@ -69,7 +70,9 @@ async function loadKit(args: LoaderFunctionArgs): Promise<Kit> {
 const loadWorkshop = async (args: LoaderFunctionArgs) => {
   const workshopId = param(args, 'workshopId');
   return (
-    await orKept(`workshop.${workshopId}`, () => call(getWorkshop, { params: { workshopId } }))
+    await orKept(keptWorkshop, `workshop.${workshopId}`, () =>
+      call(getWorkshop, { params: { workshopId } }),
+    )
   ).data;
 };
 const loadLog = (args: LoaderFunctionArgs) =>

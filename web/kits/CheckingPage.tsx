@@ -14,9 +14,10 @@ import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label'
 import type { Part } from '#core/parts/part';
 import { parseQuantity } from '#core/quantity/parseQuantity';
 import { partName } from '#core/words/partWords';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
+import { useSave } from '../app/useSave.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { CheckingPolicy } from './CheckingPolicy.tsx';
 import { useKit } from './KitFrame.tsx';
@@ -68,6 +69,7 @@ function Bench({ measurable }: BenchProps) {
   const { revalidate } = useRevalidator();
   const [search, chooseInAddress] = useChoices();
   const [text, setText] = useState('');
+  const { run } = useSave();
   const [problem, setProblem] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
 
@@ -88,29 +90,28 @@ function Bench({ measurable }: BenchProps) {
       setProblem(`${read.problem.charAt(0).toUpperCase()}${read.problem.slice(1)}.`);
       return;
     }
-    try {
-      await call(addReading, {
+    const refused = await run(() =>
+      call(addReading, {
         params: { kitId: kit.id },
         body: { line: chosen.line, meter: meter.id, reading: read.value },
-      });
-      setText('');
-      setProblem(undefined);
-      await revalidate();
-      field.current?.focus();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setProblem(error.about('reading') ?? error.about('line') ?? error.message);
+      }),
+    );
+    if (refused) {
+      setProblem(refused.about('reading') ?? refused.about('line') ?? refused.message);
+      return;
     }
+    setText('');
+    setProblem(undefined);
+    await revalidate();
+    field.current?.focus();
   };
 
   const remove = async ({ id }: IncomingReading) => {
-    try {
-      await call(removeReading, { params: { kitId: kit.id, readingId: id } });
-      await revalidate();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      enqueueSnackbar(error.message, { variant: 'error' });
-    }
+    const refused = await run(() =>
+      call(removeReading, { params: { kitId: kit.id, readingId: id } }),
+    );
+    if (refused) enqueueSnackbar(refused.message, { variant: 'error' });
+    else await revalidate();
   };
 
   return (

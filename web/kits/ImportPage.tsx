@@ -8,7 +8,8 @@ import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'reac
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { isClean } from '#core/partslist/readPartsList';
 import { parseQuantity } from '#core/quantity/parseQuantity';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { useSave } from '../app/useSave.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { ColumnChoice } from './ColumnChoice.tsx';
 import { FileChoice } from './FileChoice.tsx';
@@ -28,8 +29,7 @@ export function ImportPage() {
   const [supply, setSupply] = useState(
     kit?.supplyVolt === null || !kit ? '' : String(kit.supplyVolt),
   );
-  const [refusal, setRefusal] = useState<CallProblem>();
-  const [sending, setSending] = useState(false);
+  const { run, refusal, saving: sending } = useSave();
   const [correcting, setCorrecting] = useState<number>();
   const { open } = file;
 
@@ -40,22 +40,15 @@ export function ImportPage() {
 
   const takeOver = async () => {
     if (!open || supplyProblem) return;
-    setSending(true);
-    setRefusal(undefined);
     const list = { csv: open.text, mapping: open.mapping, supplyVolt };
-    try {
+    await run(async () => {
       const { id } = kitId
         ? await call(reviseKit, { params: { kitId }, body: list })
         : await call(createKit, { body: { name: name.trim(), ...list } });
       await navigate(`/kits/${id}/parts`);
       // The kit around this page was loaded before it had this revision.
       if (kitId) await revalidate();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setRefusal(error);
-    } finally {
-      setSending(false);
-    }
+    });
   };
 
   const pieces = open?.reading.lines.reduce((sum, { part }) => sum + part.quantity, 0) ?? 0;

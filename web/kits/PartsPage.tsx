@@ -15,17 +15,18 @@ import { useChangeKit } from './useChangeKit.tsx';
 export function PartsPage() {
   const { lines } = useKit();
   const changeKit = useChangeKit();
-  const [correcting, setCorrecting] = useState<number>();
-  const line = correcting === undefined ? undefined : lines[correcting];
+  const [line, setLine] = useState<KitLine>();
   const rows = useMemo(
     () => lines.map((one, index): TableLine => ({ ...one, key: String(index) })),
     [lines],
   );
-  const correct = useCallback(({ key }: TableLine) => setCorrecting(Number(key)), []);
+  const correct = useCallback(({ key }: TableLine) => setLine(lines[Number(key)]), [lines]);
 
   const save = async (changed: KitLine) => {
+    const at = line === undefined ? -1 : indexOfLine(lines, line);
+    if (at < 0) return 'This line is not in the list any more: somebody else has changed it.';
     const refusal = await changeKit(
-      { lines: lines.map((one, index) => (index === correcting ? changed : one)) },
+      { lines: lines.map((one, index) => (index === at ? changed : one)) },
       `${shortDesignators(changed.part.designators) || changed.part.description} is corrected.`,
     );
     return refusal?.message;
@@ -36,9 +37,20 @@ export function PartsPage() {
       <ToLookAt lines={lines} />
       <Errata />
       <PartsTable label="Parts" lines={rows} correct={correct} />
-      {line && <LineDialog line={line} save={save} close={() => setCorrecting(undefined)} />}
+      {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
     </Box>
   );
+}
+
+/** Where a line that was opened stands now: the list may have been changed by somebody else. */
+function indexOfLine(lines: readonly KitLine[], { part }: KitLine): number {
+  const same = lines.findIndex(
+    (one) =>
+      one.part.designators.join() === part.designators.join() &&
+      one.part.description === part.description,
+  );
+  if (same >= 0 || part.designators.length === 0) return same;
+  return lines.findIndex((one) => one.part.designators.includes(part.designators[0] ?? ''));
 }
 
 /** In one line how much of the list wants a look. */

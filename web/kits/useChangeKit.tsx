@@ -1,44 +1,74 @@
 import Button from '@mui/material/Button';
 import { closeSnackbar, enqueueSnackbar } from 'notistack';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
-import { changeKit, type Kit } from '#contract/kits';
+import { getKit, type Kit, type KitPart } from '#contract/kits';
 import { CallProblem, call } from '../app/call.ts';
+import { changesBetween, changeWords } from './changeWords.ts';
 import { useKit } from './KitFrame.tsx';
+import { type KitContent, partsChanged, savePart } from './kitParts.ts';
 
-export type KitContent = Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board' | 'order'>;
+/** What is told of somebody else's changes; the rest is counted. */
+const mostTold = 4;
 
 /**
- * Changes what the kit holds, and offers to take it back.
+ * Changes what the kit holds, part by part, and offers to take it back. Where somebody else has changed the same part
+ * meanwhile, the refusal says what; what was typed stays with the caller, and the kit is read anew.
  *
  * @returns a function that resolves to the refusal, if there is one
  */
 export function useChangeKit() {
+  const { t } = useTranslation();
   const kit = useKit();
   const { revalidate } = useRevalidator();
 
-  const put = async (basedOn: string, content: KitContent) => {
-    const { lines, errata, supplyVolt, board, order } = content;
-    const reply = await call(changeKit, {
-      params: { kitId: kit.id },
-      body: { basedOn, supplyVolt, lines: [...lines], errata: [...errata], board, order },
-    });
+  const put = async (
+    parts: readonly KitPart[],
+    content: KitContent,
+    versions: Readonly<Partial<Record<KitPart, number>>>,
+  ) => {
+    const saved: Partial<Record<KitPart, number>> = {};
+    let where = '';
+    for (const part of parts) {
+      const { revision, isNew, version } = await savePart[part](
+        kit.id,
+        versions[part] ?? kit.versions[part],
+        content,
+      );
+      saved[part] = version;
+      if (isNew)
+        where = ` This is revision ${revision} now; workshops keep the one they were planned on.`;
+    }
     await revalidate();
-    return reply;
+    return { saved, where };
+  };
+
+  /** The refusal, with what has come in between. */
+  const told = async (problem: CallProblem): Promise<CallProblem> => {
+    if (!problem.isConflict) return problem;
+    const newest = await call(getKit, { params: { kitId: kit.id } });
+    await revalidate();
+    return problem.with(meanwhile(kit, newest));
+  };
+
+  const meanwhile = (before: Kit, now: Kit): string => {
+    const changes = changesBetween(before, now).map((change) => changeWords(t, change));
+    const more = changes.length > mostTold ? ` and ${changes.length - mostTold} more` : '';
+    const list = changes.slice(0, mostTold).join('; ');
+    return `${list && `Meanwhile: ${list}${more}. `}Save again to put yours in its place.`;
   };
 
   return async (more: Partial<KitContent>, said: string): Promise<CallProblem | undefined> => {
     try {
-      const { revision, revisionId, isNew } = await put(kit.revisionId, { ...kit, ...more });
-      const where = isNew
-        ? ` This is revision ${revision} now; workshops keep the one they were planned on.`
-        : '';
+      const parts = partsChanged(kit, more);
+      const { saved, where } = await put(parts, { ...kit, ...more }, kit.versions);
       enqueueSnackbar(`${said}${where}`, {
         action: (key) => (
           <Button
             color="inherit"
             onClick={() => {
               closeSnackbar(key);
-              void put(revisionId, kit).catch((error: unknown) => {
+              void put([...parts].reverse(), kit, saved).catch((error: unknown) => {
                 if (!(error instanceof CallProblem)) throw error;
                 enqueueSnackbar(error.message, { variant: 'error' });
               });
@@ -51,7 +81,7 @@ export function useChangeKit() {
       return undefined;
     } catch (error) {
       if (!(error instanceof CallProblem)) throw error;
-      return error;
+      return told(error);
     }
   };
 }

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
+import { keptPractice } from '#contract/keptKinds';
 import { getSeatPractice, type SeatPractice as Practice } from '#contract/practice';
 import type { BuildEvent } from '#core/build/event';
 import { byTime } from '#core/learning/builds';
@@ -26,7 +27,7 @@ export function SeatPractice() {
   const [practice, setPractice] = useState<Practice>();
 
   useEffect(() => {
-    orKept(`practice.${token}`, () => call(getSeatPractice, { params: { token } }))
+    orKept(keptPractice, `practice.${token}`, () => call(getSeatPractice, { params: { token } }))
       .then(({ data }) => setPractice(data))
       // Never loaded and no network: the seat's own kit and log are here all the same.
       .catch(() =>

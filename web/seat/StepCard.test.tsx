@@ -7,6 +7,7 @@ import { anyKitOnBoard, boardWith } from '#core/order/testing/boards';
 import { farad, line, ohm, type } from '#core/order/testing/kits';
 import { type PlannedStep, withMinutes } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
+import { cases } from '#core/testing/cases';
 import { markupOf, tagsOf, wordsOf } from '../testing/speaking.tsx';
 import { StepCard } from './StepCard.tsx';
 
@@ -94,7 +95,7 @@ describe('the card of a step', () => {
           }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25, 0.4) },
     );
   });
 

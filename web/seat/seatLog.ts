@@ -1,3 +1,4 @@
+import { keptSeat } from '#contract/keptKinds';
 import { getSeat, reportFromSeat, type SeatView, seatStreamPath } from '#contract/seats';
 import { BuildLog } from '../app/buildLog.ts';
 import { call } from '../app/call.ts';
@@ -15,7 +16,7 @@ export interface OpenSeat {
  * @throws CallProblem where the link is wrong, or there is neither a server nor anything kept
  */
 export async function openSeat(token: string): Promise<OpenSeat> {
-  const { data: view, isFresh } = await orKept(`seat.${token}`, () =>
+  const { data: view, isFresh } = await orKept(keptSeat, `seat.${token}`, () =>
     call(getSeat, { params: { token } }),
   );
   const log = new BuildLog({

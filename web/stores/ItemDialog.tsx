@@ -14,8 +14,10 @@ import { changeStockItem, createStockItem, type StockItem } from '#contract/stor
 import { readWords } from '#core/partslist/readWords';
 import { stockPartOf } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { useSave } from '../app/useSave.ts';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { newerWords } from './newerWords.ts';
 
 interface ItemDialogProps {
   /** The drawer to change; left out for a new one. */
@@ -30,7 +32,9 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
   const [text, setText] = useState(item ? stockName(t, item.part) : '');
   const [location, setLocation] = useState(item?.location ?? '');
   const [minimum, setMinimum] = useState(String(item?.minimum ?? 0));
-  const [refusal, setRefusal] = useState<CallProblem>();
+  const { run, refusal } = useSave();
+  // What it was when it was opened: somebody else may change it meanwhile.
+  const [opened] = useState(item);
   const [missing, setMissing] = useState(false);
   const read = readWords(text);
   // What nobody touched stays as exact as it was.
@@ -41,15 +45,16 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
     event.preventDefault();
     if (!part) return setMissing(true);
     const body = { part, location: location.trim(), minimum: Number(minimum) };
-    try {
-      if (item) await call(changeStockItem, { params: { itemId: item.id }, body });
-      else await call(createStockItem, { body });
-      await revalidate();
-      close();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setRefusal(error);
-    }
+    const refused = await run(() =>
+      item
+        ? call(changeStockItem, {
+            params: { itemId: item.id },
+            body: { ...body, version: item.version },
+          })
+        : call(createStockItem, { body }),
+    );
+    if (!refused || refused.isConflict) await revalidate();
+    if (!refused) close();
     return undefined;
   };
 
@@ -94,7 +99,10 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
               helperText={refusal?.about('minimum')}
             />
             {refusal && !refusal.about('location') && !refusal.about('minimum') && (
-              <Alert severity="error">{refusal.message}</Alert>
+              <Alert severity="error">
+                {refusal.message}
+                {refusal.isConflict && item && opened && ` ${newerWords(t, opened, item)}`}
+              </Alert>
             )}
           </Box>
           <Box aria-live="polite">

@@ -8,7 +8,8 @@ import { useRevalidator } from 'react-router';
 import { v7 as newMoveId } from 'uuid';
 import { bookMove } from '#contract/stores';
 import { type MoveKind, moveKinds } from '#core/stores/ledger';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { useSave } from '../app/useSave.ts';
 
 const names: Readonly<Record<MoveKind, string>> = {
   in: 'In',
@@ -23,27 +24,25 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
   const [kind, setKind] = useState<MoveKind>('in');
   const [pieces, setPieces] = useState('');
   const [note, setNote] = useState('');
+  const { run } = useSave();
   const [problem, setProblem] = useState<string>();
   const [id, setId] = useState(() => newMoveId());
 
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (pieces.trim() === '') return setProblem('Write how many pieces.');
-    try {
-      await call(bookMove, {
+    const refused = await run(() =>
+      call(bookMove, {
         params: { itemId },
         body: { id, kind, pieces: Number(pieces), note: note.trim() },
-      });
-      setPieces('');
-      setNote('');
-      setProblem(undefined);
-      setId(newMoveId());
-      await revalidate();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setProblem(error.about('pieces') ?? error.message);
-    }
-    return undefined;
+      }),
+    );
+    if (refused) return setProblem(refused.about('pieces') ?? refused.message);
+    setPieces('');
+    setNote('');
+    setProblem(undefined);
+    setId(newMoveId());
+    return revalidate();
   };
 
   return (

@@ -9,36 +9,34 @@ import { Link, useRevalidator } from 'react-router';
 import { changeOffers, type StockItem } from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
 import type { Offer, PriceBreak } from '#core/stores/offers';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
+import { useSave } from '../app/useSave.ts';
 import { useStores } from './StoresFrame.tsx';
 
 /** What the drawer can be bought for. */
 export function Offers({ item }: { readonly item: StockItem }) {
   const { suppliers } = useStores();
   const { revalidate } = useRevalidator();
-  const [refusal, setRefusal] = useState<string>();
+  const { run, refusal } = useSave();
 
   const put = async (offers: readonly Omit<Offer, 'id' | 'itemId'>[]) => {
-    try {
-      await call(changeOffers, {
+    const refused = await run(() =>
+      call(changeOffers, {
         params: { itemId: item.id },
         body: {
+          version: item.version,
           offers: offers.map(({ supplierId, packSize, breaks }) => ({
             supplierId,
             packSize,
             breaks: [...breaks],
           })),
         },
-      });
-      setRefusal(undefined);
-      await revalidate();
-      return true;
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setRefusal(error.message);
-      return false;
-    }
+      }),
+    );
+    // Where somebody else was first, the list shows theirs, and what was typed is added to it next time.
+    if (!refused || refused.isConflict) await revalidate();
+    return refused === undefined;
   };
 
   return (
@@ -71,7 +69,7 @@ export function Offers({ item }: { readonly item: StockItem }) {
           );
         })}
       </Box>
-      {refusal && <Alert severity="error">{refusal}</Alert>}
+      {refusal && <Alert severity="error">{refusal.message}</Alert>}
       {suppliers.length === 0 ? (
         <Typography>
           Add a supplier first: <Link to="/stores/suppliers">Suppliers</Link>.

@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useRevalidator } from 'react-router';
-import { changeSupplier, createSupplier } from '#contract/stores';
+import { changeSupplier, createSupplier, type StoredSupplier } from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
-import type { Supplier } from '#core/stores/offers';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { useSave } from '../app/useSave.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { useStores } from './StoresFrame.tsx';
 import '../ui/plainTable.css';
@@ -14,7 +14,8 @@ import '../ui/plainTable.css';
 /** Who sells, what a delivery costs, and how long it takes. */
 export function SuppliersPage() {
   const { suppliers } = useStores();
-  const [changing, setChanging] = useState<Supplier>();
+  const [changingId, setChangingId] = useState<string>();
+  const changing = suppliers.find(({ id }) => id === changingId);
   return (
     <Box sx={{ maxWidth: 900, display: 'grid', gap: 2.5 }}>
       {suppliers.length === 0 ? (
@@ -48,7 +49,7 @@ export function SuppliersPage() {
                   <Button
                     size="small"
                     aria-label={`Change ${supplier.name}`}
-                    onClick={() => setChanging(supplier)}
+                    onClick={() => setChangingId(supplier.id)}
                   >
                     Change
                   </Button>
@@ -61,7 +62,7 @@ export function SuppliersPage() {
       <SupplierForm
         key={changing?.id ?? 'new'}
         {...(changing ? { supplier: changing } : {})}
-        done={() => setChanging(undefined)}
+        done={() => setChangingId(undefined)}
       />
     </Box>
   );
@@ -69,7 +70,7 @@ export function SuppliersPage() {
 
 interface SupplierFormProps {
   /** The supplier to change; left out for a new one. */
-  readonly supplier?: Supplier;
+  readonly supplier?: StoredSupplier;
   readonly done: () => void;
 }
 
@@ -78,6 +79,7 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
   const [name, setName] = useState(supplier?.name ?? '');
   const [delivery, setDelivery] = useState(supplier ? money(supplier.deliveryCents) : '');
   const [days, setDays] = useState(supplier ? String(supplier.days) : '');
+  const { run } = useSave();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
   const submit = async () => {
@@ -90,21 +92,24 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
       deliveryCents,
       days: days === '' ? Number.NaN : Number(days),
     };
-    try {
-      if (supplier) await call(changeSupplier, { params: { supplierId: supplier.id }, body });
-      else await call(createSupplier, { body });
-      setName('');
-      setDelivery('');
-      setDays('');
-      setProblems({});
-      await revalidate();
-      done();
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      const fields = error.problem.errors ?? [{ field: 'name', message: error.message }];
-      setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
+    const refused = await run(() =>
+      supplier
+        ? call(changeSupplier, {
+            params: { supplierId: supplier.id },
+            body: { ...body, version: supplier.version },
+          })
+        : call(createSupplier, { body }),
+    );
+    if (!refused || refused.isConflict) await revalidate();
+    if (refused) {
+      const fields = refused.problem.errors ?? [{ field: 'name', message: refused.message }];
+      return setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
     }
-    return undefined;
+    setName('');
+    setDelivery('');
+    setDays('');
+    setProblems({});
+    return done();
   };
 
   const field = (key: string, label: string, value: string, set: (text: string) => void) => (

@@ -1,4 +1,3 @@
-import { yupResolver } from '@hookform/resolvers/yup';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -13,7 +12,9 @@ import {
   newHelperBody,
   removeHelper,
 } from '#contract/helpers';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { resolverOf } from '../app/resolverOf.ts';
+import { useSave } from '../app/useSave.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import '../ui/plainTable.css';
 
@@ -25,21 +26,21 @@ export function HelpersPage() {
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const form = useForm({
-    resolver: yupResolver(newHelperBody),
+    resolver: resolverOf(newHelperBody),
     defaultValues: { name: '', passphrase: '' },
   });
   const { errors, isSubmitting } = form.formState;
+  const { run } = useSave();
   const add = form.handleSubmit(async (body) => {
-    try {
-      await call(createHelper, { body });
-      form.reset();
-      await revalidate();
-      enqueueSnackbar(`${body.name} can sign in now`);
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      const field = error.about('passphrase') ? 'passphrase' : 'name';
-      form.setError(field, { message: error.about(field) ?? error.message });
+    const refused = await run(() => call(createHelper, { body }));
+    if (refused) {
+      const field = refused.about('passphrase') ? 'passphrase' : 'name';
+      return form.setError(field, { message: refused.about(field) ?? refused.message });
     }
+    form.reset();
+    await revalidate();
+    enqueueSnackbar(`${body.name} can sign in now`);
+    return undefined;
   });
   const remove = async ({ id, name }: Helper) => {
     await call(removeHelper, { params: { helperId: id } });

@@ -1,4 +1,3 @@
-import { yupResolver } from '@hookform/resolvers/yup';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -6,46 +5,53 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
-import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
 import * as yup from 'yup';
 import type { KitSummary } from '#contract/kits';
-import { createWorkshop, maxSeats, newWorkshopBody } from '#contract/workshops';
-import { CallProblem, call } from '../app/call.ts';
+import { fields, leaf, type TypeOf } from '#contract/schema';
+import { createWorkshop, maxSeats, workshopFields } from '#contract/workshops';
+import { call } from '../app/call.ts';
+import { resolverOf } from '../app/resolverOf.ts';
+import { useSave } from '../app/useSave.ts';
 import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
-const formSchema = newWorkshopBody.omit(['seats', 'startsAt']).shape({
-  startsAt: yup
-    .string()
-    .required('Choose date and start.')
-    .test('time', 'Choose a date and a time.', (text) => dayjs(text).isValid()),
-  names: yup
-    .string()
-    .defined()
-    .test('long', 'A name has at most 40 characters.', (text) =>
-      namesIn(text).every((name) => name.length <= 40),
-    ),
-  seatCount: yup
-    .number()
-    .typeError('Write the number of seats.')
-    .integer('Write a whole number of seats.')
-    .min(1, 'Plan at least one seat.')
-    .max(maxSeats, `Plan at most ${maxSeats} seats.`)
-    .required('Say how many seats there are.')
-    .test(
-      'enough',
-      'There are more names than seats: raise the number of seats or remove names.',
-      function (count) {
-        return namesIn(String(this.parent.names ?? '')).length <= (count ?? 0);
-      },
-    ),
+const formSchema = fields({
+  ...workshopFields,
+  startsAt: leaf(
+    yup
+      .string()
+      .required('Choose date and start.')
+      .test('time', 'Choose a date and a time.', (text) => dayjs(text).isValid()),
+  ),
+  names: leaf(
+    yup
+      .string()
+      .defined()
+      .test('long', 'A name has at most 40 characters.', (text) =>
+        namesIn(text).every((name) => name.length <= 40),
+      ),
+  ),
+  seatCount: leaf(
+    yup
+      .number()
+      .typeError('Write the number of seats.')
+      .integer('Write a whole number of seats.')
+      .min(1, 'Plan at least one seat.')
+      .max(maxSeats, `Plan at most ${maxSeats} seats.`)
+      .required('Say how many seats there are.')
+      .test(
+        'enough',
+        'There are more names than seats: raise the number of seats or remove names.',
+        (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
+      ),
+  ),
 });
 
-type Form = yup.InferType<typeof formSchema>;
+type Form = TypeOf<typeof formSchema>;
 
 const namesIn = (text: string): string[] =>
   text
@@ -58,9 +64,9 @@ export function NewWorkshopPage() {
   const kits = useLoaderData<readonly KitSummary[]>();
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const [refusal, setRefusal] = useState<string>();
+  const { run, refusal } = useSave();
   const form = useForm<Form>({
-    resolver: yupResolver(formSchema),
+    resolver: resolverOf(formSchema),
     defaultValues: {
       title: '',
       kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',
@@ -74,9 +80,8 @@ export function NewWorkshopPage() {
   const kit = kits.find(({ id }) => id === form.watch('kitId'));
 
   const plan = form.handleSubmit(async ({ names, seatCount, startsAt, title, ...rest }) => {
-    setRefusal(undefined);
     const given = namesIn(names);
-    try {
+    await run(async () => {
       const { id } = await call(createWorkshop, {
         body: {
           ...rest,
@@ -86,10 +91,7 @@ export function NewWorkshopPage() {
         },
       });
       await navigate(`/workshops/${id}/plan`);
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setRefusal(error.message);
-    }
+    });
   });
 
   if (kits.length === 0) {
@@ -199,7 +201,7 @@ export function NewWorkshopPage() {
       )}
       {refusal && (
         <Alert severity="error" sx={{ mt: 2 }}>
-          {refusal}
+          {refusal.message}
         </Alert>
       )}
       <Typography sx={{ my: 2 }}>

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../testing/cases.ts';
 import type { Pad } from '../board.ts';
 import { readPadList } from './readPadList.ts';
 import { fieldOf, recordOf } from './record.ts';
@@ -146,7 +147,7 @@ describe('writing and reading again', () => {
           expect(writePadList({ ...read, units })).toBe(text);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.5) },
     );
   });
 
@@ -185,7 +186,7 @@ describe('files that are cut off or garbled', () => {
         const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '').length;
         expect(told).toBeLessThanOrEqual(3 * lines + 1);
       }),
-      { numRuns: 400 },
+      { numRuns: cases(400, 0.25) },
     );
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anySeed } from '../../learning/testing/seeds.ts';
 import { shapesText } from '../../parts/drawing/svgText.ts';
 import { seeded } from '../../random.ts';
+import { cases } from '../../testing/cases.ts';
 import { jointClasses } from '../classes.ts';
 import { goodShape } from '../shape.ts';
 import { chipShapeOf, shapeOf } from '../variations.ts';
@@ -22,7 +23,7 @@ const every = (
 ) =>
   fc.assert(
     fc.property(anySeed, (seed) => void check(made(id, seed))),
-    { numRuns: 200 },
+    { numRuns: cases(200, 0.25) },
   );
 
 describe('joints of a class', () => {
@@ -121,7 +122,7 @@ describe('their pictures', () => {
           expect(drawing.shapes.length).toBeGreaterThan(3);
         }
       }),
-      { numRuns: 400 },
+      { numRuns: cases(400, 0.25) },
     );
     fc.assert(
       fc.property(fc.constantFrom(...onChip), anySeed, (id, seed) => {
@@ -129,7 +130,7 @@ describe('their pictures', () => {
         for (const drawing of [drawChipAbove(shape), drawChipSection(shape)])
           expect(shapesText(drawing.shapes, 'Mono'), id).not.toMatch(/NaN|undefined|Infinity/);
       }),
-      { numRuns: 100 },
+      { numRuns: cases(100, 0.25) },
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../testing/cases.ts';
 import { alloyOf, alloys, heatOfMelting, temperatureOf } from './alloys.ts';
 import {
   coldState,
@@ -169,7 +170,7 @@ describe('whatever the hands do', () => {
           expect(Math.abs(balance)).toBeLessThan(0.001 * Math.max(1, state.heaterJoules));
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.17) },
     );
   });
 
@@ -187,7 +188,7 @@ describe('whatever the hands do', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.17) },
     );
   });
 
@@ -211,7 +212,7 @@ describe('whatever the hands do', () => {
         }
         if (ready !== null) expect(Math.abs(ready - seconds)).toBeLessThan(0.01 * seconds + 0.006);
       }),
-      { numRuns: 25 },
+      { numRuns: cases(25, 0.17) },
     );
   });
 
@@ -383,7 +384,7 @@ describe('what comes of a try', () => {
         const { joint, faults } = outcomeOf(some, tried);
         if (joint !== 'good') expect(faults.length + (joint === null ? 1 : 0)).toBeGreaterThan(0);
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60, 0.17) },
     );
   });
 });

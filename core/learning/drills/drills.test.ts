@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../testing/cases.ts';
 import { saying } from '../../words/sayings.ts';
 import type { Said } from '../said.ts';
 import { practiceKits } from '../testing/practiceKits.ts';
@@ -33,7 +34,7 @@ describe('every drill', () => {
           credit: 1,
         });
       }),
-      { numRuns: 4000 },
+      { numRuns: cases(4000, 0.03) },
     );
   });
 
@@ -59,7 +60,7 @@ describe('every drill', () => {
           expect(text.length).toBeGreaterThan(0);
         }
       }),
-      { numRuns: 1500 },
+      { numRuns: cases(1500, 0.03) },
     );
   });
 

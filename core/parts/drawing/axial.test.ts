@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bandColourNames, bandColours } from '../../bands/colours.ts';
+import { cases } from '../../testing/cases.ts';
 import { drawResistor } from './axial.ts';
 
 /** The bands of a drawing, left to right, by the colour of their paint. */
@@ -44,7 +45,7 @@ describe('the drawn resistor', () => {
           for (const gap of gaps.slice(0, -1)) expect(last).toBeGreaterThan(gap * 1.5);
         },
       ),
-      { numRuns: 20 },
+      { numRuns: cases(20, 0.5) },
     );
   });
 

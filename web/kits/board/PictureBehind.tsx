@@ -8,7 +8,8 @@ import { drawGerber, largestBackdrop } from '#contract/board';
 import type { Board } from '#core/board/board';
 import type { Edit } from '#core/board/edit';
 import type { Point } from '#core/board/transform';
-import { CallProblem, call } from '../../app/call.ts';
+import { call } from '../../app/call.ts';
+import { useSave } from '../../app/useSave.ts';
 import { FileInput } from './BoardFiles.tsx';
 
 interface PictureBehindProps {
@@ -23,6 +24,7 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
   const photo = useRef<HTMLInputElement>(null);
   const layer = useRef<HTMLInputElement>(null);
   const [distance, setDistance] = useState('');
+  const { run } = useSave();
   const [problem, setProblem] = useState<string>();
   const { backdrop } = board;
 
@@ -39,7 +41,7 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
     }
   };
   const takeLayer = async (file: File) => {
-    try {
+    const refused = await run(async () => {
       const { image, widthMm, heightMm } = await call(drawGerber, {
         body: { text: await file.text() },
       });
@@ -48,10 +50,8 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
         kind: 'backdrop',
         backdrop: { image, widthPx: widthMm, heightPx: heightMm, mmPerPx: 1, xMm: 0, yMm: 0 },
       });
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      setProblem(error.about('text') ?? error.message);
-    }
+    });
+    if (refused) setProblem(refused.about('text') ?? refused.message);
   };
   const scale = () => {
     const [a, b] = scaling ?? [];

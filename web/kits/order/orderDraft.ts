@@ -1,8 +1,11 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Kit } from '#contract/kits';
+import { storedText } from '#contract/stored';
+import { storedOrder } from '#contract/storedKinds';
 import { begin, commit, type History, redo, undo } from '#core/history';
 import { planKit } from '#core/order/planKit';
 import type { OrderSettings } from '#core/order/settings';
+import { decoded } from '../../app/kept.ts';
 
 const keyOf = ({ revisionId }: Kit) => `order ${revisionId}`;
 
@@ -10,7 +13,8 @@ const keyOf = ({ revisionId }: Kit) => `order ${revisionId}`;
 function startOf(kit: Kit): History<OrderSettings> {
   const stored = sessionStorage.getItem(keyOf(kit));
   const saved = begin(kit.order);
-  return stored === null ? saved : commit(saved, JSON.parse(stored) as OrderSettings);
+  const draft = stored === null ? undefined : decoded(storedOrder, stored);
+  return draft === undefined ? saved : commit(saved, draft);
 }
 
 export const forgetDraft = (kit: Kit): void => sessionStorage.removeItem(keyOf(kit));
@@ -30,20 +34,18 @@ export function useOrderDraft(kit: Kit) {
       }),
     [kit, settings],
   );
-  const step = (to: (now: History<OrderSettings>) => History<OrderSettings>) =>
-    setHistory((now) => {
-      const next = to(now);
-      if (next.now === kit.order) forgetDraft(kit);
-      else sessionStorage.setItem(keyOf(kit), JSON.stringify(next.now));
-      return next;
-    });
+  useEffect(() => {
+    if (settings === kit.order) forgetDraft(kit);
+    else sessionStorage.setItem(keyOf(kit), storedText(storedOrder, settings));
+  }, [settings, kit]);
   return {
     settings,
     plan,
-    change: (more: Partial<OrderSettings>) => step((now) => commit(now, { ...now.now, ...more })),
-    undo: () => step(undo),
-    redo: () => step(redo),
-    discard: () => step(() => begin(kit.order)),
+    change: (more: Partial<OrderSettings>) =>
+      setHistory((now) => commit(now, { ...now.now, ...more })),
+    undo: () => setHistory(undo),
+    redo: () => setHistory(redo),
+    discard: () => setHistory(() => begin(kit.order)),
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     changed: settings !== kit.order,

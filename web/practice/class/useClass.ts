@@ -1,13 +1,8 @@
 import { useMemo } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { useStore } from 'zustand';
-import {
-  getWorkshop,
-  getWorkshopLog,
-  type Seat,
-  type Workshop,
-  type WorkshopLog,
-} from '#contract/workshops';
+import { type ClassData, keptClass } from '#contract/keptKinds';
+import { getWorkshop, getWorkshopLog, type Seat, type Workshop } from '#contract/workshops';
 import type { Exercise } from '#core/learning/drills/exercise';
 import { exerciseOf } from '#core/learning/drills/exercise';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
@@ -24,15 +19,10 @@ import { call } from '../../app/call.ts';
 import { type Kept, orKept } from '../../app/kept.ts';
 import { useWorkshopLog } from '../../workshops/workshopLog.ts';
 
-export interface ClassData {
-  readonly workshop: Workshop;
-  readonly log: WorkshopLog;
-}
-
 /** A workshop and its log: from the server, or what this device kept of it. */
 export const loadClass = ({ params }: LoaderFunctionArgs): Promise<Kept<ClassData>> => {
   const workshopId = String(params.workshopId);
-  return orKept(`class.${workshopId}`, async () => {
+  return orKept(keptClass, `class.${workshopId}`, async () => {
     const [workshop, log] = await Promise.all([
       call(getWorkshop, { params: { workshopId } }),
       call(getWorkshopLog, { params: { workshopId } }),

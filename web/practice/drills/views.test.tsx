@@ -5,6 +5,7 @@ import { drills } from '#core/learning/drills/index';
 import { fullKit, practiceKits } from '#core/learning/testing/practiceKits';
 import { anySeed } from '#core/learning/testing/seeds';
 import { tongues } from '#core/learning/testing/spoken';
+import { cases } from '#core/testing/cases';
 import { saying } from '#core/words/sayings';
 import { markupOf, tagsOf, wordsOf } from '../../testing/speaking.tsx';
 import { ExerciseCard } from '../ExerciseCard.tsx';
@@ -64,7 +65,7 @@ describe.each(drills.map((drill) => [drill.id, drill] as const))(
             }
           },
         ),
-        { numRuns: 60 },
+        { numRuns: cases(60, 0.2) },
       );
     });
 
@@ -84,7 +85,7 @@ describe.each(drills.map((drill) => [drill.id, drill] as const))(
             }
           }
         }),
-        { numRuns: 40 },
+        { numRuns: cases(40, 0.2) },
       );
     });
 
@@ -103,7 +104,7 @@ describe.each(drills.map((drill) => [drill.id, drill] as const))(
             expect(openControls(markup).length).toBeLessThan(openControls(answerable).length);
           }
         }),
-        { numRuns: 40 },
+        { numRuns: cases(40, 0.2) },
       );
     });
 
@@ -130,7 +131,7 @@ describe.each(drills.map((drill) => [drill.id, drill] as const))(
                   .replaceAll('>', '&gt;'),
               );
         }),
-        { numRuns: 40 },
+        { numRuns: cases(40, 0.2) },
       );
     });
   },
@@ -159,7 +160,7 @@ describe('words instead of a picture', () => {
         const described = kind.describe(task).map((line) => saying(tongues.en, line));
         expect(described.join(' ')).not.toContain(told);
       }),
-      { numRuns: 200 },
+      { numRuns: cases(200, 0.2) },
     );
   });
 });

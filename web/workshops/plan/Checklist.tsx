@@ -5,17 +5,16 @@ import Checkbox from '@mui/material/Checkbox';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { ValidationError } from 'yup';
 import {
   type ChecklistSign,
-  signBody,
   signChecklist,
   unsignChecklist,
   type Workshop,
 } from '#contract/workshops';
 import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
-import { CallProblem, call } from '../../app/call.ts';
+import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
+import { useSave } from '../../app/useSave.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 
@@ -38,22 +37,15 @@ interface ChecklistProps {
 export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
   const [signs, setSigns] = useState(loaded);
   const [by, setBy] = useState(localStorage.getItem(nameKey) ?? '');
-  const [refusal, setRefusal] = useState<string>();
+  const { run, refusal } = useSave();
   const items = checklistOf(workshop);
   const left = items.filter(({ id }) => !signs.some(({ item }) => item === id));
 
-  const change = async (work: () => Promise<readonly ChecklistSign[]>) => {
-    setRefusal(undefined);
-    try {
-      setSigns(await work());
-    } catch (error) {
-      if (!(error instanceof CallProblem) && !(error instanceof ValidationError)) throw error;
-      setRefusal(error.message);
-    }
-  };
+  const change = (work: () => Promise<readonly ChecklistSign[]>) =>
+    run(async () => setSigns(await work()));
   const sign = (ids: readonly string[]) =>
     change(async () => {
-      const body = await signBody.validate({ by: by.trim() });
+      const body = { by: by.trim() };
       localStorage.setItem(nameKey, body.by);
       let signed = signs;
       for (const item of ids) {
@@ -100,7 +92,7 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
       </Box>
       {refusal && (
         <Alert severity="error" sx={{ mb: 1 }}>
-          {refusal}
+          {refusal.message}
         </Alert>
       )}
       {groups.map(([group, title]) => {

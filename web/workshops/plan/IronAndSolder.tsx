@@ -10,7 +10,8 @@ import { changeIron, type Workshop } from '#contract/workshops';
 import { alloys } from '#core/joint/heat/alloys';
 import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
 import { tips } from '#core/joint/heat/tips';
-import { CallProblem, call } from '../../app/call.ts';
+import { call } from '../../app/call.ts';
+import { useSave } from '../../app/useSave.ts';
 
 const settings = Array.from(
   { length: (celsiusRange.to - celsiusRange.from) / celsiusRange.step + 1 },
@@ -30,23 +31,22 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const [iron, setIron] = useState(workshop.iron);
+  const { run } = useSave();
   const [times, setTimes] = useState(workshop.heatTimes);
   const change = async (next: Iron) => {
     const before = iron;
     setIron(next);
-    try {
+    const refused = await run(async () => {
       const changed = await call(changeIron, {
         params: { workshopId: workshop.id },
         body: next,
       });
       setTimes(changed.heatTimes);
       await revalidate();
-    } catch (error) {
-      setIron(before);
-      enqueueSnackbar(error instanceof CallProblem ? error.message : String(error), {
-        variant: 'error',
-      });
-    }
+    });
+    if (!refused) return;
+    setIron(before);
+    enqueueSnackbar(refused.message, { variant: 'error' });
   };
   return (
     <Box component="section" id="iron" aria-label="Iron and solder" sx={{ mb: 4, maxWidth: 900 }}>

@@ -26,7 +26,7 @@ interface PlanData {
 export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
   const workshopId = String(params.workshopId);
   const [paces, signs] = await Promise.all([
-    call(getPaces, {}),
+    call(getPaces, { params: { workshopId } }),
     call(getChecklist, { params: { workshopId } }),
   ]);
   return { paces, signs };

@@ -8,13 +8,13 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useRevalidator } from 'react-router';
 import type { LearntPaces } from '#contract/pace';
-import { changeSeating, type Seat, seatingBody, type Workshop } from '#contract/workshops';
+import { changeSeating, type Seat, type Workshop } from '#contract/workshops';
 import { experiences, experienceWords } from '#core/pace/experience';
 import { shareOf } from '#core/pace/learnt/priors';
 import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
-import { CallProblem, call } from '../../app/call.ts';
+import { call } from '../../app/call.ts';
+import { useSave } from '../../app/useSave.ts';
 import '../../ui/plainTable.css';
-import { ValidationError } from 'yup';
 import { paceOfSeat } from '../learnt.ts';
 
 interface SeatingProps {
@@ -25,8 +25,9 @@ interface SeatingProps {
 /** Who sits where, what each has soldered before, and who sits beside whom. */
 export function Seating({ workshop, paces }: SeatingProps) {
   const [seats, setSeats] = useState(workshop.seats);
-  const [refusal, setRefusal] = useState<string>();
-  const [saving, setSaving] = useState(false);
+  const { run, refusal, saving } = useSave();
+  // Who sat where when this was opened: somebody else may change it meanwhile.
+  const [opened] = useState(workshop.seats);
   const { enqueueSnackbar } = useSnackbar();
   const { revalidate } = useRevalidator();
   const isChanged = JSON.stringify(seats) !== JSON.stringify(workshop.seats);
@@ -48,6 +49,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
 
   const save = async () => {
     const body = {
+      version: workshop.version,
       seats: seats.map(({ id, name, experience, partner }) => ({
         id,
         name: name.trim(),
@@ -55,23 +57,15 @@ export function Seating({ workshop, paces }: SeatingProps) {
         partner,
       })),
     };
-    setRefusal(undefined);
-    setSaving(true);
-    try {
-      await call(changeSeating, {
-        params: { workshopId: workshop.id },
-        body: await seatingBody.validate(body),
-      });
+    const refused = await run(() =>
+      call(changeSeating, { params: { workshopId: workshop.id }, body }),
+    );
+    if (!refused) {
       enqueueSnackbar(
         'The seats are changed. Seats that are open show it when they are opened again.',
       );
-      await revalidate();
-    } catch (error) {
-      if (!(error instanceof CallProblem) && !(error instanceof ValidationError)) throw error;
-      setRefusal(error.message);
-    } finally {
-      setSaving(false);
     }
+    if (!refused || refused.isConflict) await revalidate();
   };
 
   return (
@@ -176,7 +170,8 @@ export function Seating({ workshop, paces }: SeatingProps) {
       </table>
       {refusal && (
         <Alert severity="error" sx={{ mt: 1 }}>
-          {refusal}
+          {refusal.message}
+          {refusal.isConflict && ` ${newerSeats(opened, workshop.seats)}`}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
@@ -206,6 +201,18 @@ function partnerAfter(seat: Seat, number: number, partner: number | null): numbe
 }
 
 /** `1.2 times the plan, from 23 steps` */
+/** What somebody else has made of the seats since they were opened, and what saving again would do. */
+function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
+  const differs = now.filter((seat, index) => {
+    const old = before[index];
+    return (
+      old?.name !== seat.name || old.experience !== seat.experience || old.partner !== seat.partner
+    );
+  });
+  const told = differs.map(({ number, name }) => `${number} (${name || 'no name'})`).join(', ');
+  return `${told && `Theirs differ at seat ${told}. `}Save again to put yours in their place.`;
+}
+
 function paceWords(seat: Seat, paces: LearntPaces): string {
   const share = shareOf(paceOfSeat(seat, paces)).toFixed(1);
   const count = paces.learners.find(({ id }) => id === seat.learnerId)?.count ?? 0;

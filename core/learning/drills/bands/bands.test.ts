@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rankReadings } from '../../../bands/rank.ts';
 import { readBands } from '../../../bands/read.ts';
 import { seeded } from '../../../random.ts';
+import { cases } from '../../../testing/cases.ts';
 import { fullKit } from '../../testing/practiceKits.ts';
 import { anySeed } from '../../testing/seeds.ts';
 import { inEnglish } from '../../testing/spoken.ts';
@@ -25,7 +26,7 @@ describe('bands', () => {
         expect(rankReadings(task.bands).needsMeter).toBe(false);
         expect(task.bands).toContain(item);
       }),
-      { numRuns: 2000 },
+      { numRuns: cases(2000) },
     );
   });
 
@@ -98,7 +99,7 @@ describe('bands', () => {
           credit: 0.5,
         });
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { line } from '../../../order/testing/kits.ts';
 import { seeded } from '../../../random.ts';
+import { cases } from '../../../testing/cases.ts';
 import { fullKit } from '../../testing/practiceKits.ts';
 import { anySeed } from '../../testing/seeds.ts';
 import { noKit } from '../drill.ts';
@@ -30,7 +31,7 @@ describe('the meter', () => {
         );
         expect(smaller).toBe(false);
       }),
-      { numRuns: 600 },
+      { numRuns: cases(600) },
     );
   });
 

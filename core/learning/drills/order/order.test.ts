@@ -5,6 +5,7 @@ import type { StyleId } from '../../../order/styles/ids.ts';
 import { styles } from '../../../order/styles/index.ts';
 import { farad, line, ohm, type } from '../../../order/testing/kits.ts';
 import { seeded } from '../../../random.ts';
+import { cases } from '../../../testing/cases.ts';
 import { fullKit, practiceKits } from '../../testing/practiceKits.ts';
 import { anySeed } from '../../testing/seeds.ts';
 import { inEnglish } from '../../testing/spoken.ts';
@@ -30,7 +31,7 @@ describe('what comes first', () => {
           expect(laid).not.toEqual(task.solution);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: cases(300, 0.25) },
     );
   });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../random.ts';
+import { cases } from '../../../testing/cases.ts';
 import { fullKit } from '../../testing/practiceKits.ts';
 import { anySeed } from '../../testing/seeds.ts';
 import { inEnglish } from '../../testing/spoken.ts';
@@ -21,7 +22,7 @@ describe('which way round', () => {
         else expect(ways).toEqual([task.board]);
         expect(task.hand).not.toBe(task.board);
       }),
-      { numRuns: 1000 },
+      { numRuns: cases(1000) },
     );
   });
 

@@ -1,0 +1,41 @@
+import * as board from './board.ts';
+import type { AnyEndpoint } from './endpoint.ts';
+import * as helpers from './helpers.ts';
+import * as kits from './kits.ts';
+import * as description from './openapi.ts';
+import * as pace from './pace.ts';
+import * as papers from './papers.ts';
+import * as people from './people.ts';
+import * as practice from './practice.ts';
+import * as reports from './reports.ts';
+import * as seats from './seats.ts';
+import * as session from './session.ts';
+import * as stores from './stores.ts';
+import * as workshops from './workshops.ts';
+
+const modules: readonly Readonly<Record<string, unknown>>[] = [
+  session,
+  description,
+  kits,
+  board,
+  papers,
+  stores,
+  workshops,
+  pace,
+  helpers,
+  people,
+  reports,
+  seats,
+  practice,
+];
+
+const isEndpoint = (value: unknown): value is AnyEndpoint =>
+  typeof value === 'object' && value !== null && 'path' in value && 'access' in value;
+
+/** Every endpoint of the contract by its name: what an endpoint is not listed here is not known to tests and pages. */
+export const endpoints: readonly (readonly [name: string, endpoint: AnyEndpoint])[] =
+  modules.flatMap((all) =>
+    Object.entries(all).flatMap(([name, value]) =>
+      isEndpoint(value) ? [[name, value] as const] : [],
+    ),
+  );

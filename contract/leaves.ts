@@ -1,0 +1,64 @@
+import { validate as isUuid } from 'uuid';
+import * as yup from 'yup';
+import { leaf, type Schema } from './schema.ts';
+
+// Texts and numbers that many bodies have.
+
+/** A text as it was typed, blanks around it refused. */
+export const trimmed = (what: string, most: number, missing: string): Schema<string> =>
+  leaf(
+    yup
+      .string()
+      .strict()
+      .trim(`Remove the blanks before and behind ${what}.`)
+      .required(missing)
+      .max(most, `${upper(what)} has at most ${most} characters.`),
+  );
+
+/** May be empty. */
+export const trimmedOrEmpty = (what: string, most: number, missing: string): Schema<string> =>
+  leaf(
+    yup
+      .string()
+      .strict()
+      .trim(`Remove the blanks before and behind ${what}.`)
+      .defined(missing)
+      .max(most, `${upper(what)} has at most ${most} characters.`),
+  );
+
+/** Any text, may be empty. */
+export const anyText = (what: string, most: number): Schema<string> =>
+  leaf(yup.string().strict().max(most, `${what} has at most ${most} characters.`).defined());
+
+export const someText = (what: string, most: number, missing: string): Schema<string> =>
+  leaf(
+    yup.string().strict().max(most, `${what} has at most ${most} characters.`).required(missing),
+  );
+
+export const wholeNumber = (what: string, least: number, most: number): Schema<number> =>
+  leaf(
+    yup
+      .number()
+      .typeError(`Write ${what} as a whole number.`)
+      .integer(`Write ${what} as a whole number.`)
+      .min(least, `The least is ${least}.`)
+      .max(most, `The most is ${most}.`)
+      .required(`Write ${what}.`),
+  );
+
+/** Any number, as programs write it. */
+export const number: Schema<number> = leaf(yup.number().required());
+
+export const flag: Schema<boolean> = leaf(yup.boolean().strict().required());
+
+/** Yup’s own test does not know version 7 (RFC 9562). */
+export const uuid = (missing: string, wrong = missing): Schema<string> =>
+  leaf(
+    yup
+      .string()
+      .strict()
+      .required(missing)
+      .test('uuid', wrong, (text) => text === undefined || isUuid(text)),
+  );
+
+const upper = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);

@@ -1,0 +1,143 @@
+import type { Board } from '#core/board/board';
+import type { PlacementMapping } from '#core/board/placementList';
+import type { Iron } from '#core/joint/heat/iron';
+import type { OrderSettings } from '#core/order/settings';
+import type { PlannedStep } from '#core/pace/stepMinutes';
+import { led5mm } from '#core/parts/families/leds/led-5mm';
+import type { LotNote, Part, PartValue } from '#core/parts/part';
+import type { Mapping } from '#core/partslist/columns';
+import type { PriceBreak } from '#core/stores/offers';
+import type { StockPart } from '#core/stores/stockPart';
+import { boardSchema, placementMappingSchema } from './board.ts';
+import { mappingSchema } from './kits.ts';
+import { orderSchema } from './order.ts';
+import { lotNoteSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
+import { planSchema } from './steps.ts';
+import { changed, eachOf, type StoredKind } from './stored.ts';
+import { breaksSchema } from './stores.ts';
+import { ironSchema } from './workshops.ts';
+
+// Everything that is kept as JSON, with the steps that older forms take. Samples of every older form are in the tests.
+
+/** Fields of every object within a value, however deep. */
+const everywhere = (
+  value: unknown,
+  change: (fields: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>,
+): unknown => {
+  if (Array.isArray(value)) return value.map((element) => everywhere(element, change));
+  return changed(value, (fields) =>
+    change(
+      Object.fromEntries(
+        Object.entries(fields).map(([key, inner]) => [key, everywhere(inner, change)]),
+      ),
+    ),
+  );
+};
+
+/** The LED of the first versions was one of 5 mm, and a line was in the kit or not. */
+const renamedParts = (fields: Readonly<Record<string, unknown>>) => {
+  const { inKit, ...rest } = fields;
+  return {
+    ...rest,
+    ...(fields.family === 'led' ? { family: led5mm.id } : {}),
+    ...(typeof inKit === 'boolean' ? { supply: inKit ? 'in-kit' : 'not-in-kit' } : {}),
+  };
+};
+
+const withDefaults = (
+  step: unknown,
+  ofCheck: Readonly<Record<string, unknown>>,
+  ofWork: Readonly<Record<string, unknown>>,
+) => changed(step, (fields) => ({ ...(fields.kind === 'check' ? ofCheck : ofWork), ...fields }));
+
+/** The plan that a workshop follows, frozen when it was made. */
+export const storedPlan: StoredKind<readonly PlannedStep[]> = {
+  what: 'The plan of a workshop',
+  schema: planSchema,
+  upgrades: [
+    // Kinds of parts and who brings them have other names, and a step has cautions.
+    (plan) =>
+      eachOf(everywhere(plan, renamedParts), (step) => withDefaults(step, {}, { cautions: [] })),
+    // Steps tell their side, what to hold, what to measure off and what a check is about.
+    (plan) =>
+      eachOf(plan, (step) =>
+        withDefaults(step, { blocks: [], sees: null }, { side: 'top', holding: [], lengths: [] }),
+      ),
+    // Steps say which joints take longer.
+    (plan) => eachOf(plan, (step) => withDefaults(step, {}, { hotJoints: 0 })),
+  ],
+};
+
+/** How an instructor wants a kit built. */
+export const storedOrder: StoredKind<OrderSettings> = {
+  what: 'The soldering order of a kit',
+  schema: orderSchema,
+  upgrades: [
+    // What was called a gate is a check like any other.
+    (order) =>
+      changed(order, ({ gates, ...rest }) =>
+        gates === undefined ? rest : { checks: gates, ...rest },
+      ),
+  ],
+};
+
+export const storedBoard: StoredKind<Board> = {
+  what: 'The board of a kit',
+  schema: boardSchema,
+  upgrades: [],
+};
+
+export const storedIron: StoredKind<Iron> = {
+  what: 'The iron of a workshop',
+  schema: ironSchema,
+  upgrades: [],
+};
+
+export const storedValue: StoredKind<PartValue> = {
+  what: 'The value of a part',
+  schema: valueSchema,
+  upgrades: [],
+};
+
+export const storedLotNote: StoredKind<LotNote> = {
+  what: 'The note on a lot',
+  schema: lotNoteSchema,
+  upgrades: [],
+};
+
+/** The part of a reading, as it was listed when it was measured. */
+export const storedPart: StoredKind<Part> = {
+  what: 'A measured part',
+  schema: partSchema,
+  upgrades: [(part) => changed(part, renamedParts)],
+};
+
+export const storedStockPart: StoredKind<StockPart> = {
+  what: 'The part of a drawer',
+  schema: stockPartSchema,
+  upgrades: [],
+};
+
+export const storedBreaks: StoredKind<readonly PriceBreak[]> = {
+  what: 'The prices of an offer',
+  schema: breaksSchema,
+  upgrades: [],
+};
+
+/** How the columns of a parts list were read last. */
+export const storedMapping: StoredKind<Mapping> = {
+  what: 'A remembered choice of columns',
+  schema: mappingSchema,
+  upgrades: [
+    (mapping) =>
+      changed(mapping, ({ inKit, ...rest }) =>
+        inKit === undefined ? rest : { supply: inKit, ...rest },
+      ),
+  ],
+};
+
+export const storedPlacementMapping: StoredKind<PlacementMapping> = {
+  what: 'A remembered choice of columns of positions',
+  schema: placementMappingSchema,
+  upgrades: [],
+};

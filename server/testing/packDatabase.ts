@@ -1,0 +1,42 @@
+import { randomBytes, scryptSync } from 'node:crypto';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { TestProject } from 'vitest/node';
+import { insertPassphrase, insertSession } from '../auth/queries.ts';
+import { hashedToken } from '../auth/sessions.ts';
+import { openToPack } from '../db/database.ts';
+import { migrate } from '../db/migrate.ts';
+import { passphrase, sessionToken } from './owner.ts';
+import type { PackedAs } from './testDatabase.ts';
+
+declare module 'vitest' {
+  export interface ProvidedContext extends Record<PackedAs, string> {}
+}
+
+/** Once for all server tests: migrating a new database, and hashing a passphrase, take longer than most of them. */
+export default async function setup(project: TestProject) {
+  const folder = await mkdtemp(join(tmpdir(), 'ozzet-packed-'));
+  const db = await openToPack();
+  const pack = async (name: PackedAs) => {
+    const file = join(folder, `${name}.tar`);
+    await writeFile(file, Buffer.from(await (await db.pack()).arrayBuffer()));
+    project.provide(name, file);
+  };
+  await migrate(db);
+  await pack('empty');
+  await insertPassphrase(db, cheapHash(passphrase));
+  await insertSession(db, hashedToken(sessionToken), 30, null);
+  await pack('owned');
+  await db.close();
+  return () => rm(folder, { recursive: true });
+}
+
+/** A hash that is as good as the real ones but for its cost, which it names itself. */
+function cheapHash(passphrase: string): string {
+  const cost = { N: 2 ** 10, r: 8, p: 1 };
+  const salt = randomBytes(16);
+  const key = scryptSync(passphrase, salt, 32, cost);
+  const parts = [salt, key].map((bytes) => bytes.toString('base64url'));
+  return ['scrypt', cost.N, cost.r, cost.p, ...parts].join('$');
+}

@@ -1,0 +1,83 @@
+import type { TFunction } from 'i18next';
+import type { Revision } from '#contract/kits';
+import { type Change, type ChangedField, compareLists } from '#core/parts/compareLists';
+import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
+import { partName } from '#core/words/partWords';
+
+type Compared = Pick<Revision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>;
+
+/** What has changed from one state of a kit to another. */
+export const changesBetween = (from: Compared, to: Compared): Change[] =>
+  compareLists(content(from), content(to));
+
+const content = ({ lines, supplyVolt, errata, board, order }: Compared) => ({
+  parts: lines.map(({ part }) => part),
+  supplyVolt,
+  errata,
+  board,
+  order,
+});
+
+/** A change in words. */
+export function changeWords(t: TFunction, change: Change): string {
+  switch (change.kind) {
+    case 'added':
+    case 'removed':
+      return named(t, change.part);
+    case 'changed':
+      return `${named(t, change.from)}: ${change.fields
+        .map(
+          (field) =>
+            `${fieldNames[field]} ${fieldWords(t, change.from, field)} → ${fieldWords(t, change.to, field)}`,
+        )
+        .join(', ')}`;
+    case 'supply':
+      return `supply ${volts(change.from)} → ${volts(change.to)}`;
+    case 'board':
+      return change.places.length === 0
+        ? 'outline, pads or wiring'
+        : `other spots for ${shortDesignators(change.places)}`;
+    case 'order':
+      return 'another order, or other wishes for it';
+    case 'erratum-added':
+    case 'erratum-removed':
+      return `${shortDesignators(change.erratum.designators)}: ${change.erratum.text}`;
+  }
+}
+
+const named = (t: TFunction, part: Part) =>
+  `${shortDesignators(part.designators) || part.description}, ${partName(t, part)}`;
+const volts = (volt: number | null) => (volt === null ? 'not given' : `${volt} V`);
+
+const fieldNames: Readonly<Record<ChangedField, string>> = {
+  designators: 'places',
+  quantity: 'pieces',
+  family: 'kind',
+  value: 'value',
+  pins: 'pins',
+  supply: 'brought',
+  lotNote: 'lot note',
+};
+const supplyWords = { 'in-kit': 'in the kit', spare: 'spare', 'not-in-kit': 'not in the kit' };
+
+function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
+  switch (field) {
+    case 'designators':
+      return shortDesignators(part.designators) || 'none';
+    case 'quantity':
+      return String(part.quantity);
+    case 'family':
+      return t(`family.${part.family}.one`);
+    case 'value':
+      return [valueLabel(part.value) || 'none', toleranceLabel(part.value)]
+        .filter(Boolean)
+        .join(' ');
+    case 'pins':
+      return part.pins === undefined ? 'not given' : String(part.pins);
+    case 'supply':
+      return supplyWords[part.supply];
+    case 'lotNote':
+      return part.lotNote ? `“${part.lotNote.text}”` : 'none';
+  }
+}

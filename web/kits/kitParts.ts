@@ -1,0 +1,64 @@
+import {
+  changeBoard,
+  changeErrata,
+  changeLines,
+  changeOrder,
+  changePicture,
+  changeSupply,
+  type Kit,
+  type KitChanged,
+  type KitPart,
+  kitParts,
+} from '#contract/kits';
+import { call } from '../app/call.ts';
+
+export type KitContent = Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board' | 'order'>;
+
+type SavePart = (kitId: string, version: number, content: KitContent) => Promise<KitChanged>;
+
+/** How each part of a kit is sent. */
+export const savePart: Readonly<Record<KitPart, SavePart>> = {
+  lines: (kitId, version, { lines }) =>
+    call(changeLines, { params: { kitId }, body: { version, lines } }),
+  errata: (kitId, version, { errata }) =>
+    call(changeErrata, { params: { kitId }, body: { version, errata } }),
+  supply: (kitId, version, { supplyVolt }) =>
+    call(changeSupply, { params: { kitId }, body: { version, supplyVolt } }),
+  order: (kitId, version, { order }) =>
+    call(changeOrder, { params: { kitId }, body: { version, order } }),
+  board: (kitId, version, content) =>
+    call(changeBoard, { params: { kitId }, body: { version, board: drawn(content) } }),
+  picture: (kitId, version, { board }) =>
+    call(changePicture, {
+      params: { kitId },
+      body: { version, picture: board?.backdrop ?? null },
+    }),
+};
+
+/** The board without the picture behind it. */
+function drawn({ board }: Pick<KitContent, 'board'>): Kit['board'] {
+  if (!board) return null;
+  const { backdrop: _, ...rest } = board;
+  return rest;
+}
+
+/** What of a content each part is. */
+const partOf: Readonly<Record<KitPart, (content: KitContent) => unknown>> = {
+  lines: ({ lines }) => lines,
+  errata: ({ errata }) => errata,
+  supply: ({ supplyVolt }) => supplyVolt,
+  order: ({ order }) => order,
+  board: drawn,
+  picture: ({ board }) => board?.backdrop ?? null,
+};
+
+/** The parts that a change changes, the board before the picture that lies behind it. */
+export function partsChanged(kit: KitContent, more: Partial<KitContent>): KitPart[] {
+  const next = { ...kit, ...more };
+  return kitParts.filter(
+    (part) =>
+      // A board that goes takes its picture with it.
+      !(part === 'picture' && next.board === null) &&
+      JSON.stringify(partOf[part](kit)) !== JSON.stringify(partOf[part](next)),
+  );
+}
