@@ -51,3 +51,24 @@ export function memo<Key, Value>({ name, most }: MemoOptions): Memo<Key, Value> 
     clear: () => kept.clear(),
   };
 }
+
+/** What was worked out of an object before; it goes with the object. */
+export interface ObjectMemo<Key extends object, Value> {
+  readonly name: string;
+  of(key: Key, workOut: () => Value): Value;
+}
+
+/** The same for what belongs to one object: as many results as there are objects, and none longer than they live. */
+export function memoOfObject<Key extends object, Value>(name: string): ObjectMemo<Key, Value> {
+  const kept = new WeakMap<Key, { readonly value: Value }>();
+  return {
+    name,
+    of: (key, workOut) => {
+      const known = kept.get(key);
+      if (known) return known.value;
+      const value = workOut();
+      kept.set(key, { value });
+      return value;
+    },
+  };
+}

@@ -7,6 +7,7 @@ import {
   filterDeficiencyTrit,
   formatHex,
 } from 'culori';
+import { memo } from '../memo.ts';
 
 /** How colours are seen: by normal sight, with a colour-vision deficiency in full, or by the light of a warm lamp. */
 export const visions = ['normal', 'protan', 'deutan', 'tritan', 'warm-light'] as const;
@@ -38,15 +39,11 @@ export const seenAs = (srgb: string, vision: Vision): string =>
 export function colourDifference(a: string, b: string, vision: Vision): number {
   if (a === b) return 0;
   const key = `${vision}${a}${b}`;
-  const known = differences.get(key);
-  if (known !== undefined) return known;
-  const found = difference(seen(a, vision), seen(b, vision));
-  differences.set(key, found);
-  return found;
+  return differences.of(key, () => difference(seen(a, vision), seen(b, vision)));
 }
 
 // A kit has few colours and many pairs.
-const differences = new Map<string, number>();
+const differences = memo<string, number>({ name: 'differences of colours', most: 2000 });
 
 function seen(srgb: string, vision: Vision): Color {
   const colour = toRgb(srgb);

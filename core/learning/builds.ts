@@ -1,5 +1,6 @@
 import type { BuildEvent } from '../build/event.ts';
 import { foldSeat, type LoggedMistake, type SeatState } from '../build/foldSeat.ts';
+import { memoOfObject } from '../memo.ts';
 import { type StepTime, stepTimes } from '../pace/learnt/stepTimes.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import { mistakes, mistakesOf } from './mistakes/index.ts';
@@ -35,26 +36,20 @@ export const skillOfMistake = ({ mistake }: Pick<LoggedMistake, 'mistake'>): Ski
   skillOf.get(mistake);
 
 /** What a report needs of a log again and again, worked out once. */
-const states = new WeakMap<readonly BuildEvent[], SeatState>();
-const times = new WeakMap<readonly BuildEvent[], readonly StepTime[]>();
+const states = memoOfObject<readonly BuildEvent[], SeatState>('states of builds');
+const times = memoOfObject<readonly BuildEvent[], readonly StepTime[]>('step times of builds');
 
 export function stateOfBuild({ steps, events }: Pick<Build, 'steps' | 'events'>): SeatState {
-  const known = states.get(events);
-  if (known) return known;
-  const state = foldSeat(
-    steps.map(({ id }) => id),
-    events,
+  return states.of(events, () =>
+    foldSeat(
+      steps.map(({ id }) => id),
+      events,
+    ),
   );
-  states.set(events, state);
-  return state;
 }
 
 export function timesOfBuild(build: Pick<Build, 'steps' | 'events'>): readonly StepTime[] {
-  const known = times.get(build.events);
-  if (known) return known;
-  const found = stepTimes(build.steps, build.events, stateOfBuild(build));
-  times.set(build.events, found);
-  return found;
+  return times.of(build.events, () => stepTimes(build.steps, build.events, stateOfBuild(build)));
 }
 
 /**
@@ -87,14 +82,10 @@ export const byTime = (a: { readonly at: string }, b: { readonly at: string }): 
 
 /** The skills that a step asks for. */
 export function skillsOf(step: PlannedStep): readonly SkillId[] {
-  const known = skillsByStep.get(step);
-  if (known) return known;
-  const skills = [...new Set(mistakesOf(step).map(({ skill }) => skill))];
-  skillsByStep.set(step, skills);
-  return skills;
+  return skillsByStep.of(step, () => [...new Set(mistakesOf(step).map(({ skill }) => skill))]);
 }
 
-const skillsByStep = new WeakMap<PlannedStep, readonly SkillId[]>();
+const skillsByStep = memoOfObject<PlannedStep, readonly SkillId[]>('skills of steps');
 
 /** The share of the plan’s minutes that the steps took, and how many step times that is from. */
 export function paceOfBuild(build: Pick<Build, 'steps' | 'events'>) {

@@ -1,6 +1,7 @@
 import type { BandColour } from '../bands/colours.ts';
 import { rankReadings } from '../bands/rank.ts';
 import { colourDifference, type Vision, visions } from '../bands/vision.ts';
+import { memoOfObject, type ObjectMemo } from '../memo.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { bandsOf } from '../parts/marks.ts';
 import type { Part } from '../parts/part.ts';
@@ -91,15 +92,12 @@ export const scoreOf = ({ likelihood, swap }: MixUp, vision: Vision): number =>
 /** Whether two parts are a pair of high risk, which must not be in one hand at one time. */
 export function isHighRisk(a: Part, b: Part): boolean {
   // The order of soldering asks for the same pairs again and again.
-  const known = highRisk.get(a)?.get(b);
-  if (known !== undefined) return known;
-  const risk = couldBeHighRisk(a, b) && pairOf(a, b)?.risk === 'high';
-  const ofA = highRisk.get(a) ?? new WeakMap<Part, boolean>();
-  highRisk.set(a, ofA.set(b, risk));
-  return risk;
+  return risksOf
+    .of(a, () => memoOfObject(`risks beside ${a.family}`))
+    .of(b, () => couldBeHighRisk(a, b) && pairOf(a, b)?.risk === 'high');
 }
 
-const highRisk = new WeakMap<Part, WeakMap<Part, boolean>>();
+const risksOf = memoOfObject<Part, ObjectMemo<Part, boolean>>('risks of pairs');
 
 /** Marks can only make two parts less alike than their form is; to compare those takes longer. */
 const couldBeHighRisk = (a: Part, b: Part): boolean =>

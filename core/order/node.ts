@@ -1,4 +1,5 @@
 import type { Board, Side } from '../board/board.ts';
+import { memoOfObject } from '../memo.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
@@ -106,15 +107,13 @@ function bySide(part: Part, sides: ReadonlyMap<string, Side>): [Side, Part][] {
 
 /** The place names of a node, line after line. */
 export function placesOf(node: OrderNode): readonly string[] {
-  const known = places.get(node);
-  if (known) return known;
-  const found = node.kind === 'check' ? [] : node.parts.flatMap(({ designators }) => designators);
-  places.set(node, found);
-  return found;
+  return places.of(node, () =>
+    node.kind === 'check' ? [] : node.parts.flatMap(({ designators }) => designators),
+  );
 }
 
 /** Asked for over and over while a kit is planned. */
-const places = new WeakMap<OrderNode, readonly string[]>();
+const places = memoOfObject<OrderNode, readonly string[]>('places of nodes');
 
 export const piecesOf = ({ parts }: WorkNode): number =>
   parts.reduce((sum, { quantity }) => sum + quantity, 0);

@@ -6,6 +6,7 @@ import { gridOf, holeName, seenColumn } from '../board/holes.ts';
 import { holeOf } from '../board/nets.ts';
 import { standingParts } from '../board/standing.ts';
 import { allWhereabouts, type Whereabouts } from '../board/whereabouts.ts';
+import { type Memo, memo, memoOfObject } from '../memo.ts';
 import { shortDesignators } from '../parts/label.ts';
 import type { Part } from '../parts/part.ts';
 
@@ -21,7 +22,11 @@ function whereWords(word: Word, t: TFunction, where: Whereabouts): string {
 type Word = (key: string) => string;
 
 // A board is asked for as a whole, by the map and by the list beside it.
-const known = new WeakMap<Board, Map<string, ReadonlyMap<string, string>>>();
+const wordsOfBoard = memoOfObject<Board, Memo<string, ReadonlyMap<string, string>>>(
+  'places of boards in words',
+);
+/** Both sides in a handful of languages. */
+const mostOfBoard = 12;
 
 /** Where every placed part is, in words, seen from one side; by place name. */
 export function allWhereWords(
@@ -30,22 +35,21 @@ export function allWhereWords(
   board: Board,
   side: Side,
 ): ReadonlyMap<string, string> {
-  const ofBoard = known.get(board) ?? new Map<string, ReadonlyMap<string, string>>();
-  known.set(board, ofBoard);
-  const key = `${language} ${side}`;
-  const before = ofBoard.get(key);
-  if (before) return before;
+  return wordsOfBoard
+    .of(board, () => memo({ name: 'places of a board in words', most: mostOfBoard }))
+    .of(`${language} ${side}`, () => whereWordsOf(t, board, side));
+}
+
+function whereWordsOf(t: TFunction, board: Board, side: Side): ReadonlyMap<string, string> {
   const words = new Map<string, string>();
   const word: Word = (name) => {
     const found = words.get(name) ?? t(name);
     words.set(name, found);
     return found;
   };
-  const all = new Map(
+  return new Map(
     [...allWhereabouts(board, side)].map(([place, where]) => [place, whereWords(word, t, where)]),
   );
-  ofBoard.set(key, all);
-  return all;
 }
 
 /** The holes of a part on a hand-wired board, by name and as they are counted on the side one sees. */

@@ -1,7 +1,7 @@
 import { PDFDocument } from 'pdf-lib';
-import type { Revision } from '#contract/kits';
 import type { KitPaper, SheetSize, WorkshopPaper } from '#contract/papers';
 import { kitPaperDefinitions } from './kitPapers.ts';
+import type { PlannedRevision } from './plannedRevision.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -18,7 +18,7 @@ const ofKit: readonly KitPaper[] = ['resistor-card', 'step-sheets'];
 /** Everything for the evening as one file to print. */
 export async function eveningPdf(
   bags: BagsToPack,
-  revision: Revision,
+  kit: PlannedRevision,
   size: SheetSize,
 ): Promise<Buffer> {
   const all = await PDFDocument.create();
@@ -27,7 +27,7 @@ export async function eveningPdf(
     ...ofWorkshop.map((paper) =>
       workshopPaperDefinitions[paper].pdf(bags, { size, order: 'kind' }),
     ),
-    ...ofKit.map((paper) => kitPaperDefinitions[paper].pdf(revision, size)),
+    ...ofKit.map((paper) => kitPaperDefinitions[paper].pdf(kit, size)),
   ];
   for (const paper of papers) {
     const one = await PDFDocument.load(await paper);

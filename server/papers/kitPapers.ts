@@ -8,12 +8,13 @@ import { csvOf } from '../http/csv.ts';
 import { bandWords, headCell, whatItIs } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
+import type { PlannedRevision } from './plannedRevision.ts';
 import { pictureStepsPdf, stepSheetsPdf, stepsCsv } from './stepSheets.ts';
 
 interface KitPaperDefinition {
   readonly title: string;
-  readonly pdf: (kit: Revision, size: SheetSize) => Promise<Buffer>;
-  readonly csv: (kit: Revision) => string;
+  readonly pdf: (kit: PlannedRevision, size: SheetSize) => Promise<Buffer>;
+  readonly csv: (kit: PlannedRevision) => string;
 }
 
 const factsOf = ({ revision, supplyVolt }: Revision) =>

@@ -15,6 +15,7 @@ import type { Api } from '../http/api.ts';
 import { fileName, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
@@ -55,10 +56,11 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
     const format = one(paperFormats, params.format);
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+    const planned = { ...kit, steps: plannedSteps(kit) };
     const { title, pdf, csv } = kitPaperDefinitions[paper];
     const name = `${kit.name} ${title}`;
-    if (format === 'csv') sendCsv(response, name, csv(kit));
-    else sendPdf(response, name, await pdf(kit, chosen(sheetSizes, request.query.size)));
+    if (format === 'csv') sendCsv(response, name, csv(planned));
+    else sendPdf(response, name, await pdf(planned, chosen(sheetSizes, request.query.size)));
   });
 
   api.send(eveningPapers, async ({ params, request, response }) => {
@@ -66,7 +68,11 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
     const size = chosen(sheetSizes, request.query.size);
     const revision = await selectRevision(db, bags.kitId, bags.revision);
     if (!revision) throw noSuchPaper();
-    sendPdf(response, `${bags.title} papers`, await eveningPdf(bags, revision, size));
+    sendPdf(
+      response,
+      `${bags.title} papers`,
+      await eveningPdf(bags, { ...revision, steps: bags.steps }, size),
+    );
   });
 
   api.send(workshopPaper, async ({ params, request, response }) => {

@@ -1,5 +1,4 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
-import type { Revision } from '#contract/kits';
 import type { SheetSize } from '#contract/papers';
 import type { CheckForm } from '#core/order/checks/definition';
 import { checkOf } from '#core/order/checks/index';
@@ -19,12 +18,12 @@ import {
   stepTitle,
 } from '#core/words/partWords';
 import { csvOf } from '../http/csv.ts';
-import { plannedSteps } from '../kits/plannedSteps.ts';
 import { boardPicture } from './boardPicture.ts';
 import { bandWords } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { checkPictogram, type PictogramName, pictogram } from './pictograms.ts';
 import { partPicture } from './pictures.ts';
+import type { PlannedRevision } from './plannedRevision.ts';
 import { t } from './words.ts';
 
 const faded = '#62564a';
@@ -36,9 +35,9 @@ interface SheetStep {
   readonly done: ReadonlySet<string>;
 }
 
-function sheetSteps(kit: Revision): SheetStep[] {
+function sheetSteps(kit: PlannedRevision): SheetStep[] {
   const done = new Set<string>();
-  return plannedSteps(kit).map((step, index) => {
+  return kit.steps.map((step, index) => {
     const before = new Set(done);
     for (const place of placesOf(step)) done.add(place);
     return { step, number: index + 1, done: before };
@@ -49,7 +48,7 @@ const placesOf = (step: PlannedStep): readonly string[] =>
   step.kind === 'check' ? [] : step.parts.flatMap(({ designators }) => designators);
 
 /** The steps for a bench without a screen: what the seat shows, on paper. */
-export function stepSheetsPdf(kit: Revision, size: SheetSize): Promise<Buffer> {
+export function stepSheetsPdf(kit: PlannedRevision, size: SheetSize): Promise<Buffer> {
   const steps = sheetSteps(kit);
   return makePaper({
     title: `${kit.name}: step by step`,
@@ -81,7 +80,7 @@ const cautionsForAll = (): Content[] => [
   },
 ];
 
-function stepRow(kit: Revision, { step, number, done }: SheetStep): TableCell[] {
+function stepRow(kit: PlannedRevision, { step, number, done }: SheetStep): TableCell[] {
   return [
     { stack: [{ text: String(number), font: mono, fontSize: 13, bold: true }, tickBox()] },
     step.kind === 'check' ? checkText(step) : workText(step),
@@ -106,7 +105,7 @@ const roomFor = (parts: readonly Part[]) => ({
 });
 
 function boardOf(
-  kit: Revision,
+  kit: PlannedRevision,
   step: WorkStep,
   done: ReadonlySet<string>,
   room: { widthMm: number; heightMm: number },
@@ -176,7 +175,7 @@ const limitText = ({ unit, limits }: CheckForm): string =>
     : `< ${limits.most} ${unitSigns[unit]}`;
 
 /** The same steps without a word: numbers, drawings, signs. */
-export function pictureStepsPdf(kit: Revision, size: SheetSize): Promise<Buffer> {
+export function pictureStepsPdf(kit: PlannedRevision, size: SheetSize): Promise<Buffer> {
   return makePaper({
     title: kit.name,
     facts: '',
@@ -194,7 +193,7 @@ export function pictureStepsPdf(kit: Revision, size: SheetSize): Promise<Buffer>
   });
 }
 
-function pictureRow(kit: Revision, { step, number, done }: SheetStep): TableCell[] {
+function pictureRow(kit: PlannedRevision, { step, number, done }: SheetStep): TableCell[] {
   const head: Content = {
     stack: [
       { text: String(number), font: mono, fontSize: 18, bold: true },
@@ -287,7 +286,7 @@ function marksOf(step: WorkStep): Content[] {
 }
 
 /** The steps as a table. */
-export const stepsCsv = (kit: Revision): string =>
+export const stepsCsv = (kit: PlannedRevision): string =>
   csvOf<SheetStep>(
     [
       { heading: 'step', cell: ({ number }) => number },

@@ -1,6 +1,6 @@
 import type { SheetSize } from '#contract/papers';
 import type { ChecklistSign, Seat } from '#contract/workshops';
-import type { Step } from '#core/order/step';
+import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
 
@@ -14,7 +14,8 @@ export interface BagsToPack {
   readonly seats: readonly Seat[];
   readonly seatAddress: string;
   readonly parts: readonly Part[];
-  readonly steps: readonly Step[];
+  /** The plan that the seats follow. */
+  readonly steps: readonly PlannedStep[];
   readonly supplyVolt: number | null;
   readonly signs: readonly ChecklistSign[];
 }

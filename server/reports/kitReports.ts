@@ -3,6 +3,7 @@ import type { BuildEvent } from '#core/build/event';
 import { stateOfBuild } from '#core/learning/builds';
 import { kitReport } from '#core/learning/kitReport';
 import { proposalsFor } from '#core/learning/proposals';
+import { type Memo, memo, memoOfObject } from '#core/memo';
 import { calibrationOf } from '#core/pace/calibration';
 import type { LearntPace } from '#core/pace/learnt/learnPace';
 import { paceBefore } from '#core/pace/learnt/priors';
@@ -50,19 +51,14 @@ function forecastsAtHalfTime(builds: readonly StoredBuild[]): HalfTime[] {
 }
 
 /** What was worked out of a log before, and from what of the evenings before it. */
-const known = new WeakMap<
-  readonly BuildEvent[],
-  { readonly from: string; readonly half: HalfTime }
->();
+const halves = memoOfObject<readonly BuildEvent[], Memo<string, HalfTime>>('half times of builds');
 
 function knownHalfTime(build: StoredBuild, before: LearntPace): HalfTime {
   const learner = before.learners.get(build.learnerId ?? '');
   const from = JSON.stringify([[...before.kinds], learner, build.startsAt, build.lengthMinutes]);
-  const last = known.get(build.events);
-  if (last?.from === from) return last.half;
-  const half = halfTimeOf(build, before);
-  known.set(build.events, { from, half });
-  return half;
+  return halves
+    .of(build.events, () => memo({ name: 'the half time of a build', most: 1 }))
+    .of(from, () => halfTimeOf(build, before));
 }
 
 function halfTimeOf(build: StoredBuild, { kinds, learners }: LearntPace): HalfTime {

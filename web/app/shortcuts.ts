@@ -1,5 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import { create } from 'zustand';
+import { useLatest } from './useLatest.ts';
 
 export interface Shortcut {
   /** A single key as the keyboard reports it, such as `m` or `?`. */
@@ -21,8 +22,7 @@ export const useShortcutList = (): readonly Shortcut[] =>
 
 /** Makes keys do something as long as the component is on the page; they rest while something is typed. */
 export function useShortcuts(shortcuts: readonly Shortcut[]): void {
-  const latest = useRef(shortcuts);
-  latest.current = shortcuts;
+  const latest = useLatest(shortcuts);
   const keys = shortcuts.map(({ key, does }) => key + does).join('|');
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: `keys` stands for the list; what they run is read when pressed

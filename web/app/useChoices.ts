@@ -1,5 +1,6 @@
-import { useCallback, useMemo, useRef } from 'react';
+import { useCallback, useMemo } from 'react';
 import { useLocation, useNavigation, useSearchParams } from 'react-router';
+import { useLatest } from './useLatest.ts';
 
 /**
  * What is chosen on a page, kept in its address. A choice counts at once, also while the loaders
@@ -17,16 +18,18 @@ export function useChoices(): [
     () => (pending === undefined ? settled : new URLSearchParams(pending)),
     [pending, settled],
   );
-  const latest = useRef({ choices, setSearch });
-  latest.current = { choices, setSearch };
+  const latest = useLatest({ choices, setSearch });
   // The same function all the time: what is drawn with it need not be drawn again.
-  const choose = useCallback((changes: Readonly<Record<string, string | undefined>>) => {
-    const next = new URLSearchParams(latest.current.choices);
-    for (const [name, value] of Object.entries(changes)) {
-      if (value === undefined) next.delete(name);
-      else next.set(name, value);
-    }
-    latest.current.setSearch(next, { replace: true, flushSync: true });
-  }, []);
+  const choose = useCallback(
+    (changes: Readonly<Record<string, string | undefined>>) => {
+      const next = new URLSearchParams(latest.current.choices);
+      for (const [name, value] of Object.entries(changes)) {
+        if (value === undefined) next.delete(name);
+        else next.set(name, value);
+      }
+      latest.current.setSearch(next, { replace: true, flushSync: true });
+    },
+    [latest],
+  );
   return [choices, choose];
 }

@@ -1,3 +1,4 @@
+import { memo } from '../../memo.ts';
 import { alloyOf } from './alloys.ts';
 import { secondsToReady } from './ready.ts';
 import { targetOf } from './targets.ts';
@@ -29,8 +30,6 @@ export interface HeatTimes {
 /** How long joints take with an iron, by the heating model; worked out once for each. */
 export function heatTimesOf(iron: Iron): HeatTimes {
   const key = `${iron.tip} ${iron.celsius} ${iron.alloy}`;
-  const before = known.get(key);
-  if (before) return before;
   const seconds = (target: string) => {
     const found = secondsToReady({
       tip: tipOf(iron.tip),
@@ -40,14 +39,12 @@ export function heatTimesOf(iron: Iron): HeatTimes {
     });
     return found === null ? null : Math.round(found * 10) / 10;
   };
-  const times = {
+  return heatTimes.of(key, () => ({
     ordinary: seconds('ordinary'),
     largePad: seconds('large-pad'),
     spokes: seconds('plane-spokes'),
     plane: seconds('plane-solid'),
-  };
-  known.set(key, times);
-  return times;
+  }));
 }
 
-const known = new Map<string, HeatTimes>();
+const heatTimes = memo<string, HeatTimes>({ name: 'times of heat', most: 200 });

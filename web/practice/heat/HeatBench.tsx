@@ -4,6 +4,7 @@ import type { Hands, HeatSetup } from '#core/joint/heat/model';
 import type { Try } from '#core/joint/heat/run';
 import { statusWords } from '#core/learning/drills/heat/status';
 import { saying } from '#core/words/sayings';
+import { useLatest } from '../../app/useLatest.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { HeatChart } from './HeatChart.tsx';
 import { HeatPicture } from './HeatPicture.tsx';
@@ -57,8 +58,7 @@ export function HeatBench({ setups, done }: HeatBenchProps) {
   };
   const finish = async () => done(await look());
 
-  const acts = useRef({ press, release, finish });
-  acts.current = { press, release, finish };
+  const acts = useLatest({ press, release, finish });
   useEffect(() => {
     const heldBy = (event: KeyboardEvent): Held | undefined => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
@@ -80,7 +80,7 @@ export function HeatBench({ setups, done }: HeatBenchProps) {
       removeEventListener('keydown', down);
       removeEventListener('keyup', up);
     };
-  }, []);
+  }, [acts]);
 
   if (!first || !state) return null;
   const words = saying(t, statusWords(first, state, hands));

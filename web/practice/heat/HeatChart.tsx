@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type HeatSetup, type HeatState, solderCelsius } from '#core/joint/heat/model';
 
@@ -21,17 +21,23 @@ type Point = Readonly<Record<Line, number>> & { readonly ms: number };
 
 const yOf = (celsius: number): number => height - (height * Math.max(0, celsius)) / highest;
 
+/** The points of the last seconds with one more, if it is time for one; none of a try that is over. */
+function withPoint(points: readonly Point[], next: Point): readonly Point[] {
+  const { ms } = next;
+  const before = ms === 0 ? [] : points;
+  if (ms - (before.at(-1)?.ms ?? -everyMs) < everyMs) return before;
+  return [...before.filter((point) => point.ms >= ms - windowMs), next];
+}
+
 /** Temperatures over the last seconds, against what the solder needs. */
 export function HeatChart({ setup, ms, state }: HeatChartProps) {
   const { t } = useTranslation();
-  const points = useRef<Point[]>([]);
-  const past = points.current;
-  if (ms === 0) past.length = 0;
-  if (ms - (past.at(-1)?.ms ?? -everyMs) >= everyMs) {
+  const [past, setPast] = useState<readonly Point[]>([]);
+  useEffect(() => {
+    const { tip, pad, lead } = state;
     const solder = state.solderGrams > 0 ? solderCelsius(setup, state) : Number.NaN;
-    past.push({ ms, tip: state.tip, pad: state.pad, lead: state.lead, solder });
-    while ((past[0]?.ms ?? ms) < ms - windowMs) past.shift();
-  }
+    setPast((points) => withPoint(points, { ms, tip, pad, lead, solder }));
+  }, [ms, setup, state]);
   const from = Math.max(0, ms - windowMs);
   const pathOf = (line: Line) =>
     past

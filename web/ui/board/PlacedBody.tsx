@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Placement } from '#core/board/board';
+import { memo as keeper, type Memo, memoOfObject } from '#core/memo';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
@@ -16,7 +17,7 @@ interface PlacedBodyProps {
 }
 
 /** A body from above as markup, made once a part. */
-const bodies = new WeakMap<Part, Map<number | undefined, DrawnBody>>();
+const bodies = memoOfObject<Part, Memo<number | undefined, DrawnBody>>('bodies from above');
 interface DrawnBody {
   readonly markup: string;
   readonly widthMm: number;
@@ -24,14 +25,12 @@ interface DrawnBody {
 }
 
 function drawnBodyOf(part: Part, spanMm: number | undefined): DrawnBody {
-  const ofPart = bodies.get(part) ?? new Map<number | undefined, DrawnBody>();
-  bodies.set(part, ofPart);
-  const known = ofPart.get(spanMm);
-  if (known) return known;
-  const { shapes, widthMm, heightMm } = drawFromAbove(familyOf(part), part, spanMm);
-  const body = { markup: shapesText(shapes, monoFace), widthMm, heightMm };
-  ofPart.set(spanMm, body);
-  return body;
+  return bodies
+    .of(part, () => keeper({ name: 'a body by the distance of its leads', most: 20 }))
+    .of(spanMm, () => {
+      const { shapes, widthMm, heightMm } = drawFromAbove(familyOf(part), part, spanMm);
+      return { markup: shapesText(shapes, monoFace), widthMm, heightMm };
+    });
 }
 
 /** The body of a part over its footprint, in the coordinates of the component side. */

@@ -1,9 +1,12 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import type { LearntPaces } from '#contract/pace';
 import type { Workshop } from '#contract/workshops';
+import { maxSeats } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
+import type { SeatState } from '#core/build/foldSeat';
 import { foldSeat } from '#core/build/foldSeat';
+import { type Memo, memo, memoOfObject, type ObjectMemo } from '#core/memo';
 import { tonightOf } from '#core/pace/tonight/tonight';
 import type { BuildLog } from '../../app/buildLog.ts';
 import { kindsOf, paceOfSeat } from '../learnt.ts';
@@ -23,26 +26,37 @@ export function useFloorSeats(
   now: Date,
 ): readonly FloorSeat[] {
   const bySeat = useStore(log.store, (state) => state.bySeat);
-  const [known] = useState(
-    () => new Map<string, { readonly events: readonly BuildEvent[]; readonly at: FloorSeat }>(),
-  );
   const kinds = useMemo(() => kindsOf(paces), [paces]);
-  const { steps, seats } = workshop;
-  return seats.map((seat) => {
+  const seatsOf = seatsOfWorkshop.of(workshop, () => memoOfObject(workshop.title));
+  const seatsAt = seatsOf.of(paces, () => memoOfObject(workshop.title));
+  return workshop.seats.map((seat) => {
     const events = bySeat[seat.id] ?? nothing;
-    const last = known.get(seat.id);
-    if (last?.events === events && last.at.now === now) return last.at;
-    const state =
-      last?.events === events
-        ? last.at.state
-        : foldSeat(
-            steps.map(({ id }) => id),
-            events,
+    return seatsAt
+      .of(events, () => memo({ name: 'a seat of the floor', most: mostAt(events) }))
+      .of(`${seat.id} ${now.getTime()}`, () => {
+        const { steps } = workshop;
+        const state = statesOf
+          .of(events, () => memo({ name: 'states of a log', most: maxSeats }))
+          .of(workshop.id, () =>
+            foldSeat(
+              steps.map(({ id }) => id),
+              events,
+            ),
           );
-    const plan = { ...workshop, kinds };
-    const tonight = tonightOf(plan, state, events, paceOfSeat(seat, paces), now);
-    const at = { seat, steps, state, tonight, now };
-    known.set(seat.id, { events, at });
-    return at;
+        const pace = paceOfSeat(seat, paces);
+        const tonight = tonightOf({ ...workshop, kinds }, state, events, pace, now);
+        return { seat, steps, state, tonight, now };
+      });
   });
 }
+
+/** Seats where nothing has happened share one empty log. */
+const mostAt = (events: readonly BuildEvent[]) => (events.length === 0 ? maxSeats : 1);
+
+type AtLog = ObjectMemo<readonly BuildEvent[], Memo<string, FloorSeat>>;
+
+/** Of a seat where nothing has happened the very same object comes back: what was drawn of it is kept. */
+const seatsOfWorkshop = memoOfObject<Workshop, ObjectMemo<LearntPaces, AtLog>>(
+  'seats of workshops',
+);
+const statesOf = memoOfObject<readonly BuildEvent[], Memo<string, SeatState>>('states of seats');

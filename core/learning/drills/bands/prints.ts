@@ -1,3 +1,4 @@
+import { memo } from '../../../memo.ts';
 import { familyOf } from '../../../parts/families/index.ts';
 import { resistorChip } from '../../../parts/families/resistors/resistor-chip.ts';
 import { trimmer } from '../../../parts/families/resistors/trimmer.ts';
@@ -108,19 +109,17 @@ export const prints: ExerciseKind<PrintTask, number> = {
 const madeUp = (code: Code, random: Random): PrintTask => pick(random, writtenAs(code));
 
 /** Everything that is printed in one way; made once. */
-function writtenAs(code: Code): readonly PrintTask[] {
-  const known = written.get(code);
-  if (known) return known;
+const writtenAs = (code: Code): readonly PrintTask[] => written.of(code, () => everyPrintAs(code));
+
+function everyPrintAs(code: Code): readonly PrintTask[] {
   const { on, unit, amounts, write } = kinds[code] ?? noKind(code);
-  const all = amounts.flatMap((amount) => {
+  return amounts.flatMap((amount) => {
     const text = write(amount);
     return text === undefined ? [] : [{ code, text, on, unit, amount }];
   });
-  written.set(code, all);
-  return all;
 }
 
-const written = new Map<Code, readonly PrintTask[]>();
+const written = memo<Code, readonly PrintTask[]>({ name: 'prints by code', most: 20 });
 
 function noKind(code: string): never {
   throw new Error(`no print is made as ${code}`);

@@ -1,6 +1,7 @@
 import { type BandColour, definitionOf } from '../../../bands/colours.ts';
 import { type BandCount, encodeBands } from '../../../bands/encode.ts';
 import { rankReadings } from '../../../bands/rank.ts';
+import { memo } from '../../../memo.ts';
 import { familyOf } from '../../../parts/families/index.ts';
 import { resistorAxial } from '../../../parts/families/resistors/resistor-axial.ts';
 import { type SeriesId, series } from '../../../quantity/series.ts';
@@ -40,9 +41,9 @@ interface Made {
 }
 
 /** All resistors of so many bands, each once; asked for with every exercise. */
-export function resistorsOf(count: 4 | 5 | 6): Made {
-  const known = made.get(count);
-  if (known) return known;
+export const resistorsOf = (count: 4 | 5 | 6): Made => made.of(count, () => everyResistorOf(count));
+
+function everyResistorOf(count: 4 | 5 | 6): Made {
   const { series: id, powers, tolerances } = usual[count];
   const all = powers.flatMap((power) =>
     series[id].flatMap((mantissa) =>
@@ -51,15 +52,13 @@ export function resistorsOf(count: 4 | 5 | 6): Made {
       ),
     ),
   );
-  const found = {
+  return {
     plain: all.filter(isPlain),
     twoFaced: all.filter(({ bands }) => rankReadings(bands).needsMeter),
   };
-  made.set(count, found);
-  return found;
 }
 
-const made = new Map<BandCount, Made>();
+const made = memo<BandCount, Made>({ name: 'resistors by number of bands', most: 4 });
 
 function banded(ohm: number, tolerancePercent: number, count: BandCount): BandedResistor[] {
   const bands = encodeBands({ ohm, tolerancePercent, tempcoPpm: 100 }, count);
@@ -109,14 +108,14 @@ function suitable(
   count: 4 | 5 | 6,
   suits: (resistor: BandedResistor) => boolean,
 ): readonly BandedResistor[] {
-  const key = `${wish} ${count}`;
-  const known = suiting.get(key) ?? resistorsOf(count).plain.filter(suits);
-  suiting.set(key, known);
-  return known;
+  return suiting.of(`${wish} ${count}`, () => resistorsOf(count).plain.filter(suits));
 }
 
 /** Of thousands of resistors, the few that an exercise asks for again and again. */
-const suiting = new Map<string, readonly BandedResistor[]>();
+const suiting = memo<string, readonly BandedResistor[]>({
+  name: 'resistors by wish',
+  most: 200,
+});
 
 function isPlain({ bands, ohm }: BandedResistor): boolean {
   const { readings, needsMeter } = rankReadings(bands);

@@ -6,6 +6,7 @@ import { goodTry } from '../../../joint/heat/ready.ts';
 import type { Try } from '../../../joint/heat/run.ts';
 import { targetOf } from '../../../joint/heat/targets.ts';
 import { tipOf, tips } from '../../../joint/heat/tips.ts';
+import { memo, memoOfObject } from '../../../memo.ts';
 import { brokenPart } from '../../mistakes/damage.ts';
 import type { MistakeId } from '../../mistakes/ids.ts';
 import { dryJoint, liftedPad } from '../../mistakes/joints.ts';
@@ -50,14 +51,10 @@ export const freeItem = ({ target, alloy }: HeatTask): string => `heat.bench.${t
 
 /** What came of an answer; worked out once. */
 export function outcomeOfAnswer(task: HeatTask, answer: HeatAnswer): Outcome {
-  const known = outcomes.get(answer);
-  if (known) return known;
-  const outcome = outcomeOf(setupOf(task, answer), answer);
-  outcomes.set(answer, outcome);
-  return outcome;
+  return outcomes.of(answer, () => outcomeOf(setupOf(task, answer), answer));
 }
 
-const outcomes = new WeakMap<HeatAnswer, Outcome>();
+const outcomes = memoOfObject<HeatAnswer, Outcome>('outcomes of tries');
 
 /** Heat on a real model, to be spoiled as often as one likes. */
 export const bench: ExerciseKind<HeatTask, HeatAnswer> = {
@@ -153,8 +150,10 @@ const celsiusTried = [340, 360, 380] as const;
 /** The smallest tip and the coolest setting with which the joint comes out well. */
 function goodAnswer(task: HeatTask): HeatAnswer {
   const key = `${task.target} ${task.alloy}`;
-  const known = goodAnswers.get(key);
-  if (known) return known;
+  return goodAnswers.of(key, () => firstGoodAnswer(task));
+}
+
+function firstGoodAnswer(task: HeatTask): HeatAnswer {
   for (const celsius of celsiusTried) {
     for (const { id: tip } of tips) {
       const setup = setupOf(task, { tip, celsius });
@@ -162,12 +161,10 @@ function goodAnswer(task: HeatTask): HeatAnswer {
       if (!tried) continue;
       const { joint, faults } = outcomeOf(setup, tried);
       if (joint !== 'good' || faults.length > 0) continue;
-      const answer = { ...tried, tip, celsius };
-      goodAnswers.set(key, answer);
-      return answer;
+      return { ...tried, tip, celsius };
     }
   }
-  throw new Error(`nothing makes a good joint of ${key}`);
+  throw new Error(`nothing makes a good joint of ${task.target} in ${task.alloy}`);
 }
 
-const goodAnswers = new Map<string, HeatAnswer>();
+const goodAnswers = memo<string, HeatAnswer>({ name: 'good answers at the heat bench', most: 60 });
