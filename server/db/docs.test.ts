@@ -1,0 +1,16 @@
+import { expect, it } from 'vitest';
+import { licencesOf } from '../../scripts/docs/licences.ts';
+import { tablesSvg } from '../../scripts/docs/tables.ts';
+import { testDatabase } from '../testing/testDatabase.ts';
+
+// `npm run docs` writes both files anew.
+
+it('the picture of the tables is that of the migrations', async () => {
+  const db = await testDatabase('empty');
+  await expect(await tablesSvg(db)).toMatchFileSnapshot('../../docs/tables.svg');
+  await db.close();
+});
+
+it('the licences are those of what ships', async () => {
+  await expect(licencesOf(process.cwd())).toMatchFileSnapshot('../../docs/LICENCES.md');
+});
