@@ -1,4 +1,4 @@
-import ELK from 'elkjs/lib/elk.bundled.js';
+import ELK, { type ElkExtendedEdge, type ElkNode } from 'elkjs/lib/elk.bundled.js';
 
 /** What a picture of a database needs of it: anything that answers a query. */
 interface Queryable {
@@ -37,7 +37,7 @@ export async function tablesSvg(db: Queryable): Promise<string> {
   );
   const names = [...new Set(columns.map(({ table_name }) => table_name))];
   const columnsOf = (name: string) => columns.filter(({ table_name }) => table_name === name);
-  const laid = await new ELK().layout({
+  const graph: ElkNode = {
     id: 'tables',
     layoutOptions: {
       'elk.algorithm': 'layered',
@@ -53,7 +53,8 @@ export async function tablesSvg(db: Queryable): Promise<string> {
       sources: [from_table],
       targets: [to_table],
     })),
-  });
+  };
+  const laid: ElkNode = await new ELK().layout(graph);
   const boxes = (laid.children ?? []).map(({ id, x = 0, y = 0, height = 0 }) =>
     [
       `<rect x="${x}" y="${y}" width="${width}" height="${height}" fill="#fbf6ea" stroke="${ink}"/>`,
@@ -67,7 +68,7 @@ export async function tablesSvg(db: Queryable): Promise<string> {
       }),
     ].join(''),
   );
-  const lines = (laid.edges ?? []).flatMap(({ sections = [] }) =>
+  const lines = (laid.edges ?? []).flatMap(({ sections = [] }: ElkExtendedEdge) =>
     sections.map(({ startPoint, bendPoints = [], endPoint }) => {
       const points = [startPoint, ...bendPoints, endPoint].map(({ x, y }) => `${x},${y}`);
       return `<polyline points="${points.join(' ')}" fill="none" stroke="#a4561f" marker-end="url(#arrow)"/>`;
