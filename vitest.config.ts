@@ -26,6 +26,18 @@ export default defineConfig({
           isolate: false,
           setupFiles,
           include: ['web/**/*.test.{ts,tsx}'],
+          exclude: ['web/**/*.dom.test.tsx'],
+          testTimeout: 30_000,
+        },
+      },
+      {
+        test: {
+          // Pages with a DOM and a server that is made up.
+          name: 'pages',
+          isolate: false,
+          setupFiles,
+          environment: 'happy-dom',
+          include: ['web/**/*.dom.test.tsx'],
           testTimeout: 30_000,
         },
       },

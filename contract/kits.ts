@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Backdrop, Board } from '#core/board/board';
-import { meters } from '#core/checking/meters';
+import { meters } from '#core/inspection/meters';
 import type { OrderSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
@@ -64,7 +64,7 @@ export interface IncomingReading {
   readonly at: string;
   /** The line's part as it was when it was measured. */
   readonly part: Part;
-  /** Id of a meter of core/checking/meters. */
+  /** Id of a meter of core/inspection/meters. */
   readonly meter: string;
   /** In the base unit of the part's value. */
   readonly reading: number;

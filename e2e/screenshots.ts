@@ -28,7 +28,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['workshops', '/workshops'],
     ['kits-parts', `/kits/${twin}/parts`],
     ['kits-mix-ups', `/kits/${twin}/mix-ups`],
-    ['kits-checking', `/kits/${fern}/checking`],
+    ['kits-inspection', `/kits/${fern}/inspection`],
     ['kits-board', `/kits/${fern}/board?part=C2`],
     ['kits-steps', `/kits/${fern}/steps`],
     ['kits-report', `/kits/${twin}/report`],

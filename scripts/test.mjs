@@ -21,7 +21,7 @@ check('Types', bin('tsc'), ['--noEmit']);
 suite(
   'Core, contract and web',
   bin('vitest'),
-  ['run', '--project', 'core', '--project', 'web'],
+  ['run', '--project', 'core', '--project', 'web', '--project', 'pages'],
   vitestCounts,
 );
 suite('Server', bin('vitest'), ['run', '--project', 'server'], vitestCounts);

@@ -129,7 +129,7 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly prints?: (part: Part) => readonly Print[];
   /** Colour of the body where it depends on the value (LEDs); otherwise the body's own. */
   readonly colourOf?: (part: Part) => string;
-  /** Where a wrong value may still do, and where never (common practice); see core/checking/verdict. */
+  /** Where a wrong value may still do, and where never (common practice); see core/inspection/verdict. */
   readonly usable?: UsableHere;
   /** The part as it lies on the mat, in mm. */
   readonly draw: (part: Part) => Drawing;

@@ -1,4 +1,4 @@
-import { toleranceOf } from '../checking/verdict.ts';
+import { toleranceOf } from '../inspection/verdict.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { PartValue } from '../parts/part.ts';
 import { pinoutOf } from '../parts/pinouts.ts';

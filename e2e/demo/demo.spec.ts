@@ -64,7 +64,7 @@ for (const scheme of ['light', 'dark'] as const) {
       '/kits',
       '/kits/import',
       `/kits/${fern}/parts`,
-      `/kits/${fern}/checking`,
+      `/kits/${fern}/inspection`,
       `/kits/${fern}/mix-ups`,
       `/kits/${fern}/steps`,
       `/kits/${fern}/board`,

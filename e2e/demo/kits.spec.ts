@@ -128,11 +128,11 @@ test.describe('mix-ups', () => {
   });
 });
 
-test.describe('the checking bench', () => {
+test.describe('inspection', () => {
   test.beforeEach(({ page }) => signIn(page, demoPassphrase));
 
   test('judges readings by the part’s tolerance and the meter’s own doubt', async ({ page }) => {
-    await openKit(page, 'Fern Minder', 'Checking bench');
+    await openKit(page, 'Fern Minder', 'Inspection');
     const reading = page.getByRole('textbox', { name: 'Reading' });
     const newest = page.getByRole('list', { name: 'Readings' }).getByRole('listitem').first();
     const measure = async (text: string) => {
@@ -161,7 +161,7 @@ test.describe('the checking bench', () => {
   });
 
   test('shows what checking none, a sample or every part costs and finds', async ({ page }) => {
-    await openKit(page, 'Fern Minder', 'Checking bench');
+    await openKit(page, 'Fern Minder', 'Inspection');
     const row = (name: string) =>
       page.getByRole('table', { name: 'Policies' }).getByRole('row', { name });
     await expect(row('None')).toContainText('0 %');

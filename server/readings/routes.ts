@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { addReading, listReadings, removeReading } from '#contract/kits';
-import { rangeFor } from '#core/checking/meter';
-import { meters } from '#core/checking/meters';
-import { hasAmount } from '#core/checking/verdict';
+import { rangeFor } from '#core/inspection/meter';
+import { meters } from '#core/inspection/meters';
+import { hasAmount } from '#core/inspection/verdict';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';

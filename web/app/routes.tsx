@@ -8,8 +8,8 @@ import { GuideFrame } from '../guide/GuideFrame.tsx';
 import { GuidePage } from '../guide/GuidePage.tsx';
 import { BoardPage } from '../kits/board/BoardPage.tsx';
 import { LayoutPage } from '../kits/board/LayoutPage.tsx';
-import { CheckingPage, loadReadings } from '../kits/CheckingPage.tsx';
 import { ImportPage } from '../kits/ImportPage.tsx';
+import { InspectionPage, loadReadings } from '../kits/InspectionPage.tsx';
 import { KitFrame } from '../kits/KitFrame.tsx';
 import { KitsPage } from '../kits/KitsPage.tsx';
 import { MixUpsPage } from '../kits/MixUpsPage.tsx';
@@ -135,9 +135,9 @@ export const routes = createBrowserRouter([
               { path: 'board/layout', element: <LayoutPage /> },
               { path: 'steps', element: <StepsPage /> },
               {
-                path: 'checking',
+                path: 'inspection',
                 loader: loadReadings,
-                element: <CheckingPage />,
+                element: <InspectionPage />,
               },
               { path: 'papers', element: <PapersPage /> },
               {

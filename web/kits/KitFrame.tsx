@@ -15,7 +15,7 @@ export function useKit(): Kit {
 
 const tabs = [
   { to: 'parts', name: 'Parts' },
-  { to: 'checking', name: 'Checking bench' },
+  { to: 'inspection', name: 'Inspection' },
   { to: 'mix-ups', name: 'Mix-ups' },
   { to: 'board', name: 'Board' },
   { to: 'steps', name: 'Steps' },

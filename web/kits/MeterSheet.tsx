@@ -1,5 +1,5 @@
 import Typography from '@mui/material/Typography';
-import type { Meter } from '#core/checking/meter';
+import type { Meter } from '#core/inspection/meter';
 import { formatQuantity } from '#core/quantity/formatQuantity';
 import { type UnitId, units } from '#core/quantity/unit';
 

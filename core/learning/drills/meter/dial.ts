@@ -1,5 +1,5 @@
-import type { MeterRange } from '../../../checking/meter.ts';
-import { meters } from '../../../checking/meters.ts';
+import type { MeterRange } from '../../../inspection/meter.ts';
+import { meters } from '../../../inspection/meters.ts';
 import { formatQuantity } from '../../../quantity/formatQuantity.ts';
 
 /** A made-up hand meter: what its dial can be set to. */

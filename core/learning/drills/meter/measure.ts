@@ -3,7 +3,7 @@ import {
   judge as judgeReading,
   toleranceOf,
   type Verdict,
-} from '../../../checking/verdict.ts';
+} from '../../../inspection/verdict.ts';
 import { examplePart } from '../../../parts/examplePart.ts';
 import { capacitorCeramic } from '../../../parts/families/capacitors/capacitor-ceramic.ts';
 import { capacitorElectrolytic } from '../../../parts/families/capacitors/capacitor-electrolytic.ts';

@@ -92,7 +92,7 @@ const words: DrillWords = {
   },
 };
 
-/** The meter, judged by core/checking and the checks of core/order. */
+/** The meter, judged by core/inspection and the checks of core/order. */
 export const meter: Drill = {
   id: 'meter',
   kinds: [measure, diodeTest, continuity, supplyToGround],

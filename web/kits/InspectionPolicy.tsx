@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { costOf, type Policy, secondsPerLine, secondsPerPiece } from '#core/checking/policy';
+import { costOf, type Policy, secondsPerLine, secondsPerPiece } from '#core/inspection/policy';
 import type { Part } from '#core/parts/part';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
@@ -16,7 +16,7 @@ const limits: Readonly<Record<Setting, readonly [number, number]>> = {
 };
 
 /** What it costs to measure none, a sample or every part before the bags are packed, and what that would find. */
-export function CheckingPolicy({ parts }: { readonly parts: readonly Part[] }) {
+export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] }) {
   const [search, choose] = useChoices();
   const value = (name: Setting): number => {
     const asked = Number(search.get(name) ?? defaults[name]);

@@ -8,8 +8,8 @@ import { type FormEvent, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData, useRevalidator } from 'react-router';
 import { addReading, type IncomingReading, listReadings, removeReading } from '#contract/kits';
-import { meters } from '#core/checking/meters';
-import { type Amount, hasAmount } from '#core/checking/verdict';
+import { meters } from '#core/inspection/meters';
+import { type Amount, hasAmount } from '#core/inspection/verdict';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { parseQuantity } from '#core/quantity/parseQuantity';
@@ -19,7 +19,7 @@ import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { useSave } from '../app/useSave.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
-import { CheckingPolicy } from './CheckingPolicy.tsx';
+import { InspectionPolicy } from './InspectionPolicy.tsx';
 import { useKit } from './KitFrame.tsx';
 import { MeterSheet } from './MeterSheet.tsx';
 import { ReadingRow } from './ReadingRow.tsx';
@@ -27,8 +27,8 @@ import { ReadingRow } from './ReadingRow.tsx';
 export const loadReadings = ({ params }: LoaderFunctionArgs) =>
   call(listReadings, { params: { kitId: String(params.kitId) } });
 
-/** The checking bench: choose the meter, type readings, see what each part is good for. */
-export function CheckingPage() {
+/** Inspection of incoming parts: choose the meter, type readings, see what each part is good for. */
+export function InspectionPage() {
   const { lines } = useKit();
   const measurable = lines.flatMap(({ part }, line) => (hasAmount(part) ? [{ part, line }] : []));
   if (measurable.length === 0) {
@@ -49,7 +49,7 @@ export function CheckingPage() {
       }}
     >
       <Bench measurable={measurable} />
-      <CheckingPolicy parts={measurable.map(({ part }) => part)} />
+      <InspectionPolicy parts={measurable.map(({ part }) => part)} />
     </Box>
   );
 }

@@ -1,0 +1,176 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { changeErrata, changeLines, changeOrder, getKit, type Kit } from '#contract/kits';
+import { usualSettings } from '#core/order/settings';
+import { line, ohm } from '#core/order/testing/kits';
+import { call } from '../app/call.ts';
+import { FakeServer, Refused } from '../testing/fakeServer.ts';
+import { showPage } from '../testing/page.tsx';
+import { KitFrame } from './KitFrame.tsx';
+import { StepsPage } from './order/StepsPage.tsx';
+import { PartsPage } from './PartsPage.tsx';
+
+const kitId = '00000000-0000-4000-8000-000000000001';
+const sure = { confidence: 'sure' } as const;
+
+let server: FakeServer;
+/** The kit as it is stored. */
+let stored: Kit;
+
+beforeEach(() => {
+  server = new FakeServer();
+  stored = {
+    id: kitId,
+    name: 'Small Lamp',
+    revision: 1,
+    revisionId: '00000000-0000-4000-8000-000000000002',
+    supplyVolt: 6,
+    importedAt: '2026-03-01T10:00:00Z',
+    workshops: 0,
+    lines: [
+      { part: line('resistor-axial', 'R1 R2', ohm(470)), ...sure },
+      { part: line('led-5mm', 'D1', { kind: 'colour', colour: 'red' }), ...sure },
+    ],
+    errata: [],
+    board: null,
+    order: usualSettings,
+    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1, picture: 1 },
+  };
+  server.on(getKit, () => stored);
+});
+
+const open = (page: 'parts' | 'steps') =>
+  showPage(
+    [
+      {
+        id: 'kit',
+        path: '/kits/:kitId',
+        loader: () => call(getKit, { params: { kitId } }),
+        element: <KitFrame />,
+        children: [
+          { path: 'parts', element: <PartsPage /> },
+          { path: 'steps', element: <StepsPage /> },
+        ],
+      },
+    ],
+    `/kits/${kitId}/${page}`,
+  );
+
+/** What the server does with a change: the version decides. */
+const save = <Part extends 'lines' | 'errata' | 'order'>(
+  part: Part,
+  version: number,
+  content: Kit[Part],
+) => {
+  if (version !== stored.versions[part]) throw new Refused(409, 'Somebody else has changed it.');
+  stored = {
+    ...stored,
+    [part]: content,
+    versions: { ...stored.versions, [part]: version + 1 },
+  };
+  const { revision, revisionId } = stored;
+  return { revision, revisionId, isNew: false, version: version + 1 };
+};
+
+const noteErratum = async (places: string, text: string) => {
+  const user = userEvent.setup();
+  await user.click(await screen.findByRole('button', { name: 'Add an erratum' }));
+  await user.type(screen.getByLabelText('Places'), places);
+  await user.type(screen.getByLabelText('What is wrong, and what to do instead'), text);
+  await user.click(screen.getByRole('button', { name: 'Note it' }));
+  return user;
+};
+
+describe('a known problem', () => {
+  it('is sent by itself, with the version that was read', async () => {
+    server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
+    open('parts');
+    await noteErratum('D1', 'Printed the wrong way round.');
+    expect(await screen.findByText('The erratum is noted.')).toBeTruthy();
+    expect(stored.errata).toEqual([{ designators: ['D1'], text: 'Printed the wrong way round.' }]);
+    expect(server.calls.filter((one) => one.startsWith('PUT'))).toEqual([
+      `PUT /api/kits/${kitId}/errata`,
+    ]);
+  });
+
+  it('is not sent for a place that the kit does not have', async () => {
+    open('parts');
+    await noteErratum('Q9', 'Missing.');
+    expect(await screen.findByText(/Q9 is no place of this kit/)).toBeTruthy();
+    expect(server.calls.some((one) => one.startsWith('PUT'))).toBe(false);
+  });
+
+  it('that comes second says what has changed, keeps what was typed, and is added to it', async () => {
+    server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
+    open('parts');
+    await screen.findByRole('button', { name: 'Add an erratum' });
+    // Meanwhile at another desk.
+    const theirs = { designators: ['R1'], text: 'R1 is labelled R2.' };
+    stored = { ...stored, errata: [theirs], versions: { ...stored.versions, errata: 2 } };
+    const user = await noteErratum('D1', 'Turned.');
+    expect(await screen.findByText(/Meanwhile: R1: R1 is labelled R2/)).toBeTruthy();
+    const field = screen.getByLabelText<HTMLInputElement>('What is wrong, and what to do instead');
+    expect(field.value).toBe('Turned.');
+    await screen.findByRole('button', { name: 'Remove the erratum of R1' });
+    await user.click(screen.getByRole('button', { name: 'Note it' }));
+    await waitFor(() => expect(stored.errata).toHaveLength(2));
+    expect(stored.errata[0]).toEqual(theirs);
+  });
+
+  it('can be taken back', async () => {
+    server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
+    open('parts');
+    const user = await noteErratum('D1', 'Turned.');
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(stored.errata).toEqual([]));
+    expect(stored.versions.errata).toBe(3);
+  });
+});
+
+describe('a line of the list', () => {
+  it('is corrected where it stands now, also when others have come before it', async () => {
+    server.on(changeLines, ({ body }) => save('lines', body.version, body.lines));
+    open('parts');
+    const user = userEvent.setup();
+    const row = await screen.findByRole('row', { name: /D1/ });
+    await user.click(within(row).getByRole('button', { name: /Correct/ }));
+    const extra = { part: line('diode-axial', 'D7', { kind: 'type', print: '1N4148' }), ...sure };
+    stored = {
+      ...stored,
+      lines: [extra, ...stored.lines],
+      versions: { ...stored.versions, lines: 2 },
+    };
+    const dialog = await screen.findByRole('dialog');
+    const value = within(dialog).getByLabelText('Colour');
+    await user.clear(value);
+    await user.type(value, 'green');
+    await user.click(within(dialog).getByRole('button', { name: /Save|Correct/ }));
+    expect(await within(dialog).findByText(/Meanwhile: D7/)).toBeTruthy();
+    await screen.findByRole('row', { name: /D7/, hidden: true });
+    await user.click(within(dialog).getByRole('button', { name: /Save|Correct/ }));
+    await waitFor(() => expect(stored.lines).toHaveLength(3));
+    await waitFor(() => expect(stored.versions.lines).toBe(3));
+    expect(stored.lines.map(({ part }) => part.designators[0])).toEqual(['D7', 'R1', 'D1']);
+    expect(stored.lines[2]?.part.value).toEqual({ kind: 'colour', colour: 'green' });
+  });
+});
+
+describe('an order that was not saved', () => {
+  it('outlives a reload, is told as such, and is saved by itself', async () => {
+    server.on(changeOrder, ({ body }) => save('order', body.version, body.order));
+    const draft = { ...usualSettings, styles: ['by-sheet'], v: 2 };
+    sessionStorage.setItem(`order ${stored.revisionId}`, JSON.stringify(draft));
+    open('steps');
+    expect(await screen.findByText('Changed, not saved yet')).toBeTruthy();
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Save the order' }));
+    await waitFor(() => expect(stored.order.styles).toEqual(['by-sheet']));
+  });
+
+  it('of a form that nobody understands is let go, and nothing breaks', async () => {
+    sessionStorage.setItem(`order ${stored.revisionId}`, JSON.stringify({ v: 99, styles: 7 }));
+    open('steps');
+    expect((await screen.findAllByText(/R1, R2|R1–R2|R1-R2/)).length).toBeGreaterThan(0);
+    expect(screen.queryByText('Changed, not saved yet')).toBeNull();
+  });
+});
