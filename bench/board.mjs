@@ -123,12 +123,8 @@ async function largeBoard({ call }) {
     mapping: { designators: 0, quantity: 1, description: 2 },
   });
   const kit = await call('GET', `/api/kits/${id}`);
-  await call('PUT', `/api/kits/${id}/content`, {
-    basedOn: kit.revisionId,
-    supplyVolt: null,
-    lines: kit.lines,
-    order: kit.order,
-    errata: [],
+  await call('PUT', `/api/kits/${id}/board`, {
+    version: kit.versions.board,
     board: {
       widthMm: 240,
       heightMm: 130,

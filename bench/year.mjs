@@ -15,6 +15,7 @@ export async function benchYear() {
   const kitId = await longKit(call);
   let events = 0;
   let stepCount = 0;
+  let lastId = '';
   for (let week = 0; week < workshops; week++) {
     const startMs = Date.now() - (workshops - week) * 7 * day;
     const { id } = await call('POST', '/api/workshops', {
@@ -24,6 +25,7 @@ export async function benchYear() {
       lengthMinutes: 240,
       seats: Array.from({ length: seats }, (_, seat) => ({ name: `Learner ${seat + 1}` })),
     });
+    lastId = id;
     const workshop = await call('GET', `/api/workshops/${id}`);
     stepCount = workshop.steps.length;
     for (const seat of workshop.seats) events += await build(call, workshop, seat, startMs, week);
@@ -35,7 +37,7 @@ export async function benchYear() {
     ['people', '/api/people'],
     ['one learner', `/api/people/${person.id}`],
     ['report on the kit', `/api/kits/${kitId}/report`],
-    ['what was learnt of pace', '/api/paces'],
+    ['what was learnt of pace', `/api/workshops/${lastId}/paces`],
   ];
   const times = [];
   for (const [name, path] of reports) {

@@ -175,12 +175,15 @@ test.describe('inspection', () => {
 });
 
 test.describe('the parts guide, without signing in', () => {
+  // Every page is drawn by a test without a browser (web/guide); here some are walked.
   test('has a page for every family, made from its definition', async ({ page }) => {
     await page.goto('/guide');
     const kinds = page.getByRole('list', { name: 'Kinds of parts' }).getByRole('link');
     await expect(kinds).toHaveCount(families.length - 1);
     await expectAccessible(page);
-    for (const { id, words, mount } of families.slice(0, -1)) {
+    for (const { id, words, mount } of families
+      .slice(0, -1)
+      .filter((_, index) => index % 8 === 0)) {
       await page.locator(`a[href="/guide/${id}"]`).click();
       await expect(page.getByRole('heading', { level: 1, name: words.one })).toBeVisible();
       await expect(page.getByRole('region', { name: 'How it is held' })).toContainText(words.hold);

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Browser, type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { demoPassphrase } from '../../demo/scenario';
-import { type Program, startProgram } from './program';
+import { copyDemo, type Program, startProgram } from './program';
 
 /** What the room’s network and machines do to people’s work, on a server of its own that can be killed. */
 
@@ -25,6 +25,7 @@ const contexts: BrowserContext[] = [];
 test.beforeEach(async ({ playwright }) => {
   test.slow();
   data = join(mkdtempSync(join(tmpdir(), 'ozzet-network-')), 'data');
+  await copyDemo(data);
   program = await startProgram(data, ['--demo']);
   const api = await playwright.request.newContext({ baseURL: program.address });
   await api.post('/api/session', { data: { passphrase: demoPassphrase } });

@@ -50,6 +50,8 @@ const workshops = async (address: string): Promise<Listed[]> =>
   ).json()) as Listed[];
 
 test('the demo prints its sign-in and address, keeps its data, and starts over when asked', async () => {
+  // The demo is loaded twice.
+  test.slow();
   const first = await start(['--demo']);
   expect(first.said).toContain(demoPassphrase);
   expect(first.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${first.address}`);
