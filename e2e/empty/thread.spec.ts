@@ -67,10 +67,10 @@ test('first use: a passphrase is chosen, a short one refused', async () => {
   await expect(floor.getByRole('heading', { name: 'Choose a passphrase' })).toBeVisible();
   await expectAccessible(floor);
   await floor.getByLabel('Passphrase').fill('short');
-  await floor.getByRole('button', { name: 'Take this passphrase' }).click();
+  await floor.getByRole('button', { name: 'Set passphrase' }).click();
   await expect(floor.getByText('Choose at least 10 characters')).toBeVisible();
   await floor.getByLabel('Passphrase').fill(passphrase);
-  await floor.getByRole('button', { name: 'Take this passphrase' }).click();
+  await floor.getByRole('button', { name: 'Set passphrase' }).click();
   await expect(floor.getByRole('heading', { name: 'No workshop yet' })).toBeVisible();
   await expectAccessible(floor);
 });

@@ -30,5 +30,5 @@ export const changedMeanwhile = (what: string) =>
   new Refusal(
     409,
     'Changed meanwhile',
-    `Somebody else has changed ${what} since you opened it. Nothing of yours was saved yet, and nothing of theirs is lost.`,
+    `Somebody else has changed ${what} since you opened it. What you typed is still here, but not saved yet.`,
   );

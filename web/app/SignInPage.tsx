@@ -13,6 +13,7 @@ import {
   signIn,
   signInPassphrase,
 } from '#contract/session';
+import { version } from '#contract/version';
 import { call } from './call.ts';
 import { resolverOf } from './resolverOf.ts';
 import { useSave } from './useSave.ts';
@@ -58,7 +59,7 @@ export function SignInPage() {
         <Typography variant="h1">{needsSetup ? 'Choose a passphrase' : 'Sign in'}</Typography>
         <Typography sx={{ color: 'text.secondary' }}>
           {needsSetup
-            ? 'It opens your kits, workshops and records. Learners never need it. It cannot be read back, so write it down at home.'
+            ? 'It opens your kits, workshops and records. Learners never need it. It cannot be shown again. Write it down.'
             : 'For instructors and helpers. Learners open their seat with the code on their bag.'}
         </Typography>
         {!needsSetup && (
@@ -80,8 +81,11 @@ export function SignInPage() {
           {...form.register('passphrase')}
         />
         <Button type="submit" variant="contained" size="large" loading={isSubmitting}>
-          {needsSetup ? 'Take this passphrase' : 'Sign in'}
+          {needsSetup ? 'Set passphrase' : 'Sign in'}
         </Button>
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          Ozzet {version}
+        </Typography>
       </Box>
     </Box>
   );

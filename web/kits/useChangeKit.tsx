@@ -8,6 +8,10 @@ import { changesBetween, changeWords } from './changeWords.ts';
 import { useKit } from './KitFrame.tsx';
 import { type KitContent, partsChanged, savePart } from './kitParts.ts';
 
+/** A line and a known problem are put into the list as it is then; the rest is one thing. */
+const again = ({ lines, errata }: Partial<KitContent>): string =>
+  lines || errata ? 'Save again to add yours.' : 'Save again to put yours in its place.';
+
 /** What is told of somebody else's changes; the rest is counted. */
 const mostTold = 4;
 
@@ -43,19 +47,19 @@ export function useChangeKit() {
     return { saved, where };
   };
 
-  /** The refusal, with what has come in between. */
-  const told = async (problem: CallProblem): Promise<CallProblem> => {
+  /** The refusal, with what has come in between and what saving again does. */
+  const told = async (problem: CallProblem, more: Partial<KitContent>): Promise<CallProblem> => {
     if (!problem.isConflict) return problem;
     const newest = await call(getKit, { params: { kitId: kit.id } });
     await revalidate();
-    return problem.with(meanwhile(kit, newest));
+    return problem.with(`${meanwhile(kit, newest)}${again(more)}`);
   };
 
   const meanwhile = (before: Kit, now: Kit): string => {
     const changes = changesBetween(before, now).map((change) => changeWords(t, change));
     const more = changes.length > mostTold ? ` and ${changes.length - mostTold} more` : '';
     const list = changes.slice(0, mostTold).join('; ');
-    return `${list && `Meanwhile: ${list}${more}. `}Save again to put yours in its place.`;
+    return list && `Meanwhile: ${list.replace(/\.$/, '')}${more}. `;
   };
 
   return async (more: Partial<KitContent>, said: string): Promise<CallProblem | undefined> => {
@@ -81,7 +85,7 @@ export function useChangeKit() {
       return undefined;
     } catch (error) {
       if (!(error instanceof CallProblem)) throw error;
-      return told(error);
+      return told(error, more);
     }
   };
 }

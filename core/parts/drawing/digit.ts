@@ -36,7 +36,10 @@ function figureEight(x: number, y: number, paint: Parameters<typeof path>[1]): S
     across(0),
     across(halfHeight),
     ...[-halfWidth, halfWidth].flatMap((dx) => [down(dx, -halfHeight), down(dx, 0)]),
-    path(`M${x + halfWidth + 1.1} ${y + halfHeight}H${x + halfWidth + 2.1}`, paint),
+    path(`M${x + halfWidth + 1.1} ${y + halfHeight}H${x + halfWidth + 2.1}`, {
+      ...paint,
+      strokeWidth: 1.1,
+    }),
   ];
 }
 
