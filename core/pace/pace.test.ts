@@ -25,6 +25,20 @@ describe('minutes of a step', () => {
     expect(minutes).toBeLessThanOrEqual(20);
   });
 
+  // Taping or bending a piece takes some 20 s (common practice).
+  it('counts every piece that has to be held, and hot joints', () => {
+    const [plain] = planKit({
+      parts: [line('resistor-axial', 'R1', ohm(1))],
+      supplyVolt: null,
+    }).steps;
+    if (plain?.kind !== 'solder') throw new Error('no step');
+    const held = (places: string[]) =>
+      stepMinutes({ ...plain, holding: [{ places, method: 'tape', dropMm: 2 }] });
+    const places = Array.from({ length: 10 }, (_, index) => `R${index}`);
+    expect(held(places) - stepMinutes(plain)).toBeCloseTo(3, 5);
+    expect(stepMinutes({ ...plain, hotJoints: 10 }) - stepMinutes(plain)).toBeCloseTo(3, 5);
+  });
+
   it('grows with joints and pieces and is given in halves', () => {
     const one = planKit({ parts: [line('resistor-axial', 'R1', ohm(1))], supplyVolt: null })
       .steps[0];

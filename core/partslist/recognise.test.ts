@@ -85,3 +85,16 @@ describe('typing errors', () => {
     expect(nearlyEqual('elektrolitische', 'elektrolytische')).toBe(true);
   });
 });
+
+// Large ones are usually electrolytic and small ones ceramic (common practice).
+describe('a capacitor without a word', () => {
+  it.each([
+    ['47u', 'capacitor-electrolytic'],
+    ['1000uF', 'capacitor-electrolytic'],
+    ['10n', 'capacitor-ceramic'],
+    ['22pF', 'capacitor-ceramic'],
+  ])('“%s” is taken for a %s', (text, family) => {
+    const found = recognise({ text, designators: ['C1'] });
+    expect(found.family.id).toBe(family);
+  });
+});

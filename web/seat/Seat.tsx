@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Outlet, useOutletContext, useParams } from 'react-router';
 import { CallProblem } from '../app/call.ts';
@@ -15,15 +15,23 @@ export function Seat() {
   const { t } = useTranslation();
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
 
-  const open = useCallback(() => {
+  const [tries, setTries] = useState(0);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new try opens it again
+  useEffect(() => {
+    // Whoever goes on to another seat while this one opens does not get it after all.
+    let isWanted = true;
     setOpening({ state: 'opening' });
     openSeat(token)
-      .then((seat) => setOpening({ state: 'open', seat }))
-      .catch((error: unknown) =>
-        setOpening({ state: 'failed', reason: t(`seat.failed.${failureOf(error)}`) }),
+      .then((seat) => isWanted && setOpening({ state: 'open', seat }))
+      .catch(
+        (error: unknown) =>
+          isWanted && setOpening({ state: 'failed', reason: t(`seat.failed.${failureOf(error)}`) }),
       );
-  }, [token, t]);
-  useEffect(open, [open]);
+    return () => {
+      isWanted = false;
+    };
+  }, [token, t, tries]);
   const log = opening.state === 'open' ? opening.seat.log : undefined;
   useEffect(() => log?.follow(), [log]);
 
@@ -36,7 +44,7 @@ export function Seat() {
         <>
           <h1>{t('seat.cannotOpen')}</h1>
           <p role="alert">{opening.reason}</p>
-          <button type="button" className="main-button" onClick={open}>
+          <button type="button" className="main-button" onClick={() => setTries((n) => n + 1)}>
             {t('seat.tryAgain')}
           </button>
         </>
