@@ -15,7 +15,7 @@ export default defineConfig({
           name: 'core',
           setupFiles,
           isolate: false,
-          include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/*.test.ts'],
           // Thousands of cases take seconds, on a busy machine many.
           testTimeout: 30_000,
         },
@@ -48,7 +48,7 @@ export default defineConfig({
           globalSetup: ['./server/testing/packDatabase.ts'],
           // Modules are loaded once a worker: no test leaves anything behind in one.
           isolate: false,
-          include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
+          include: ['server/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/docs/*.test.ts'],
           testTimeout: 30_000,
           // A database in memory takes seconds to make, on a busy machine many.
           hookTimeout: 120_000,

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
-import { licencesOf } from '../../scripts/docs/licences.ts';
-import { tablesSvg } from '../../scripts/docs/tables.ts';
-import { testDatabase } from '../testing/testDatabase.ts';
+import { testDatabase } from '../../server/testing/testDatabase.ts';
+import { licencesOf } from './licences.ts';
+import { tablesSvg } from './tables.ts';
 
 // `npm run docs` writes both files anew.
 
