@@ -4,17 +4,22 @@ import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
 import { chromium, stillPage } from './e2e/chromium';
 
+const folder = (name: string) => join(mkdtempSync(join(tmpdir(), `ozzet-e2e-${name}-`)), 'data');
+
+/** Where the loaded demo lies; workers take it over from the process that starts them. */
+process.env.OZZET_DEMO_LOADED ??= folder('loaded');
+
 /** Two real servers: one as a new instructor finds it, one with the demo. */
 const servers = {
-  empty: { port: 4311, args: '' },
-  demo: { port: 4312, args: '--demo' },
+  empty: { port: 4311, command: 'node scripts/serve.mjs' },
+  demo: { port: 4312, command: 'node e2e/serveDemo.mjs' },
 } as const;
 
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
   fullyParallel: false,
-  workers: 2,
+  workers: 3,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: process.env.OZZET_TEST_REPORT
@@ -35,9 +40,9 @@ export default defineConfig({
     })),
     { name: 'process', testDir: 'e2e/process' },
   ],
-  webServer: Object.values(servers).map(({ port, args }) => ({
-    command: `node scripts/serve.mjs ${args}`,
-    env: { PORT: String(port), OZZET_DATA: mkdtempSync(join(tmpdir(), 'ozzet-e2e-')) },
+  webServer: Object.entries(servers).map(([name, { port, command }]) => ({
+    command,
+    env: { PORT: String(port), OZZET_DATA: folder(name) },
     wait: { stdout: /Ozzet is ready/ },
     timeout: 180_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },

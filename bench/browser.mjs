@@ -3,7 +3,7 @@ import { chromium } from '@playwright/test';
 
 export const openBrowser = () =>
   chromium.launch({
-    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'],
   });
 

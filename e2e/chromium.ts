@@ -1,8 +1,11 @@
-/** Debian's chromium, as root in a closed network: no sandbox, no attempts to reach anything. */
+/**
+ * Debian's chromium without its windows, as root in a closed network: no sandbox, no attempts to reach anything. The
+ * shell draws the same pages for a third less work than the whole browser.
+ */
 export const chromium = {
   browserName: 'chromium' as const,
   launchOptions: {
-    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--disable-gpu',

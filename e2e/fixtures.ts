@@ -1,5 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type BrowserContext, test as base, expect, type Page } from '@playwright/test';
+import {
+  type Browser,
+  type BrowserContext,
+  test as base,
+  expect,
+  type Page,
+} from '@playwright/test';
+import { demoPassphrase } from '../demo/scenario';
 
 /** What a page must never do: fail inside, break its own security policy, or call anything but its server. */
 export function watch(context: BrowserContext, baseURL: string): string[] {
@@ -34,9 +41,32 @@ export { expect };
 
 /** Fails on what axe calls serious or critical; the rules are those of WCAG 2.2 A and AA. */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
+  await expectNothingSerious(
+    axe(page).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']),
+  );
+}
+
+/** The same page in dark colours, by the rules that look at colours; leaves it in light ones. */
+export async function expectReadableInDark(page: Page): Promise<void> {
+  await colours(page, 'dark');
+  await expectNothingSerious(axe(page).withRules(['color-contrast', 'link-in-text-block']));
+  await colours(page, 'light');
+}
+
+/** Staff pages follow the system by a script, seat pages by their style sheet alone. */
+async function colours(page: Page, scheme: 'light' | 'dark'): Promise<void> {
+  await page.emulateMedia({ colorScheme: scheme });
+  const root = page.locator('html');
+  if ((await root.getAttribute('data-mode')) === null) return;
+  await expect(root).toHaveAttribute('data-mode', scheme);
+}
+
+/** No page has frames, so results need no page of their own to be put together in, nor the long list of what is right. */
+const axe = (page: Page) =>
+  new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+
+async function expectNothingSerious(builder: AxeBuilder): Promise<void> {
+  const { violations } = await builder.analyze();
   const serious = violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(
@@ -46,11 +76,49 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(serious).toEqual([]);
 }
 
-export async function signIn(page: Page, passphrase: string): Promise<void> {
-  await page.goto('/sign-in');
-  await page.getByLabel('Passphrase').fill(passphrase);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
+let session: Promise<{ cookies: Parameters<BrowserContext['addCookies']>[0] }> | undefined;
+
+/**
+ * Signs in as the demo's instructor, without opening a page. Each worker signs in once: hashing a passphrase takes
+ * long on purpose, and the form itself has a test of its own.
+ */
+export async function signIn(page: Page): Promise<void> {
+  session ??= (async () => {
+    const answer = await page.request.post('/api/session', {
+      data: { passphrase: demoPassphrase },
+    });
+    expect(answer.status()).toBe(200);
+    return page.context().storageState();
+  })();
+  await page.context().addCookies((await session).cookies);
+}
+
+export interface Seat {
+  readonly name: string;
+  readonly token: string;
+}
+
+/** A phone of its own, in a browser of its own. */
+export async function phoneOf(browser: Browser, baseURL: string | undefined): Promise<Page> {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    serviceWorkers: 'block',
+    ...(baseURL ? { baseURL } : {}),
+  });
+  return context.newPage();
+}
+
+export async function seatsOf(page: Page, title: string): Promise<{ id: string; seats: Seat[] }> {
+  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  const id = workshops.find((one) => one.title.includes(title))?.id ?? '';
+  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
+    seats: Seat[];
+  };
+  return { id, seats };
 }
 
 /** Opens a kit from the list, at one of its pages. */

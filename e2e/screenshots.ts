@@ -1,6 +1,5 @@
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { demoPassphrase } from '../demo/scenario';
 import { expect, signIn, test } from './fixtures';
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
@@ -13,7 +12,7 @@ interface Listed {
 }
 
 test('every main view, from the demo data', async ({ page, browser, baseURL }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   const api = async <Reply>(path: string) => (await (await page.request.get(path)).json()) as Reply;
   const find = async (path: string, text: string) =>
     (await api<Listed[]>(path)).find((item) => (item.name ?? item.title)?.includes(text))?.id;

@@ -73,9 +73,9 @@ function playwrightCounts({ stats: { expected, unexpected, flaky, skipped } }) {
 
 /** Programs of Debian that tests need: the browser, and what turns papers into pictures. */
 function installPrograms() {
-  const browser = process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium';
+  const browser = process.env.OZZET_CHROMIUM ?? '/usr/bin/chromium-headless-shell';
   const missing = [
-    [browser, 'chromium'],
+    [browser, 'chromium-headless-shell'],
     ['/usr/bin/pdftoppm', 'poppler-utils'],
   ].flatMap(([path, name]) => (existsSync(path) ? [] : [name]));
   if (missing.length === 0) return;

@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Locator, Page } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
-test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+test.beforeEach(({ page }) => signIn(page));
 
 const twinLamp = readFileSync(join(import.meta.dirname, '../../demo/kits/twin-lamp.csv'), 'utf8');
 
@@ -251,7 +250,7 @@ test('the seat shows where the step’s parts go, on both sides, and where it ta
 test('two fingers bring it closer', async ({ browser, baseURL }) => {
   const context = await browser.newContext({ hasTouch: true, baseURL: baseURL ?? '' });
   const page = await context.newPage();
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await openBoard(page, 'Fern Minder');
   const map = page.locator('.board-map');
   const width = () => map.evaluate((svg: SVGSVGElement) => svg.viewBox.baseVal.width);

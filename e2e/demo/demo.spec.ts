@@ -1,20 +1,8 @@
-import type { APIRequestContext } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, signIn, test } from '../fixtures';
 
-interface Listed {
-  readonly id: string;
-  readonly name?: string;
-  readonly title?: string;
-}
-
-const idOf = async (request: APIRequestContext, path: string, name: string) => {
-  const list = (await (await request.get(path)).json()) as Listed[];
-  return list.find((item) => (item.name ?? item.title)?.includes(name))?.id ?? 'missing';
-};
-
 test.beforeEach(async ({ page }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
+  await page.goto('/workshops');
 });
 
 test('the demo has a finished, a running and a coming workshop', async ({ page }) => {
@@ -45,59 +33,6 @@ test('the finished workshop tells its story', async ({ page }) => {
   await expect(page.getByText('10 of 10 finished their board')).toBeVisible();
   await expect(page.getByText('Wrong value').first()).toBeVisible();
 });
-
-for (const scheme of ['light', 'dark'] as const) {
-  test(`every page is accessible in ${scheme} colours`, async ({ page, request: _ }) => {
-    // Some thirty pages, each gone over by axe.
-    test.setTimeout(420_000);
-    await page.emulateMedia({ colorScheme: scheme });
-    const api = page.request;
-    const fern = await idOf(api, '/api/kits', 'Fern Minder');
-    const running = await idOf(api, '/api/workshops', '2: Fern');
-    const twin = await idOf(api, '/api/kits', 'Twin Lamp');
-    const learners = (await (await api.get('/api/people')).json()) as { id: string }[];
-    const over = await idOf(api, '/api/workshops', '1: Twin');
-    const { seats } = (await (await api.get(`/api/workshops/${running}`)).json()) as {
-      seats: { token: string }[];
-    };
-    const paths = [
-      '/kits',
-      '/kits/import',
-      `/kits/${fern}/parts`,
-      `/kits/${fern}/inspection`,
-      `/kits/${fern}/mix-ups`,
-      `/kits/${fern}/steps`,
-      `/kits/${fern}/board`,
-      `/kits/${fern}/board/layout?side=bottom`,
-      `/kits/${fern}/revisions`,
-      '/guide',
-      '/guide/transistor-to92',
-      `/kits/${fern}/papers`,
-      '/stores/drawers',
-      '/stores/needs',
-      '/stores/suppliers',
-      '/workshops',
-      '/workshops/new',
-      `/workshops/${running}/plan`,
-      `/workshops/${running}/pack`,
-      `/workshops/${running}/floor`,
-      `/workshops/${over}/wrap-up`,
-      '/workshops/helpers',
-      '/people',
-      `/people/${learners[0]?.id}`,
-      `/kits/${twin}/report?show=all`,
-      `/seat/${seats[0]?.token}`,
-      `/seat/${seats[6]?.token}`,
-    ];
-    for (const path of paths) {
-      await test.step(path, async () => {
-        await page.goto(path);
-        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-        await expectAccessible(page);
-      });
-    }
-  });
-}
 
 test('an address that does not exist says so and leads back', async ({ page }) => {
   await page.goto('/nowhere/at/all');

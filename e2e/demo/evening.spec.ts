@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
-import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { expect, expectAccessible, phoneOf, signIn, test } from '../fixtures';
 
 /** An evening and a kit of its own for each test: what is logged here no other test sees. */
 interface Evening {
@@ -39,18 +38,13 @@ async function newEvening(page: Page, names: readonly string[]): Promise<Evening
 }
 
 async function openSeat(browser: Browser, baseURL: string | undefined, token = ''): Promise<Page> {
-  const phone = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    reducedMotion: 'reduce',
-    ...(baseURL ? { baseURL } : {}),
-  });
-  const seat = await phone.newPage();
+  const seat = await phoneOf(browser, baseURL);
   await seat.goto(`/seat/${token}`);
   await expect(seat.getByText('Saved')).toBeVisible();
   return seat;
 }
 
-test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+test.beforeEach(({ page }) => signIn(page));
 
 test('everybody is told about a part at once; seats past it are listed and checked off', async ({
   page,

@@ -1,8 +1,7 @@
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, signIn, test } from '../fixtures';
 
 test.beforeEach(async ({ page }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/workshops');
   await page
     .getByRole('link', { name: /course 3/ })

@@ -1,4 +1,3 @@
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, signIn, test } from '../fixtures';
 
 /** What the model says of the moment, as it stands below the picture. */
@@ -7,7 +6,7 @@ const status = '.heat-status';
 test('three tries are enough: what went wrong is said with its figures, and the goal is reached', async ({
   page,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/practice');
   await page.getByRole('link', { name: 'Open the heat bench' }).click();
   await expect(page.getByText('Goal 1 of 6', { exact: false })).toBeVisible();
@@ -53,7 +52,7 @@ test('three tries are enough: what went wrong is said with its figures, and the 
 test('without a steady hand: once for on, once for off, and everything by name', async ({
   page,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/practice/heat');
   await page.getByLabel('Press once for on, once for off').check();
   const iron = page.getByRole('button', { name: /^Iron on/ });
@@ -72,7 +71,7 @@ test('without a steady hand: once for on, once for off, and everything by name',
 test('the free bench heats two joints beside each other and says what other irons would do', async ({
   page,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/practice/heat');
   await page.getByRole('button', { name: 'Free bench' }).click();
   await page.getByLabel('A second joint beside it').check();
@@ -96,7 +95,7 @@ test('the free bench heats two joints beside each other and says what other iron
 test('the plan says what the room solders with, and a step on a plane how long to heat', async ({
   page,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/workshops/new');
   await page.getByLabel('Title').fill('Planes and heat');
   await page.getByRole('combobox', { name: 'Kit' }).click();

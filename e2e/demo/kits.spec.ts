@@ -1,6 +1,5 @@
 import type { Page } from '@playwright/test';
 import { families } from '../../core/parts/families/index';
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
 const chooseFile = (page: Page, content: string) =>
@@ -9,7 +8,7 @@ const chooseFile = (page: Page, content: string) =>
     .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
 
 test.describe('parts', () => {
-  test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+  test.beforeEach(({ page }) => signIn(page));
 
   test('a wrong row is corrected here, and what it is is remembered for the next list', async ({
     page,
@@ -104,7 +103,7 @@ test.describe('parts', () => {
 });
 
 test.describe('mix-ups', () => {
-  test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+  test.beforeEach(({ page }) => signIn(page));
 
   test('say why, show the pair as it is seen, and propose what helps', async ({ page }) => {
     await openKit(page, 'Twin Lamp', 'Mix-ups');
@@ -129,7 +128,7 @@ test.describe('mix-ups', () => {
 });
 
 test.describe('inspection', () => {
-  test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+  test.beforeEach(({ page }) => signIn(page));
 
   test('judges readings by the part’s tolerance and the meter’s own doubt', async ({ page }) => {
     await openKit(page, 'Fern Minder', 'Inspection');

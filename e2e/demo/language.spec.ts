@@ -1,19 +1,11 @@
-import { demoPassphrase } from '../../demo/scenario';
-import { expect, expectAccessible, test } from '../fixtures';
+import { expect, expectAccessible, seatsOf, signIn, test } from '../fixtures';
 
 test('a learner chooses a language; the seat speaks it, keeps it, and goes on in it without network', async ({
   page,
   context,
 }) => {
-  await page.request.post('/api/session', { data: { passphrase: demoPassphrase } });
-  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const id = workshops.find(({ title }) => title.includes('3: Fern'))?.id;
-  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
-    seats: { token: string }[];
-  };
+  await signIn(page);
+  const { seats } = await seatsOf(page, '3: Fern');
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/seat/${seats[7]?.token}`);
   await expect(page.getByRole('heading', { name: /Solder the .* resistors/ })).toBeVisible();

@@ -1,5 +1,4 @@
-import { demoPassphrase } from '../../demo/scenario';
-import { expect, signIn, test } from '../fixtures';
+import { expect, phoneOf, seatsOf, signIn, test } from '../fixtures';
 
 /** Bad Wi-Fi at the bench: what is entered is kept, said plainly, and sent when the network is back. */
 test('a seat without network goes on, keeps its entries across a reload, and sends them', async ({
@@ -7,26 +6,14 @@ test('a seat without network goes on, keeps its entries across a reload, and sen
   browser,
   baseURL,
 }) => {
-  await signIn(page, demoPassphrase);
-  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const id = workshops.find(({ title }) => title.includes('2: Fern'))?.id;
-  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
-    seats: { token: string }[];
-  };
+  await signIn(page);
+  const { id, seats } = await seatsOf(page, '2: Fern');
   await page.goto(`/workshops/${id}/floor`);
   const lane = page.getByRole('list', { name: 'Seats' }).getByRole('listitem').nth(8);
   await expect(lane).toBeVisible();
 
-  const phone = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    reducedMotion: 'reduce',
-    serviceWorkers: 'block',
-    ...(baseURL ? { baseURL } : {}),
-  });
-  const seat = await phone.newPage();
+  const seat = await phoneOf(browser, baseURL);
+  const phone = seat.context();
   await seat.goto(`/seat/${seats[8]?.token}`);
   await expect(seat.getByText('Saved')).toBeVisible();
   const stepNumber = async () =>
@@ -62,7 +49,8 @@ test('a floor without network says so and sends what was logged when it is back'
   page,
   context,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
+  await page.goto('/workshops');
   await page.getByRole('link', { name: 'To the floor' }).first().click();
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));

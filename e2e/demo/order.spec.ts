@@ -1,10 +1,9 @@
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
 const stepsOf = (page: import('@playwright/test').Page) =>
   page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
 
-test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+test.beforeEach(({ page }) => signIn(page));
 
 test('another style is planned at once, says why, and is saved', async ({ page }) => {
   await openKit(page, 'Wire Finder', 'Steps');

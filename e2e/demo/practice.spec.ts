@@ -1,94 +1,6 @@
-import type { Browser, Page } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
-import { expect, expectAccessible, signIn, test } from '../fixtures';
-
-interface Seat {
-  readonly name: string;
-  readonly token: string;
-}
-
-/** A phone of its own, in a browser of its own. */
-async function phoneOf(browser: Browser, baseURL: string | undefined): Promise<Page> {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    reducedMotion: 'reduce',
-    serviceWorkers: 'block',
-    ...(baseURL ? { baseURL } : {}),
-  });
-  return context.newPage();
-}
-
-async function seatsOf(page: Page, title: string): Promise<{ id: string; seats: Seat[] }> {
-  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const id = workshops.find((one) => one.title.includes(title))?.id ?? '';
-  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
-    seats: Seat[];
-  };
-  return { id, seats };
-}
-
-/** Goes through what the page asks with the keyboard alone, right or wrong, until the session is over. */
-async function answerByKeys(page: Page, most: number): Promise<string[]> {
-  const kinds: string[] = [];
-  for (let count = 0; count < most; count += 1) {
-    if (await page.getByRole('heading', { name: 'That was it' }).isVisible()) break;
-    const article = page.getByRole('article');
-    await expect(article).toBeVisible();
-    kinds.push((await article.getByRole('heading').first().textContent()) ?? '');
-    const value = article.getByRole('textbox');
-    const main = article.getByRole('button', { name: 'That is my answer' });
-    if (await value.isVisible()) {
-      await value.fill('47');
-      await value.press('Enter');
-    } else if (await article.getByText('Find the bridge').isVisible()) {
-      await article
-        .getByRole('button', { name: /^between A1/ })
-        .first()
-        .focus();
-      await page.keyboard.press('ArrowRight');
-      await expect(article.locator('rect:focus')).toHaveAttribute('aria-label', /between A2/);
-      await page.keyboard.press('Enter');
-    } else if (await article.getByText(/can drop into its place/).isVisible()) {
-      await page.keyboard.press('ArrowRight');
-      await page.keyboard.press('Enter');
-    } else if (await article.getByText('Make a good joint').isVisible()) {
-      await page.keyboard.down('i');
-      await expect(article.locator('.heat-status')).toContainText(/pad \d+ °C/);
-      await page.keyboard.up('i');
-      await page.keyboard.press('l');
-    } else if (await article.getByText(/^Place \d bands/).isVisible()) {
-      for (const key of ['4', '7', '0', '2', '1', '+']) await page.keyboard.press(key);
-      await main.press('Enter');
-    } else if (await article.getByText(/Put these steps/).isVisible()) {
-      const first = article
-        .getByRole('list', { name: 'Steps, the first on top' })
-        .getByRole('listitem')
-        .first();
-      const before = await first.textContent();
-      await article
-        .getByRole('button', { name: /^Later/ })
-        .first()
-        .press('Enter');
-      await expect(first).not.toHaveText(before ?? '');
-      await main.press('Enter');
-    } else if (await article.getByText(/Two readings fit/).isVisible()) {
-      const toggles = article.locator('button[aria-pressed]');
-      await toggles.nth(0).press('Enter');
-      await toggles.nth(1).press('Enter');
-      await article.getByRole('radio').first().press('Space');
-      await main.press('Enter');
-    } else {
-      await page.keyboard.press('1');
-    }
-    await expect(article.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
-    await article.getByRole('button', { name: 'Next', exact: true }).focus();
-    await page.keyboard.press('Enter');
-  }
-  return kinds;
-}
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, phoneOf, seatsOf, signIn, test } from '../fixtures';
+import { answerByKeys } from './answerByKeys';
 
 test('a learner practises from the link of the seat, by keys alone, without network and across a reload', async ({
   page,
@@ -96,7 +8,7 @@ test('a learner practises from the link of the seat, by keys alone, without netw
   baseURL,
 }) => {
   test.setTimeout(120_000);
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   const { seats } = await seatsOf(page, '3: Fern');
   const phone = await phoneOf(browser, baseURL);
   const path = `/seat/${seats.find(({ name }) => name === 'Plover')?.token}`;
@@ -134,37 +46,8 @@ test('a learner practises from the link of the seat, by keys alone, without netw
   );
 });
 
-test('every trainer is usable by a screen reader, in light and dark', async ({ page }) => {
-  test.setTimeout(120_000);
-  await signIn(page, demoPassphrase);
-  const { id } = await seatsOf(page, '3: Fern');
-  for (const scheme of ['light', 'dark'] as const) {
-    await page.emulateMedia({ colorScheme: scheme });
-    await page.goto('/practice');
-    await expectAccessible(page);
-    for (const trainer of [
-      'Bands and prints',
-      'Which way round',
-      'What comes first',
-      'Joints',
-      'Meter',
-      'Heat bench',
-    ]) {
-      await page.goto('/practice');
-      await page.getByRole('button', { name: `Start: ${trainer}` }).click();
-      await expect(page.getByRole('article')).toBeVisible();
-      await expectAccessible(page);
-      await answerByKeys(page, 1);
-      await expectAccessible(page);
-    }
-  }
-  await page.goto(`/practice/class/${id}`);
-  await expect(page.getByRole('heading', { name: 'A question for everybody' })).toBeVisible();
-  await expectAccessible(page);
-});
-
 test('who cannot tell colours says so once, and gets names and a meter', async ({ page }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/practice');
   await page.getByLabel('How do you see colours?').selectOption('red-green');
   await page.getByRole('button', { name: 'Start: Bands and prints' }).click();
@@ -189,7 +72,7 @@ test('the whole class answers one question; the answers come in live and go to t
   browser,
   baseURL,
 }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   const { id, seats } = await seatsOf(page, '3: Fern');
   await page.goto(`/practice/class/${id}`);
   await page.getByRole('combobox', { name: 'Trainer' }).click();
@@ -240,7 +123,7 @@ test('the whole class answers one question; the answers come in live and go to t
 });
 
 test('practice at home shows as progress on the learner’s page', async ({ page }) => {
-  await signIn(page, demoPassphrase);
+  await signIn(page);
   await page.goto('/people');
   await page.getByRole('link', { name: 'Gannet' }).click();
   const rows = page.getByRole('table', { name: 'Practice' }).getByRole('row');

@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
-test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+test.beforeEach(({ page }) => signIn(page));
 
 test('the report on a kit finds the pair that is mixed up and the step that takes twice its plan', async ({
   page,
@@ -64,6 +63,8 @@ test('whether the forecasts were any good is shown, and a kit without builds say
 test('a learner who got better is seen to have, with what to practise and a certificate', async ({
   page,
 }) => {
+  await page.goto('/workshops');
+  await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
   await page.keyboard.press('p');
   await expect(page.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
   await page.getByRole('link', { name: 'Gannet' }).click();

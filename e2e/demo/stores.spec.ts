@@ -1,5 +1,4 @@
 import type { Page } from '@playwright/test';
-import { demoPassphrase } from '../../demo/scenario';
 import { expect, expectAccessible, signIn, test } from '../fixtures';
 
 const proveCheapest = async (page: Page) => {
@@ -10,11 +9,12 @@ const proveCheapest = async (page: Page) => {
   });
 };
 
-test.beforeEach(({ page }) => signIn(page, demoPassphrase));
+test.beforeEach(({ page }) => signIn(page));
 
 test('the ledger explains the level; what cannot be is refused with the way out', async ({
   page,
 }) => {
+  await page.goto('/workshops');
   await page.getByRole('link', { name: 'Stores' }).click();
   await page.getByRole('button', { name: 'Add a drawer' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a drawer' });

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { cpSync, mkdtempSync } from 'node:fs';
+import { cpSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -54,16 +54,7 @@ function ended(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
   });
 }
 
-let demo: Promise<string> | undefined;
-
-/** A data folder with the demo in it, as a copy: loading the demo takes longer than what is tested with it. */
-export async function copyDemo(dataFolder: string): Promise<void> {
-  demo ??= (async () => {
-    const folder = join(mkdtempSync(join(tmpdir(), 'ozzet-demo-')), 'data');
-    const program = await startProgram(folder, ['--demo']);
-    if (program.address === '') throw new Error(`the demo did not start: ${program.said}`);
-    await program.end('SIGTERM');
-    return folder;
-  })();
-  cpSync(await demo, dataFolder, { recursive: true });
+/** A data folder with the demo in it, as a copy of what serveDemo.mjs made. */
+export function copyDemo(dataFolder: string): void {
+  cpSync(process.env.OZZET_DEMO_LOADED ?? '', dataFolder, { recursive: true });
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { demoPassphrase, demoWorkshops } from '../../demo/scenario';
-import { type Program, startProgram } from './program';
+import { copyDemo, type Program, startProgram } from './program';
 
 /** The program itself: how it starts, stops, and takes a sudden end. */
 
@@ -50,11 +50,10 @@ const workshops = async (address: string): Promise<Listed[]> =>
   ).json()) as Listed[];
 
 test('the demo prints its sign-in and address, keeps its data, and starts over when asked', async () => {
-  // The demo is loaded twice.
+  // The demo is loaded once more.
   test.slow();
+  copyDemo(data);
   const first = await start(['--demo']);
-  expect(first.said).toContain(demoPassphrase);
-  expect(first.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${first.address}`);
   const made = await workshops(first.address);
   expect(made).toHaveLength(demoWorkshops.length);
   await first.end('SIGTERM');
@@ -65,12 +64,15 @@ test('the demo prints its sign-in and address, keeps its data, and starts over w
   await second.end('SIGTERM');
 
   const third = await start(['--demo', '--fresh']);
+  expect(third.said).toContain(demoPassphrase);
+  expect(third.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${third.address}`);
   const fresh = await workshops(third.address);
   expect(fresh).toHaveLength(demoWorkshops.length);
   expect(fresh.map(({ id }) => id)).not.toEqual(made.map(({ id }) => id));
 });
 
 test('what was acknowledged is there after a sudden end', async () => {
+  copyDemo(data);
   const before = await start(['--demo']);
   const [running] = (await workshops(before.address)).filter(({ title }) => title.includes('2:'));
   const cookie = await signIn(before.address);
@@ -122,8 +124,7 @@ test('two servers never share a data folder, nor a port', async () => {
 
 test('own data is never thrown away, nor a folder that holds something else', async () => {
   expect((await start(['--fresh'])).said).toContain('your own data is never thrown away');
-  const first = await start(['--demo']);
-  await first.end('SIGTERM');
+  copyDemo(data);
   writeFileSync(join(data, 'thesis.txt'), 'years of work');
   expect((await start(['--demo', '--fresh'])).said).toContain('thesis.txt');
   expect(existsSync(join(data, 'thesis.txt'))).toBe(true);
