@@ -1,8 +1,8 @@
 /**
- * The whole suite, from a clean checkout: installs what is missing, then lint, types, unit, server, browser. Ends with
- * one line, `N passed, N failed`.
+ * The whole suite, from a clean checkout: installs what is missing, then lint, types and build beside one another, then
+ * the suites, each on all cores: unit, server, browser. Ends with one line, `N passed, N failed`.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -16,8 +16,11 @@ const reports = mkdtempSync(join(tmpdir(), 'ozzet-test-'));
 const bin = (name) => join(root, 'node_modules', '.bin', name);
 const counts = { passed: 0, failed: 0 };
 
-check('Lint and format', bin('biome'), ['ci', '.']);
-check('Types', bin('tsc'), ['--noEmit']);
+await Promise.all([
+  check('Lint and format', bin('biome'), ['ci', '.']),
+  check('Types', bin('tsc'), ['--noEmit']),
+  check('Build, with the seat page’s size', process.execPath, [join(root, 'scripts', 'build.mjs')]),
+]);
 suite(
   'Core, contract and web',
   bin('vitest'),
@@ -25,27 +28,32 @@ suite(
   vitestCounts,
 );
 suite('Server', bin('vitest'), ['run', '--project', 'server'], vitestCounts);
-check('Build, with the seat page’s size', process.execPath, [join(root, 'scripts', 'build.mjs')]);
 suite('Browser', bin('playwright'), ['test'], playwrightCounts);
 
 rmSync(reports, { recursive: true, force: true });
 say(`\n${counts.passed} passed, ${counts.failed} failed`);
 process.exit(counts.failed === 0 ? 0 : 1);
 
-/** One thing that is right or wrong as a whole. */
+/** One thing that is right or wrong as a whole; what it says comes when it is through. */
 function check(title, command, args) {
-  say(`\n== ${title}`);
-  const { status } = spawnSync(command, args, {
-    cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
+  return new Promise((resolve) => {
+    const heard = [];
+    const running = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    for (const stream of [running.stdout, running.stderr]) {
+      stream.on('data', (chunk) => heard.push(chunk));
+    }
+    running.once('close', (status) => {
+      say(`\n== ${title}\n${Buffer.concat(heard).toString('utf8')}`);
+      if (status === 0) counts.passed += 1;
+      else counts.failed += 1;
+      resolve();
+    });
   });
-  if (status === 0) counts.passed += 1;
-  else counts.failed += 1;
 }
 
 /** A runner that counts its own tests into a report; one that leaves none has failed. */
 function suite(title, command, args, count) {
-  say(`\n== ${title}`);
+  say(`\n== ${title}, ${new Date().toLocaleTimeString('en-GB')}`);
   const report = join(reports, `${title.replace(/\W+/g, '-')}.json`);
   const { status } = spawnSync(command, args, {
     cwd: root,

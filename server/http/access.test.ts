@@ -1,3 +1,4 @@
+import type { IncomingMessage } from 'node:http';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Access, AnyEndpoint } from '#contract/endpoint';
@@ -46,9 +47,10 @@ const call = (agent: Agent, { method, kind }: AnyEndpoint, path: string) => {
   const sent = agent[method.toLowerCase() as 'get' | 'post' | 'put' | 'delete'](path);
   // A stream stays open: what counts is whether it opens.
   return kind === 'stream'
-    ? sent
-        .timeout({ response: 400, deadline: 400 })
-        .catch((error) => error.response ?? { status: 200 })
+    ? sent.buffer(false).parse((response, done) => {
+        (response as unknown as IncomingMessage).destroy();
+        done(null, undefined);
+      })
     : sent;
 };
 
@@ -61,11 +63,16 @@ const mayPass: Readonly<Record<Access, readonly Caller[]>> = {
 
 /** What ends the session or the owner's evening is called by nobody here. */
 const leftOut = new Set(['signOut', 'setUp', 'signIn']);
+/** Answered for an evening that does not exist: the door is the same, and nothing has to be set in pages. */
+const takesSeconds = new Set(['eveningPapers']);
 const called = endpoints.filter(([name]) => !leftOut.has(name));
 
 describe.each(Object.entries(ways))('every endpoint %s', (_, way) => {
-  it.each(called)('%s lets in whom its record names, and nobody else', async (_name, endpoint) => {
-    const path = way(pathOf(endpoint, workshop.seats[0]?.token ?? ''));
+  it.each(called)('%s lets in whom its record names, and nobody else', async (name, endpoint) => {
+    const known = takesSeconds.has(name)
+      ? { ...endpoint, path: endpoint.path.replace(':workshopId', ':unknown') }
+      : endpoint;
+    const path = way(pathOf(known, workshop.seats[0]?.token ?? ''));
     for (const [caller, agent] of Object.entries(agents) as [Caller, Agent][]) {
       const { status } = await call(agent, endpoint, path);
       const refused = status === 401 || status === 403;
