@@ -35,7 +35,7 @@ export default defineConfig({
           // Pages with a DOM and a server that is made up.
           name: 'pages',
           isolate: false,
-          setupFiles,
+          setupFiles: [...setupFiles, './web/testing/cleanUp.ts'],
           environment: 'happy-dom',
           include: ['web/**/*.dom.test.tsx'],
           testTimeout: 30_000,

@@ -4,13 +4,15 @@ import { leaf, type Schema } from './schema.ts';
 
 // Texts and numbers that many bodies have.
 
-/** A text as it was typed, blanks around it refused. */
+/** Blanks before and behind are nobody's intention: the keyboards of phones leave them. */
+const tidied = () =>
+  yup.string().transform((_, typed: unknown) => (typeof typed === 'string' ? typed.trim() : typed));
+
+/** A text without the blanks around it. */
 export const trimmed = (what: string, most: number, missing: string): Schema<string> =>
   leaf(
-    yup
-      .string()
-      .strict()
-      .trim(`Remove the blanks before and behind ${what}.`)
+    tidied()
+      .typeError(missing)
       .required(missing)
       .max(most, `${upper(what)} has at most ${most} characters.`),
   );
@@ -18,10 +20,8 @@ export const trimmed = (what: string, most: number, missing: string): Schema<str
 /** May be empty. */
 export const trimmedOrEmpty = (what: string, most: number, missing: string): Schema<string> =>
   leaf(
-    yup
-      .string()
-      .strict()
-      .trim(`Remove the blanks before and behind ${what}.`)
+    tidied()
+      .typeError(missing)
       .defined(missing)
       .max(most, `${upper(what)} has at most ${most} characters.`),
   );

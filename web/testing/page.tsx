@@ -1,20 +1,12 @@
-import { cleanup, configure, render } from '@testing-library/react';
+import { configure, render } from '@testing-library/react';
 import { SnackbarProvider } from 'notistack';
 import { createMemoryRouter, type RouteObject, RouterProvider } from 'react-router';
-import { afterEach, vi } from 'vitest';
 import { installWords } from '../app/words.ts';
 
 installWords();
 
 // A page that waits for its server on a busy machine takes its time; a test waits for what it needs.
 configure({ asyncUtilTimeout: 15_000 });
-
-afterEach(() => {
-  cleanup();
-  vi.unstubAllGlobals();
-  localStorage.clear();
-  sessionStorage.clear();
-});
 
 /** Shows a page of the instructor's side at an address, with what all pages have around them. */
 export function showPage(routes: RouteObject[], at: string) {

@@ -79,13 +79,12 @@ export function NewWorkshopPage() {
   const { errors, isSubmitting } = form.formState;
   const kit = kits.find(({ id }) => id === form.watch('kitId'));
 
-  const plan = form.handleSubmit(async ({ names, seatCount, startsAt, title, ...rest }) => {
+  const plan = form.handleSubmit(async ({ names, seatCount, startsAt, ...rest }) => {
     const given = namesIn(names);
     await run(async () => {
       const { id } = await call(createWorkshop, {
         body: {
           ...rest,
-          title: title.trim(),
           startsAt: dayjs(startsAt).toISOString(),
           seats: Array.from({ length: seatCount }, (_, index) => ({ name: given[index] ?? '' })),
         },

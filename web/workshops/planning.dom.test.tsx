@@ -1,0 +1,179 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { createHelper, listHelpers, removeHelper } from '#contract/helpers';
+import type { KitSummary } from '#contract/kits';
+import { createWorkshop } from '#contract/workshops';
+import { FakeServer, Refused } from '../testing/fakeServer.ts';
+import { showPage } from '../testing/page.tsx';
+import { HelpersPage, loadHelpers } from './HelpersPage.tsx';
+import { NewWorkshopPage } from './NewWorkshopPage.tsx';
+
+const workshopId = '00000000-0000-4000-8000-0000000000a1';
+const kit: KitSummary = {
+  id: '00000000-0000-4000-8000-000000000001',
+  name: 'Small Lamp',
+  revision: 2,
+  supplyVolt: 6,
+  pieces: 9,
+  steps: 7,
+  minutes: 95,
+};
+
+let server: FakeServer;
+beforeEach(() => {
+  server = new FakeServer();
+});
+
+describe('a workshop that is planned', () => {
+  const open = (kits: readonly KitSummary[] = [kit]) => {
+    const router = showPage(
+      [
+        { path: '/workshops/new', loader: () => kits, element: <NewWorkshopPage /> },
+        { path: '/workshops/:workshopId/plan', element: <h1>the plan</h1> },
+        { path: '/kits/import', element: <h1>the import</h1> },
+      ],
+      '/workshops/new',
+    );
+    return { router, user: userEvent.setup() };
+  };
+  const put = async (user: ReturnType<typeof userEvent.setup>, label: string, text: string) => {
+    const field = await screen.findByRole(
+      label === 'Names' || label === 'Title' ? 'textbox' : 'spinbutton',
+      {
+        name: new RegExp(`^${label}`),
+      },
+    );
+    await user.clear(field);
+    await user.type(field, text);
+  };
+
+  it('needs a kit first, and leads to where one is made', async () => {
+    const { user, router } = open([]);
+    await user.click(await screen.findByRole('link', { name: 'Import a parts list' }));
+    expect(router.state.location.pathname).toBe('/kits/import');
+  });
+
+  it('seats the names in their order and leaves the other seats without one', async () => {
+    let sent: unknown;
+    server.on(createWorkshop, ({ body }) => {
+      sent = body;
+      return { id: workshopId };
+    });
+    const { user, router } = open();
+    await put(user, 'Title', '  First evening ');
+    await put(user, 'Seats', '4');
+    await put(user, 'Names', 'Tern, Plover{Enter} {Enter}Auk');
+    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await waitFor(() =>
+      expect(router.state.location.pathname).toBe(`/workshops/${workshopId}/plan`),
+    );
+    expect(sent).toMatchObject({
+      title: 'First evening',
+      kitId: kit.id,
+      lengthMinutes: 120,
+      seats: [{ name: 'Tern' }, { name: 'Plover' }, { name: 'Auk' }, { name: '' }],
+    });
+    const { startsAt } = sent as { startsAt: string };
+    expect(new Date(startsAt).toISOString()).toBe(startsAt);
+  });
+
+  it.each([
+    ['Seats', '1', 'more names than seats'],
+    ['Seats', '61', 'at most 60 seats'],
+    ['Seats', '2.5', 'a whole number of seats'],
+    ['Length in minutes', '5', 'at least 10 minutes'],
+    ['Length in minutes', '601', 'plan a second evening'],
+    ['Names', 'x'.repeat(41), 'at most 40 characters'],
+  ])('with %s “%s” is told at the field, and nothing is sent', async (label, text, told) => {
+    const { user } = open();
+    await put(user, 'Title', 'First evening');
+    await put(user, 'Names', 'Tern, Plover');
+    await put(user, label, text);
+    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    expect(await screen.findByText(new RegExp(told))).toBeTruthy();
+    expect(server.calls).toEqual([]);
+  });
+
+  it('that is shorter than the steps says so at once, and may still be planned', async () => {
+    server.on(createWorkshop, () => ({ id: workshopId }));
+    const { user, router } = open();
+    await put(user, 'Title', 'Short evening');
+    expect(screen.queryByText(/longer than the workshop/)).toBeNull();
+    await put(user, 'Length in minutes', '90');
+    expect(await screen.findByText(/longer than the workshop/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await waitFor(() => expect(router.state.location.pathname).toContain('/plan'));
+  });
+
+  it('that the server refuses is told, with what was typed still there', async () => {
+    server.on(createWorkshop, () => {
+      throw new Refused(422, 'Two seats are called Tern.');
+    });
+    const { user } = open();
+    await put(user, 'Title', 'First evening');
+    await put(user, 'Names', 'Tern, Tern');
+    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('Two seats are called Tern.');
+    expect(screen.getByRole<HTMLTextAreaElement>('textbox', { name: /^Names/ }).value).toBe(
+      'Tern, Tern',
+    );
+  });
+});
+
+describe('helpers', () => {
+  let helpers: { id: string; name: string }[];
+  beforeEach(() => {
+    helpers = [{ id: '00000000-0000-4000-8000-0000000000b1', name: 'Knot' }];
+    server.on(listHelpers, () => helpers);
+  });
+  const open = () => {
+    showPage(
+      [{ path: '/workshops/helpers', loader: loadHelpers, element: <HelpersPage /> }],
+      '/workshops/helpers',
+    );
+    return userEvent.setup();
+  };
+  const fill = async (user: ReturnType<typeof userEvent.setup>, name: string, words: string) => {
+    await user.type(await screen.findByLabelText('Name'), name);
+    await user.type(screen.getByLabelText('Passphrase'), words);
+    await user.click(screen.getByRole('button', { name: 'Let them in' }));
+  };
+
+  it('are let in, and the form is empty for the next', async () => {
+    server.on(createHelper, ({ body }) => {
+      helpers = [...helpers, { id: 'b2', name: body.name }];
+      return { id: 'b2' };
+    });
+    const user = open();
+    await fill(user, 'Sanderling', 'a heap of driftwood');
+    expect(await screen.findByText('Sanderling can sign in now')).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Remove Sanderling' })).toBeTruthy();
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('');
+    expect(screen.getByLabelText<HTMLInputElement>('Passphrase').value).toBe('');
+  });
+
+  it('need a passphrase of some length; a name that is taken is told at its field', async () => {
+    server.on(createHelper, () => {
+      throw new Refused(422, 'No', [{ field: 'name', message: 'Somebody is called Knot.' }]);
+    });
+    const user = open();
+    await fill(user, 'Knot', 'short');
+    expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
+    expect(server.calls.some((one) => one.startsWith('POST'))).toBe(false);
+    await user.type(screen.getByLabelText('Passphrase'), ' but longer now');
+    await user.click(screen.getByRole('button', { name: 'Let them in' }));
+    expect(await screen.findByText('Somebody is called Knot.')).toBeTruthy();
+  });
+
+  it('are removed, and it is said what that means', async () => {
+    server.on(removeHelper, ({ params }) => {
+      helpers = helpers.filter(({ id }) => id !== params.helperId);
+      return { removed: true };
+    });
+    const user = open();
+    await user.click(await screen.findByRole('button', { name: 'Remove Knot' }));
+    expect(await screen.findByText('Knot is signed out and cannot sign in any more')).toBeTruthy();
+    expect(await screen.findByText('Nobody helps yet.')).toBeTruthy();
+  });
+});
