@@ -42,7 +42,7 @@ export default defineConfig({
   ],
   webServer: Object.entries(servers).map(([name, { port, command }]) => ({
     command,
-    env: { PORT: String(port), OZZET_DATA: folder(name) },
+    env: { PORT: String(port), OZZET_DATA: folder(name), OZZET_URL: `http://127.0.0.1:${port}` },
     wait: { stdout: /Ozzet is ready/ },
     timeout: 180_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },

@@ -8,6 +8,7 @@ import * as papers from './papers.ts';
 import * as people from './people.ts';
 import * as practice from './practice.ts';
 import * as reports from './reports.ts';
+import * as room from './room.ts';
 import * as seats from './seats.ts';
 import * as session from './session.ts';
 import * as stores from './stores.ts';
@@ -25,6 +26,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   helpers,
   people,
   reports,
+  room,
   seats,
   practice,
 ];

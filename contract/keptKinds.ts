@@ -23,7 +23,7 @@ import { anything, leaf, list, nullable, oneOf, optional, record, type Schema } 
 import type { SeatView } from './seats.ts';
 import type { SessionState } from './session.ts';
 import { planSchema } from './steps.ts';
-import type { StoredKind } from './stored.ts';
+import { changed, type StoredKind } from './stored.ts';
 import { ironSchema, type Seat, type Workshop, type WorkshopLog } from './workshops.ts';
 
 // What a device keeps for when the network is gone. What cannot be read any more is dropped: the server has it.
@@ -45,10 +45,16 @@ const keptAs = <T>(what: string, schema: Schema<T>): StoredKind<T> => ({
   upgrades: [],
 });
 
-export const keptSession = keptAs(
-  'Who is signed in',
-  record<SessionState>({ signedIn: flag, helper: nullable(text), needsSetup: flag }),
-);
+export const keptSession: StoredKind<SessionState> = {
+  what: 'Who is signed in',
+  schema: record<SessionState>({
+    signedIn: flag,
+    helper: nullable(text),
+    needsSetup: flag,
+    needsCode: flag,
+  }),
+  upgrades: [(older) => changed(older, (session) => ({ needsCode: false, ...session }))],
+};
 
 export const keptSeat = keptAs(
   'The seat',
@@ -124,7 +130,7 @@ const workshopSchema: Schema<Workshop> = record<Workshop>({
     }),
   ),
   version: number,
-  seatAddress: text,
+  seatAddress: nullable(text),
   iron: ironSchema,
   heatTimes,
 });

@@ -8,6 +8,8 @@ export interface SessionState {
   readonly helper: string | null;
   /** No passphrase has been chosen yet. */
   readonly needsSetup: boolean;
+  /** From here the first passphrase is chosen only with the code of the terminal. */
+  readonly needsCode: boolean;
 }
 
 const mostLetters = 'A passphrase has at most 200 characters.';
@@ -31,7 +33,11 @@ export const newPassphrase = leaf(
     .min(10, 'Choose at least 10 characters; three or four words are easy to remember.'),
 );
 
-export const setupBody = fields({ passphrase: newPassphrase });
+export const setupBody = fields({
+  passphrase: newPassphrase,
+  /** From the terminal, where the page is not opened on the computer itself. */
+  code: leaf(yup.string().strict().max(20, 'The code has at most 20 characters.')),
+});
 
 export const getSession = endpoint<SessionState>()({
   method: 'GET',

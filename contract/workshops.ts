@@ -32,8 +32,8 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   readonly seats: readonly Seat[];
   /** Raised by every change of who sits where. */
   readonly version: number;
-  /** The address that learners' devices reach this server at. */
-  readonly seatAddress: string;
+  /** The address that learners' devices reach this server at; null where none could. */
+  readonly seatAddress: string | null;
   readonly iron: Iron;
   /** How long joints take with that iron, by the heating model. */
   readonly heatTimes: HeatTimes;

@@ -4,8 +4,9 @@
  *   node scripts/serve.mjs            with your own data, in data/ (or OZZET_DATA)
  *   node scripts/serve.mjs --demo     with the demo, in data-demo/ (or OZZET_DATA); --fresh starts the demo over
  *
- * PORT is the port (4310), OZZET_HOST=0.0.0.0 opens it to the devices in the room, OZZET_URL is the address printed
- * into seat links where the guess is wrong.
+ * PORT is the port (4310). Phones are let in on the page “Phones”. OZZET_URL is the address that phones reach where a
+ * proxy keeps the door, OZZET_TRUST_PROXY how many proxies there are; OZZET_CERT and OZZET_KEY name the files of a
+ * certificate of one's own; OZZET_ROOM_ADDRESSES lists this computer's addresses where it cannot find them itself.
  */
 import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -32,9 +33,11 @@ try {
   const server = await start({
     dataFolder,
     port,
-    host: process.env.OZZET_HOST ?? '127.0.0.1',
     pagesFolder: join(root, 'dist', 'web'),
     publicAddress: process.env.OZZET_URL,
+    trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
+    certificate: certificateFiles(),
+    roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
   });
   for (const signal of ['SIGINT', 'SIGTERM']) {
     process.once(signal, () => void server.close().then(() => process.exit(0)));
@@ -45,9 +48,28 @@ try {
     await loadDemo(address, new Date());
     say(`The demo’s passphrase is: ${demoPassphrase}`);
   }
+  if (server.setupCode && !demo) {
+    say(
+      `To choose the first passphrase from another device, its page asks for this code: ${server.setupCode}`,
+    );
+  }
   say(`Ozzet is ready at ${address}`);
 } catch (error) {
   stop(error instanceof Error ? error.message : String(error));
+}
+
+/** “1” is a number of proxies, anything else their addresses. */
+function numberOr(text) {
+  return text === undefined || text === '' || Number.isNaN(Number(text))
+    ? text || undefined
+    : Number(text);
+}
+
+function certificateFiles() {
+  const { OZZET_CERT: cert, OZZET_KEY: key } = process.env;
+  if (!cert && !key) return undefined;
+  if (!cert || !key) stop('OZZET_CERT and OZZET_KEY go together: name both files, or neither.');
+  return { cert: resolve(root, cert), key: resolve(root, key) };
 }
 
 /** Empties the demo's folder, and no other: it must hold what this program puts there, or nothing. */

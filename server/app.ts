@@ -14,7 +14,7 @@ import { helperRoutes } from './helpers/routes.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
-import { apiHeaders, pageHeaders } from './http/security.ts';
+import { apiHeaders, onlyEncrypted, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
@@ -22,6 +22,8 @@ import { peopleRoutes } from './people/routes.ts';
 import { practiceRoutes } from './practice/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
 import { reportRoutes } from './reports/routes.ts';
+import type { RoomDoor } from './room/roomDoor.ts';
+import { refusePlain, roomPages, roomRoutes } from './room/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
 import { SeatTokens } from './seats/seatTokens.ts';
 import { bookReplaced } from './stores/bookReplaced.ts';
@@ -35,8 +37,12 @@ export interface AppOptions {
   readonly pagesFolder?: string;
   /** Logs that were read; made here where it is not given. */
   readonly memory?: LogMemory;
-  /** The address that learners' devices reach the server at. */
-  readonly seatAddress: () => string;
+  /** Lets somebody choose the first passphrase from another device; undefined lets nobody. */
+  readonly setupCode?: string | undefined;
+  /** How many proxies stand in front, or whose addresses they have, as Express takes it. */
+  readonly trustProxy?: number | string | undefined;
+  /** By which learners' devices come. */
+  readonly door: RoomDoor;
 }
 
 /** The whole application on a database that has been migrated. */
@@ -45,7 +51,9 @@ export function createApp({
   log,
   pagesFolder,
   memory = new LogMemory(),
-  seatAddress,
+  door,
+  setupCode,
+  trustProxy,
 }: AppOptions): Express {
   const app = express();
   const sessions = new Sessions(db);
@@ -53,24 +61,33 @@ export function createApp({
   const eventLog = new EventLog(db, channels, bookReplaced);
 
   app.disable('x-powered-by');
+  if (trustProxy !== undefined) {
+    app.set('trust proxy', trustProxy);
+    app.use(onlyEncrypted);
+  }
   // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
   app.disable('etag');
   app.use('/api', apiHeaders);
   const seats = new SeatTokens(db);
-  const api = new Api({ signedIn: sessions.required, atSeat: seats.required });
-  authRoutes(api, db, sessions);
+  const api = new Api({
+    signedIn: sessions.required,
+    atSeat: seats.required,
+    refusePlain: refusePlain(door),
+  });
+  authRoutes(api, db, sessions, setupCode);
   seatRoutes(api, db, eventLog, channels, seats);
   practiceRoutes(api, db, memory);
   helperRoutes(api, db);
   boardRoutes(api, db);
   kitRoutes(api, db);
   paceRoutes(api, db, memory);
-  peopleRoutes(api, db, memory, seatAddress);
+  peopleRoutes(api, db, memory, () => door.seatAddress() ?? 'http://localhost');
   readingRoutes(api, db);
   reportRoutes(api, db, memory);
   storesRoutes(api, db);
-  paperRoutes(api, db, seatAddress);
-  workshopRoutes(api, { db, log: eventLog, channels, seatAddress });
+  paperRoutes(api, db, door);
+  roomRoutes(api, door);
+  workshopRoutes(api, { db, log: eventLog, channels, door });
   api.serve(getOpenApi, async () => openApiOf(endpoints, version));
   const unanswered = endpoints.filter(([, endpoint]) => !api.served.has(endpoint));
   if (unanswered.length > 0) {
@@ -78,7 +95,7 @@ export function createApp({
   }
   app.use(api.router);
   app.use('/api', noSuchEndpoint);
-  if (pagesFolder) app.use(pageHeaders(), pages(pagesFolder));
+  if (pagesFolder) app.use(pageHeaders(), roomPages(door), pages(pagesFolder));
   app.use(problemHandler(log));
   return app;
 }

@@ -1,29 +1,39 @@
+import { randomInt } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import pino from 'pino';
 import { createApp } from './app.ts';
+import { passphraseHash } from './auth/queries.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import { openDatabase } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
+import { addressesFound } from './room/addresses.ts';
+import type { CertificateFiles } from './room/certificates.ts';
+import { RoomDoor } from './room/roomDoor.ts';
 
 export interface StartOptions {
   /** The data folder; made where it is missing. */
   readonly dataFolder: string;
   /** 0 takes any free port. */
   readonly port: number;
-  /** `127.0.0.1` for this computer only, `0.0.0.0` for the room. */
-  readonly host: string;
   readonly pagesFolder: string;
-  /** The address to print into seat links; guessed from the network where it is not given. */
+  /** The address that phones reach, where a proxy or a name keeps the door: nothing is opened or chosen here then. */
   readonly publicAddress?: string | undefined;
+  /** Proxies in front, as Express takes it. */
+  readonly trustProxy?: number | string | undefined;
+  /** Files of a certificate of the site's own, in PEM. */
+  readonly certificate?: CertificateFiles | undefined;
+  /** This computer's addresses in its networks, where they cannot be found. */
+  readonly roomAddresses?: readonly string[] | undefined;
 }
 
 export interface RunningServer {
   readonly port: number;
+  /** For choosing the first passphrase from another device; undefined once there is one. */
+  readonly setupCode: string | undefined;
   /** Ends the streams, closes the database and frees the folder. */
   close(): Promise<void>;
 }
@@ -34,20 +44,30 @@ export interface RunningServer {
  * @throws Error with a sentence for the person at the machine: the folder is in use, the port is taken
  */
 export async function start(options: StartOptions): Promise<RunningServer> {
-  const { dataFolder, host, pagesFolder } = options;
+  const { dataFolder, pagesFolder, roomAddresses } = options;
   mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
   const unlock = lockFolder(dataFolder);
   const log = pino({ level: 'warn' }, pino.destination(2));
   const db = await openDatabase(join(dataFolder, 'postgres'));
   await migrate(db);
-  let port = options.port;
+  const door = new RoomDoor({
+    db,
+    folder: dataFolder,
+    given: options.publicAddress,
+    own: options.certificate,
+    found: () =>
+      roomAddresses?.map((address) => ({ address, network: 'given' })) ?? addressesFound(),
+  });
   const memory = new LogMemory();
+  const setupCode = (await passphraseHash(db)) === undefined ? newSetupCode() : undefined;
   const app = createApp({
+    setupCode,
+    trustProxy: options.trustProxy,
     db,
     log,
     memory,
     pagesFolder,
-    seatAddress: () => options.publicAddress ?? `http://${addressInRoom(host)}:${port}`,
+    door,
   });
   const server = createServer(app);
   const stop = async () => {
@@ -57,22 +77,25 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   try {
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
-      server.listen(options.port, host, resolve);
+      server.listen(options.port, thisComputer, resolve);
     });
   } catch (error) {
     await stop();
     if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE') {
       throw new Error(
-        `Port ${port} is in use. Stop the program that uses it, or choose another with PORT=${port + 1}.`,
+        `Port ${options.port} is in use. Stop the program that uses it, or choose another with PORT=${options.port + 1}.`,
       );
     }
     throw error;
   }
-  port = (server.address() as AddressInfo).port;
+  const { port } = server.address() as AddressInfo;
+  await door.start(app, port);
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   return {
     port,
+    setupCode,
     close: async () => {
+      await door.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;
@@ -82,11 +105,12 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   };
 }
 
-/** The address other devices reach this computer at: its own in the room's network where it listens there. */
-function addressInRoom(host: string): string {
-  if (host !== '0.0.0.0' && host !== '::') return host;
-  const inRoom = Object.values(networkInterfaces())
-    .flat()
-    .find((address) => address?.family === 'IPv4' && !address.internal);
-  return inRoom?.address ?? '127.0.0.1';
+/** Eight signs that nobody confuses, in two groups. */
+function newSetupCode(): string {
+  const signs = 'ABCDEFGHJKMNPQRSTVWXYZ23456789';
+  const four = () => Array.from({ length: 4 }, () => signs[randomInt(signs.length)]).join('');
+  return `${four()}-${four()}`;
 }
+
+/** The network's door is another one; see RoomDoor. */
+const thisComputer = '127.0.0.1';

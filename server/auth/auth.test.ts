@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../app.ts';
 import { passphrase } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { type TestServer, testServer } from '../testing/testServer.ts';
+import { type TestServer, testDoor, testServer } from '../testing/testServer.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 
 let server: TestServer;
@@ -35,12 +35,13 @@ describe('a passphrase', () => {
 describe('first use', () => {
   it('asks for a passphrase, takes one of some length, and only once', async () => {
     const db = await testDatabase('empty');
-    const app = createApp({ db, log: pino({ level: 'silent' }), seatAddress: () => '' });
+    const app = createApp({ db, log: pino({ level: 'silent' }), door: testDoor(db) });
     const browser = request.agent(app);
     expect((await browser.get('/api/session')).body).toEqual({
       signedIn: false,
       helper: null,
       needsSetup: true,
+      needsCode: false,
     });
     const short = await browser.post('/api/setup').send({ passphrase: 'short' });
     expect(short.status).toBe(422);
@@ -54,8 +55,47 @@ describe('first use', () => {
       signedIn: true,
       helper: null,
       needsSetup: false,
+      needsCode: false,
     });
     await request(app).post('/api/setup').send({ passphrase: 'another long one' }).expect(403);
+    await db.close();
+  });
+
+  it('behind a proxy that is trusted gives cookies that go back over TLS only, and stays there', async () => {
+    const db = await testDatabase('owned');
+    const log = pino({ level: 'silent' });
+    const app = createApp({ db, log, door: testDoor(db), trustProxy: 1 });
+    const passphrase = 'a quiet harbour';
+    const tls = { 'X-Forwarded-Proto': 'https', 'X-Forwarded-For': '203.0.113.9' };
+    const entered = await request(app).post('/api/session').set(tls).send({ passphrase });
+    const [cookie = ''] = entered.get('Set-Cookie') ?? [];
+    // RFC 6265bis, 4.1.3.2: with this prefix only Secure, Path=/ and no Domain are taken.
+    expect(cookie).toMatch(/^__Host-ozzet_session=/);
+    expect(cookie).toMatch(/; Secure/);
+    expect(cookie).toMatch(/; Path=\//);
+    expect(cookie).not.toMatch(/Domain/i);
+    expect(entered.headers['strict-transport-security']).toContain('max-age=');
+    const [pair = ''] = cookie.split(';');
+    const kits = request(app).get('/api/kits').set(tls).set('Cookie', pair);
+    expect((await kits).status).toBe(200);
+    const plain = request(app).get('/api/kits').set('Cookie', pair);
+    expect((await plain).status).toBe(401);
+    await db.close();
+  });
+
+  it.each([
+    ['a proxy', { 'X-Forwarded-For': '203.0.113.9' }],
+    ['a proxy by the standard (RFC 7239)', { Forwarded: 'for=203.0.113.9' }],
+    ['a name that was made to lead here', { Host: 'evil.example' }],
+    ['a page from elsewhere', { Origin: 'http://evil.example' }],
+  ])('lets nobody own the site by way of %s', async (_, headers) => {
+    const db = await testDatabase('empty');
+    const app = createApp({ db, log: pino({ level: 'silent' }), door: testDoor(db) });
+    const asked = await request(app).get('/api/session').set(headers);
+    expect(asked.body.needsCode).toBe(true);
+    const set = request(app).post('/api/setup').set(headers);
+    expect((await set.send({ passphrase: 'attacker owns this' })).status).toBe(403);
+    expect((await request(app).get('/api/session')).body.needsSetup).toBe(true);
     await db.close();
   });
 });

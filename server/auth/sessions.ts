@@ -8,7 +8,9 @@ import type { Staff } from './staff.ts';
 /** Who sent a request that `Sessions.required` has let pass. */
 export const staffOf = (response: Response): Staff => response.locals.staff as Staff;
 
-const cookieName = 'ozzet_session';
+/** Over TLS the name itself binds the cookie to this host, the whole site and TLS (RFC 6265bis, 4.1.3.2). */
+const cookieNames = { encrypted: '__Host-ozzet_session', plain: 'ozzet_session' } as const;
+const cookieNameOf = ({ secure }: Request) => cookieNames[secure ? 'encrypted' : 'plain'];
 const sessionDays = 30;
 
 /** Sessions of the instructor and the helpers: a random token in an HttpOnly, SameSite=Strict cookie, kept as a hash. */
@@ -23,7 +25,7 @@ export class Sessions {
   async open(request: Request, response: Response, helperId: string | null): Promise<void> {
     const token = randomBytes(32).toString('base64url');
     await insertSession(this.#db, hashedToken(token), sessionDays, helperId);
-    response.cookie(cookieName, token, {
+    response.cookie(cookieNameOf(request), token, {
       httpOnly: true,
       sameSite: 'strict',
       secure: request.secure,
@@ -35,7 +37,12 @@ export class Sessions {
   async close(request: Request, response: Response): Promise<void> {
     const token = tokenOf(request);
     if (token) await deleteSession(this.#db, hashedToken(token));
-    response.clearCookie(cookieName, { httpOnly: true, sameSite: 'strict', path: '/' });
+    response.clearCookie(cookieNameOf(request), {
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: request.secure,
+      path: '/',
+    });
   }
 
   /** @returns undefined where nobody is signed in */
@@ -64,5 +71,5 @@ export const hashedToken = (token: string) =>
 
 function tokenOf(request: Request): string | undefined {
   const cookies = (request.headers.cookie ?? '').split(';').map((pair) => pair.trim().split('='));
-  return cookies.find(([name]) => name === cookieName)?.[1];
+  return cookies.find(([name]) => name === cookieNameOf(request))?.[1];
 }

@@ -34,6 +34,7 @@ describe('the database', () => {
       { name: '006_people.sql' },
       { name: '007_iron.sql' },
       { name: '008_versions.sql' },
+      { name: '009_room.sql' },
     ]);
     await second.close();
   });

@@ -28,6 +28,8 @@ export interface Doors {
   readonly signedIn: RequestHandler;
   /** Lets pass whoever has the token of a seat; a wrong one goes by way of `ofWrong`. */
   readonly atSeat: (ofWrong: RequestHandler) => RequestHandler;
+  /** Stops what must not come over the room's network without encryption. */
+  readonly refusePlain: (endpoint: AnyEndpoint) => RequestHandler;
 }
 
 /**
@@ -37,11 +39,13 @@ export interface Doors {
 export class Api {
   readonly router = Router();
   readonly #served = new Set<AnyEndpoint>();
+  readonly #refusePlain: Doors['refusePlain'];
   readonly #doors: Readonly<Record<Access, readonly RequestHandler[]>>;
   /** Before the door; wrong links are counted in it. */
   readonly #rates: Readonly<Record<RateClass, readonly RequestHandler[]>>;
 
-  constructor({ signedIn, atSeat }: Doors) {
+  constructor({ signedIn, atSeat, refusePlain }: Doors) {
+    this.#refusePlain = refusePlain;
     // A room full of seats may share one address: only wrong links count.
     const wrongLinks = guessLimit(wrongTries['seat-link']);
     this.#doors = {
@@ -97,6 +101,7 @@ export class Api {
     this.#served.add(endpoint);
     this.router[method](
       path,
+      this.#refusePlain(endpoint),
       ...(rate ? this.#rates[rate] : []),
       ...this.#doors[access],
       ...read,

@@ -31,12 +31,18 @@ export function pageHeaders(): RequestHandler[] {
         frameAncestors: ["'none'"],
       },
     },
-    // A workshop's server is reached by plain HTTP in the room; the site that has TLS in front sets this there.
+    // See onlyEncrypted: a workshop's server is reached by plain HTTP in the room as well.
     strictTransportSecurity: false,
     referrerPolicy: { policy: 'no-referrer' },
   });
   return [nonce, policy];
 }
+
+/** Behind TLS the browser is not to come without it again. Sent by names only: an address of the room has no history. */
+export const onlyEncrypted: RequestHandler = (request, response, next) => {
+  if (request.secure) response.set('Strict-Transport-Security', 'max-age=31536000');
+  next();
+};
 
 /** Answers of the API are data: never kept, never guessed to be something else, never shown as a page. */
 export const apiHeaders: RequestHandler = (_request, response, next) => {
@@ -61,6 +67,8 @@ export function guessLimit(perQuarterHour: number): RequestHandler {
     windowMs: 15 * 60_000,
     limit: perQuarterHour,
     skipSuccessfulRequests: true,
+    // Whose address counts is said by OZZET_TRUST_PROXY, not by a header that anybody may send.
+    validate: { xForwardedForHeader: false, forwardedHeader: false },
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     handler: (_request, response) => send(response, problem),

@@ -13,10 +13,12 @@ import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { fileName, sendCsv } from '../http/csv.ts';
-import { notFound } from '../http/refusal.ts';
+import { notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
+import { updateLabelsAddress } from '../room/queries.ts';
+import type { RoomDoor } from '../room/roomDoor.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
@@ -49,7 +51,7 @@ function sendPdf(response: Response, name: string, pdf: Buffer): void {
 }
 
 /** Everything that is printed: as PDF, and as CSV for a spreadsheet. */
-export function paperRoutes(api: Api, db: Database, seatAddress: () => string): void {
+export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
   api.send(kitPaper, async ({ params, request, response }) => {
     const { kitId } = params;
     const paper = one(kitPapers, params.paper);
@@ -64,7 +66,7 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
   });
 
   api.send(eveningPapers, async ({ params, request, response }) => {
-    const bags = await bagsOf(params.workshopId);
+    const bags = await bagsOf(params.workshopId, true);
     const size = chosen(sheetSizes, request.query.size);
     const revision = await selectRevision(db, bags.kitId, bags.revision);
     if (!revision) throw noSuchPaper();
@@ -78,12 +80,12 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
   api.send(workshopPaper, async ({ params, request, response }) => {
     const paper = one(workshopPapers, params.paper);
     const format = one(paperFormats, params.format);
-    const bags = await bagsOf(params.workshopId);
+    const { title, printsAddress = false, pdf, csv } = workshopPaperDefinitions[paper];
+    const bags = await bagsOf(params.workshopId, printsAddress);
     const options = {
       size: chosen(sheetSizes, request.query.size),
       order: chosen(packingOrders, request.query.order),
     };
-    const { title, pdf, csv } = workshopPaperDefinitions[paper];
     const name = `${bags.title} ${title}`;
     if (format === 'csv') sendCsv(response, name, csv(bags, options));
     else sendPdf(response, name, await pdf(bags, options));
@@ -99,11 +101,20 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
     }
   });
 
-  async function bagsOf(id: string): Promise<BagsToPack & { readonly kitId: string }> {
+  /** @param printsAddress whether seats are opened by what is printed: then the address must be one that phones can open */
+  async function bagsOf(
+    id: string,
+    printsAddress: boolean,
+  ): Promise<BagsToPack & { readonly kitId: string }> {
     const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
     if (!workshop || !revision) {
       throw notFound('workshop', 'Choose one from the list of workshops.');
+    }
+    const seatAddress = door.seatAddress();
+    if (printsAddress) {
+      if (seatAddress === null) throw noAddress;
+      await updateLabelsAddress(db, id, seatAddress);
     }
     return {
       kitId: workshop.kitId,
@@ -116,7 +127,7 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
         new Date(workshop.startsAt),
       ),
       seats: await selectSeats(db, id),
-      seatAddress: seatAddress(),
+      seatAddress: seatAddress ?? '',
       parts: revision.lines.map(({ part }) => part),
       steps: workshop.steps,
     };
@@ -137,3 +148,9 @@ export function paperRoutes(api: Api, db: Database, seatAddress: () => string): 
     });
   }
 }
+
+const noAddress = new Refusal(
+  409,
+  'No address yet',
+  'Labels would carry an address that no phone can open. Choose the network of the room first: Workshops, Phones.',
+);

@@ -12,6 +12,7 @@ export interface BagsToPack {
   /** In words, in the place of the workshop. */
   readonly when: string;
   readonly seats: readonly Seat[];
+  /** Empty only where the paper does not print it. */
   readonly seatAddress: string;
   readonly parts: readonly Part[];
   /** The plan that the seats follow. */
@@ -27,6 +28,8 @@ export interface PaperOptions {
 
 export interface WorkshopPaperDefinition {
   readonly title: string;
+  /** Only where phones could open it is it made. */
+  readonly printsAddress?: true;
   readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;
   readonly csv: (bags: BagsToPack, options: PaperOptions) => string;
 }

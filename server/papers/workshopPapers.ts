@@ -27,6 +27,7 @@ const orderWords: Readonly<Record<PackingOrder, string>> = {
 export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPaperDefinition>> = {
   'bag-labels': {
     title: 'Bag labels',
+    printsAddress: true,
     pdf: labelSheet,
     csv: ({ seats, seatAddress, kitName, title }) =>
       csvOf<Seat>(

@@ -1,3 +1,4 @@
+import { tmpdir } from 'node:os';
 import type { Express } from 'express';
 import pino from 'pino';
 import request, { type Response, type Test } from 'supertest';
@@ -13,6 +14,7 @@ import { readTable } from '#core/partslist/table';
 import { createApp } from '../app.ts';
 import type { Database } from '../db/database.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
+import { RoomDoor } from '../room/roomDoor.ts';
 import { sessionToken } from './owner.ts';
 import { testDatabase } from './testDatabase.ts';
 
@@ -31,12 +33,16 @@ export async function testServer(): Promise<TestServer> {
   const app = createApp({
     db,
     log: pino({ level: 'silent' }),
-    seatAddress: () => 'http://bench.test',
+    door: testDoor(db),
   });
   const instructor = request.agent(app);
   instructor.set('Cookie', `ozzet_session=${sessionToken}`);
   return { app, db, instructor };
 }
+
+/** A door that somebody else keeps, at a made-up address. */
+export const testDoor = (db: Database) =>
+  new RoomDoor({ db, folder: tmpdir(), found: () => [], given: 'http://bench.test' });
 
 /** The body that imports a list with its columns as guessed. */
 export function kitBody(name: string, csv = smallKitCsv) {

@@ -29,6 +29,7 @@ import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
+import type { RoomDoor } from '../room/roomDoor.ts';
 import { calendarOf } from './calendar.ts';
 import {
   deleteSign,
@@ -50,13 +51,10 @@ export interface WorkshopDependencies {
   readonly db: Database;
   readonly log: EventLog;
   readonly channels: LiveChannels;
-  readonly seatAddress: () => string;
+  readonly door: RoomDoor;
 }
 
-export function workshopRoutes(
-  api: Api,
-  { db, log, channels, seatAddress }: WorkshopDependencies,
-): void {
+export function workshopRoutes(api: Api, { db, log, channels, door }: WorkshopDependencies): void {
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
     if (!workshop) throw notFound('workshop', 'Choose one from the list of workshops.');
@@ -74,7 +72,7 @@ export function workshopRoutes(
       ...workshop,
       parts: await partsOf(workshop),
       seats: await selectSeats(db, params.workshopId),
-      seatAddress: seatAddress(),
+      seatAddress: door.seatAddress(),
       heatTimes: heatTimesOf(workshop.iron),
     };
   });

@@ -20,27 +20,40 @@ import { useSave } from './useSave.ts';
 import { Wordmark } from './Wordmark.tsx';
 
 /** As it is filled in: the name may be left empty. */
-const enterBody = fields({ name: anyText('A name', 40), passphrase: signInPassphrase });
-const firstBody = fields({ name: anyText('A name', 40), passphrase: newPassphrase });
+const enterBody = fields({
+  name: anyText('A name', 40),
+  passphrase: signInPassphrase,
+  code: anyText('A code', 20),
+});
+const firstBody = fields({
+  name: anyText('A name', 40),
+  passphrase: newPassphrase,
+  code: anyText('A code', 20),
+});
 
 /** The door: the passphrase, or on first use the choice of one. */
 export function SignInPage() {
-  const { needsSetup } = useLoaderData<SessionState>();
+  const { needsSetup, needsCode } = useLoaderData<SessionState>();
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const form = useForm({
     resolver: resolverOf(needsSetup ? firstBody : enterBody),
-    defaultValues: { name: '', passphrase: '' },
+    defaultValues: { name: '', passphrase: '', code: '' },
   });
   const { run } = useSave();
   const { errors, isSubmitting } = form.formState;
 
   const enter = form.handleSubmit(async (body) => {
-    const { passphrase } = body;
+    const { name, passphrase, code } = body;
     const refused = await run(() =>
-      needsSetup ? call(setUp, { body: { passphrase } }) : call(signIn, { body }),
+      needsSetup
+        ? call(setUp, { body: needsCode ? { passphrase, code } : { passphrase } })
+        : call(signIn, { body: { name, passphrase } }),
     );
-    if (refused) {
+    const wrongCode = refused?.about('code');
+    if (refused && wrongCode) {
+      form.setError('code', { message: wrongCode });
+    } else if (refused) {
       form.setError('passphrase', { message: refused.about('passphrase') ?? refused.message });
     } else {
       await navigate(ownPath(search.get('next')));
@@ -80,6 +93,18 @@ export function SignInPage() {
           helperText={errors.passphrase?.message ?? (needsSetup ? 'At least 10 characters.' : ' ')}
           {...form.register('passphrase')}
         />
+        {needsCode && (
+          <TextField
+            label="Code"
+            autoComplete="off"
+            error={errors.code !== undefined}
+            helperText={
+              errors.code?.message ??
+              'The terminal in which Ozzet was started shows it. On that computer itself no code is asked for.'
+            }
+            {...form.register('code')}
+          />
+        )}
         <Button type="submit" variant="contained" size="large" loading={isSubmitting}>
           {needsSetup ? 'Set passphrase' : 'Sign in'}
         </Button>

@@ -35,6 +35,7 @@ import { loadFloor } from '../workshops/floor/keptFloor.ts';
 import { HelpersPage, loadHelpers } from '../workshops/HelpersPage.tsx';
 import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
 import { loadPack, PackPage } from '../workshops/PackPage.tsx';
+import { loadRoom, PhonesPage } from '../workshops/phones/PhonesPage.tsx';
 import { loadPlan, PlanPage } from '../workshops/plan/PlanPage.tsx';
 import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
 import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
@@ -164,6 +165,7 @@ export const routes = createBrowserRouter([
           },
           { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
           { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
+          { path: 'workshops/phones', loader: loadRoom, element: <PhonesPage /> },
           { path: 'workshops/helpers', loader: loadHelpers, element: <HelpersPage /> },
           {
             id: 'workshop',

@@ -11,14 +11,14 @@ beforeEach(() => {
   server = new FakeServer();
 });
 
-const signedIn = { signedIn: true, helper: null, needsSetup: false };
+const signedIn = { signedIn: true, helper: null, needsSetup: false, needsCode: false };
 
-const open = (needsSetup: boolean, next = '') => {
+const open = (needsSetup: boolean, next = '', needsCode = false) => {
   const router = showPage(
     [
       {
         path: '/sign-in',
-        loader: () => ({ signedIn: false, helper: null, needsSetup }),
+        loader: () => ({ signedIn: false, helper: null, needsSetup, needsCode }),
         element: <SignInPage />,
       },
       { path: '*', element: <h1>inside</h1> },
@@ -42,6 +42,23 @@ it('a first passphrase has some length, and opens the door', async () => {
   await user.type(field, ' and longer{Enter}');
   await waitFor(() => expect(router.state.location.pathname).toBe('/workshops'));
   expect(chosen).toEqual(['tooshort and longer']);
+});
+
+it('from another device the code of the terminal is asked for, and told at its field where it is wrong', async () => {
+  server.on(setUp, ({ body }) => {
+    if (body.code !== 'ABCD-2345') {
+      throw new Refused(403, 'No', [{ field: 'code', message: 'This is not the code.' }]);
+    }
+    return signedIn;
+  });
+  const { user, router } = open(true, '', true);
+  await user.type(await screen.findByLabelText('Passphrase'), 'a quiet harbour');
+  const code = screen.getByLabelText('Code');
+  await user.type(code, 'nonsense{Enter}');
+  expect(await screen.findByText('This is not the code.')).toBeTruthy();
+  await user.clear(code);
+  await user.type(code, 'ABCD-2345{Enter}');
+  await waitFor(() => expect(router.state.location.pathname).toBe('/workshops'));
 });
 
 it('a wrong passphrase is told at its field, which keeps what was typed', async () => {

@@ -42,6 +42,8 @@ const papers: readonly (readonly [WorkshopPaper, string])[] = [
 export function PackPage() {
   const { t } = useTranslation();
   const workshop = useWorkshop();
+  const canPrint = (paper: WorkshopPaper) =>
+    paper !== 'bag-labels' || workshop.seatAddress !== null;
   const revision = useLoaderData<Revision>();
   const [search, choose] = useChoices();
   const order = packingOrders.find((one) => one === search.get('by')) ?? 'kind';
@@ -145,6 +147,7 @@ export function PackPage() {
                       <Button
                         key={size}
                         size="small"
+                        disabled={!canPrint(paper)}
                         href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order })}
                         target="_blank"
                         aria-label={`${name}, ${size === 'a4' ? 'A4' : 'Letter'}`}
@@ -154,6 +157,7 @@ export function PackPage() {
                     ))}
                     <Button
                       size="small"
+                      disabled={!canPrint(paper)}
                       href={workshopPaperPath(workshop.id, paper, 'csv', { order })}
                       aria-label={`${name} as CSV`}
                     >
@@ -164,6 +168,12 @@ export function PackPage() {
               ))}
             </tbody>
           </table>
+          {!canPrint('bag-labels') && (
+            <Typography sx={{ mt: 1 }}>
+              Labels need an address that phones can open.{' '}
+              <Link to="/workshops/phones">Choose the network of the room</Link> first.
+            </Typography>
+          )}
           <Typography sx={{ mt: 1 }}>
             <Link to={`/kits/${workshop.kitId}/papers`}>Papers of the kit</Link> ·{' '}
             <Link to={`/stores/needs?for=${workshop.id}`}>What is short, and what to buy</Link>

@@ -33,14 +33,17 @@ export function WorkshopsPage() {
   return (
     <>
       <PageHead title="Workshops" facts="A date, a kit, a room, people.">
-        {helper === undefined && (
-          <Box sx={{ display: 'flex', gap: 1 }}>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button component={Link} to="/workshops/phones" color="inherit">
+            Phones
+          </Button>
+          {helper === undefined && (
             <Button component={Link} to="/workshops/helpers" color="inherit">
               Helpers
             </Button>
-            {workshops.length > 0 && plan}
-          </Box>
-        )}
+          )}
+          {helper === undefined && workshops.length > 0 && plan}
+        </Box>
       </PageHead>
       {workshops.length === 0 && (
         <EmptyState

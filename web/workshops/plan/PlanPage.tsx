@@ -45,6 +45,8 @@ export function PlanPage() {
   const workshop = useWorkshop();
   const { paces, signs } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
+  // The labels among them carry an address.
+  const canPrint = workshop.seatAddress !== null;
   const minutes = totalMinutes(steps);
   // Of whole minutes, as they are shown: the three figures add up.
   const spare = lengthMinutes - Math.round(minutes);
@@ -82,6 +84,7 @@ export function PlanPage() {
             startIcon={<Print />}
             href={eveningPapersPath(id)}
             target="_blank"
+            disabled={!canPrint}
           >
             All papers, A4
           </Button>
@@ -89,6 +92,7 @@ export function PlanPage() {
             color="inherit"
             href={eveningPapersPath(id, 'letter')}
             target="_blank"
+            disabled={!canPrint}
             aria-label="All papers, Letter"
           >
             Letter

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
+import { Link } from 'react-router';
 import { seatPagePath } from '#contract/seats';
 import type { Seat, Workshop } from '#contract/workshops';
 import { ink } from '../../app/tokens.ts';
@@ -11,18 +12,21 @@ import { QrCode } from '../../ui/QrCode.tsx';
 
 /** The link and the code of each seat. */
 export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly workshop: Workshop }) {
-  const onlyHere = /\/\/(127\.|localhost|\[::1\])/.test(seatAddress);
   return (
     <Box component="section" aria-labelledby="tickets">
       <Typography variant="h2" id="tickets" sx={{ mb: 1 }}>
         Links and codes
       </Typography>
-      {onlyHere && (
+      {seatAddress === null ? (
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
-          These links open on this computer only. For phones and tablets in the room, start Ozzet
-          with <span className="mono">OZZET_HOST=0.0.0.0</span>; the links then carry this
-          computer’s address in the room.
+          No phone can open a seat yet, so there are no codes and no labels to print.{' '}
+          <Link to="/workshops/phones">Choose the network of the room</Link> first. On this computer
+          seats open all the same.
         </Alert>
+      ) : (
+        <Typography sx={{ mb: 1 }}>
+          By {seatAddress}. <Link to="/workshops/phones">Whether phones get in</Link>
+        </Typography>
       )}
       <Box
         component="ul"
@@ -36,19 +40,23 @@ export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly wor
         }}
       >
         {seats.map((seat) => (
-          <SeatTicket key={seat.id} seat={seat} address={seatAddress + seatPagePath(seat.token)} />
+          <SeatTicket
+            key={seat.id}
+            seat={seat}
+            address={seatAddress && seatAddress + seatPagePath(seat.token)}
+          />
         ))}
       </Box>
     </Box>
   );
 }
 
-function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: string }) {
+function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: string | null }) {
   const { enqueueSnackbar } = useSnackbar();
   const label = `seat ${seat.number}${seat.name ? `, ${seat.name}` : ''}`;
-  const copy = async () => {
+  const copy = async (link: string) => {
     try {
-      await navigator.clipboard.writeText(address);
+      await navigator.clipboard.writeText(link);
       enqueueSnackbar(`Link of ${label} copied`);
     } catch {
       enqueueSnackbar(
@@ -67,7 +75,7 @@ function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: 
         p: 1.25,
       }}
     >
-      <QrCode text={address} name={`Code of ${label}`} sizePx={116} />
+      {address && <QrCode text={address} name={`Code of ${label}`} sizePx={116} />}
       <Box sx={{ display: 'grid', alignContent: 'space-between', minWidth: 0 }}>
         <Box>
           <Box className="mono" sx={{ fontSize: '1.5rem', lineHeight: 1 }}>
@@ -86,14 +94,16 @@ function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: 
           >
             Open the seat
           </Button>
-          <Button
-            size="small"
-            startIcon={<ContentCopy />}
-            onClick={() => void copy()}
-            aria-label={`Copy the link of ${label}`}
-          >
-            Copy link
-          </Button>
+          {address && (
+            <Button
+              size="small"
+              startIcon={<ContentCopy />}
+              onClick={() => void copy(address)}
+              aria-label={`Copy the link of ${label}`}
+            >
+              Copy link
+            </Button>
+          )}
         </Box>
       </Box>
     </Box>
