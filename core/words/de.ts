@@ -1029,6 +1029,8 @@ const seat: Words = {
       'Kein Netz. Arbeite weiter: {{count}} Eintrag bleibt hier und wird später gesendet.',
     offlineWaiting_other:
       'Kein Netz. Arbeite weiter: {{count}} Einträge bleiben hier und werden später gesendet.',
+    doNotReload:
+      'Lade diese Seite nicht neu und schließe sie nicht, bis das Netz wieder da ist: Sie ließe sich nicht öffnen.',
     places: 'Plätze auf der Platine: {{places}}',
     noPlace: 'kein eigener Platz',
     pictureOnMat: 'Auf deiner Matte',

@@ -1020,6 +1020,7 @@ const seat: Words = {
       'Sin red. Sigue trabajando: {{count}} entradas se guardan aquí y se envían después.',
     offlineWaiting_other:
       'Sin red. Sigue trabajando: {{count}} entradas se guardan aquí y se envían después.',
+    doNotReload: 'No recargues ni cierres esta página hasta que vuelva la red: no se podría abrir.',
     places: 'Sitios en la placa: {{places}}',
     noPlace: 'sin sitio propio',
     pictureOnMat: 'En tu mesa',

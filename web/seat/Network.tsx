@@ -7,7 +7,7 @@ interface NetworkProps {
   readonly waiting: number;
 }
 
-/** Says plainly whether what was entered has arrived. */
+/** Says plainly whether what was entered has arrived. Over plain HTTP browsers keep no pages for when there is no network. */
 export function Network({ connected, waiting }: NetworkProps) {
   const { t } = useTranslation();
   if (!connected) {
@@ -15,6 +15,7 @@ export function Network({ connected, waiting }: NetworkProps) {
       <span role="status" className="network network-off">
         <Glyph name="ring" />{' '}
         {waiting > 0 ? t('seat.offlineWaiting', { count: waiting }) : t('seat.offline')}
+        {globalThis.isSecureContext === false && <strong> {t('seat.doNotReload')}</strong>}
       </span>
     );
   }

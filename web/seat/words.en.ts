@@ -21,6 +21,8 @@ export const seatEnglish = {
   offlineWaiting_one: 'No network. Go on working: {{count}} entry is kept here and sent later.',
   offlineWaiting_other:
     'No network. Go on working: {{count}} entries are kept here and sent later.',
+  doNotReload:
+    'Do not reload this page or close it until the network is back: it could not be opened.',
   places: 'Places on the board: {{places}}',
   noPlace: 'no place of its own',
   pictureOnMat: 'On your mat',

@@ -40,13 +40,65 @@ export function PhonesPage() {
       />
       <Outdated room={room} />
       {room.isGiven ? <Given room={room} /> : <Switch room={room} />}
-      {room.isOpen && <TestCode room={room} />}
       {!room.isGiven && <Tablets room={room} />}
     </>
   );
 }
 
 function Switch({ room }: { readonly room: Room }) {
+  const { revalidate } = useRevalidator();
+  const { run, refusal, saving } = useSave();
+  const mayOpen = useHelperName() === undefined;
+  const close = () =>
+    run(async () => {
+      await call(closeRoom, {});
+      await revalidate();
+    });
+  if (!room.isOpen) {
+    return (
+      <Box component="section" aria-labelledby="door" sx={{ maxWidth: 900, mb: 3 }}>
+        <Typography variant="h2" id="door" sx={{ mb: 1 }}>
+          Phones are not let in
+        </Typography>
+        <Typography sx={{ mb: 1.5 }}>Nothing but this computer can open a seat now.</Typography>
+        <Choices room={room} />
+      </Box>
+    );
+  }
+  return (
+    <Box component="section" aria-labelledby="door" sx={{ maxWidth: 900, mb: 3 }}>
+      <Typography variant="h2" id="door" sx={{ mb: 1 }}>
+        Phones are let in
+      </Typography>
+      <Typography sx={{ mb: 1.5 }}>
+        At <span className="mono">{room.seatAddress}</span>
+        {room.openUntil && `, until ${untilWords(room.openUntil)}; then the door closes by itself`}.
+      </Typography>
+      {mayOpen && (
+        <Button variant="outlined" color="inherit" loading={saving} onClick={() => void close()}>
+          Let no phones in any more
+        </Button>
+      )}
+      {refusal && (
+        <Alert severity="error" sx={{ mt: 2 }}>
+          {refusal.message}
+        </Alert>
+      )}
+      <TestCode room={room} />
+      {mayOpen && (
+        <details>
+          <summary>Another network, or another way</summary>
+          <Box sx={{ mt: 1.5 }}>
+            <Choices room={room} />
+          </Box>
+        </details>
+      )}
+    </Box>
+  );
+}
+
+/** Which network the phones are in, and how they come. */
+function Choices({ room }: { readonly room: Room }) {
   const { found } = room;
   const { revalidate } = useRevalidator();
   const { run, refusal, saving } = useSave();
@@ -60,121 +112,86 @@ function Switch({ room }: { readonly room: Room }) {
       await call(openRoom, { body: { address, seatsBy } });
       await revalidate();
     });
-  const close = () =>
-    run(async () => {
-      await call(closeRoom, {});
-      await revalidate();
-    });
-  const isAsChosen = room.isOpen && address === room.address && seatsBy === room.seatsBy;
+  if (!mayOpen) return <Typography>The instructor opens and closes the door.</Typography>;
+  if (found.length === 0) {
+    return (
+      <Alert severity="warning">
+        This computer is in no network. Join the Wi-Fi of the room, or let this computer or a phone
+        make one, then open this page again.
+      </Alert>
+    );
+  }
   return (
-    <Box component="section" aria-labelledby="door" sx={{ maxWidth: 900, mb: 3 }}>
-      <Typography variant="h2" id="door" sx={{ mb: 1 }}>
-        {room.isOpen ? 'Phones are let in' : 'Phones are not let in'}
-      </Typography>
-      <Typography sx={{ mb: 1.5 }}>
-        {room.isOpen
-          ? `At ${room.seatAddress}${room.openUntil ? `, until ${untilWords(room.openUntil)}; then the door closes by itself` : ''}.`
-          : 'Nothing but this computer can open a seat now.'}
-      </Typography>
-      {found.length === 0 ? (
+    <>
+      {!room.isHere && room.address !== null && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          This computer is in no network. Join the Wi-Fi of the room, or let this computer or a
-          phone make one, then come back to this page.
+          The address that was used last, {room.address}, is not there any more. Labels printed with
+          it lead nowhere.
         </Alert>
-      ) : (
-        <>
-          {!room.isHere && room.address !== null && (
-            <Alert severity="warning" sx={{ mb: 2 }}>
-              The address that was used last, {room.address}, is not there any more. Labels printed
-              with it lead nowhere.
-            </Alert>
-          )}
-          <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
-            <Typography component="legend" sx={{ fontWeight: 650 }}>
-              {found.length > 1
-                ? 'Which network are the phones in?'
-                : 'The network of this computer'}
-            </Typography>
-            <RadioGroup
-              aria-label="Network"
-              value={address}
-              onChange={(_, chosen) => setAddress(chosen)}
-            >
-              {found.map((one) => (
-                <FormControlLabel
-                  key={one.address}
-                  value={one.address}
-                  control={<Radio />}
-                  disabled={!mayOpen}
-                  label={
-                    <span>
-                      <span className="mono">{one.address}</span>
-                      {one.network !== 'given' && ` (${one.network})`}
-                    </span>
-                  }
-                />
-              ))}
-            </RadioGroup>
-          </Box>
-          <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
-            <Typography component="legend" sx={{ fontWeight: 650 }}>
-              How do seats open?
-            </Typography>
-            <RadioGroup
-              aria-label="How seats open"
-              value={seatsBy}
-              onChange={(_, chosen) => setSeatsBy(chosen as Room['seatsBy'])}
-            >
-              <FormControlLabel
-                value="http"
-                control={<Radio />}
-                disabled={!mayOpen}
-                label="Without a warning (http). A first name and steps travel, readable for whoever listens in the Wi-Fi. A phone that loses the network must not reload its page."
-              />
-              <FormControlLabel
-                value="https"
-                control={<Radio />}
-                disabled={!mayOpen}
-                label="Encrypted (https). For tablets that trust this site; a phone that does not shows a warning first."
-              />
-            </RadioGroup>
-          </Box>
-        </>
       )}
+      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
+        <Typography component="legend" sx={{ fontWeight: 650 }}>
+          {found.length > 1 ? 'Which network are the phones in?' : 'The network of this computer'}
+        </Typography>
+        <RadioGroup
+          aria-label="Network"
+          value={address}
+          onChange={(_, chosen) => setAddress(chosen)}
+        >
+          {found.map((one) => (
+            <FormControlLabel
+              key={one.address}
+              value={one.address}
+              control={<Radio />}
+              disabled={!mayOpen}
+              label={
+                <span>
+                  <span className="mono">{one.address}</span>
+                  {one.network !== 'given' && ` (${one.network})`}
+                </span>
+              }
+            />
+          ))}
+        </RadioGroup>
+      </Box>
+      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
+        <Typography component="legend" sx={{ fontWeight: 650 }}>
+          How do seats open?
+        </Typography>
+        <RadioGroup
+          aria-label="How seats open"
+          value={seatsBy}
+          onChange={(_, chosen) => setSeatsBy(chosen as Room['seatsBy'])}
+        >
+          <FormControlLabel
+            value="http"
+            control={<Radio />}
+            disabled={!mayOpen}
+            label="Without a warning (http). A first name and steps travel, readable for whoever listens in the Wi-Fi. A phone that loses the network must not reload its page."
+          />
+          <FormControlLabel
+            value="https"
+            control={<Radio />}
+            disabled={!mayOpen}
+            label="Encrypted (https). For tablets that trust this site; a phone that does not shows a warning first."
+          />
+        </RadioGroup>
+      </Box>
       {refusal && (
         <Alert severity="error" sx={{ mb: 2 }}>
           {refusal.message}
         </Alert>
       )}
-      {mayOpen ? (
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          {!isAsChosen && (
-            <Button
-              variant="contained"
-              size="large"
-              disabled={address === ''}
-              loading={saving}
-              onClick={() => void open()}
-            >
-              {room.isOpen ? 'Change the door to this' : 'Let phones in this room in'}
-            </Button>
-          )}
-          {room.isOpen && (
-            <Button
-              variant="outlined"
-              color="inherit"
-              size="large"
-              loading={saving}
-              onClick={() => void close()}
-            >
-              Let no phones in any more
-            </Button>
-          )}
-        </Box>
-      ) : (
-        <Typography>The instructor opens and closes the door.</Typography>
-      )}
-    </Box>
+      <Button
+        variant="contained"
+        size="large"
+        disabled={address === ''}
+        loading={saving}
+        onClick={() => void open()}
+      >
+        {room.isOpen ? 'Change the door to this' : 'Let phones in this room in'}
+      </Button>
+    </>
   );
 }
 
@@ -184,7 +201,7 @@ function TestCode({ room: { helloAddress, reachedAt } }: { readonly room: Room }
     <Box
       component="section"
       aria-labelledby="test"
-      sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'center', mb: 3 }}
+      sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'center', my: 2 }}
     >
       <QrCode text={helloAddress} name="Test code for one phone" sizePx={260} />
       <Box sx={{ maxWidth: 480 }}>
@@ -269,7 +286,9 @@ function Tablets({ room: { fingerprint, staffAddress } }: { readonly room: Room 
         , load <a href={authorityFile.path}>the authority</a>, and compare its fingerprint:
       </p>
       <Box className="mono" sx={{ background: ink('sheet'), p: 1.5, overflowWrap: 'anywhere' }}>
-        {digits.slice(0, 16).join(' ')} {digits.slice(16).join(' ')}
+        {[0, 8, 16, 24].map((at) => (
+          <div key={at}>{digits.slice(at, at + 8).join(' ')}</div>
+        ))}
       </Box>
     </Box>
   );

@@ -25,7 +25,8 @@ export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly wor
         </Alert>
       ) : (
         <Typography sx={{ mb: 1 }}>
-          By {seatAddress}. <Link to="/workshops/phones">Whether phones get in</Link>
+          Codes and links lead to <span className="mono">{seatAddress}</span>.{' '}
+          <Link to="/workshops/phones">Do phones get in?</Link>
         </Typography>
       )}
       <Box
