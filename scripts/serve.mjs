@@ -1,5 +1,5 @@
 /**
- * Starts Ozzet: installs and builds what is missing, opens the data folder, serves.
+ * Starts Ozzet: installs and builds what is missing, has serving.mjs serve, and starts it again after a fault.
  *
  *   node scripts/serve.mjs            with your own data, in data/ (or OZZET_DATA)
  *   node scripts/serve.mjs --demo     with the demo, in data-demo/ (or OZZET_DATA); --fresh starts the demo over
@@ -8,9 +8,9 @@
  * proxy keeps the door, OZZET_TRUST_PROXY how many proxies there are; OZZET_CERT and OZZET_KEY name the files of a
  * certificate of one's own; OZZET_ROOM_ADDRESSES lists this computer's addresses where it cannot find them itself.
  */
+import { fork } from 'node:child_process';
 import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { buildIfChanged, installPackages, requireNode, root, say, stop } from './prepare.mjs';
 
 const demo = process.argv.includes('--demo');
@@ -27,49 +27,41 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
 const dataFolder = resolve(root, process.env.OZZET_DATA ?? (demo ? 'data-demo' : 'data'));
 if (fresh) startOver();
 
-const module = (name) => import(pathToFileURL(join(root, 'dist', 'server', name)).href);
-const { start } = await module('start.js');
-try {
-  const server = await start({
-    dataFolder,
-    port,
-    pagesFolder: join(root, 'dist', 'web'),
-    publicAddress: process.env.OZZET_URL,
-    trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
-    certificate: certificateFiles(),
-    roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
+/** The exit code of a fault that nobody foresaw; see server/faults.ts. */
+const faultExit = 70;
+/** More faults than that within a minute, and a new start does not help. */
+const mostStarts = 5;
+const starts = [];
+let serving;
+/** Kept over a new start: devices come back to where they were. */
+let heldPort = port;
+
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.on(signal, () => serving?.kill('SIGTERM'));
+}
+serve();
+
+function serve() {
+  starts.push(Date.now());
+  serving = fork(join(import.meta.dirname, 'serving.mjs'), demo ? ['--demo'] : [], {
+    env: { ...process.env, PORT: String(heldPort), OZZET_DATA: dataFolder },
   });
-  for (const signal of ['SIGINT', 'SIGTERM']) {
-    process.once(signal, () => void server.close().then(() => process.exit(0)));
-  }
-  const address = `http://127.0.0.1:${server.port}`;
-  if (demo) {
-    const { loadDemo, demoPassphrase } = await module('demo.js');
-    await loadDemo(address, new Date());
-    say(`The demo’s passphrase is: ${demoPassphrase}`);
-  }
-  if (server.setupCode && !demo) {
+  serving.on('message', ({ port }) => {
+    heldPort = port;
+  });
+  serving.once('exit', (code, signal) => {
+    const lately = starts.filter((at) => at > Date.now() - 60_000).length;
+    if (code !== faultExit) process.exit(code ?? (signal ? 1 : 0));
+    if (lately >= mostStarts) {
+      stop(
+        `Ozzet has ended ${lately} times within a minute. What went wrong stands in ${join(dataFolder, 'faults.log')}; the data is safe.`,
+      );
+    }
     say(
-      `To choose the first passphrase from another device, its page asks for this code: ${server.setupCode}`,
+      'Something went wrong that nobody foresaw; it is written down in faults.log. Starting again …',
     );
-  }
-  say(`Ozzet is ready at ${address}`);
-} catch (error) {
-  stop(error instanceof Error ? error.message : String(error));
-}
-
-/** “1” is a number of proxies, anything else their addresses. */
-function numberOr(text) {
-  return text === undefined || text === '' || Number.isNaN(Number(text))
-    ? text || undefined
-    : Number(text);
-}
-
-function certificateFiles() {
-  const { OZZET_CERT: cert, OZZET_KEY: key } = process.env;
-  if (!cert && !key) return undefined;
-  if (!cert || !key) stop('OZZET_CERT and OZZET_KEY go together: name both files, or neither.');
-  return { cert: resolve(root, cert), key: resolve(root, key) };
+    serve();
+  });
 }
 
 /** Empties the demo's folder, and no other: it must hold what this program puts there, or nothing. */
@@ -77,7 +69,8 @@ function startOver() {
   if (!demo) stop('--fresh is for the demo only; your own data is never thrown away.');
   if (!existsSync(dataFolder)) return;
   const foreign = readdirSync(dataFolder).filter(
-    (name) => !['postgres', 'in-use-by.pid'].includes(name),
+    (name) =>
+      !['postgres', 'in-use-by.pid', 'certificates', 'faults.log', 'backups'].includes(name),
   );
   if (foreign.length > 0)
     stop(`${dataFolder} holds something else (${foreign[0]}), so it is not emptied.`);

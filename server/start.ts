@@ -10,6 +10,7 @@ import { LogMemory } from './builds/logMemory.ts';
 import { openDatabase } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
+import { endOnFault } from './faults.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
@@ -34,7 +35,7 @@ export interface RunningServer {
   readonly port: number;
   /** For choosing the first passphrase from another device; undefined once there is one. */
   readonly setupCode: string | undefined;
-  /** Ends the streams, closes the database and frees the folder. */
+  /** Asked again it is the same one. Ends the streams, closes the database and frees the folder. */
   close(): Promise<void>;
 }
 
@@ -91,18 +92,20 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   const { port } = server.address() as AddressInfo;
   await door.start(app, port);
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
-  return {
-    port,
-    setupCode,
-    close: async () => {
+  let closing: Promise<void> | undefined;
+  const close = () => {
+    closing ??= (async () => {
       await door.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;
       await warming;
       await stop();
-    },
+    })();
+    return closing;
   };
+  endOnFault(dataFolder, close);
+  return { port, setupCode, close };
 }
 
 /** Eight signs that nobody confuses, in two groups. */

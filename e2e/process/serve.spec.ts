@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -108,6 +108,31 @@ test('what was acknowledged is there after a sudden end', async () => {
   const { events } = await read(after.address, `${path}/log`, await signIn(after.address));
   expect(events.map(({ event }) => event.id)).toEqual(expect.arrayContaining(ids));
 });
+
+test('a fault outside every request is written down, and the same address answers again', async () => {
+  test.slow();
+  copyDemo(data);
+  // Thrown where no request is, as soon as the file is there.
+  const trigger = join(data, '..', 'now');
+  const fault = `import{existsSync,rmSync}from"node:fs";if(process.argv[1]?.endsWith("serving.mjs"))setInterval(()=>{if(existsSync(${JSON.stringify(trigger)})){rmSync(${JSON.stringify(trigger)});throw new Error("out of nowhere")}},50).unref()`;
+  const program = await start(['--demo'], {
+    NODE_OPTIONS: `--import data:text/javascript,${encodeURIComponent(fault)}`,
+  });
+  const made = await workshops(program.address);
+  writeFileSync(trigger, '');
+  await expect(async () => expect(readFaults()).toHaveLength(1)).toPass();
+  await expect(async () => expect(await workshops(program.address)).toEqual(made)).toPass();
+  expect(readFaults()[0]).toMatchObject({ message: 'out of nowhere' });
+});
+
+function readFaults(): { message: string }[] {
+  const file = join(data, 'faults.log');
+  if (!existsSync(file)) return [];
+  return readFileSync(file, 'utf8')
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line));
+}
 
 test('two servers never share a data folder, nor a port', async () => {
   const first = await start();

@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { cases } from '#core/testing/cases';
 import { type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
@@ -29,6 +31,71 @@ describe('a Gerber layer as a picture', () => {
       field: 'text',
       message: expect.stringMatching(/Choose/),
     });
+  });
+
+  const repeated = (times: number) =>
+    `%FSLAX24Y24*%%MOMM*%%ADD10C,0.5*%D10*%SRX${times}Y${times}I1.0J1.0*%X0Y0D03*%SR*%M02*`;
+
+  it.each([
+    ['a coordinate before any format', 'X0Y0D02*'],
+    ['the older dialect, RS-274D', 'G54D10*X1000Y1000D03*M02*'],
+    ['words with a coordinate in them', 'Hello world of D10* X5* and so on'],
+    [
+      'a macro that asks for itself',
+      `%FSLAX24Y24*%%MOMM*%%AMA*${'('.repeat(4000)}1*%%ADD10A*%D10*X0Y0D03*M02*`,
+    ],
+    ['400 million flashes', repeated(20_000)],
+  ])('%s is a sentence, and nobody else waits for it', async (_, text) => {
+    const drawing = draw(text);
+    // Asked while the other is under way.
+    const asked = await server.instructor.get('/api/kits');
+    expect(asked.status).toBe(200);
+    const answer = await drawing;
+    expect(answer.status).toBe(422);
+    expect(answer.body.errors[0].message).toMatch(
+      /^This is no Gerber layer that can be drawn: .*Choose/,
+    );
+    await server.instructor.get('/api/session').expect(200);
+  });
+
+  it('that would be too large to keep is refused, a smaller one drawn', async () => {
+    expect((await draw(repeated(300))).status).toBe(422);
+    expect((await draw(repeated(4))).status).toBe(200);
+  });
+
+  it('whatever is in it: an answer, and the server lives', { timeout: 120_000 }, async () => {
+    const statements = fc.array(
+      fc.constantFrom(
+        '%FSLAX24Y24*%',
+        '%MOIN*%',
+        '%ADD10C,0.5*%',
+        '%AMM*21,1,1,$1,0,0,0*%',
+        '%ADD11M,2*%',
+        '%LPC*%',
+        '%SRX2Y2I1J1*%',
+        'D10*',
+        'D11*',
+        'G36*',
+        'G37*',
+        'G75*',
+        'G02*',
+        'X10Y10I5J5D01*',
+        'X0Y0D02*',
+        'X5*',
+        'M02*',
+        '\u0000',
+        '%',
+        '*',
+      ),
+      { maxLength: 25 },
+    );
+    await fc.assert(
+      fc.asyncProperty(statements, async (parts) => {
+        const { status } = await draw(`%FSLAX24Y24*%${parts.join('')}`);
+        expect([200, 422]).toContain(status);
+      }),
+      { numRuns: cases(25) },
+    );
   });
 });
 

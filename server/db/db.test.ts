@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -110,9 +110,44 @@ describe('the database', () => {
 describe('a data folder', () => {
   const lockFile = () => join(folder, 'in-use-by.pid');
 
+  const other = (changes: object) => {
+    lockFolder(folder);
+    const own = JSON.parse(readFileSync(lockFile(), 'utf8'));
+    writeFileSync(lockFile(), JSON.stringify({ ...own, ...changes }));
+  };
+  const alive = { pid: process.ppid };
+
+  it('of another container counts while it is touched, whatever its number', () => {
+    other({ pid: process.pid, processes: 'pid:[1]', host: 'other' });
+    expect(() => lockFolder(folder)).toThrow(/in another container or on another computer/);
+    const before = new Date(Date.now() - 60_000);
+    utimesSync(lockFile(), before, before);
+    lockFolder(folder)();
+  });
+
+  it('of before a reboot is nobody’s, though its number lives again', () => {
+    other({ ...alive, boot: 'another boot' });
+    lockFolder(folder)();
+  });
+
+  it('whose number was given to another program since is nobody’s', () => {
+    other({ ...alive, started: '1' });
+    lockFolder(folder)();
+  });
+
+  it('that came along with a copy of the folder is nobody’s', () => {
+    other({ ...alive, started: null, folder: '1:1' });
+    lockFolder(folder)();
+  });
+
+  it('of a program that lives is refused by its number', () => {
+    other({ ...alive, started: null });
+    expect(() => lockFolder(folder)).toThrow(`in use by process ${process.ppid}. Stop it`);
+  });
+
   it('is held by one process and free again afterwards', () => {
     const unlock = lockFolder(folder);
-    expect(readFileSync(lockFile(), 'utf8')).toBe(String(process.pid));
+    expect(JSON.parse(readFileSync(lockFile(), 'utf8'))).toMatchObject({ pid: process.pid });
     unlock();
     lockFolder(folder)();
   });

@@ -1,0 +1,56 @@
+/** Opens the data folder and serves: what serve.mjs starts, with PORT and OZZET_DATA set. */
+import { join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { root, say, stop } from './prepare.mjs';
+
+const demo = process.argv.includes('--demo');
+const dataFolder = process.env.OZZET_DATA;
+
+// Without the one that starts it again it would hold the folder for ever.
+process.once('disconnect', () => process.exit(1));
+
+const module = (name) => import(pathToFileURL(join(root, 'dist', 'server', name)).href);
+const { start } = await module('start.js');
+try {
+  const server = await start({
+    dataFolder,
+    port: Number(process.env.PORT),
+    pagesFolder: join(root, 'dist', 'web'),
+    publicAddress: process.env.OZZET_URL,
+    trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
+    certificate: certificateFiles(),
+    roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
+  });
+  for (const signal of ['SIGINT', 'SIGTERM']) {
+    process.once(signal, () => void server.close().then(() => process.exit(0)));
+  }
+  process.send?.({ port: server.port });
+  const address = `http://127.0.0.1:${server.port}`;
+  if (demo) {
+    const { loadDemo, demoPassphrase } = await module('demo.js');
+    await loadDemo(address, new Date());
+    say(`The demo’s passphrase is: ${demoPassphrase}`);
+  }
+  if (server.setupCode && !demo) {
+    say(
+      `To choose the first passphrase from another device, its page asks for this code: ${server.setupCode}`,
+    );
+  }
+  say(`Ozzet is ready at ${address}`);
+} catch (error) {
+  stop(error instanceof Error ? error.message : String(error));
+}
+
+/** “1” is a number of proxies, anything else their addresses. */
+function numberOr(text) {
+  return text === undefined || text === '' || Number.isNaN(Number(text))
+    ? text || undefined
+    : Number(text);
+}
+
+function certificateFiles() {
+  const { OZZET_CERT: cert, OZZET_KEY: key } = process.env;
+  if (!cert && !key) return undefined;
+  if (!cert || !key) stop('OZZET_CERT and OZZET_KEY go together: name both files, or neither.');
+  return { cert: resolve(root, cert), key: resolve(root, key) };
+}

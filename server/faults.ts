@@ -1,0 +1,35 @@
+import { appendFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+/** The exit code that asks the start script for a new start (EX_SOFTWARE of sysexits.h). */
+export const faultExit = 70;
+
+/** How long the data may take to be closed before the process ends all the same. */
+const closeMs = 5_000;
+
+/**
+ * What is thrown outside every request ends the process, for nobody knows what state it left; but with a record, with
+ * the data closed where that still goes, and with the exit code that brings it back.
+ *
+ * @param folder of the data: the record is `faults.log` there, a line of JSON for each
+ */
+export function endOnFault(folder: string, close: () => Promise<void>): void {
+  process.once('uncaughtException', (error: unknown) => {
+    record(folder, error);
+    setTimeout(() => process.exit(faultExit), closeMs).unref();
+    void close()
+      .catch(() => {})
+      .then(() => process.exit(faultExit));
+  });
+}
+
+function record(folder: string, error: unknown): void {
+  const { message, stack } = error instanceof Error ? error : new Error(String(error));
+  const line = JSON.stringify({ at: new Date().toISOString(), message, stack });
+  console.error(line);
+  try {
+    appendFileSync(join(folder, 'faults.log'), `${line}\n`, { mode: 0o600 });
+  } catch {
+    // A full disk must not keep the process from starting anew.
+  }
+}
