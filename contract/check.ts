@@ -1,9 +1,13 @@
 import { ValidationError } from 'yup';
+import { notPlain } from './plainData.ts';
 import type { FieldError } from './problem.ts';
 import type { Schema } from './schema.ts';
 
 /** What is wrong with a value, field by field; at most so many are told. */
 const mostErrors = 20;
+
+/** All that is wrong is told; where in the code it was found is nobody's to know, and takes long to find out. */
+const asked = { abortEarly: false, disableStackTrace: true };
 
 export type Checked<T> =
   | { readonly ok: true; readonly value: T }
@@ -11,8 +15,10 @@ export type Checked<T> =
 
 /** What was sent or typed, as the schema has it: numbers written as text become numbers. */
 export async function check<T>(schema: Schema<T>, value: unknown): Promise<Checked<T>> {
+  const unfit = notPlain(value);
+  if (unfit) return { ok: false, errors: [unfit] };
   try {
-    return { ok: true, value: (await schema.yup.validate(value, { abortEarly: false })) as T };
+    return { ok: true, value: (await schema.yup.validate(value, asked)) as T };
   } catch (error) {
     return { ok: false, errors: errorsOf(error) };
   }

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import { openOhm } from '#core/order/checks/readings';
-import { trimmed, uuid } from './leaves.ts';
+import { isTime, trimmed, uuid } from './leaves.ts';
 import {
   anything,
   fields,
@@ -157,7 +157,7 @@ const envelope = {
         /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/,
         'Write the time as ISO 8601 in UTC, such as 2026-03-05T18:30:00Z.',
       )
-      .test('real', 'This time does not exist.', (at) => !Number.isNaN(Date.parse(at))),
+      .test('real', 'This time does not exist.', isTime),
   ),
 };
 

@@ -26,6 +26,17 @@ export const trimmedOrEmpty = (what: string, most: number, missing: string): Sch
       .max(most, `${upper(what)} has at most ${most} characters.`),
   );
 
+/** ISO 8601 with its offset (RFC 3339), of a day that exists, in years that a workshop can be in. */
+export const isTime = (text: string | undefined): boolean => {
+  const parts = /^(20\d\d)-(\d\d)-(\d\d)T\d\d:\d\d(:\d\d(\.\d{1,3})?)?(Z|[+-]\d\d:\d\d)$/.exec(
+    text ?? '',
+  );
+  if (!parts || Number.isNaN(Date.parse(text ?? ''))) return false;
+  const [year, month, day] = [parts[1], parts[2], parts[3]].map(Number) as [number, number, number];
+  // Date.parse takes 30 February for 2 March.
+  return new Date(Date.UTC(year, month - 1, day)).getUTCDate() === day;
+};
+
 /** Any text, may be empty. */
 export const anyText = (what: string, most: number): Schema<string> =>
   leaf(yup.string().strict().max(most, `${what} has at most ${most} characters.`).defined());

@@ -131,7 +131,28 @@ export const list = <T>(
     array.required('Give a list, or an empty one.'),
 ): Schema<readonly T[]> => {
   const schema = refine(yup.array(item.yup as yup.ISchema<unknown>));
-  return { yup: schema, json: { ...lengthsOf(schema), type: 'array', items: item.json } };
+  const lengths = lengthsOf(schema);
+  const most = Number(lengths.maxItems ?? mostItems);
+  const tooLong = yup
+    .array()
+    .required()
+    .max(most, messageOf(schema, 'max') ?? `There are at most ${most} of these.`);
+  return {
+    // How many there are is judged before any of them: otherwise a long list of nothing keeps everybody waiting.
+    yup: yup.lazy((value: unknown) =>
+      Array.isArray(value) && value.length > most ? tooLong : schema,
+    ),
+    json: { ...lengths, type: 'array', items: item.json },
+  };
+};
+
+/** Where a list does not say how long it may be. */
+const mostItems = 20_000;
+
+/** What a test of a schema says where it fails. */
+const messageOf = (schema: yup.Schema, test: string): string | undefined => {
+  const { message } = schema.tests.find(({ OPTIONS }) => OPTIONS?.name === test)?.OPTIONS ?? {};
+  return typeof message === 'string' ? message : undefined;
 };
 
 /** The same schema for each of some fields. */

@@ -9,7 +9,7 @@ import type { Part } from '#core/parts/part';
 import { basedOnVersion } from './basedOn.ts';
 import { addressOf, endpoint, fileEndpoint, streamEndpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
-import { trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
+import { isTime, trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
 import { fields, leaf, list, oneOf, optional, record, type Schema } from './schema.ts';
 
 export interface WorkshopSummary {
@@ -66,9 +66,13 @@ const experience = oneOf(experiences, {
   missing: 'Say how much each learner has soldered.',
 });
 
+const hasName = (seat: unknown): seat is { readonly name: string } =>
+  typeof (seat as { readonly name?: unknown } | null)?.name === 'string';
+
 /** Two of one name would be taken for one learner. */
 const namesApart = (listed: readonly unknown[] | undefined) => {
-  const seats = (listed ?? []) as readonly { readonly name: string }[];
+  // What is no seat with a name is told by its own field.
+  const seats = (listed ?? []).filter(hasName);
   const names = seats.map(({ name }) => name.toLowerCase()).filter((name) => name !== '');
   const twice = names.find((name, index) => names.indexOf(name) < index);
   return (
@@ -100,11 +104,7 @@ export const newWorkshopBody = fields({
       .string()
       .strict()
       .required('Choose date and start.')
-      .test(
-        'time',
-        'Choose a date and a time, such as 2026-03-05 18:30.',
-        (text) => !Number.isNaN(Date.parse(text)),
-      ),
+      .test('time', 'Choose a date and a time that exist, such as 2026-03-05 18:30.', isTime),
   ),
   seats: list(fields({ name: seatName, experience: optional(experience) }), (array) =>
     array

@@ -10,6 +10,7 @@ import { LogMemory } from './builds/logMemory.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
+import { OpenStreams } from './events/openStreams.ts';
 import { helperRoutes } from './helpers/routes.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
@@ -25,6 +26,7 @@ import { reportRoutes } from './reports/routes.ts';
 import type { RoomDoor } from './room/roomDoor.ts';
 import { refusePlain, roomPages, roomRoutes } from './room/routes.ts';
 import { seatRoutes } from './seats/routes.ts';
+import { seatRates } from './seats/seatRates.ts';
 import { SeatTokens } from './seats/seatTokens.ts';
 import { bookReplaced } from './stores/bookReplaced.ts';
 import { storesRoutes } from './stores/routes.ts';
@@ -58,6 +60,7 @@ export function createApp({
   const app = express();
   const sessions = new Sessions(db);
   const channels = new LiveChannels();
+  const streams = new OpenStreams();
   const eventLog = new EventLog(db, channels, bookReplaced);
 
   app.disable('x-powered-by');
@@ -72,12 +75,13 @@ export function createApp({
   const api = new Api({
     signedIn: sessions.required,
     atSeat: seats.required,
+    ofSeat: seatRates(),
     refusePlain: refusePlain(door),
   });
-  authRoutes(api, db, sessions, setupCode);
-  seatRoutes(api, db, eventLog, channels, seats);
+  authRoutes(api, db, { sessions, streams, setupCode });
+  seatRoutes(api, db, eventLog, channels, seats, streams);
   practiceRoutes(api, db, memory);
-  helperRoutes(api, db);
+  helperRoutes(api, db, streams);
   boardRoutes(api, db);
   kitRoutes(api, db);
   paceRoutes(api, db, memory);
@@ -87,7 +91,7 @@ export function createApp({
   storesRoutes(api, db);
   paperRoutes(api, db, door);
   roomRoutes(api, door);
-  workshopRoutes(api, { db, log: eventLog, channels, door });
+  workshopRoutes(api, { db, log: eventLog, channels, streams, sessions, door });
   api.serve(getOpenApi, async () => openApiOf(endpoints, version));
   const unanswered = endpoints.filter(([, endpoint]) => !api.served.has(endpoint));
   if (unanswered.length > 0) {

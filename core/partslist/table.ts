@@ -15,6 +15,8 @@ export interface TableRow {
 }
 
 const maxRows = 2000;
+/** The readers of a cell take longer than its length; nobody writes more into one. */
+const maxCell = 500;
 
 /**
  * Reads CSV or TSV with a line of headings; commas, semicolons, tabs and bars are told apart by themselves.
@@ -47,6 +49,14 @@ export function readTable(text: string): Result<Table, string> {
   if (rows.length > maxRows) {
     return fail(
       `There are ${rows.length} rows; a kit has at most ${maxRows}. Choose the parts list of one kit.`,
+    );
+  }
+  const long = [{ line: 1, cells: headings }, ...rows].find(({ cells }) =>
+    cells.some((cell) => cell.length > maxCell),
+  );
+  if (long) {
+    return fail(
+      `Row ${long.line}: a cell has more than ${maxCell} characters. Shorten it, and choose the file again.`,
     );
   }
   return ok({ headings, rows });

@@ -1,7 +1,7 @@
 import { randomBytes, scrypt as scryptCallback, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
 
-const scrypt = promisify<
+const scryptNow = promisify<
   string,
   Buffer,
   number,
@@ -12,6 +12,22 @@ const scrypt = promisify<
 // OWASP Password Storage Cheat Sheet (from memory): N = 2^17, r = 8, p = 1.
 const cost = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
 const keyBytes = 32;
+
+/** Each takes 128 MB: more at once, and a few guesses fill the memory. */
+const atOnce = 2;
+let running = 0;
+const waiting: (() => void)[] = [];
+
+const scrypt: typeof scryptNow = async (...asked) => {
+  if (running >= atOnce) await new Promise<void>((resolve) => waiting.push(resolve));
+  running += 1;
+  try {
+    return await scryptNow(...asked);
+  } finally {
+    running -= 1;
+    waiting.shift()?.();
+  }
+};
 
 /** Hashes a passphrase with scrypt: `scrypt$N$r$p$salt$key`, salt and key in base64url. */
 export async function hashPassphrase(passphrase: string): Promise<string> {

@@ -1,7 +1,8 @@
-import { createHash, timingSafeEqual } from 'node:crypto';
+import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
 import type { Request } from 'express';
 import { getSession, setUp, signIn, signOut } from '#contract/session';
 import type { Database } from '../db/database.ts';
+import type { OpenStreams } from '../events/openStreams.ts';
 import { selectHelperByName } from '../helpers/queries.ts';
 import type { Api } from '../http/api.ts';
 import { cameBy } from '../http/cameBy.ts';
@@ -10,14 +11,27 @@ import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 import { insertPassphrase, passphraseHash } from './queries.ts';
 import type { Sessions } from './sessions.ts';
 
+/** Of a passphrase that nobody knows; made once. */
+let nobodys: Promise<string> | undefined;
+const nobodysHash = () => {
+  nobodys ??= hashPassphrase(randomBytes(24).toString('base64url'));
+  return nobodys;
+};
+
 const asInstructor = { signedIn: true, helper: null, needsSetup: false, needsCode: false };
+
+export interface AuthDependencies {
+  readonly sessions: Sessions;
+  /** End with the session. */
+  readonly streams: OpenStreams;
+  readonly setupCode: string | undefined;
+}
 
 /** Signing in and out, and choosing the passphrase on first use. */
 export function authRoutes(
   api: Api,
   db: Database,
-  sessions: Sessions,
-  setupCode: string | undefined,
+  { sessions, streams, setupCode }: AuthDependencies,
 ): void {
   api.serve(getSession, async ({ request }) => {
     const staff = await sessions.staff(request);
@@ -49,7 +63,9 @@ export function authRoutes(
     const name = body.name?.trim() ?? '';
     const helper = name === '' ? undefined : await selectHelperByName(db, name);
     const hash = name === '' ? await passphraseHash(db) : helper?.passphraseHash;
-    if (hash === undefined || !(await passphraseMatches(body.passphrase, hash))) {
+    // A name that nobody has takes as long: names are not to be told by the time.
+    const matches = await passphraseMatches(body.passphrase, hash ?? (await nobodysHash()));
+    if (hash === undefined || !matches) {
       // Which of the two is wrong is not told: names are not to be guessed.
       const message =
         name === ''
@@ -63,6 +79,8 @@ export function authRoutes(
 
   api.serve(signOut, async ({ request, response }) => {
     await sessions.close(request, response);
+    const ended = sessions.ownerOf(request);
+    if (ended) streams.end(ended);
     return { signedIn: false, helper: null, needsSetup: false, needsCode: false };
   });
 }

@@ -6,7 +6,12 @@ import { deleteSession, insertSession, selectSession } from './queries.ts';
 import type { Staff } from './staff.ts';
 
 /** Who sent a request that `Sessions.required` has let pass. */
-export const staffOf = (response: Response): Staff => response.locals.staff as Staff;
+export const staffOf = (response: Response): SignedIn => response.locals.staff as SignedIn;
+
+/** Staff, and whose their streams are. */
+interface SignedIn extends Staff {
+  readonly owners: readonly string[];
+}
 
 /** Over TLS the name itself binds the cookie to this host, the whole site and TLS (RFC 6265bis, 4.1.3.2). */
 const cookieNames = { encrypted: '__Host-ozzet_session', plain: 'ozzet_session' } as const;
@@ -51,11 +56,21 @@ export class Sessions {
     return token === undefined ? undefined : selectSession(this.#db, hashedToken(token));
   }
 
+  /** What streams of this session are known by; undefined where there is none. */
+  ownerOf(request: Request): string | undefined {
+    const token = tokenOf(request);
+    return token === undefined ? undefined : `session:${hashedToken(token)}`;
+  }
+
   /** Lets only those pass who are signed in. */
   readonly required: RequestHandler = async (request, response, next) => {
     const staff = await this.staff(request);
     if (staff) {
-      response.locals.staff = staff;
+      const owners = [
+        this.ownerOf(request) ?? '',
+        ...(staff.helper ? [helperOwner(staff.helper.id)] : []),
+      ];
+      response.locals.staff = { ...staff, owners };
       return next();
     }
     throw new Refusal(
@@ -65,6 +80,9 @@ export class Sessions {
     );
   };
 }
+
+/** What streams of a helper are known by, in whichever session. */
+export const helperOwner = (helperId: string) => `helper:${helperId}`;
 
 export const hashedToken = (token: string) =>
   createHash('sha256').update(token).digest('base64url');

@@ -4,9 +4,9 @@ import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { learnerDeeds } from '#core/build/event';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Database, Queryable } from '../db/database.ts';
-import { forbidden, invalid } from '../http/refusal.ts';
+import { forbidden, invalid, Refusal } from '../http/refusal.ts';
 import type { LiveChannels } from './liveChannels.ts';
-import { insertEvents, selectDeeds } from './queries.ts';
+import { insertEvents, selectDeeds, selectKinds } from './queries.ts';
 
 /** The seat that events are for, and the plan they must keep to. */
 export interface SeatOfPlan {
@@ -69,6 +69,7 @@ export class EventLog {
     this.#refuseUnknown(seat, by, sent, known);
     // A clock that runs ahead would make others wait for a time that has not come; behind, it only looks late.
     const events = sent.map((event) => ({ ...event, by, helper, at: earlier(event.at, now) }));
+    await this.#refuseTaken(seat, sent);
     await this.#inTurn(seat.workshopId, async () => {
       this.#channels.publish(seat.workshopId, await this.#store(seat, events, known));
     });
@@ -119,6 +120,21 @@ export class EventLog {
       ...referenceErrors(event, by, known, `events[${index}]`),
     ]);
     if (errors.length > 0) throw invalid(errors);
+  }
+
+  /** An id that is in the log for something else: taken for it, the new event would be lost without a word. */
+  async #refuseTaken({ seatId }: SeatOfPlan, sent: readonly SentEvent[]): Promise<void> {
+    const stored = await selectKinds(
+      this.#db,
+      sent.map(({ id }) => id),
+    );
+    const taken = sent.findIndex(({ id, kind }) => {
+      const one = stored.get(id);
+      return one !== undefined && (one.seatId !== seatId || one.kind !== kind);
+    });
+    if (taken < 0) return;
+    const message = 'The id of this entry is in use for another one. Enter it again.';
+    throw new Refusal(409, 'Taken', message, [{ field: `events[${taken}].id`, message }]);
   }
 
   /** The events that these ones speak of, by id. */

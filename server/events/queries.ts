@@ -144,6 +144,19 @@ export async function selectLogsOfSeats(
   );
 }
 
+/** Of some ids those that are in the log: at which seat, and for what. */
+export async function selectKinds(
+  db: Queryable,
+  ids: readonly string[],
+): Promise<Map<string, { readonly seatId: string; readonly kind: DeedKind }>> {
+  const rows = await db.query<{ id: string; seat_id: string; kind: DeedKind }>(
+    `select id, seat_id, kind from build_event
+      where id in (select value::uuid from json_array_elements_text($1::json))`,
+    [JSON.stringify(ids)],
+  );
+  return new Map(rows.map(({ id, seat_id: seatId, kind }) => [id, { seatId, kind }]));
+}
+
 /** Some events of a seat by id: what they are, and whose. */
 export async function selectDeeds(
   db: Queryable,

@@ -28,6 +28,8 @@ export interface Doors {
   readonly signedIn: RequestHandler;
   /** Lets pass whoever has the token of a seat; a wrong one goes by way of `ofWrong`. */
   readonly atSeat: (ofWrong: RequestHandler) => RequestHandler;
+  /** Counts what comes by a seat's link. */
+  readonly ofSeat: RequestHandler;
   /** Stops what must not come over the room's network without encryption. */
   readonly refusePlain: (endpoint: AnyEndpoint) => RequestHandler;
 }
@@ -44,13 +46,13 @@ export class Api {
   /** Before the door; wrong links are counted in it. */
   readonly #rates: Readonly<Record<RateClass, readonly RequestHandler[]>>;
 
-  constructor({ signedIn, atSeat, refusePlain }: Doors) {
+  constructor({ signedIn, atSeat, ofSeat, refusePlain }: Doors) {
     this.#refusePlain = refusePlain;
     // A room full of seats may share one address: only wrong links count.
     const wrongLinks = guessLimit(wrongTries['seat-link']);
     this.#doors = {
       public: [],
-      seat: [atSeat(wrongLinks)],
+      seat: [atSeat(wrongLinks), ofSeat],
       helper: [signedIn],
       instructor: [signedIn, instructorOnly],
     };

@@ -1,6 +1,9 @@
 import type { Response } from 'express';
 import Papa from 'papaparse';
 
+/** What a spreadsheet takes for a formula, also on a later line of the cell and in signs of full width. */
+const formula = /^[\s\S]*(^|[\r\n\t])[=+\-@＝＋－＠\t\r][\s\S]*$/;
+
 export interface CsvColumn<Row> {
   readonly heading: string;
   readonly cell: (row: Row) => string | number;
@@ -16,7 +19,7 @@ export function csvOf<Row>(columns: readonly CsvColumn<Row>[], rows: readonly Ro
       fields: columns.map(({ heading }) => heading),
       data: rows.map((row) => columns.map(({ cell }) => cell(row))),
     },
-    { escapeFormulae: true },
+    { escapeFormulae: formula },
   );
   return `\uFEFF${csv}\r\n`;
 }

@@ -9,6 +9,7 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error, _request, response, next) => {
     if (response.headersSent) return next(error);
     const refusal = refusalOf(error, log);
+    response.set('Cache-Control', 'no-store');
     send(response, refusal.problem);
   };
 }
@@ -47,7 +48,45 @@ function known(error: unknown): Refusal | undefined {
   }
   if (error instanceof URIError)
     return new Refusal(400, 'Not readable', 'The address is not well-formed.');
-  return undefined;
+  return ofHttp(error) ?? ofDatabase(error);
+}
+
+/** What Express and its parts know to be the caller's: a file that is not there, a body that breaks off. */
+function ofHttp(error: unknown): Refusal | undefined {
+  const { status, expose } = (error ?? {}) as { status?: unknown; expose?: unknown };
+  if (typeof status !== 'number' || status < 400 || status > 499 || expose === false) {
+    return undefined;
+  }
+  return status === 404
+    ? new Refusal(404, 'Not found', 'There is no such file. Reload the page.')
+    : new Refusal(
+        status,
+        'Not readable',
+        'The request cannot be read. Reload the page and try again.',
+      );
+}
+
+/** Classes and codes of PostgreSQL (appendix A of its manual) that say what was wrong with the data, or with the disk. */
+function ofDatabase(error: unknown): Refusal | undefined {
+  const { code } = (error ?? {}) as { code?: unknown };
+  if (typeof code !== 'string') return undefined;
+  if (code === '23505') {
+    return new Refusal(409, 'Taken', 'There is one of this name already. Choose another.');
+  }
+  if (code === '53100' || code === 'ENOSPC') {
+    return new Refusal(
+      507,
+      'The disk is full',
+      'The disk of the computer that Ozzet runs on is full. What was saved before is safe; this was not saved. Make room there, then try again.',
+    );
+  }
+  return /^2[23]/.test(code)
+    ? new Refusal(
+        422,
+        'Please correct the input',
+        'Something in this cannot be stored. Nothing was changed.',
+      )
+    : undefined;
 }
 
 /** Stored data that cannot be read is named: nothing of it is shown half, and nothing is written over it. */
@@ -61,7 +100,16 @@ function unreadable(error: StoredProblem, log: Logger): Refusal {
 }
 
 function unforeseen(error: unknown, log: Logger): Refusal {
-  log.error({ err: error }, 'a request failed');
+  // No parameters and no texts: they are people's names and what they wrote.
+  const { code, name, routine } = (error ?? {}) as Record<string, unknown>;
+  const at =
+    error instanceof Error
+      ? error.stack
+          ?.split('\n')
+          .filter((line) => /^\s+at /.test(line))
+          .slice(0, 8)
+      : undefined;
+  log.error({ name, code, routine, at }, 'a request failed');
   return new Refusal(
     500,
     'That did not work',

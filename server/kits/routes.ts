@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { check } from '#contract/check';
 import {
   changeBoard,
   changeErrata,
@@ -18,6 +19,8 @@ import {
   listRevisions,
   reviseKit,
 } from '#contract/kits';
+import { kitLineSchema } from '#contract/parts';
+import { list } from '#contract/schema';
 import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
@@ -210,6 +213,8 @@ export function kitRoutes(api: Api, db: Database): void {
   );
 }
 
+const kitLines = list(kitLineSchema);
+
 const noSuchKit = () => notFound('kit', 'Choose one from the list of kits.');
 
 interface ReadList {
@@ -243,6 +248,16 @@ async function readForImport(db: Queryable, csv: string, mapping: Mapping): Prom
     );
   }
   const lines = reading.lines.map(({ part, confidence }) => ({ part, confidence }));
+  // What is read must be what can be saved and printed later: no value without end.
+  const fits = await check(kitLines, lines);
+  if (!fits.ok) {
+    throw invalid(
+      fits.errors.map(({ field, message }) => {
+        const row = reading.lines[Number(/^\[(\d+)\]/.exec(field)?.[1])]?.line;
+        return { field: 'csv', message: row === undefined ? message : `Row ${row}: ${message}` };
+      }),
+    );
+  }
   return { lines, headings: table.value.headings, mapping };
 }
 

@@ -4,6 +4,7 @@ import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
+import { type OpenStreams, streamsOfSeat } from '../events/openStreams.ts';
 import { selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { noSuchSeat, selectSeatByToken } from './queries.ts';
@@ -16,6 +17,7 @@ export function seatRoutes(
   log: EventLog,
   channels: LiveChannels,
   seats: SeatTokens,
+  streams: OpenStreams,
 ): void {
   api.serve(getSeat, async ({ params }) => {
     const stored = await selectSeatByToken(db, params.token);
@@ -35,10 +37,21 @@ export function seatRoutes(
 
   api.send(seatStream, async ({ params, request, response }) => {
     const { seatId, workshopId } = await seats.existing(params.token);
-    await streamEvents(request, response, channels, {
-      workshopId,
-      after: (seq) => selectSeatEvents(db, seatId, seq),
-      wanted: ({ event }) => event.seatId === seatId,
-    });
+    await streamEvents(
+      request,
+      response,
+      channels,
+      streams,
+      {
+        workshopId,
+        after: (seq) => selectSeatEvents(db, seatId, seq),
+        wanted: ({ event }) => event.seatId === seatId,
+      },
+      {
+        owners: [`seat:${seatId}`],
+        most: streamsOfSeat,
+        stillMay: async () => (await selectSeatByToken(db, params.token)) !== undefined,
+      },
+    );
   });
 }

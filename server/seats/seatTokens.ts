@@ -7,6 +7,9 @@ import { noSuchSeat, selectSeatByToken } from './queries.ts';
 /** A full house of several evenings; what is forgotten is read again. */
 const mostKept = 400;
 
+/** What a token can be: nothing else is asked for in the database. */
+const tokenForm = /^[\w-]{10,64}$/;
+
 /** The seats that tokens open. The way from a token to its plan never changes once made, so it is asked for once. */
 export class SeatTokens {
   readonly #db: Database;
@@ -19,6 +22,7 @@ export class SeatTokens {
   async find(token: string): Promise<SeatOfPlan | undefined> {
     const known = this.#known.get(token);
     if (known) return known;
+    if (!tokenForm.test(token)) return undefined;
     const seat = await selectSeatByToken(this.#db, token);
     if (!seat) return undefined;
     const { seatId, workshopId, steps } = seat;

@@ -17,11 +17,12 @@ import {
 import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
-import { staffOf } from '../auth/sessions.ts';
+import { type Sessions, staffOf } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
+import { type OpenStreams, streamsOfSession } from '../events/openStreams.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { fileName, sendCsv } from '../http/csv.ts';
@@ -51,10 +52,15 @@ export interface WorkshopDependencies {
   readonly db: Database;
   readonly log: EventLog;
   readonly channels: LiveChannels;
+  readonly streams: OpenStreams;
+  readonly sessions: Sessions;
   readonly door: RoomDoor;
 }
 
-export function workshopRoutes(api: Api, { db, log, channels, door }: WorkshopDependencies): void {
+export function workshopRoutes(
+  api: Api,
+  { db, log, channels, streams, sessions, door }: WorkshopDependencies,
+): void {
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
     if (!workshop) throw notFound('workshop', 'Choose one from the list of workshops.');
@@ -187,11 +193,23 @@ export function workshopRoutes(api: Api, { db, log, channels, door }: WorkshopDe
 
   api.send(workshopStream, async ({ params, request, response }) => {
     const { id } = await existing(params.workshopId);
-    await streamEvents(request, response, channels, {
-      workshopId: id,
-      after: (seq) => selectWorkshopEvents(db, id, seq),
-      wanted: () => true,
-    });
+    const { owners } = staffOf(response);
+    await streamEvents(
+      request,
+      response,
+      channels,
+      streams,
+      {
+        workshopId: id,
+        after: (seq) => selectWorkshopEvents(db, id, seq),
+        wanted: () => true,
+      },
+      {
+        owners,
+        most: streamsOfSession,
+        stillMay: async () => (await sessions.staff(request)) !== undefined,
+      },
+    );
   });
 
   api.send(wrapUpCsv, async ({ params, response }) => {
