@@ -1,4 +1,7 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
+import { type OnSync, SyncedFiles, startParams, syncAll } from './syncedFiles.ts';
 
 /** What a query may run on: the database itself or a transaction under way. */
 export interface Queryable {
@@ -18,9 +21,32 @@ export interface Database extends Queryable {
  * Opens the embedded PostgreSQL in a folder, or in memory.
  *
  * @param folder where the data is kept; undefined keeps it in memory only, for tests
+ * @param onSync is told of every file that reaches the disk
  */
-export const openDatabase = async (folder?: string): Promise<Database> =>
-  asDatabase(await PGlite.create(folder));
+export async function openDatabase(folder?: string, onSync?: OnSync): Promise<Database> {
+  if (folder === undefined) return asDatabase(await PGlite.create());
+  const isNew = !existsSync(join(folder, 'PG_VERSION'));
+  const fs = new SyncedFiles(folder, onSync);
+  const db = durable(asDatabase(await PGlite.create({ fs, startParams })), fs);
+  // What a new database is made of was written without asking for any sync.
+  if (isNew) await syncAll(folder);
+  return db;
+}
+
+/** The same, but nothing is answered before it is on the disk. */
+function durable(db: Database, files: SyncedFiles): Database {
+  const settled = async <Result>(work: Promise<Result>): Promise<Result> => {
+    const result = await work;
+    await files.settled();
+    return result;
+  };
+  return {
+    query: (sql, params) => settled(db.query(sql, params)),
+    transaction: (work) => settled(db.transaction(work)),
+    script: (sql) => settled(db.script(sql)),
+    close: db.close,
+  };
+}
 
 /** A database in memory as another one was when it was packed; see `openToPack`. */
 export const openPacked = async (data: Blob): Promise<Database> =>

@@ -1,5 +1,6 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { connect } from 'node:net';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StreamedEvent } from '#contract/events';
@@ -7,6 +8,7 @@ import { seatStreamPath } from '#contract/seats';
 import { type Seat, type Workshop, workshopStreamPath } from '#contract/workshops';
 import { passphrase } from '../testing/owner.ts';
 import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
+import { streamsOfSeat } from './openStreams.ts';
 
 let server: TestServer;
 let http: Server;
@@ -171,4 +173,92 @@ describe('the stream of a seat', () => {
   it('does not open with a wrong link', async () => {
     expect((await fetch(address + seatStreamPath('wrong'))).status).toBe(404);
   });
+});
+
+describe('a stream ends', () => {
+  /** Resolves when the other side has hung up. */
+  const ended = async (response: Response): Promise<void> => {
+    try {
+      for await (const _ of response.body ?? []);
+    } catch {
+      // Cut in the middle: that is an end as well.
+    }
+  };
+  const staffStream = (session: string) =>
+    fetch(address + workshopStreamPath(workshop.id), { headers: { Cookie: session } });
+  const cookieOf = async (body: object) => {
+    const answer = await request(server.app).post('/api/session').send(body).expect(200);
+    return answer.headers['set-cookie']?.[0]?.split(';')[0] ?? '';
+  };
+
+  it('with the session: whoever signs out hears no more', async () => {
+    const session = await cookieOf({ passphrase });
+    const other = await staffStream(cookie);
+    const stream = await staffStream(session);
+    await request(server.app).delete('/api/session').set('Cookie', session).expect(200);
+    await ended(stream);
+    expect(other.body?.locked).toBe(false);
+    await other.body?.cancel();
+  });
+
+  it('with the helper: whoever is removed hears no more, from whichever session', async () => {
+    const knot = { name: 'Knot', passphrase: 'the second lantern' };
+    const { body } = await server.instructor.post('/api/helpers').send(knot).expect(200);
+    const streams = await Promise.all(
+      [await cookieOf(knot), await cookieOf(knot)].map(staffStream),
+    );
+    expect(streams.map(({ status }) => status)).toEqual([200, 200]);
+    await server.instructor.delete(`/api/helpers/${body.id}`).expect(200);
+    await Promise.all(streams.map(ended));
+  });
+
+  it('where a fifth is opened for a seat: the oldest', async () => {
+    const open = () => fetch(address + seatStreamPath(seats[1].token));
+    const streams: Response[] = [];
+    for (let count = 0; count < streamsOfSeat + 1; count += 1) streams.push(await open());
+    const [oldest, ...others] = streams as [Response, ...Response[]];
+    await ended(oldest);
+    for (const stream of others) await stream.body?.cancel();
+  });
+
+  it('where its reader does not read, and nobody else’s does', async () => {
+    // A socket that takes nothing: what is sent to it piles up on the server.
+    const lazy = connect((http.address() as AddressInfo).port, '127.0.0.1');
+    lazy.pause();
+    const gone = new Promise<void>((resolve) => lazy.once('close', () => resolve()));
+    lazy.on('error', () => {});
+    lazy.write(
+      `GET ${workshopStreamPath(workshop.id)} HTTP/1.1\r\nHost: x\r\nCookie: ${cookie}\r\n\r\n`,
+    );
+    const reader = new Listener();
+    await reader.open(workshopStreamPath(workshop.id), { Cookie: cookie });
+    const answer = 'x'.repeat(1900);
+    let cut = false;
+    void gone.then(() => {
+      cut = true;
+    });
+    // The kernel's own buffers take some megabytes first.
+    for (let round = 0; round < 200 && !cut; round += 1) {
+      const events = Array.from({ length: 40 }, () =>
+        sent(seats[0].id, {
+          kind: 'practised',
+          item: 'bands.read.orange',
+          seed: 1,
+          answer,
+          isRight: true,
+          credit: 1,
+        }),
+      );
+      await server.instructor
+        .post(`/api/workshops/${workshop.id}/seats/${seats[0].id}/events`)
+        .send({ events });
+      // It notices that it was cut only where it looks.
+      if (lazy.destroyed) break;
+      if (round % 10 === 9) lazy.write(' ');
+    }
+    lazy.resume();
+    await gone;
+    expect((await reader.until(1)).length).toBeGreaterThan(0);
+    reader.close();
+  }, 60_000);
 });

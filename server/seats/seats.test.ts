@@ -72,6 +72,18 @@ describe('what a seat reports', () => {
     expect(await logOf()).toContainEqual({ ...event, by: 'learner' });
   });
 
+  it('whose id is in use for another entry, there or at another seat, is refused and not lost without a word', async () => {
+    const event = sent(seat.id, { kind: 'step-done', stepId: 'solder-D1' });
+    const report = (token: string, changes: object) =>
+      learner(token).send({ events: [{ ...event, ...changes }] });
+    await report(seat.token, {}).expect(200);
+    const elsewhere = await report(neighbour.token, { seatId: neighbour.id });
+    const otherDeed = await report(seat.token, { kind: 'step-reopened' });
+    for (const refused of [elsewhere, otherDeed]) {
+      expect([refused.status, refused.body.errors[0].field]).toEqual([409, 'events[0].id']);
+    }
+  });
+
   it('keeps the time it happened, but not one that is still to come', async () => {
     const past = sent(
       seat.id,
