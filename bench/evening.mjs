@@ -72,7 +72,7 @@ function readyAddress(server) {
 function caller(address) {
   const agent = new Agent({ keepAlive: true });
   let cookie = '';
-  return (method, path, body) =>
+  const call = (method, path, body) =>
     new Promise((resolve, reject) => {
       const text = body === undefined ? undefined : JSON.stringify(body);
       const sent = request(
@@ -99,7 +99,12 @@ function caller(address) {
           });
         },
       );
-      sent.on('error', reject);
+      sent.on('error', (error) => {
+        // The server had closed a kept connection that was idle: nothing was sent yet (Node's manual, http).
+        if (sent.reusedSocket && error.code === 'ECONNRESET') resolve(call(method, path, body));
+        else reject(error);
+      });
       sent.end(text);
     });
+  return call;
 }

@@ -1,5 +1,5 @@
 import { closeSync, fsyncSync, openSync } from 'node:fs';
-import { open, readdir } from 'node:fs/promises';
+import { type FileHandle, open, readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { NodeFS } from '@electric-sql/pglite/nodefs';
@@ -35,6 +35,7 @@ export class SyncedFiles extends NodeFS {
   /** Files of the write-ahead log that were written and not synced. */
   #pending = new Set<string>();
   #settling: Promise<void> | undefined;
+  #log: { readonly path: string; readonly file: FileHandle } | undefined;
 
   constructor(folder: string, onSync: OnSync = () => {}) {
     super(folder);
@@ -70,12 +71,7 @@ export class SyncedFiles extends NodeFS {
     this.#pending = new Set();
     try {
       for (const path of paths) {
-        const file = await open(path, 'r+');
-        try {
-          await file.datasync();
-        } finally {
-          await file.close();
-        }
+        await (await this.#logFile(path)).datasync();
         this.#onSync(path);
       }
     } catch (error) {
@@ -83,6 +79,23 @@ export class SyncedFiles extends NodeFS {
       for (const path of paths) this.#pending.add(path);
       throw error;
     }
+  }
+
+  /** A segment of the log stays the one that is written for long: it is opened once. */
+  async #logFile(path: string): Promise<FileHandle> {
+    if (this.#log?.path !== path) {
+      const before = this.#log;
+      this.#log = { path, file: await open(path, 'r+') };
+      await before?.file.close();
+    }
+    return this.#log.file;
+  }
+
+  override async closeFs(): Promise<void> {
+    await this.settled();
+    await super.closeFs();
+    await this.#log?.file.close();
+    this.#log = undefined;
   }
 
   #settleNow(): void {

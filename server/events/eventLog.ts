@@ -69,7 +69,6 @@ export class EventLog {
     this.#refuseUnknown(seat, by, sent, known);
     // A clock that runs ahead would make others wait for a time that has not come; behind, it only looks late.
     const events = sent.map((event) => ({ ...event, by, helper, at: earlier(event.at, now) }));
-    await this.#refuseTaken(seat, sent);
     await this.#inTurn(seat.workshopId, async () => {
       this.#channels.publish(seat.workshopId, await this.#store(seat, events, known));
     });
@@ -82,9 +81,14 @@ export class EventLog {
     known: ReadonlyMap<string, Known>,
   ): Promise<StreamedEvent[]> {
     const replaced = events.flatMap((event) => replacedBy(event, known));
-    if (replaced.length === 0) return insertEvents(this.#db, seat, events);
+    const insert = async (db: Queryable) => {
+      const stored = await insertEvents(db, seat, events);
+      if (stored.length < events.length) await refuseTaken(db, seat, events);
+      return stored;
+    };
+    if (replaced.length === 0) return insert(this.#db);
     return this.#db.transaction(async (tx) => {
-      const stored = await insertEvents(tx, seat, events);
+      const stored = await insert(tx);
       const added = new Set(stored.map(({ event }) => event.id));
       await this.#onReplaced(
         tx,
@@ -122,21 +126,6 @@ export class EventLog {
     if (errors.length > 0) throw invalid(errors);
   }
 
-  /** An id that is in the log for something else: taken for it, the new event would be lost without a word. */
-  async #refuseTaken({ seatId }: SeatOfPlan, sent: readonly SentEvent[]): Promise<void> {
-    const stored = await selectKinds(
-      this.#db,
-      sent.map(({ id }) => id),
-    );
-    const taken = sent.findIndex(({ id, kind }) => {
-      const one = stored.get(id);
-      return one !== undefined && (one.seatId !== seatId || one.kind !== kind);
-    });
-    if (taken < 0) return;
-    const message = 'The id of this entry is in use for another one. Enter it again.';
-    throw new Refusal(409, 'Taken', message, [{ field: `events[${taken}].id`, message }]);
-  }
-
   /** The events that these ones speak of, by id. */
   async #spokenOf(
     { seatId }: SeatOfPlan,
@@ -160,6 +149,25 @@ export class EventLog {
     );
     await mine;
   }
+}
+
+/** An id that is in the log for something else: taken for it, the new event would be lost without a word. */
+async function refuseTaken(
+  db: Queryable,
+  { seatId }: SeatOfPlan,
+  events: readonly BuildEvent[],
+): Promise<void> {
+  const stored = await selectKinds(
+    db,
+    events.map(({ id }) => id),
+  );
+  const taken = events.findIndex(({ id, kind }) => {
+    const one = stored.get(id);
+    return one !== undefined && (one.seatId !== seatId || one.kind !== kind);
+  });
+  if (taken < 0) return;
+  const message = 'The id of this entry is in use for another one. Enter it again.';
+  throw new Refusal(409, 'Taken', message, [{ field: `events[${taken}].id`, message }]);
 }
 
 interface Known {

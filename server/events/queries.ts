@@ -12,16 +12,24 @@ interface EventRow {
   deed: Deed;
 }
 
-/** Appends events in one statement and returns those that were not there yet, in the order of their seq. */
+/**
+ * Appends events in one statement and returns those that were not there yet, in the order of their seq; none at all
+ * where one has an id that is in the log for another seat or kind.
+ */
 export async function insertEvents(
   db: Queryable,
   { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
   events: readonly BuildEvent[],
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<{ seq: number; id: string }>(
-    `insert into build_event (id, workshop_id, seat_id, at, author, helper, deed)
-     select id, $1::uuid, $2::uuid, at, author, helper, deed
-       from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, helper text, deed jsonb)
+    `with sent as (
+       select * from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, helper text, deed jsonb)
+     )
+     insert into build_event (id, workshop_id, seat_id, at, author, helper, deed)
+     select id, $1::uuid, $2::uuid, at, author, helper, deed from sent
+      where not exists (
+        select 1 from build_event taken join sent same on same.id = taken.id
+         where taken.seat_id <> $2::uuid or taken.kind <> same.deed ->> 'kind')
      on conflict (id) do nothing
      returning seq::double precision as seq, id`,
     [
