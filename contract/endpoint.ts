@@ -16,8 +16,12 @@ export type PathParameter<Path extends string> =
  */
 export type Access = 'public' | 'seat' | 'helper' | 'instructor';
 
-/** How large a body may be; a parts list of 1 MB grows when it is written as JSON. */
-export const bodyBytes = { small: 256 * 1024, large: 2 * 1024 * 1024 } as const;
+/** How large a body may be; a parts list of 1 MB grows when it is written as JSON, a backup as base64. */
+export const bodyBytes = {
+  small: 256 * 1024,
+  large: 2 * 1024 * 1024,
+  file: 96 * 1024 * 1024,
+} as const;
 export type BodySize = keyof typeof bodyBytes;
 
 /** Wrong tries within a quarter of an hour, from one address, after which it has to wait; what succeeds is not counted. */

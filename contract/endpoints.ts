@@ -1,3 +1,4 @@
+import * as backup from './backup.ts';
 import * as board from './board.ts';
 import type { AnyEndpoint } from './endpoint.ts';
 import * as helpers from './helpers.ts';
@@ -18,6 +19,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   session,
   description,
   kits,
+  backup,
   board,
   papers,
   stores,

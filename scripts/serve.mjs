@@ -29,6 +29,8 @@ if (fresh) startOver();
 
 /** The exit code of a fault that nobody foresaw; see server/faults.ts. */
 const faultExit = 70;
+/** Asked for, after a backup was restored; see scripts/serving.mjs. */
+const startAnewExit = 71;
 /** More faults than that within a minute, and a new start does not help. */
 const mostStarts = 5;
 const starts = [];
@@ -50,6 +52,7 @@ function serve() {
     heldPort = port;
   });
   serving.once('exit', (code, signal) => {
+    if (code === startAnewExit) return serve();
     const lately = starts.filter((at) => at > Date.now() - 60_000).length;
     if (code !== faultExit) process.exit(code ?? (signal ? 1 : 0));
     if (lately >= mostStarts) {

@@ -19,6 +19,7 @@ try {
     publicAddress: process.env.OZZET_URL,
     trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
     certificate: certificateFiles(),
+    startAnew: () => process.exit(71),
     roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
   });
   for (const signal of ['SIGINT', 'SIGTERM']) {

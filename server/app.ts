@@ -5,6 +5,8 @@ import { getOpenApi, openApiOf } from '#contract/openapi';
 import { version } from '#contract/version';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
+import type { DailyBackups } from './backup/daily.ts';
+import { backupRoutes } from './backup/routes.ts';
 import { boardRoutes } from './boards/routes.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import type { Database } from './db/database.ts';
@@ -43,6 +45,10 @@ export interface AppOptions {
   readonly setupCode?: string | undefined;
   /** How many proxies stand in front, or whose addresses they have, as Express takes it. */
   readonly trustProxy?: number | string | undefined;
+  /** Backups that are made by themselves. */
+  readonly daily: DailyBackups;
+  /** Ends the program so that it is started again, once what was read before holds no more. */
+  readonly startAnew?: () => void;
   /** By which learners' devices come. */
   readonly door: RoomDoor;
 }
@@ -56,6 +62,8 @@ export function createApp({
   door,
   setupCode,
   trustProxy,
+  daily,
+  startAnew = () => {},
 }: AppOptions): Express {
   const app = express();
   const sessions = new Sessions(db);
@@ -82,6 +90,7 @@ export function createApp({
   seatRoutes(api, db, eventLog, channels, seats, streams);
   practiceRoutes(api, db, memory);
   helperRoutes(api, db, streams);
+  backupRoutes(api, { db, daily, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
   paceRoutes(api, db, memory);

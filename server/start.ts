@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import { createApp } from './app.ts';
 import { passphraseHash } from './auth/queries.ts';
+import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import { openDatabase } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
@@ -27,6 +28,8 @@ export interface StartOptions {
   readonly trustProxy?: number | string | undefined;
   /** Files of a certificate of the site's own, in PEM. */
   readonly certificate?: CertificateFiles | undefined;
+  /** Called when everything is closed and the program is to be started again. */
+  readonly startAnew?: (() => void) | undefined;
   /** This computer's addresses in its networks, where they cannot be found. */
   readonly roomAddresses?: readonly string[] | undefined;
 }
@@ -61,7 +64,10 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   });
   const memory = new LogMemory();
   const setupCode = (await passphraseHash(db)) === undefined ? newSetupCode() : undefined;
+  const daily = new DailyBackups(db, dataFolder);
   const app = createApp({
+    daily,
+    startAnew: () => void close().then(() => options.startAnew?.()),
     setupCode,
     trustProxy: options.trustProxy,
     db,
@@ -91,11 +97,13 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   }
   const { port } = server.address() as AddressInfo;
   await door.start(app, port);
+  daily.start((error) => log.error({ code: (error as NodeJS.ErrnoException).code }, 'no backup'));
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   let closing: Promise<void> | undefined;
   const close = () => {
     closing ??= (async () => {
       await door.stop();
+      await daily.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;

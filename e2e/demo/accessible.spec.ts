@@ -51,6 +51,8 @@ test('every page is accessible, in light and in dark colours', async ({ page }) 
     `/workshops/${running}/floor`,
     `/workshops/${over}/wrap-up`,
     '/workshops/helpers',
+    '/workshops/phones',
+    '/site/backup',
     '/people',
     `/people/${learners[0]?.id}`,
     `/kits/${twin}/report?show=all`,

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../app.ts';
 import { passphrase } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { type TestServer, testDoor, testServer } from '../testing/testServer.ts';
+import { type TestServer, testBackups, testDoor, testServer } from '../testing/testServer.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 
 let server: TestServer;
@@ -35,7 +35,12 @@ describe('a passphrase', () => {
 describe('first use', () => {
   it('asks for a passphrase, takes one of some length, and only once', async () => {
     const db = await testDatabase('empty');
-    const app = createApp({ db, log: pino({ level: 'silent' }), door: testDoor(db) });
+    const app = createApp({
+      db,
+      log: pino({ level: 'silent' }),
+      door: testDoor(db),
+      daily: testBackups(db),
+    });
     const browser = request.agent(app);
     expect((await browser.get('/api/session')).body).toEqual({
       signedIn: false,
@@ -64,7 +69,7 @@ describe('first use', () => {
   it('behind a proxy that is trusted gives cookies that go back over TLS only, and stays there', async () => {
     const db = await testDatabase('owned');
     const log = pino({ level: 'silent' });
-    const app = createApp({ db, log, door: testDoor(db), trustProxy: 1 });
+    const app = createApp({ db, log, door: testDoor(db), daily: testBackups(db), trustProxy: 1 });
     const passphrase = 'a quiet harbour';
     const tls = { 'X-Forwarded-Proto': 'https', 'X-Forwarded-For': '203.0.113.9' };
     const entered = await request(app).post('/api/session').set(tls).send({ passphrase });
@@ -90,7 +95,12 @@ describe('first use', () => {
     ['a page from elsewhere', { Origin: 'http://evil.example' }],
   ])('lets nobody own the site by way of %s', async (_, headers) => {
     const db = await testDatabase('empty');
-    const app = createApp({ db, log: pino({ level: 'silent' }), door: testDoor(db) });
+    const app = createApp({
+      db,
+      log: pino({ level: 'silent' }),
+      door: testDoor(db),
+      daily: testBackups(db),
+    });
     const asked = await request(app).get('/api/session').set(headers);
     expect(asked.body.needsCode).toBe(true);
     const set = request(app).post('/api/setup').set(headers);

@@ -29,6 +29,10 @@ const scrypt: typeof scryptNow = async (...asked) => {
   }
 };
 
+/** A key that is made of a passphrase, for what is encrypted with it. */
+export const keyOf = (passphrase: string, salt: Buffer): Promise<Buffer> =>
+  scrypt(passphrase.normalize('NFKC'), salt, keyBytes, cost);
+
 /** Hashes a passphrase with scrypt: `scrypt$N$r$p$salt$key`, salt and key in base64url. */
 export async function hashPassphrase(passphrase: string): Promise<string> {
   const salt = randomBytes(16);

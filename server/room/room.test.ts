@@ -13,7 +13,7 @@ import { createApp } from '../app.ts';
 import type { Database } from '../db/database.ts';
 import { sessionToken } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { kitBody } from '../testing/testServer.ts';
+import { kitBody, testBackups } from '../testing/testServer.ts';
 import { siteCertificate } from './certificates.ts';
 import { RoomDoor } from './roomDoor.ts';
 
@@ -85,7 +85,7 @@ describe('the door', () => {
     found = [{ address: inRoom, network: 'wlan0' }];
     now = new Date('2026-03-05T17:00:00Z');
     door = new RoomDoor({ db, folder, found: () => found, now: () => now });
-    app = createApp({ db, log: pino({ level: 'silent' }), door });
+    app = createApp({ db, log: pino({ level: 'silent' }), door, daily: testBackups(db) });
     // Any free port there; the program itself takes that of this computer.
     await door.start(app, 0);
     instructor = request.agent(app);
@@ -215,6 +215,7 @@ describe('the door', () => {
       db: fresh,
       log: pino({ level: 'silent' }),
       door: another,
+      daily: testBackups(fresh),
       setupCode: 'ABCD-2345',
     });
     await another.start(owned, 0);

@@ -1,4 +1,6 @@
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { Express } from 'express';
 import pino from 'pino';
 import request, { type Response, type Test } from 'supertest';
@@ -12,6 +14,7 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/table';
 import { createApp } from '../app.ts';
+import { DailyBackups } from '../backup/daily.ts';
 import type { Database } from '../db/database.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { RoomDoor } from '../room/roomDoor.ts';
@@ -34,11 +37,16 @@ export async function testServer(): Promise<TestServer> {
     db,
     log: pino({ level: 'silent' }),
     door: testDoor(db),
+    daily: testBackups(db),
   });
   const instructor = request.agent(app);
   instructor.set('Cookie', `ozzet_session=${sessionToken}`);
   return { app, db, instructor };
 }
+
+/** Backups of a test, in a folder of their own. */
+export const testBackups = (db: Database) =>
+  new DailyBackups(db, mkdtempSync(join(tmpdir(), 'ozzet-backups-')));
 
 /** A door that somebody else keeps, at a made-up address. */
 export const testDoor = (db: Database) =>

@@ -25,6 +25,7 @@ import { ScreenPage } from '../practice/class/ScreenPage.tsx';
 import { loadClass } from '../practice/class/useClass.ts';
 import { HeatPage } from '../practice/heat/HeatPage.tsx';
 import { loadPractice, PracticePage } from '../practice/PracticePage.tsx';
+import { BackupPage, loadBackups } from '../site/BackupPage.tsx';
 import { DrawersPage } from '../stores/DrawersPage.tsx';
 import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
 import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
@@ -165,6 +166,7 @@ export const routes = createBrowserRouter([
           },
           { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
           { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
+          { path: 'site/backup', loader: loadBackups, element: <BackupPage /> },
           { path: 'workshops/phones', loader: loadRoom, element: <PhonesPage /> },
           { path: 'workshops/helpers', loader: loadHelpers, element: <HelpersPage /> },
           {

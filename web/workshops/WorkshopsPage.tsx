@@ -38,6 +38,11 @@ export function WorkshopsPage() {
             Phones
           </Button>
           {helper === undefined && (
+            <Button component={Link} to="/site/backup" color="inherit">
+              Backup
+            </Button>
+          )}
+          {helper === undefined && (
             <Button component={Link} to="/workshops/helpers" color="inherit">
               Helpers
             </Button>

@@ -1,0 +1,79 @@
+import * as yup from 'yup';
+import { endpoint, fileEndpoint } from './endpoint.ts';
+import { fields, leaf } from './schema.ts';
+
+/** What a backup holds, told before it is put in place of anything. */
+export interface BackupContents {
+  readonly kits: number;
+  readonly workshops: number;
+  readonly people: number;
+  readonly entries: number;
+  readonly drawers: number;
+  /** When the last entry of a workshop's log came; null where there is none. */
+  readonly latestEntryAt: string | null;
+}
+
+/** A backup that the program made by itself. */
+export interface KeptBackup {
+  readonly name: string;
+  readonly madeAt: string;
+  readonly bytes: number;
+}
+
+export interface Backups {
+  readonly kept: readonly KeptBackup[];
+  /** What is here now. */
+  readonly contents: BackupContents;
+}
+
+const passphrase = leaf(yup.string().strict().max(200, 'A passphrase has at most 200 characters.'));
+
+const file = leaf(
+  yup
+    .string()
+    .strict()
+    .required('Choose the file of a backup.')
+    .matches(/^[A-Za-z0-9+/]*={0,2}$/, 'The file did not arrive whole. Choose it again.'),
+);
+
+const backupBody = fields({
+  /** The file in base64 (RFC 4648, 4). */
+  file,
+  /** Where the file was encrypted. */
+  passphrase,
+});
+
+export const listBackups = endpoint<Backups>()({
+  method: 'GET',
+  path: '/api/backups',
+  access: 'instructor',
+});
+/** Makes one now, encrypted where a passphrase is given; the reply is the file in base64. */
+export const makeBackup = endpoint<{ name: string; file: string }>()({
+  method: 'POST',
+  path: '/api/backups',
+  access: 'instructor',
+  body: fields({ passphrase }),
+});
+/** Says what a file holds, and changes nothing. */
+export const lookAtBackup = endpoint<BackupContents>()({
+  method: 'POST',
+  path: '/api/backups/look',
+  access: 'instructor',
+  bodySize: 'file',
+  body: backupBody,
+});
+/** Puts a file in place of everything that is here; the program starts anew afterwards. */
+export const restoreBackup = endpoint<BackupContents>()({
+  method: 'POST',
+  path: '/api/backups/restore',
+  access: 'instructor',
+  bodySize: 'file',
+  body: backupBody,
+});
+
+export const keptBackup = fileEndpoint({
+  path: '/api/backups/:name',
+  access: 'instructor',
+  types: ['application/octet-stream'],
+});

@@ -1,0 +1,212 @@
+import { mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gunzipSync, gzipSync } from 'node:zlib';
+import fc from 'fast-check';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import type { BackupContents } from '#contract/backup';
+import type { Workshop } from '#contract/workshops';
+import { cases } from '#core/testing/cases';
+import { testDatabase } from '../testing/testDatabase.ts';
+import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
+import { backedUp, readied, restore } from './backup.ts';
+import { DailyBackups } from './daily.ts';
+import { readBackupFile } from './format.ts';
+import { selectContents } from './queries.ts';
+
+let server: TestServer;
+let workshop: Workshop;
+beforeAll(async () => {
+  server = await testServer();
+  workshop = await makeWorkshop(server);
+  const seat = workshop.seats[0];
+  if (!seat) throw new Error('no seat');
+  const event = sent(seat.id, { kind: 'step-done', stepId: 'solder-D1' });
+  await server.instructor
+    .post(`/api/workshops/${workshop.id}/seats/${seat.id}/events`)
+    .send({ events: [event] })
+    .expect(200);
+  await server.instructor
+    .post('/api/helpers')
+    .send({ name: 'Knot ⚓ “of the quay”', passphrase: 'the second lantern' })
+    .expect(200);
+});
+afterAll(() => server.db.close());
+
+const made = async (passphrase?: string) => {
+  const { body } = await server.instructor.post('/api/backups').send({ passphrase }).expect(200);
+  return body as { name: string; file: string };
+};
+const look = (file: string, passphrase?: string) =>
+  server.instructor.post('/api/backups/look').send({ file, passphrase });
+
+describe('a backup', () => {
+  it('holds everything, is told before it is restored, and changes nothing by that', async () => {
+    const { name, file } = await made();
+    expect(name).toMatch(/^ozzet-\d{8}-\d{6}\.backup$/);
+    const { body } = await look(file).expect(200);
+    expect(body).toEqual(await selectContents(server.db));
+    expect(body).toMatchObject({ kits: 1, workshops: 1, people: 2, entries: 1 });
+  });
+
+  it('restored on an empty site makes the same site: made again it is the same file', async () => {
+    const file = await backedUp(server.db);
+    const empty = await testDatabase('empty');
+    await restore(empty, await readied(file));
+    expect((await backedUp(empty)).equals(file)).toBe(true);
+    expect(await selectContents(empty)).toEqual(await selectContents(server.db));
+    // What counts by itself goes on behind the last.
+    const [seat] = workshop.seats;
+    const [next] = await empty.query<{ seq: number }>(
+      `insert into build_event (id, workshop_id, seat_id, at, author, deed)
+       values ('00000000-0000-4000-8000-000000000001', $1, $2, now(), 'learner', '{"kind":"help-asked","stepId":"x"}')
+       returning seq::double precision as seq`,
+      [workshop.id, seat?.id],
+    );
+    expect(next?.seq).toBe(2);
+    // The log is append-only again.
+    await expect(empty.query('delete from build_event')).rejects.toThrow('append-only');
+    await empty.close();
+  });
+
+  it('restored on a full site takes the place of all of it', async () => {
+    const other = await testServer();
+    await makeWorkshop(other, ['Auk']);
+    await makeWorkshop(other, ['Brant']);
+    const file = await backedUp(server.db);
+    const { body } = await other.instructor
+      .post('/api/backups/restore')
+      .send({ file: file.toString('base64') })
+      .expect(200);
+    expect(body).toMatchObject({ kits: 1, workshops: 1 } satisfies Partial<BackupContents>);
+    expect((await backedUp(other.db)).equals(file)).toBe(true);
+    // Who restored it is still signed in.
+    await other.instructor.get('/api/kits').expect(200);
+    await other.db.close();
+  });
+
+  it('of older tables is brought to those of today', async () => {
+    const data = await readBackupFile(await backedUp(server.db));
+    // As the step before the last left it.
+    const older = {
+      migrations: data.migrations.filter((name) => !name.startsWith('009')),
+      tables: Object.fromEntries(
+        Object.entries(data.tables)
+          .filter(([table]) => table !== 'room')
+          .map(([table, rows]) => [
+            table,
+            rows.map((row) => {
+              const { labels_address: _, ...rest } = row as Record<string, unknown>;
+              return rest;
+            }),
+          ]),
+      ),
+    };
+    const { backupFile } = await import('./format.ts');
+    const found = await readied(await backupFile(older));
+    expect(found.contents).toEqual(await selectContents(server.db));
+    expect(found.tables.workshop?.[0]).toHaveProperty('labels_address', null);
+  });
+
+  it('with a passphrase says nothing without it', async () => {
+    const { file } = await made('three old anchors');
+    expect(Buffer.from(file, 'base64').includes('Tern')).toBe(false);
+    expect(() => gunzipSync(Buffer.from(file, 'base64'))).toThrow();
+    const without = await look(file).expect(422);
+    expect(without.body.errors[0]).toMatchObject({ field: 'passphrase' });
+    const wrong = await look(file, 'three old anchor').expect(422);
+    expect(wrong.body.errors[0].message).toContain('not the passphrase');
+    await look(file, 'three old anchors').expect(200);
+  });
+
+  const head = (changes: object) =>
+    gzipSync(
+      `${JSON.stringify({ what: 'Ozzet backup', form: 1, migrations: [], ...changes })}\n`,
+    ).toString('base64');
+
+  it.each([
+    ['a picture', Buffer.from('not a backup at all').toString('base64'), 'no backup of Ozzet'],
+    ['something else packed', gzipSync('{"a":1}\n').toString('base64'), 'no backup of Ozzet'],
+    ['one of a newer form', head({ form: 2 }), 'newer version'],
+    ['one of newer tables', head({ migrations: ['999_later.sql'] }), 'newer version'],
+    [
+      'one with a table that nobody knows',
+      gzipSync(
+        '{"what":"Ozzet backup","form":1,"migrations":[]}\n{"table":"secrets","row":{}}\n',
+      ).toString('base64'),
+      'damaged',
+    ],
+  ])('%s is refused by its field, and nothing is touched', async (_, file, told) => {
+    const before = await backedUp(server.db);
+    for (const path of ['look', 'restore']) {
+      const answer = await server.instructor.post(`/api/backups/${path}`).send({ file });
+      expect([answer.status, answer.body.errors[0]]).toEqual([
+        422,
+        { field: 'file', message: expect.stringContaining(told) },
+      ]);
+    }
+    expect((await backedUp(server.db)).equals(before)).toBe(true);
+  });
+
+  it('that lost or changed some bytes is refused, never half restored', {
+    timeout: 120_000,
+  }, async () => {
+    const file = await backedUp(server.db);
+    await fc.assert(
+      fc.asyncProperty(
+        fc.nat(file.length - 1),
+        fc.integer({ min: 1, max: 255 }),
+        async (at, by) => {
+          const broken = Buffer.from(file);
+          broken[at] = (broken[at] ?? 0) ^ by;
+          const found = await readBackupFile(broken).catch((error: Error) => error);
+          // The head of gzip has bytes that mean nothing for the content (RFC 1952: time, system).
+          if (at < 10 && !(found instanceof Error)) return;
+          expect(found).toBeInstanceOf(Error);
+        },
+      ),
+      { numRuns: cases(300) },
+    );
+    await expect(readBackupFile(file.subarray(0, file.length - 20))).rejects.toThrow();
+  });
+});
+
+describe('backups of every day', () => {
+  let folder: string;
+  beforeEach(() => {
+    folder = mkdtempSync(join(tmpdir(), 'daily-'));
+  });
+  afterEach(() => rmSync(folder, { recursive: true }));
+
+  it('are one a day, the newest seven kept, readable by their owner only', async () => {
+    let now = new Date('2026-03-01T10:00:00Z');
+    const daily = new DailyBackups(server.db, folder, () => now);
+    for (let day = 0; day < 10; day += 1) {
+      await daily.makeIfDue();
+      // Looked at again within the day: no second one.
+      now = new Date(now.getTime() + 3600_000);
+      await daily.makeIfDue();
+      now = new Date(now.getTime() + 24 * 3600_000);
+    }
+    const kept = await daily.kept();
+    expect(kept).toHaveLength(7);
+    expect(kept[0]?.madeAt).toBe('2026-03-10T19:00:00.000Z');
+    expect(kept.map(({ madeAt }) => madeAt)).toEqual(
+      kept.map(({ madeAt }) => madeAt).toSorted((a, b) => b.localeCompare(a)),
+    );
+    const files = readdirSync(join(folder, 'backups'));
+    expect(files.filter((name) => name.endsWith('.new'))).toEqual([]);
+    for (const name of files) expect(statSync(join(folder, 'backups', name)).mode & 0o077).toBe(0);
+    const content = await daily.read(kept[0]?.name ?? '');
+    expect((await readied(content ?? Buffer.alloc(0))).contents.kits).toBe(1);
+  });
+
+  it('are read by their own names only', async () => {
+    const daily = new DailyBackups(server.db, folder);
+    await daily.makeIfDue();
+    writeFileSync(join(folder, 'secret'), 'x');
+    for (const name of ['../secret', 'secret', '', 'ozzet-20260101-000000.backup']) {
+      expect(await daily.read(name)).toBeUndefined();
+    }
+  });
+});

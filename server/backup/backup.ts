@@ -1,0 +1,61 @@
+import type { BackupContents } from '#contract/backup';
+import { type Database, openDatabase } from '../db/database.ts';
+import { migrate, migrationNames } from '../db/migrate.ts';
+import { appliedMigrations } from '../db/queries.ts';
+import { type BackupData, backupFile, readBackupFile, refused } from './format.ts';
+import { replaceEverything, selectContents, selectEverything } from './queries.ts';
+
+/** Everything of a site as one file, made while it runs; encrypted where a passphrase is given. */
+export async function backedUp(db: Database, passphrase?: string): Promise<Buffer> {
+  // In one transaction: nothing that comes meanwhile is half in it.
+  const data = await db.transaction(
+    async (tx): Promise<BackupData> => ({
+      migrations: (await appliedMigrations(tx)).sort(),
+      tables: await selectEverything(tx),
+    }),
+  );
+  return backupFile(data, passphrase);
+}
+
+/** What a file holds, brought to today's tables. */
+export interface Readied {
+  readonly contents: BackupContents;
+  readonly tables: BackupData['tables'];
+}
+
+/**
+ * Reads a file and brings it to today's tables, in a database of its own in memory: nothing is touched, and what comes
+ * out has been through the same steps as a site that was kept.
+ *
+ * @throws Refusal at `file` or `passphrase`
+ */
+export async function readied(file: Buffer, passphrase?: string): Promise<Readied> {
+  const { migrations, tables } = await readBackupFile(file, passphrase);
+  const unknown = migrations.find((name) => !migrationNames.includes(name));
+  if (unknown !== undefined) {
+    throw refused(
+      'file',
+      'This backup was made by a newer version of Ozzet. Install that one, then restore it.',
+    );
+  }
+  const db = await openDatabase();
+  try {
+    await migrate(db, migrations);
+    await db
+      .transaction((tx) => replaceEverything(tx, tables))
+      .catch(() => {
+        throw refused(
+          'file',
+          'This backup is damaged: not all of it can be put back. Choose an older one.',
+        );
+      });
+    await migrate(db);
+    return { contents: await selectContents(db), tables: await selectEverything(db) };
+  } finally {
+    await db.close();
+  }
+}
+
+/** Puts what a file holds in place of everything, or nothing of it. */
+export const restore = (db: Database, { tables }: Readied): Promise<void> =>
+  db.transaction((tx) => replaceEverything(tx, tables));

@@ -1,0 +1,44 @@
+import { keptBackup, listBackups, lookAtBackup, makeBackup, restoreBackup } from '#contract/backup';
+import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
+import { notFound } from '../http/refusal.ts';
+import { backedUp, readied, restore } from './backup.ts';
+import { backupName, type DailyBackups } from './daily.ts';
+import { selectContents } from './queries.ts';
+
+interface BackupDependencies {
+  readonly db: Database;
+  readonly daily: DailyBackups;
+  /** Has the program start anew: nothing that was read before holds any more. */
+  readonly startAnew: () => void;
+}
+
+export function backupRoutes(api: Api, { db, daily, startAnew }: BackupDependencies): void {
+  api.serve(listBackups, async () => ({
+    kept: await daily.kept(),
+    contents: await selectContents(db),
+  }));
+
+  api.serve(makeBackup, async ({ body: { passphrase } }) => ({
+    name: backupName(new Date()),
+    file: (await backedUp(db, passphrase)).toString('base64'),
+  }));
+
+  api.serve(
+    lookAtBackup,
+    async ({ body }) => (await readied(Buffer.from(body.file, 'base64'), body.passphrase)).contents,
+  );
+
+  api.serve(restoreBackup, async ({ body, response }) => {
+    const found = await readied(Buffer.from(body.file, 'base64'), body.passphrase);
+    await restore(db, found);
+    response.once('finish', startAnew);
+    return found.contents;
+  });
+
+  api.send(keptBackup, async ({ params, response }) => {
+    const file = await daily.read(params.name);
+    if (!file) throw notFound('backup', 'Choose one from the list of backups.');
+    response.type('application/octet-stream').attachment(params.name).send(file);
+  });
+}
