@@ -22,7 +22,12 @@ export default defineConfig({
   webServer: {
     command: 'node scripts/serve.mjs --demo',
     cwd: join(import.meta.dirname, '..'),
-    env: { PORT: String(port), OZZET_DATA: mkdtempSync(join(tmpdir(), 'ozzet-shots-')) },
+    env: {
+      PORT: String(port),
+      OZZET_DATA: mkdtempSync(join(tmpdir(), 'ozzet-shots-')),
+      // Of those that are for documentation (RFC 5737).
+      OZZET_URL: 'http://192.0.2.17:4310',
+    },
     wait: { stdout: /Ozzet is ready/ },
     timeout: 180_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },

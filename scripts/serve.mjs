@@ -25,7 +25,8 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
   stop(`PORT is “${process.env.PORT}”; it must be a number from 0 to 65535.`);
 }
 const dataFolder = resolve(root, process.env.OZZET_DATA ?? (demo ? 'data-demo' : 'data'));
-if (fresh) startOver();
+// Ended in the middle of loading, it would be a site with half an evening for ever after.
+if (fresh || (demo && existsSync(join(dataFolder, 'demo-loading')))) startOver();
 
 /** The exit code of a fault that nobody foresaw; see server/faults.ts. */
 const faultExit = 70;
@@ -73,7 +74,14 @@ function startOver() {
   if (!existsSync(dataFolder)) return;
   const foreign = readdirSync(dataFolder).filter(
     (name) =>
-      !['postgres', 'in-use-by.pid', 'certificates', 'faults.log', 'backups'].includes(name),
+      ![
+        'postgres',
+        'in-use-by.pid',
+        'certificates',
+        'faults.log',
+        'demo-loading',
+        'backups',
+      ].includes(name),
   );
   if (foreign.length > 0)
     stop(`${dataFolder} holds something else (${foreign[0]}), so it is not emptied.`);

@@ -1,4 +1,5 @@
 /** Opens the data folder and serves: what serve.mjs starts, with PORT and OZZET_DATA set. */
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { root, say, stop } from './prepare.mjs';
@@ -10,6 +11,11 @@ const dataFolder = process.env.OZZET_DATA;
 process.once('disconnect', () => process.exit(1));
 
 const module = (name) => import(pathToFileURL(join(root, 'dist', 'server', name)).href);
+const loading = join(dataFolder, 'demo-loading');
+if (demo && !existsSync(join(dataFolder, 'postgres'))) {
+  mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
+  writeFileSync(loading, '');
+}
 const { start } = await module('start.js');
 try {
   const server = await start({
@@ -30,6 +36,7 @@ try {
   if (demo) {
     const { loadDemo, demoPassphrase } = await module('demo.js');
     await loadDemo(address, new Date());
+    rmSync(loading, { force: true });
     say(`The demo’s passphrase is: ${demoPassphrase}`);
   }
   if (server.setupCode && !demo) {

@@ -40,6 +40,14 @@ async function signIn(address: string): Promise<string> {
   return answer.headers.get('set-cookie')?.split(';')[0] ?? '';
 }
 
+/** Kills what holds the data folder, as a power cut would. */
+async function endInTheMiddle(): Promise<void> {
+  const lock = join(data, 'in-use-by.pid');
+  await expect(() => expect(existsSync(lock)).toBe(true)).toPass();
+  const { pid } = JSON.parse(readFileSync(lock, 'utf8')) as { pid: number };
+  process.kill(pid, 'SIGKILL');
+}
+
 interface Listed {
   readonly id: string;
   readonly title: string;
@@ -63,7 +71,14 @@ test('the demo prints its sign-in and address, keeps its data, and starts over w
   expect(await workshops(second.address)).toEqual(made);
   await second.end('SIGTERM');
 
-  const third = await start(['--demo', '--fresh']);
+  // Ended while it loads: the next start does not take half of it for all.
+  const broken = startProgram(data, ['--demo', '--fresh'], 0);
+  await expect(() => expect(existsSync(join(data, 'demo-loading'))).toBe(true)).toPass();
+  await expect(() => expect(existsSync(join(data, 'postgres', 'PG_VERSION'))).toBe(true)).toPass();
+  await endInTheMiddle();
+  expect((await broken).address).toBe('');
+
+  const third = await start(['--demo']);
   expect(third.said).toContain(demoPassphrase);
   expect(third.said.trim().split('\n').at(-1)).toBe(`Ozzet is ready at ${third.address}`);
   const fresh = await workshops(third.address);

@@ -205,10 +205,11 @@ function Restore() {
         </Alert>
       )}
       {found && chosen && (
-        <Alert
-          severity="warning"
-          sx={{ mt: 1.5 }}
-          action={
+        <Alert severity="warning" sx={{ mt: 1.5 }}>
+          It holds {contentWords(found)}
+          {found.latestEntryAt && `; the last entry is of ${dateAndTime(found.latestEntryAt)}`}.
+          What is here now will be gone: save a backup of it first.
+          <Box sx={{ mt: 1.5 }}>
             <Button
               color="inherit"
               variant="outlined"
@@ -217,11 +218,7 @@ function Restore() {
             >
               Put it in place of everything
             </Button>
-          }
-        >
-          It holds {contentWords(found)}
-          {found.latestEntryAt && `; the last entry is of ${dateAndTime(found.latestEntryAt)}`}.
-          What is here now will be gone: save a backup of it first.
+          </Box>
         </Alert>
       )}
       {done && (

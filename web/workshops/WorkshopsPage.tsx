@@ -95,7 +95,7 @@ function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: '230px 1fr auto',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '230px minmax(0, 1fr) auto' },
         gap: 2,
         alignItems: 'center',
         p: 1.5,

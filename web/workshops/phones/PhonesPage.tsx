@@ -8,7 +8,15 @@ import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
-import { authorityFile, closeRoom, getRoom, openRoom, type Room, trustPath } from '#contract/room';
+import {
+  authorityFile,
+  closeRoom,
+  getRoom,
+  helloPath,
+  openRoom,
+  type Room,
+  trustPath,
+} from '#contract/room';
 import { call } from '../../app/call.ts';
 import { useHelperName } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
@@ -261,8 +269,9 @@ function Given({ room: { seatAddress } }: { readonly room: Room }) {
 }
 
 /** For devices that belong to the room: one authority to trust, once. */
-function Tablets({ room: { fingerprint, staffAddress } }: { readonly room: Room }) {
+function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readonly room: Room }) {
   const digits = fingerprint.split(' ');
+  const trustAddress = helloAddress?.replace(helloPath, trustPath);
   return (
     <Box component="section" aria-labelledby="tablets" sx={{ maxWidth: 900 }}>
       <Typography variant="h2" id="tablets">
@@ -277,10 +286,10 @@ function Tablets({ room: { fingerprint, staffAddress } }: { readonly room: Room 
         )}
         . A tablet shows a warning until it trusts this site. Open{' '}
         <a href={trustPath}>the page for tablets</a> on it once
-        {staffAddress !== null && (
+        {trustAddress && (
           <>
             {' '}
-            (<span className="mono">{staffAddress + trustPath}</span>)
+            (<span className="mono">{trustAddress}</span>)
           </>
         )}
         , load <a href={authorityFile.path}>the authority</a>, and compare its fingerprint:
