@@ -4,6 +4,7 @@ import {
   type BrowserContext,
   test as base,
   expect,
+  type Locator,
   type Page,
 } from '@playwright/test';
 import { demoPassphrase } from '../demo/scenario';
@@ -119,6 +120,14 @@ export async function seatsOf(page: Page, title: string): Promise<{ id: string; 
     seats: Seat[];
   };
   return { id, seats };
+}
+
+/** Presses a key until the page that listens for it shows what it opens: on a busy machine it listens a little later. */
+export async function pressFor(page: Page, key: string, shown: Locator): Promise<void> {
+  await expect(async () => {
+    if (!(await shown.isVisible())) await page.keyboard.press(key);
+    await expect(shown).toBeVisible({ timeout: 2000 });
+  }).toPass();
 }
 
 /** Opens a kit from the list, at one of its pages. */

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { expect, expectAccessible, pressFor, signIn, test } from '../fixtures';
 
 test.beforeEach(async ({ page }) => {
   await signIn(page);
@@ -53,8 +53,8 @@ test('a seat link that is wrong says what to do', async ({ page }) => {
 test('the floor is worked by keys alone, which ? lists', async ({ page }) => {
   await page.getByRole('link', { name: 'To the floor' }).click();
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
-  await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys on this page' });
+  await pressFor(page, '?', keys);
   await expect(keys).toContainText('Log a mistake at the chosen seat');
   await expect(keys).toContainText('Go to Kits');
   await page.keyboard.press('Escape');

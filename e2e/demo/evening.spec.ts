@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
-import { expect, expectAccessible, phoneOf, signIn, test } from '../fixtures';
+import { expect, expectAccessible, phoneOf, pressFor, signIn, test } from '../fixtures';
 
 /** An evening and a kit of its own for each test: what is logged here no other test sees. */
 interface Evening {
@@ -58,8 +58,8 @@ test('everybody is told about a part at once; seats past it are listed and check
   await page.goto(`/workshops/${evening.id}/floor`);
   await expect(page.getByRole('button', { name: /^Seat 2 Brant: step 2/ })).toBeVisible();
 
-  await page.keyboard.press('t');
   const dialog = page.getByRole('dialog', { name: 'Tell everyone' });
+  await pressFor(page, 't', dialog);
   await dialog.getByRole('button', { name: /^Tell all/ }).click();
   await expect(dialog.getByText('Write what everybody must know.')).toBeVisible();
   await dialog.getByRole('checkbox', { name: 'R4' }).check();

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, pressFor, signIn, test } from '../fixtures';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -65,8 +65,7 @@ test('a learner who got better is seen to have, with what to practise and a cert
 }) => {
   await page.goto('/workshops');
   await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
-  await page.keyboard.press('p');
-  await expect(page.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
+  await pressFor(page, 'p', page.getByRole('heading', { name: 'People', level: 1 }));
   await page.getByRole('link', { name: 'Gannet' }).click();
   const first = page.getByRole('region', { name: 'First evening: Twin Lamp' });
   const second = page.getByRole('region', { name: 'Evening course 1: Twin Lamp' });

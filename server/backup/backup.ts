@@ -27,9 +27,14 @@ export interface Readied {
  * Reads a file and brings it to today's tables, in a database of its own in memory: nothing is touched, and what comes
  * out has been through the same steps as a site that was kept.
  *
+ * @param newDatabase makes an empty one in memory
  * @throws Refusal at `file` or `passphrase`
  */
-export async function readied(file: Buffer, passphrase?: string): Promise<Readied> {
+export async function readied(
+  file: Buffer,
+  passphrase?: string,
+  newDatabase: () => Promise<Database> = openDatabase,
+): Promise<Readied> {
   const { migrations, tables } = await readBackupFile(file, passphrase);
   const unknown = migrations.find((name) => !migrationNames.includes(name));
   if (unknown !== undefined) {
@@ -38,7 +43,7 @@ export async function readied(file: Buffer, passphrase?: string): Promise<Readie
       'This backup was made by a newer version of Ozzet. Install that one, then restore it.',
     );
   }
-  const db = await openDatabase();
+  const db = await newDatabase();
   try {
     await migrate(db, migrations);
     await db

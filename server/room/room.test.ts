@@ -7,7 +7,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pino from 'pino';
 import request from 'supertest';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { v7 as newKitId } from 'uuid';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Room } from '#contract/room';
 import { createApp } from '../app.ts';
 import type { Database } from '../db/database.ts';
@@ -80,8 +81,13 @@ describe('the door', () => {
   let instructor: ReturnType<typeof request.agent>;
   let app: ReturnType<typeof createApp>;
 
-  beforeEach(async () => {
+  beforeAll(async () => {
     db = await testDatabase('owned');
+  });
+  afterAll(() => db.close());
+
+  beforeEach(async () => {
+    for (const table of ['room', 'seat', 'workshop']) await db.query(`delete from ${table}`);
     found = [{ address: inRoom, network: 'wlan0' }];
     now = new Date('2026-03-05T17:00:00Z');
     door = new RoomDoor({ db, folder, found: () => found, now: () => now });
@@ -93,7 +99,6 @@ describe('the door', () => {
   });
   afterEach(async () => {
     await door.stop();
-    await db.close();
   });
 
   const open = (seatsBy = 'http', address = inRoom) =>
@@ -141,7 +146,7 @@ describe('the door', () => {
   async function planned(startsAt = '2026-03-05T18:30:00Z') {
     const kit = await instructor
       .post('/api/kits')
-      .send(kitBody(`Kit ${startsAt}`))
+      .send(kitBody(`Kit ${newKitId()}`))
       .expect(200);
     const { body } = await instructor
       .post('/api/workshops')

@@ -23,6 +23,7 @@ export default async function setup(project: TestProject) {
     await writeFile(file, Buffer.from(await (await db.pack()).arrayBuffer()));
     project.provide(name, file);
   };
+  await pack('bare');
   await migrate(db);
   await pack('empty');
   await insertPassphrase(db, cheapHash(passphrase));
