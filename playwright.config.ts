@@ -33,12 +33,13 @@ export default defineConfig({
     serviceWorkers: 'block',
   },
   projects: [
+    // The longest first: at the end nobody waits for one file.
+    { name: 'process', testDir: 'e2e/process' },
     ...Object.entries(servers).map(([name, { port }]) => ({
       name,
       testDir: `e2e/${name}`,
       use: { baseURL: `http://127.0.0.1:${port}` },
     })),
-    { name: 'process', testDir: 'e2e/process' },
   ],
   webServer: Object.entries(servers).map(([name, { port, command }]) => ({
     command,

@@ -25,7 +25,7 @@ const open = (needsSetup: boolean, next = '', needsCode = false) => {
     ],
     `/sign-in${next}`,
   );
-  return { router, user: userEvent.setup() };
+  return { router, user: userEvent.setup({ delay: null }) };
 };
 
 it('a first passphrase has some length, and opens the door', async () => {

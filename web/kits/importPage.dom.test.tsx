@@ -23,7 +23,7 @@ const open = async (rows: readonly string[] = list) => {
     ],
     '/kits/import',
   );
-  const user = userEvent.setup();
+  const user = userEvent.setup({ delay: null });
   await user.upload(
     await screen.findByLabelText('Parts list file'),
     new File([rows.join('\n')], 'lamp.csv', { type: 'text/csv' }),
@@ -87,7 +87,7 @@ describe('a parts list', () => {
         typeof one === 'string' ? one.charCodeAt(0) : one,
       ),
     );
-    const user = userEvent.setup();
+    const user = userEvent.setup({ delay: null });
     await user.upload(
       await screen.findByLabelText('Parts list file'),
       new File([latin], 'old.csv'),

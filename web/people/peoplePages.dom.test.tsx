@@ -58,7 +58,9 @@ describe('people', () => {
   it('who are nobody yet lead to a workshop', async () => {
     person = undefined;
     const router = open('/people');
-    await userEvent.setup().click(await screen.findByRole('link', { name: 'Plan a workshop' }));
+    await userEvent
+      .setup({ delay: null })
+      .click(await screen.findByRole('link', { name: 'Plan a workshop' }));
     expect(router.state.location.pathname).toBe('/workshops/new');
   });
 
@@ -98,7 +100,7 @@ describe('one person', () => {
       return { erased: true };
     });
     const router = open(`/people/${id}`);
-    const user = userEvent.setup();
+    const user = userEvent.setup({ delay: null });
     await user.click(await screen.findByRole('button', { name: 'Erase …' }));
     expect(screen.getByRole('dialog').textContent).toContain('cannot be undone');
     await user.click(screen.getByRole('button', { name: 'Keep' }));
