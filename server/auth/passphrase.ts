@@ -47,6 +47,17 @@ export async function hashPassphrase(passphrase: string): Promise<string> {
   ].join('$');
 }
 
+/** Looks like the others and takes as long; no passphrase matches it. */
+export const nobodysHash = (): string =>
+  [
+    'scrypt',
+    cost.N,
+    cost.r,
+    cost.p,
+    randomBytes(16).toString('base64url'),
+    randomBytes(keyBytes).toString('base64url'),
+  ].join('$');
+
 export async function passphraseMatches(passphrase: string, hash: string): Promise<boolean> {
   const [, n, r, p, salt = '', key = ''] = hash.split('$');
   const expected = Buffer.from(key, 'base64url');

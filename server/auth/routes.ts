@@ -1,4 +1,4 @@
-import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
+import { createHash, timingSafeEqual } from 'node:crypto';
 import type { Request } from 'express';
 import { getSession, setUp, signIn, signOut } from '#contract/session';
 import type { Database } from '../db/database.ts';
@@ -7,16 +7,9 @@ import { selectHelperByName } from '../helpers/queries.ts';
 import type { Api } from '../http/api.ts';
 import { cameBy } from '../http/cameBy.ts';
 import { forbidden, invalid } from '../http/refusal.ts';
-import { hashPassphrase, passphraseMatches } from './passphrase.ts';
+import { hashPassphrase, nobodysHash, passphraseMatches } from './passphrase.ts';
 import { insertPassphrase, passphraseHash } from './queries.ts';
 import type { Sessions } from './sessions.ts';
-
-/** Of a passphrase that nobody knows; made once. */
-let nobodys: Promise<string> | undefined;
-const nobodysHash = () => {
-  nobodys ??= hashPassphrase(randomBytes(24).toString('base64url'));
-  return nobodys;
-};
 
 const asInstructor = { signedIn: true, helper: null, needsSetup: false, needsCode: false };
 
@@ -64,7 +57,7 @@ export function authRoutes(
     const helper = name === '' ? undefined : await selectHelperByName(db, name);
     const hash = name === '' ? await passphraseHash(db) : helper?.passphraseHash;
     // A name that nobody has takes as long: names are not to be told by the time.
-    const matches = await passphraseMatches(body.passphrase, hash ?? (await nobodysHash()));
+    const matches = await passphraseMatches(body.passphrase, hash ?? nobodysHash());
     if (hash === undefined || !matches) {
       // Which of the two is wrong is not told: names are not to be guessed.
       const message =

@@ -53,10 +53,8 @@ function known(error: unknown): Refusal | undefined {
 
 /** What Express and its parts know to be the caller's: a file that is not there, a body that breaks off. */
 function ofHttp(error: unknown): Refusal | undefined {
-  const { status, expose } = (error ?? {}) as { status?: unknown; expose?: unknown };
-  if (typeof status !== 'number' || status < 400 || status > 499 || expose === false) {
-    return undefined;
-  }
+  const { status } = (error ?? {}) as { status?: unknown };
+  if (typeof status !== 'number' || status < 400 || status > 499) return undefined;
   return status === 404
     ? new Refusal(404, 'Not found', 'There is no such file. Reload the page.')
     : new Refusal(

@@ -44,6 +44,16 @@ describe('the pages', () => {
     }
   });
 
+  it.each(['/assets/gone.js', '/assets/', '/assets/%00', '/assets/..%2f..%2fpackage.json'])(
+    '%s is not there, which is no fault of the server’s',
+    async (path) => {
+      const { status, headers, body } = await request(app()).get(path);
+      expect([400, 403, 404]).toContain(status);
+      expect(headers['cache-control']).toBe('no-store');
+      expect(body.detail).toMatch(/\.$/);
+    },
+  );
+
   it('carry a fresh nonce that the policy names', async () => {
     const [one, two] = await Promise.all([request(app()).get('/'), request(app()).get('/')]);
     const nonce = /nonce="([^"]+)"/.exec(one.text)?.[1] ?? '';
