@@ -1,7 +1,21 @@
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+import { openToPack } from './server/db/database.ts';
+import { packedDatabaseName } from './server/db/packedDatabase.ts';
+
+/** A new database goes with the server: see packedDatabase. */
+const withNewDatabase: Plugin = {
+  name: 'new-database',
+  async generateBundle() {
+    const db = await openToPack();
+    const source = new Uint8Array(await (await db.pack('gzip')).arrayBuffer());
+    await db.close();
+    this.emitFile({ type: 'asset', fileName: packedDatabaseName, source });
+  },
+};
 
 /** The server and the demo loader, as two modules that scripts/serve.mjs starts; packages stay in node_modules. */
 export default defineConfig({
+  plugins: [withNewDatabase],
   build: {
     ssr: true,
     target: 'node20',

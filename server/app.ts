@@ -5,6 +5,7 @@ import { getOpenApi, openApiOf } from '#contract/openapi';
 import { version } from '#contract/version';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
+import type { NewDatabase } from './backup/backup.ts';
 import type { DailyBackups } from './backup/daily.ts';
 import { backupRoutes } from './backup/routes.ts';
 import { boardRoutes } from './boards/routes.ts';
@@ -47,6 +48,8 @@ export interface AppOptions {
   readonly trustProxy?: number | string | undefined;
   /** Backups that are made by themselves. */
   readonly daily: DailyBackups;
+  /** In which a backup is read before it takes the place of anything. */
+  readonly newDatabase: NewDatabase;
   /** Ends the program so that it is started again, once what was read before holds no more. */
   readonly startAnew?: () => void;
   /** By which learners' devices come. */
@@ -63,6 +66,7 @@ export function createApp({
   setupCode,
   trustProxy,
   daily,
+  newDatabase,
   startAnew = () => {},
 }: AppOptions): Express {
   const app = express();
@@ -90,7 +94,7 @@ export function createApp({
   seatRoutes(api, db, eventLog, channels, seats, streams);
   practiceRoutes(api, db, memory);
   helperRoutes(api, db, streams);
-  backupRoutes(api, { db, daily, startAnew });
+  backupRoutes(api, { db, daily, newDatabase, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
   paceRoutes(api, db, memory);

@@ -8,9 +8,10 @@ import { createApp } from './app.ts';
 import { passphraseHash } from './auth/queries.ts';
 import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
-import { openDatabase } from './db/database.ts';
+import { openDatabase, openPacked } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
+import { packedDatabase } from './db/packedDatabase.ts';
 import { endOnFault } from './faults.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
@@ -52,7 +53,8 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
   const unlock = lockFolder(dataFolder);
   const log = pino({ level: 'warn' }, pino.destination(2));
-  const db = await openDatabase(join(dataFolder, 'postgres'));
+  const packed = await packedDatabase();
+  const db = await openDatabase(join(dataFolder, 'postgres'), { packed });
   await migrate(db);
   const door = new RoomDoor({
     db,
@@ -67,6 +69,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   const daily = new DailyBackups(db, dataFolder);
   const app = createApp({
     daily,
+    newDatabase: () => openPacked(packed),
     startAnew: () => void close().then(() => options.startAnew?.()),
     setupCode,
     trustProxy: options.trustProxy,

@@ -1,10 +1,9 @@
-import pino from 'pino';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../app.ts';
 import { passphrase } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { type TestServer, testBackups, testDoor, testServer } from '../testing/testServer.ts';
+import { type TestServer, testParts, testServer } from '../testing/testServer.ts';
 import { hashPassphrase, passphraseMatches } from './passphrase.ts';
 
 let server: TestServer;
@@ -35,12 +34,7 @@ describe('a passphrase', () => {
 describe('first use', () => {
   it('asks for a passphrase, takes one of some length, and only once', async () => {
     const db = await testDatabase('empty');
-    const app = createApp({
-      db,
-      log: pino({ level: 'silent' }),
-      door: testDoor(db),
-      daily: testBackups(db),
-    });
+    const app = createApp(testParts(db));
     const browser = request.agent(app);
     expect((await browser.get('/api/session')).body).toEqual({
       signedIn: false,
@@ -68,8 +62,7 @@ describe('first use', () => {
 
   it('behind a proxy that is trusted gives cookies that go back over TLS only, and stays there', async () => {
     const db = await testDatabase('owned');
-    const log = pino({ level: 'silent' });
-    const app = createApp({ db, log, door: testDoor(db), daily: testBackups(db), trustProxy: 1 });
+    const app = createApp({ ...testParts(db), trustProxy: 1 });
     const passphrase = 'a quiet harbour';
     const tls = { 'X-Forwarded-Proto': 'https', 'X-Forwarded-For': '203.0.113.9' };
     const entered = await request(app).post('/api/session').set(tls).send({ passphrase });
@@ -90,8 +83,7 @@ describe('first use', () => {
 
   it('lets nobody own the site by way of a proxy, a name that leads here, or a page from elsewhere', async () => {
     const db = await testDatabase('empty');
-    const log = pino({ level: 'silent' });
-    const app = createApp({ db, log, door: testDoor(db), daily: testBackups(db) });
+    const app = createApp(testParts(db));
     for (const headers of [
       { 'X-Forwarded-For': '203.0.113.9' },
       // RFC 7239

@@ -1,5 +1,6 @@
 import { randomBytes, scrypt as scryptCallback, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
+import pLimit from 'p-limit';
 
 const scryptNow = promisify<
   string,
@@ -14,20 +15,9 @@ const cost = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
 const keyBytes = 32;
 
 /** Each takes 128 MB: more at once, and a few guesses fill the memory. */
-const atOnce = 2;
-let running = 0;
-const waiting: (() => void)[] = [];
+const twoAtATime = pLimit(2);
 
-const scrypt: typeof scryptNow = async (...asked) => {
-  if (running >= atOnce) await new Promise<void>((resolve) => waiting.push(resolve));
-  running += 1;
-  try {
-    return await scryptNow(...asked);
-  } finally {
-    running -= 1;
-    waiting.shift()?.();
-  }
-};
+const scrypt: typeof scryptNow = (...asked) => twoAtATime(() => scryptNow(...asked));
 
 /** A key that is made of a passphrase, for what is encrypted with it. */
 export const keyOf = (passphrase: string, salt: Buffer): Promise<Buffer> =>

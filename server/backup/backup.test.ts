@@ -33,7 +33,6 @@ beforeAll(async () => {
 });
 afterAll(() => server.db.close());
 
-/** With a database that need not be made from nothing. */
 const quicklyReadied = (file: Buffer) => readied(file, undefined, () => testDatabase('bare'));
 
 const made = async (passphrase?: string) => {

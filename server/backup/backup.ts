@@ -1,5 +1,5 @@
 import type { BackupContents } from '#contract/backup';
-import { type Database, openDatabase } from '../db/database.ts';
+import type { Database } from '../db/database.ts';
 import { migrate, migrationNames } from '../db/migrate.ts';
 import { appliedMigrations } from '../db/queries.ts';
 import { type BackupData, backupFile, readBackupFile, refused } from './format.ts';
@@ -17,6 +17,9 @@ export async function backedUp(db: Database, passphrase?: string): Promise<Buffe
   return backupFile(data, passphrase);
 }
 
+/** Makes an empty database in memory. */
+export type NewDatabase = () => Promise<Database>;
+
 /** What a file holds, brought to today's tables. */
 export interface Readied {
   readonly contents: BackupContents;
@@ -27,13 +30,12 @@ export interface Readied {
  * Reads a file and brings it to today's tables, in a database of its own in memory: nothing is touched, and what comes
  * out has been through the same steps as a site that was kept.
  *
- * @param newDatabase makes an empty one in memory
  * @throws Refusal at `file` or `passphrase`
  */
 export async function readied(
   file: Buffer,
-  passphrase?: string,
-  newDatabase: () => Promise<Database> = openDatabase,
+  passphrase: string | undefined,
+  newDatabase: NewDatabase,
 ): Promise<Readied> {
   const { migrations, tables } = await readBackupFile(file, passphrase);
   const unknown = migrations.find((name) => !migrationNames.includes(name));

@@ -2,18 +2,25 @@ import { keptBackup, listBackups, lookAtBackup, makeBackup, restoreBackup } from
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
-import { backedUp, readied, restore } from './backup.ts';
+import { backedUp, type NewDatabase, readied, restore } from './backup.ts';
 import { backupName, type DailyBackups } from './daily.ts';
 import { selectContents } from './queries.ts';
 
 interface BackupDependencies {
   readonly db: Database;
   readonly daily: DailyBackups;
+  readonly newDatabase: NewDatabase;
   /** Has the program start anew: nothing that was read before holds any more. */
   readonly startAnew: () => void;
 }
 
-export function backupRoutes(api: Api, { db, daily, startAnew }: BackupDependencies): void {
+export function backupRoutes(
+  api: Api,
+  { db, daily, newDatabase, startAnew }: BackupDependencies,
+): void {
+  const read = (sent: { readonly file: string; readonly passphrase?: string }) =>
+    readied(Buffer.from(sent.file, 'base64'), sent.passphrase, newDatabase);
+
   api.serve(listBackups, async () => ({
     kept: await daily.kept(),
     contents: await selectContents(db),
@@ -24,13 +31,10 @@ export function backupRoutes(api: Api, { db, daily, startAnew }: BackupDependenc
     file: (await backedUp(db, passphrase)).toString('base64'),
   }));
 
-  api.serve(
-    lookAtBackup,
-    async ({ body }) => (await readied(Buffer.from(body.file, 'base64'), body.passphrase)).contents,
-  );
+  api.serve(lookAtBackup, async ({ body }) => (await read(body)).contents);
 
   api.serve(restoreBackup, async ({ body, response }) => {
-    const found = await readied(Buffer.from(body.file, 'base64'), body.passphrase);
+    const found = await read(body);
     await restore(db, found);
     response.once('finish', startAnew);
     return found.contents;

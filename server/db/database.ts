@@ -1,6 +1,8 @@
 import { existsSync } from 'node:fs';
+import { rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
+import { NodeFS } from '@electric-sql/pglite/nodefs';
 import { type OnSync, SyncedFiles, startParams, syncAll } from './syncedFiles.ts';
 
 /** What a query may run on: the database itself or a transaction under way. */
@@ -17,20 +19,32 @@ export interface Database extends Queryable {
   close(): Promise<void>;
 }
 
-/**
- * Opens the embedded PostgreSQL in a folder, or in memory.
- *
- * @param folder where the data is kept; undefined keeps it in memory only, for tests
- * @param onSync is told of every file that reaches the disk
- */
-export async function openDatabase(folder?: string, onSync?: OnSync): Promise<Database> {
-  if (folder === undefined) return asDatabase(await PGlite.create());
-  const isNew = !existsSync(join(folder, 'PG_VERSION'));
+export interface OpenOptions {
+  /** A new database, packed: where the folder holds none, opening this takes a fraction of making one. */
+  readonly packed?: Blob;
+  /** Is told of every file that reaches the disk. */
+  readonly onSync?: OnSync;
+}
+
+/** Opens the embedded PostgreSQL in a folder; made where there is none, whole or not at all. */
+export async function openDatabase(
+  folder: string,
+  { packed, onSync }: OpenOptions = {},
+): Promise<Database> {
+  if (!existsSync(join(folder, 'PG_VERSION'))) await makeDatabase(folder, packed);
   const fs = new SyncedFiles(folder, onSync);
-  const db = durable(asDatabase(await PGlite.create({ fs, startParams })), fs);
+  return durable(asDatabase(await PGlite.create({ fs, startParams })), fs);
+}
+
+/** In a folder of another name: one that was left half-made is never taken for a database. */
+async function makeDatabase(folder: string, packed: Blob | undefined): Promise<void> {
+  const unfinished = `${folder}.unfinished`;
+  await rm(unfinished, { recursive: true, force: true });
+  const loadDataDir = packed ? { loadDataDir: packed } : {};
+  await (await PGlite.create({ fs: new NodeFS(unfinished), ...loadDataDir })).close();
   // What a new database is made of was written without asking for any sync.
-  if (isNew) await syncAll(folder);
-  return db;
+  await syncAll(unfinished);
+  await rename(unfinished, folder);
 }
 
 /** The same, but nothing is answered before it is on the disk. */
@@ -53,9 +67,11 @@ export const openPacked = async (data: Blob): Promise<Database> =>
   asDatabase(await PGlite.create({ loadDataDir: data }));
 
 /** A database in memory that can be packed into a file: opening that costs a fraction of making it. */
-export async function openToPack(): Promise<Database & { readonly pack: () => Promise<Blob> }> {
+export async function openToPack(): Promise<
+  Database & { readonly pack: (by: 'none' | 'gzip') => Promise<Blob> }
+> {
   const pglite = await PGlite.create();
-  return { ...asDatabase(pglite), pack: () => pglite.dumpDataDir('none') };
+  return { ...asDatabase(pglite), pack: (by) => pglite.dumpDataDir(by) };
 }
 
 function asDatabase(pglite: PGlite): Database {

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { testDatabase } from '../testing/testDatabase.ts';
+import { packedAs, testDatabase } from '../testing/testDatabase.ts';
 import { openDatabase } from './database.ts';
 import { lockFolder } from './lockFolder.ts';
 import { migrate } from './migrate.ts';
@@ -16,7 +16,7 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 describe('the database', () => {
   it('is brought up to date once, and keeps its data', async () => {
-    const first = await openDatabase(join(folder, 'postgres'));
+    const first = await openDatabase(join(folder, 'postgres'), { packed: await packedAs('bare') });
     await migrate(first);
     await first.query(
       `insert into kit (id, name) values ('00000000-0000-4000-8000-000000000001', 'Kept')`,
@@ -40,7 +40,7 @@ describe('the database', () => {
   });
 
   it('carries older data over into the words of today', async () => {
-    const db = await openDatabase();
+    const db = await testDatabase('bare');
     const script = (name: string) =>
       readFileSync(new URL(`./migrations/${name}`, import.meta.url), 'utf8');
     await db.script(script('001_start.sql'));

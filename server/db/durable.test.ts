@@ -10,6 +10,7 @@ import {
 import { tmpdir } from 'node:os';
 import { dirname, join, relative } from 'node:path';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { packedAs } from '../testing/testDatabase.ts';
 import { openDatabase } from './database.ts';
 
 /**
@@ -23,7 +24,7 @@ let disk: string;
 let made: string;
 beforeAll(async () => {
   made = mkdtempSync(join(tmpdir(), 'power-made-'));
-  const db = await openDatabase(join(made, 'db'));
+  const db = await openDatabase(join(made, 'db'), { packed: await packedAs('bare') });
   await db.script('create table note (n integer primary key, text text)');
   await db.close();
 }, 120_000);
@@ -56,7 +57,7 @@ const readdirSyncOrNone = (path: string) => {
 describe('a power cut', () => {
   it('costs nothing that was acknowledged', { timeout: 120_000 }, async () => {
     synced.length = 0;
-    const db = await openDatabase(live, onSync);
+    const db = await openDatabase(live, { onSync });
     expect(await db.query('show fsync')).toEqual([{ fsync: 'on' }]);
     const insert = (n: number) =>
       db.query('insert into note values ($1, $2)', [n, `note ${n} ${'x'.repeat(200)}`]);
@@ -81,7 +82,7 @@ describe('a power cut', () => {
   });
 
   it('finds on the disk what several did in the same moment, by fewer syncs than there were', async () => {
-    const db = await openDatabase(live, onSync);
+    const db = await openDatabase(live, { onSync });
     synced.length = 0;
     await Promise.all(
       Array.from({ length: 40 }, (_, n) => db.query('insert into note values ($1)', [n])),

@@ -1,5 +1,6 @@
 import { createRequire } from 'node:module';
 import { Worker } from 'node:worker_threads';
+import pLimit from 'p-limit';
 
 /** Converters of foreign files, each in a file of this folder: it gets `workerData` and posts one message. */
 export type Converter = 'gerber';
@@ -19,10 +20,8 @@ export class ConverterFailure extends Error {
   }
 }
 
-/** So many at a time, the others wait: a core is left for the room. */
-const atOnce = 1;
-let running = 0;
-const waiting: (() => void)[] = [];
+/** The others wait: a core is left for the room. */
+const oneAtATime = pLimit(1);
 
 const require = createRequire(import.meta.url);
 
@@ -32,20 +31,11 @@ const require = createRequire(import.meta.url);
  *
  * @throws ConverterFailure
  */
-export async function converted<Result>(
+export const converted = <Result>(
   converter: Converter,
   input: unknown,
   limits: Limits = { milliseconds: 10_000, megabytes: 256 },
-): Promise<Result> {
-  if (running >= atOnce) await new Promise<void>((resolve) => waiting.push(resolve));
-  running += 1;
-  try {
-    return await inThread<Result>(converter, input, limits);
-  } finally {
-    running -= 1;
-    waiting.shift()?.();
-  }
-}
+): Promise<Result> => oneAtATime(() => inThread<Result>(converter, input, limits));
 
 function inThread<Result>(
   converter: Converter,

@@ -5,7 +5,6 @@ import { request as encryptedRequest } from 'node:https';
 import { type AddressInfo, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import pino from 'pino';
 import request from 'supertest';
 import { v7 as newKitId } from 'uuid';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -14,7 +13,7 @@ import { createApp } from '../app.ts';
 import type { Database } from '../db/database.ts';
 import { sessionToken } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { kitBody, testBackups } from '../testing/testServer.ts';
+import { kitBody, testParts } from '../testing/testServer.ts';
 import { siteCertificate } from './certificates.ts';
 import { RoomDoor } from './roomDoor.ts';
 
@@ -91,7 +90,7 @@ describe('the door', () => {
     found = [{ address: inRoom, network: 'wlan0' }];
     now = new Date('2026-03-05T17:00:00Z');
     door = new RoomDoor({ db, folder, found: () => found, now: () => now });
-    app = createApp({ db, log: pino({ level: 'silent' }), door, daily: testBackups(db) });
+    app = createApp({ ...testParts(db), door });
     // Any free port there; the program itself takes that of this computer.
     await door.start(app, 0);
     instructor = request.agent(app);
@@ -217,10 +216,8 @@ describe('the door', () => {
     const fresh = await testDatabase('empty');
     const another = new RoomDoor({ db: fresh, folder, found: () => found, now: () => now });
     const owned = createApp({
-      db: fresh,
-      log: pino({ level: 'silent' }),
+      ...testParts(fresh),
       door: another,
-      daily: testBackups(fresh),
       setupCode: 'ABCD-2345',
     });
     await another.start(owned, 0);

@@ -20,7 +20,7 @@ export default async function setup(project: TestProject) {
   const db = await openToPack();
   const pack = async (name: PackedAs) => {
     const file = join(folder, `${name}.tar`);
-    await writeFile(file, Buffer.from(await (await db.pack()).arrayBuffer()));
+    await writeFile(file, Buffer.from(await (await db.pack('none')).arrayBuffer()));
     project.provide(name, file);
   };
   await pack('bare');

@@ -7,5 +7,8 @@ export type PackedAs = 'bare' | 'empty' | 'owned';
 
 /** A migrated database in memory, of its own: made once for the whole run and opened as a copy. */
 export async function testDatabase(packed: PackedAs): Promise<Database> {
-  return openPacked(new Blob([new Uint8Array(await readFile(inject(packed)))]));
+  return openPacked(await packedAs(packed));
 }
+
+export const packedAs = async (name: PackedAs): Promise<Blob> =>
+  new Blob([new Uint8Array(await readFile(inject(name)))]);

@@ -33,24 +33,20 @@ export interface TestServer {
 /** The whole server on a database in memory, with a passphrase chosen. */
 export async function testServer(): Promise<TestServer> {
   const db = await testDatabase('owned');
-  const app = createApp({
-    db,
-    log: pino({ level: 'silent' }),
-    door: testDoor(db),
-    daily: testBackups(db),
-  });
+  const app = createApp(testParts(db));
   const instructor = request.agent(app);
   instructor.set('Cookie', `ozzet_session=${sessionToken}`);
   return { app, db, instructor };
 }
 
-/** Backups of a test, in a folder of their own. */
-export const testBackups = (db: Database) =>
-  new DailyBackups(db, mkdtempSync(join(tmpdir(), 'ozzet-backups-')));
-
-/** A door that somebody else keeps, at a made-up address. */
-export const testDoor = (db: Database) =>
-  new RoomDoor({ db, folder: tmpdir(), found: () => [], given: 'http://bench.test' });
+/** What the application of a test is made of: nothing is logged, somebody else keeps the door, at a made-up address. */
+export const testParts = (db: Database) => ({
+  db,
+  log: pino({ level: 'silent' }),
+  door: new RoomDoor({ db, folder: tmpdir(), found: () => [], given: 'http://bench.test' }),
+  daily: new DailyBackups(db, mkdtempSync(join(tmpdir(), 'ozzet-backups-'))),
+  newDatabase: () => testDatabase('bare'),
+});
 
 /** The body that imports a list with its columns as guessed. */
 export function kitBody(name: string, csv = smallKitCsv) {
