@@ -53,6 +53,7 @@ export const makeBackup = endpoint<{ name: string; file: string }>()({
   method: 'POST',
   path: '/api/backups',
   access: 'instructor',
+  recorded: 'backup-made',
   body: fields({ passphrase }),
 });
 /** Says what a file holds, and changes nothing. */
@@ -68,6 +69,7 @@ export const restoreBackup = endpoint<BackupContents>()({
   method: 'POST',
   path: '/api/backups/restore',
   access: 'instructor',
+  recorded: 'backup-restored',
   bodySize: 'file',
   body: backupBody,
 });
@@ -75,5 +77,6 @@ export const restoreBackup = endpoint<BackupContents>()({
 export const keptBackup = fileEndpoint({
   path: '/api/backups/:name',
   access: 'instructor',
+  recorded: 'backup-made',
   types: ['application/octet-stream'],
 });

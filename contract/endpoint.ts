@@ -1,3 +1,4 @@
+import type { RecordedDeed } from './recordedDeeds.ts';
 import type { Schema } from './schema.ts';
 
 /** The names of the `:parameters` of a path. */
@@ -24,14 +25,17 @@ export const bodyBytes = {
 } as const;
 export type BodySize = keyof typeof bodyBytes;
 
-/** Wrong tries within a quarter of an hour, from one address, after which it has to wait; what succeeds is not counted. */
-export const wrongTries = { passphrase: 10, 'seat-link': 40 } as const;
-export type RateClass = keyof typeof wrongTries;
+/** What may be guessed: a passphrase makes its account wait, a link the address that it is tried from. */
+export type RateClass = 'passphrase' | 'seat-link';
+/** Wrong ones within a quarter of an hour, from one address, after which it has to wait; right ones are not counted. */
+export const wrongLinks = 40;
 
 interface Door<Path extends string> {
   readonly path: Path;
   readonly access: Access;
   readonly rate?: RateClass;
+  /** Written down with who did it, once it is done. */
+  readonly recorded?: RecordedDeed;
 }
 
 /** One call of the HTTP contract: what is sent, what comes back. Server and web are both typed by it. */

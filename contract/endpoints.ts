@@ -1,13 +1,14 @@
+import * as accounts from './accounts.ts';
 import * as backup from './backup.ts';
 import * as board from './board.ts';
 import type { AnyEndpoint } from './endpoint.ts';
-import * as helpers from './helpers.ts';
 import * as kits from './kits.ts';
 import * as description from './openapi.ts';
 import * as pace from './pace.ts';
 import * as papers from './papers.ts';
 import * as people from './people.ts';
 import * as practice from './practice.ts';
+import * as record from './record.ts';
 import * as reports from './reports.ts';
 import * as room from './room.ts';
 import * as seats from './seats.ts';
@@ -25,12 +26,13 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   stores,
   workshops,
   pace,
-  helpers,
+  accounts,
   people,
   reports,
   room,
   seats,
   practice,
+  record,
 ];
 
 const isEndpoint = (value: unknown): value is AnyEndpoint =>

@@ -19,6 +19,7 @@ import { flag, number } from './leaves.ts';
 import type { LearntOf, LearntPaces } from './pace.ts';
 import { partSchema } from './parts.ts';
 import type { SeatPractice } from './practice.ts';
+import { roles } from './roles.ts';
 import { anything, leaf, list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
 import type { SeatView } from './seats.ts';
 import type { SessionState } from './session.ts';
@@ -39,21 +40,34 @@ const heatTimes: Schema<HeatTimes> = record<HeatTimes>({
 
 const styles = list(oneOf(styleIds));
 
-const keptAs = <T>(what: string, schema: Schema<T>): StoredKind<T> => ({
-  what,
-  schema,
-  upgrades: [],
-});
+const keptAs = <T>(
+  what: string,
+  schema: Schema<T>,
+  upgrades: StoredKind<T>['upgrades'] = [],
+): StoredKind<T> => ({ what, schema, upgrades });
 
 export const keptSession: StoredKind<SessionState> = {
   what: 'Who is signed in',
   schema: record<SessionState>({
     signedIn: flag,
-    helper: nullable(text),
+    role: nullable(oneOf(roles)),
+    name: nullable(text),
+    logsAs: nullable(text),
     needsSetup: flag,
     needsCode: flag,
+    needsName: flag,
   }),
-  upgrades: [(older) => changed(older, (session) => ({ needsCode: false, ...session }))],
+  upgrades: [
+    (older) => changed(older, (session) => ({ needsCode: false, ...session })),
+    (older) =>
+      changed(older, ({ helper = null, ...session }) => ({
+        role: session.signedIn ? (helper === null ? 'instructor' : 'helper') : null,
+        name: helper,
+        logsAs: helper,
+        needsName: false,
+        ...session,
+      })),
+  ],
 };
 
 export const keptSeat = keptAs(
@@ -65,6 +79,7 @@ export const keptSeat = keptAs(
     workshopTitle: text,
     kitName: text,
     startsAt: text,
+    opensAt: nullable(text),
     steps: planSchema,
     styles,
     board: nullable(boardSchema),
@@ -72,6 +87,7 @@ export const keptSeat = keptAs(
     events: list(streamedEventSchema),
     now: text,
   }),
+  [(older) => changed(older, (seat) => ({ opensAt: null, ...seat }))],
 );
 
 /** What a device has heard of a log. */
@@ -123,19 +139,23 @@ const workshopSchema: Schema<Workshop> = record<Workshop>({
       id: text,
       number,
       name: text,
-      token: text,
+      token: nullable(text),
       learnerId: nullable(text),
       experience: oneOf(experiences),
       partner: nullable(number),
     }),
   ),
   version: number,
+  openedAt: nullable(text),
   seatAddress: nullable(text),
   iron: ironSchema,
   heatTimes,
 });
 
-export const keptWorkshop = keptAs('The workshop', workshopSchema);
+const withOpenedAt = (older: unknown) =>
+  changed(older, (workshop) => ({ openedAt: null, ...workshop }));
+
+export const keptWorkshop = keptAs('The workshop', workshopSchema, [withOpenedAt]);
 
 const logSchema: Schema<WorkshopLog> = record<WorkshopLog>({
   events: list(streamedEventSchema),
@@ -178,4 +198,5 @@ export interface ClassData {
 export const keptClass = keptAs(
   'The class',
   record<ClassData>({ workshop: workshopSchema, log: logSchema }),
+  [(older) => changed(older, (all) => ({ ...all, workshop: withOpenedAt(all.workshop) }))],
 );

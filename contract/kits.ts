@@ -126,6 +126,7 @@ export const createKit = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/kits',
   access: 'instructor',
+  recorded: 'kit-made',
   bodySize: 'large',
   body: newKitBody,
 });
@@ -133,6 +134,7 @@ export const reviseKit = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/kits/:kitId/revisions',
   access: 'instructor',
+  recorded: 'kit-changed',
   bodySize: 'large',
   body: partsListBody,
 });
@@ -157,6 +159,7 @@ export const changeLines = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/lines',
   access: 'instructor',
+  recorded: 'kit-changed',
   bodySize: 'large',
   body: fields({
     version: basedOnVersion,
@@ -172,6 +175,7 @@ export const changeErrata = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/errata',
   access: 'instructor',
+  recorded: 'kit-changed',
   body: fields({
     version: basedOnVersion,
     errata: list(erratumSchema, (array) =>
@@ -185,12 +189,14 @@ export const changeSupply = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/supply',
   access: 'instructor',
+  recorded: 'kit-changed',
   body: fields({ version: basedOnVersion, supplyVolt }),
 });
 export const changeOrder = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/order',
   access: 'instructor',
+  recorded: 'kit-changed',
   body: fields({ version: basedOnVersion, order: orderSchema }),
 });
 /** The board without the picture behind it, which stays as it is. */
@@ -198,6 +204,7 @@ export const changeBoard = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/board',
   access: 'instructor',
+  recorded: 'kit-changed',
   bodySize: 'large',
   body: fields({ version: basedOnVersion, board: drawnBoardOrNone }),
 });
@@ -206,6 +213,7 @@ export const changePicture = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/picture',
   access: 'instructor',
+  recorded: 'kit-changed',
   bodySize: 'large',
   body: fields({
     version: basedOnVersion,

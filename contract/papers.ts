@@ -37,6 +37,7 @@ export const kitPaperPath = (
 export const workshopPaper = fileEndpoint({
   path: '/api/workshops/:workshopId/papers/:paper.:format',
   access: 'helper',
+  recorded: 'papers-printed',
   types,
   query: ['size', 'order'],
 });
@@ -51,6 +52,7 @@ export const workshopPaperPath = (
 export const eveningPapers = fileEndpoint({
   path: '/api/workshops/:workshopId/papers/evening.pdf',
   access: 'helper',
+  recorded: 'papers-printed',
   types: ['application/pdf'],
   query: ['size'],
 });

@@ -6,6 +6,8 @@ import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
+import { flag, wholeNumber } from './leaves.ts';
+import { fields, nullable } from './schema.ts';
 
 export interface PersonSummary {
   readonly id: string;
@@ -44,6 +46,8 @@ export interface ReadyFor {
 }
 
 export interface Person extends PersonSummary {
+  /** Their seat's link shows their other evenings too, and goes on after the evening. */
+  readonly keepsPage: boolean;
   /** What stands behind the skills, in the order of time. */
   readonly opportunities: readonly Opportunity[];
   /** The latest first. */
@@ -66,16 +70,54 @@ export const getPerson = endpoint<Person>()({
   path: '/api/people/:learnerId',
   access: 'instructor',
 });
+/** Whether a learner's link shows their other evenings too, and goes on after the evening. */
+export const allowOwnPage = endpoint<{ keepsPage: boolean }>()({
+  method: 'PUT',
+  path: '/api/people/:learnerId/own-page',
+  access: 'instructor',
+  recorded: 'person-allowed',
+  body: fields({ keepsPage: flag }),
+});
+/** How long records of people are kept. */
+export interface Retention {
+  /** Months after their last evening; null keeps everybody until somebody erases them. */
+  readonly months: number | null;
+  /** Who would be erased if it were so now. */
+  readonly due: readonly string[];
+}
+const months = nullable(wholeNumber('the months', 1, 120));
+export const getRetention = endpoint<Retention>()({
+  method: 'GET',
+  path: '/api/retention',
+  access: 'instructor',
+});
+/** Sets nothing: says who would be erased. */
+export const tryRetention = endpoint<Retention>()({
+  method: 'POST',
+  path: '/api/retention',
+  access: 'instructor',
+  body: fields({ months }),
+});
+/** Sets it, and erases those for whom the time is over. */
+export const setRetention = endpoint<Retention>()({
+  method: 'PUT',
+  path: '/api/retention',
+  access: 'instructor',
+  recorded: 'retention-set',
+  body: fields({ months }),
+});
 /** The name goes for good; what was counted stays without it. */
 export const erasePerson = endpoint<{ erased: boolean }>()({
   method: 'DELETE',
   path: '/api/people/:learnerId',
   access: 'instructor',
+  recorded: 'person-erased',
 });
 
 export const peopleCsv = fileEndpoint({
   path: '/api/people.csv',
   access: 'instructor',
+  recorded: 'people-exported',
   types: ['text/csv'],
 });
 export const peopleCsvPath = peopleCsv.path;
@@ -84,6 +126,7 @@ export const peopleCsvPath = peopleCsv.path;
 export const statements = fileEndpoint({
   path: '/api/people/:learnerId/statements.json',
   access: 'instructor',
+  recorded: 'people-exported',
   types: ['application/json'],
 });
 export const statementsPath = (learnerId: string) => addressOf(statements, { learnerId });
@@ -91,6 +134,7 @@ export const statementsPath = (learnerId: string) => addressOf(statements, { lea
 export const certificate = fileEndpoint({
   path: '/api/people/:learnerId/certificates/:workshopId.pdf',
   access: 'instructor',
+  recorded: 'people-exported',
   types: ['application/pdf'],
 });
 export const certificatePath = (learnerId: string, workshopId: string) =>

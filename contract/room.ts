@@ -64,12 +64,14 @@ export const openRoom = endpoint<Room>()({
   method: 'PUT',
   path: '/api/room',
   access: 'instructor',
+  recorded: 'phones-let-in',
   body: openRoomBody,
 });
 export const closeRoom = endpoint<Room>()({
   method: 'DELETE',
   path: '/api/room',
   access: 'instructor',
+  recorded: 'phones-shut-out',
 });
 
 /** The authority of this site, for tablets that belong to the room. */

@@ -13,6 +13,8 @@ export interface SeatView {
   readonly workshopTitle: string;
   readonly kitName: string;
   readonly startsAt: string;
+  /** When the seat opens, where it still waits for its evening; null once it is open. */
+  readonly opensAt: string | null;
   readonly steps: readonly PlannedStep[];
   /** The styles of soldering that the steps follow, the first deciding first. */
   readonly styles: readonly StyleId[];
@@ -24,6 +26,9 @@ export interface SeatView {
   /** The server's time; the device corrects its own by it. */
   readonly now: string;
 }
+
+/** Days after its evening on which a seat's link still opens. */
+export const linkDays = 7;
 
 export const getSeat = endpoint<SeatView>()({
   method: 'GET',

@@ -1,16 +1,38 @@
 import * as yup from 'yup';
 import { endpoint } from './endpoint.ts';
+import type { Role } from './roles.ts';
 import { fields, leaf } from './schema.ts';
 
 export interface SessionState {
   readonly signedIn: boolean;
-  /** The helper who is signed in; null for the instructor, and where nobody is. */
-  readonly helper: string | null;
+  readonly role: Role | null;
+  readonly name: string | null;
+  /** The name that entries of the log carry; null for an instructor who is the only one. */
+  readonly logsAs: string | null;
   /** No passphrase has been chosen yet. */
   readonly needsSetup: boolean;
   /** From here the first passphrase is chosen only with the code of the terminal. */
   readonly needsCode: boolean;
+  /** Everybody signs in by name: there are several instructors. */
+  readonly needsName: boolean;
 }
+
+/** One device that somebody is signed in on. */
+export interface OpenSession {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+  /** The browser, in a few words. */
+  readonly device: string;
+  /** ISO 8601, UTC. */
+  readonly openedAt: string;
+  readonly seenAt: string;
+  /** The one that asks. */
+  readonly isThis: boolean;
+}
+
+/** Hours without a sign of life after which a session ends. */
+export const idleHours = 12;
 
 const mostLetters = 'A passphrase has at most 200 characters.';
 
@@ -18,9 +40,11 @@ export const signInPassphrase = leaf(
   yup.string().strict().max(200, mostLetters).required('Type your passphrase.'),
 );
 
+const name = leaf(yup.string().strict().max(40, 'A name has at most 40 characters.'));
+
 export const signInBody = fields({
-  /** A helper's name; absent or empty for the instructor. */
-  name: leaf(yup.string().strict().max(40, 'A name has at most 40 characters.')),
+  /** May be left out by an instructor who is the only one. */
+  name,
   passphrase: signInPassphrase,
 });
 
@@ -34,9 +58,16 @@ export const newPassphrase = leaf(
 );
 
 export const setupBody = fields({
+  /** The instructor's; “Instructor” where it is left out. */
+  name,
   passphrase: newPassphrase,
   /** From the terminal, where the page is not opened on the computer itself. */
   code: leaf(yup.string().strict().max(20, 'The code has at most 20 characters.')),
+});
+
+export const changePassphraseBody = fields({
+  current: signInPassphrase,
+  passphrase: newPassphrase,
 });
 
 export const getSession = endpoint<SessionState>()({
@@ -62,4 +93,25 @@ export const setUp = endpoint<SessionState>()({
   access: 'public',
   rate: 'passphrase',
   body: setupBody,
+});
+/** Changes one's own; all other sessions of the account end. */
+export const changePassphrase = endpoint<{ ended: number }>()({
+  method: 'PUT',
+  path: '/api/session/passphrase',
+  access: 'helper',
+  rate: 'passphrase',
+  recorded: 'passphrase-changed',
+  body: changePassphraseBody,
+});
+/** One's own; all of them for an instructor. */
+export const listSessions = endpoint<OpenSession[]>()({
+  method: 'GET',
+  path: '/api/sessions',
+  access: 'helper',
+});
+export const endSession = endpoint<{ ended: boolean }>()({
+  method: 'DELETE',
+  path: '/api/sessions/:sessionId',
+  access: 'helper',
+  recorded: 'session-ended',
 });

@@ -9,7 +9,7 @@ import type { Part } from '#core/parts/part';
 import { basedOnVersion } from './basedOn.ts';
 import { addressOf, endpoint, fileEndpoint, streamEndpoint } from './endpoint.ts';
 import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
-import { isTime, trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
+import { flag, isTime, trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
 import { fields, leaf, list, oneOf, optional, record, type Schema } from './schema.ts';
 
 export interface WorkshopSummary {
@@ -32,6 +32,8 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   readonly seats: readonly Seat[];
   /** Raised by every change of who sits where. */
   readonly version: number;
+  /** When somebody let the learners begin before the start; null where nobody did. */
+  readonly openedAt: string | null;
   /** The address that learners' devices reach this server at; null where none could. */
   readonly seatAddress: string | null;
   readonly iron: Iron;
@@ -43,7 +45,8 @@ export interface Seat {
   readonly id: string;
   readonly number: number;
   readonly name: string;
-  readonly token: string;
+  /** Of the seat's link; null for a helper, who asks for each one that is needed. */
+  readonly token: string | null;
   /** Known by name from one workshop to the next; null for a seat without a name. */
   readonly learnerId: string | null;
   readonly experience: Experience;
@@ -124,6 +127,8 @@ export const seatingBody = fields({
       name: seatName,
       experience,
       partner: leaf(yup.number().integer('A partner is a seat’s number.').nullable().defined()),
+      /** Somebody else sits here now: the link that the seat had ends. */
+      newLink: optional(flag),
     }),
     (array) => array.required('Say who sits where.').max(maxSeats).test('apart', namesApart),
   ),
@@ -153,7 +158,10 @@ export const ironSchema: Schema<Iron> = record<Iron>({
 /** A line of the room's checklist that somebody has looked at. */
 export interface ChecklistSign {
   readonly item: string;
+  /** As it was written. */
   readonly by: string;
+  /** Who was signed in on the device; null for signatures of the time before that was kept. */
+  readonly account: string | null;
   /** ISO 8601, UTC. */
   readonly at: string;
 }
@@ -176,18 +184,42 @@ export const createWorkshop = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/workshops',
   access: 'instructor',
+  recorded: 'workshop-planned',
   body: newWorkshopBody,
 });
 export const changeSeating = endpoint<{ version: number; seats: readonly Seat[] }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/seating',
   access: 'instructor',
+  recorded: 'workshop-changed',
   body: seatingBody,
+});
+/** Lets the learners begin before the start: their seats wait no longer. */
+export const openSeats = endpoint<{ openedAt: string }>()({
+  method: 'POST',
+  path: '/api/workshops/:workshopId/open',
+  access: 'helper',
+  recorded: 'seats-opened',
+});
+/** The link of one seat, for whoever is not shown all of them. */
+export const showLink = endpoint<{ token: string }>()({
+  method: 'GET',
+  path: '/api/workshops/:workshopId/seats/:seatId/link',
+  access: 'helper',
+  recorded: 'link-shown',
+});
+/** Gives a seat another link; whoever has the old one is told so. */
+export const renewLink = endpoint<{ token: string }>()({
+  method: 'POST',
+  path: '/api/workshops/:workshopId/seats/:seatId/link',
+  access: 'instructor',
+  recorded: 'link-renewed',
 });
 export const changeIron = endpoint<{ iron: Iron; heatTimes: HeatTimes }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/iron',
   access: 'instructor',
+  recorded: 'workshop-changed',
   body: ironSchema,
 });
 export const getChecklist = endpoint<ChecklistSign[]>()({
@@ -199,12 +231,14 @@ export const signChecklist = endpoint<ChecklistSign[]>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/checklist/:item',
   access: 'helper',
+  recorded: 'checklist-signed',
   body: signBody,
 });
 export const unsignChecklist = endpoint<ChecklistSign[]>()({
   method: 'DELETE',
   path: '/api/workshops/:workshopId/checklist/:item',
   access: 'helper',
+  recorded: 'checklist-withdrawn',
 });
 export const calendar = fileEndpoint({
   path: '/api/workshops/:workshopId/calendar.ics',

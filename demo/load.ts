@@ -145,7 +145,7 @@ async function loadWorkshop(
       const seat = seats.find(({ name }) => name === practice.name);
       if (!seat) continue;
       const events = practiceOf(practice, seat.id, workshop, now);
-      await client.call(reportFromSeat, { token: seat.token }, { events });
+      await client.call(reportFromSeat, { token: seat.token ?? '' }, { events });
     }
   }
   const endMs = Math.min(now.getTime(), startMs + (demo.lengthMinutes + 10) * 60_000);
@@ -162,7 +162,8 @@ async function loadWorkshop(
     );
     for (const run of runsByAuthor(log)) {
       const body = { events: run.map(({ event }) => event) };
-      if (run[0]?.by === 'learner') await client.call(reportFromSeat, { token: seat.token }, body);
+      if (run[0]?.by === 'learner')
+        await client.call(reportFromSeat, { token: seat.token ?? '' }, body);
       else await client.call(logAtSeat, { workshopId, seatId: seat.id }, body);
     }
   }

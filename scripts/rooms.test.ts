@@ -15,7 +15,7 @@ const arrows: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Packages that core may use: pure computation only, and types of what is handed in. Tests may use more. */
-const corePackages = ['papaparse', 'culori', 'highs', 'i18next', 'ts-fsrs'];
+const corePackages = ['papaparse', 'culori', 'highs', 'i18next', 'ts-fsrs', 'fastest-levenshtein'];
 
 interface Import {
   readonly file: string;

@@ -76,6 +76,7 @@ function startOver() {
     (name) =>
       ![
         'postgres',
+        'postgres.unfinished',
         'in-use-by.pid',
         'certificates',
         'faults.log',

@@ -3,6 +3,8 @@ import type { Logger } from 'pino';
 import { endpoints } from '#contract/endpoints';
 import { getOpenApi, openApiOf } from '#contract/openapi';
 import { version } from '#contract/version';
+import { accountRoutes } from './accounts/routes.ts';
+import { Guesses } from './auth/guesses.ts';
 import { authRoutes } from './auth/routes.ts';
 import { Sessions } from './auth/sessions.ts';
 import type { NewDatabase } from './backup/backup.ts';
@@ -14,7 +16,6 @@ import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { OpenStreams } from './events/openStreams.ts';
-import { helperRoutes } from './helpers/routes.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
@@ -22,9 +23,12 @@ import { apiHeaders, onlyEncrypted, pageHeaders } from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
+import { Forgetting } from './people/forgetting.ts';
 import { peopleRoutes } from './people/routes.ts';
 import { practiceRoutes } from './practice/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
+import { recordRoutes } from './record/routes.ts';
+import { SiteRecord } from './record/siteRecord.ts';
 import { reportRoutes } from './reports/routes.ts';
 import type { RoomDoor } from './room/roomDoor.ts';
 import { refusePlain, roomPages, roomRoutes } from './room/routes.ts';
@@ -33,6 +37,7 @@ import { seatRates } from './seats/seatRates.ts';
 import { SeatTokens } from './seats/seatTokens.ts';
 import { bookReplaced } from './stores/bookReplaced.ts';
 import { storesRoutes } from './stores/routes.ts';
+import { ofTheirDay } from './workshops/ofTheirDay.ts';
 import { workshopRoutes } from './workshops/routes.ts';
 
 export interface AppOptions {
@@ -50,10 +55,18 @@ export interface AppOptions {
   readonly daily: DailyBackups;
   /** In which a backup is read before it takes the place of anything. */
   readonly newDatabase: NewDatabase;
+  /** The time; of evenings and links. */
+  readonly now?: () => Date;
   /** Ends the program so that it is started again, once what was read before holds no more. */
   readonly startAnew?: () => void;
   /** By which learners' devices come. */
   readonly door: RoomDoor;
+}
+
+/** The application, and the work that goes on by itself beside it. */
+export interface Application {
+  readonly app: Express;
+  readonly forgetting: Forgetting;
 }
 
 /** The whole application on a database that has been migrated. */
@@ -68,7 +81,8 @@ export function createApp({
   daily,
   newDatabase,
   startAnew = () => {},
-}: AppOptions): Express {
+  now = () => new Date(),
+}: AppOptions): Application {
   const app = express();
   const sessions = new Sessions(db);
   const channels = new LiveChannels();
@@ -83,28 +97,44 @@ export function createApp({
   // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
   app.disable('etag');
   app.use('/api', apiHeaders);
-  const seats = new SeatTokens(db);
-  const api = new Api({
-    signedIn: sessions.required,
-    atSeat: seats.required,
-    ofSeat: seatRates(),
-    refusePlain: refusePlain(door),
-  });
-  authRoutes(api, db, { sessions, streams, setupCode });
-  seatRoutes(api, db, eventLog, channels, seats, streams);
-  practiceRoutes(api, db, memory);
-  helperRoutes(api, db, streams);
+  const seats = new SeatTokens(db, streams);
+  const record = new SiteRecord(db);
+  const forgetting = new Forgetting({ db, memory, tokens: seats, now });
+  const api = new Api(
+    {
+      signedIn: sessions.required,
+      ofTheirDay: ofTheirDay(db, now),
+      atSeat: seats.required,
+      ofSeat: seatRates(),
+      refusePlain: refusePlain(door),
+    },
+    (what, done) => record.add(what, done),
+  );
+  authRoutes(api, db, { sessions, streams, setupCode, guesses: new Guesses(), record });
+  accountRoutes(api, db, streams);
+  recordRoutes(api, db);
+  seatRoutes(api, { db, log: eventLog, channels, seats, streams, now });
+  practiceRoutes(api, db, memory, now);
   backupRoutes(api, { db, daily, newDatabase, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
   paceRoutes(api, db, memory);
-  peopleRoutes(api, db, memory, () => door.seatAddress() ?? 'http://localhost');
+  peopleRoutes(api, db, memory, forgetting, seats, () => door.seatAddress() ?? 'http://localhost');
   readingRoutes(api, db);
   reportRoutes(api, db, memory);
   storesRoutes(api, db);
   paperRoutes(api, db, door);
   roomRoutes(api, door);
-  workshopRoutes(api, { db, log: eventLog, channels, streams, sessions, door });
+  workshopRoutes(api, {
+    db,
+    log: eventLog,
+    channels,
+    streams,
+    sessions,
+    door,
+    tokens: seats,
+    now,
+  });
   api.serve(getOpenApi, async () => openApiOf(endpoints, version));
   const unanswered = endpoints.filter(([, endpoint]) => !api.served.has(endpoint));
   if (unanswered.length > 0) {
@@ -114,5 +144,5 @@ export function createApp({
   app.use('/api', noSuchEndpoint);
   if (pagesFolder) app.use(pageHeaders(), roomPages(door), pages(pagesFolder));
   app.use(problemHandler(log));
-  return app;
+  return { app, forgetting };
 }

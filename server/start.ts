@@ -4,8 +4,8 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import pino from 'pino';
+import { countInstructors } from './accounts/queries.ts';
 import { createApp } from './app.ts';
-import { passphraseHash } from './auth/queries.ts';
 import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import { openDatabase, openPacked } from './db/database.ts';
@@ -13,6 +13,7 @@ import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
 import { packedDatabase } from './db/packedDatabase.ts';
 import { endOnFault } from './faults.ts';
+import { hourly } from './hourly.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
@@ -65,9 +66,9 @@ export async function start(options: StartOptions): Promise<RunningServer> {
       roomAddresses?.map((address) => ({ address, network: 'given' })) ?? addressesFound(),
   });
   const memory = new LogMemory();
-  const setupCode = (await passphraseHash(db)) === undefined ? newSetupCode() : undefined;
+  const setupCode = (await countInstructors(db)) === 0 ? newSetupCode() : undefined;
   const daily = new DailyBackups(db, dataFolder);
-  const app = createApp({
+  const { app, forgetting } = createApp({
     daily,
     newDatabase: () => openPacked(packed),
     startAnew: () => void close().then(() => options.startAnew?.()),
@@ -100,13 +101,17 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   }
   const { port } = server.address() as AddressInfo;
   await door.start(app, port);
-  daily.start((error) => log.error({ code: (error as NodeJS.ErrnoException).code }, 'no backup'));
+  const fault = (what: string) => (error: unknown) =>
+    log.error({ code: (error as NodeJS.ErrnoException).code }, what);
+  daily.start(fault('no backup'));
+  const retention = hourly(() => forgetting.eraseDue(), fault('nobody erased'));
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   let closing: Promise<void> | undefined;
   const close = () => {
     closing ??= (async () => {
       await door.stop();
       await daily.stop();
+      await retention.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;

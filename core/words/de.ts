@@ -1017,11 +1017,16 @@ const seat: Words = {
         'Der Rechner des Kurses ist nicht zu erreichen. Schau, ob dieses Gerät im WLAN des Raums ist.',
       wrongLink:
         'Dieser Link führt zu keinem Platz. Scanne den Code auf deiner Tüte noch einmal, oder frag deinen Kursleiter.',
+      endedLink:
+        'Dieser Link gilt nicht mehr: Der Abend ist vorbei, oder der Platz hat einen neuen Link. Scanne den Code auf deiner Tüte noch einmal, oder frag deinen Kursleiter.',
       tooManyTries:
         'Zu viele falsche Links von diesem Gerät. Warte eine Viertelstunde, oder frag deinen Kursleiter.',
       trouble:
         'Der Rechner des Kurses hat Schwierigkeiten. Nichts ist verloren. Versuch es noch einmal, oder sag es deinem Kursleiter.',
     },
+    youBuild: 'Du baust: {{kit}}',
+    opensByItself: 'Diese Seite öffnet sich von selbst, wenn der Abend beginnt.',
+    practiseUntilThen: 'Bis dahin üben',
     saved: 'Gespeichert',
     sending: 'Sende {{count}} …',
     offline: 'Kein Netz. Arbeite weiter: was du tust, bleibt hier und wird später gesendet.',

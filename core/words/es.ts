@@ -1006,11 +1006,16 @@ const seat: Words = {
         'No se llega al ordenador del taller. Mira si este dispositivo está en la wifi de la sala.',
       wrongLink:
         'Este enlace no lleva a ningún puesto. Escanea otra vez el código de tu bolsa, o pide el enlace a tu instructor.',
+      endedLink:
+        'Este enlace ya no vale: el taller terminó, o el puesto tiene un enlace nuevo. Escanea otra vez el código de tu bolsa, o pregunta a tu instructor.',
       tooManyTries:
         'Demasiados enlaces erróneos desde este dispositivo. Espera un cuarto de hora, o pregunta a tu instructor.',
       trouble:
         'El ordenador del taller tiene problemas. No se ha perdido nada. Prueba otra vez, o díselo a tu instructor.',
     },
+    youBuild: 'Montas: {{kit}}',
+    opensByItself: 'Esta página se abre sola cuando empieza el taller.',
+    practiseUntilThen: 'Practica mientras tanto',
     saved: 'Guardado',
     sending: 'Enviando {{count}} …',
     offline: 'Sin red. Sigue trabajando: lo que haces se guarda aquí y se envía después.',

@@ -1,64 +1,106 @@
-import { createHash, timingSafeEqual } from 'node:crypto';
+import { createHash, randomUUID, timingSafeEqual } from 'node:crypto';
 import type { Request } from 'express';
-import { getSession, setUp, signIn, signOut } from '#contract/session';
+import {
+  changePassphrase,
+  endSession,
+  getSession,
+  idleHours,
+  listSessions,
+  type SessionState,
+  setUp,
+  signIn,
+  signOut,
+} from '#contract/session';
+import {
+  countInstructors,
+  insertFirstInstructor,
+  selectAccount,
+  selectAccountByName,
+  selectOnlyInstructor,
+  updatePassphrase,
+} from '../accounts/queries.ts';
 import type { Database } from '../db/database.ts';
 import type { OpenStreams } from '../events/openStreams.ts';
-import { selectHelperByName } from '../helpers/queries.ts';
 import type { Api } from '../http/api.ts';
-import { cameBy } from '../http/cameBy.ts';
-import { forbidden, invalid } from '../http/refusal.ts';
+import { isAtThisComputer } from '../http/atThisComputer.ts';
+import { forbidden, invalid, notFound } from '../http/refusal.ts';
+import type { SiteRecord } from '../record/siteRecord.ts';
+import type { Guesses } from './guesses.ts';
 import { hashPassphrase, nobodysHash, passphraseMatches } from './passphrase.ts';
-import { insertPassphrase, passphraseHash } from './queries.ts';
-import type { Sessions } from './sessions.ts';
-
-const asInstructor = { signedIn: true, helper: null, needsSetup: false, needsCode: false };
+import { deleteSessionById, deleteSessions, selectSessions } from './queries.ts';
+import { type Sessions, sessionOwner, staffOf } from './sessions.ts';
 
 export interface AuthDependencies {
   readonly sessions: Sessions;
   /** End with the session. */
   readonly streams: OpenStreams;
   readonly setupCode: string | undefined;
+  readonly guesses: Guesses;
+  readonly record: SiteRecord;
 }
 
-/** Signing in and out, and choosing the passphrase on first use. */
+/** Signing in and out, choosing the first passphrase, changing one's own, and where one is signed in. */
 export function authRoutes(
   api: Api,
   db: Database,
-  { sessions, streams, setupCode }: AuthDependencies,
+  { sessions, streams, setupCode, guesses, record }: AuthDependencies,
 ): void {
-  api.serve(getSession, async ({ request }) => {
+  const stateOf = async (request: Request): Promise<SessionState> => {
     const staff = await sessions.staff(request);
-    const needsSetup = (await passphraseHash(db)) === undefined;
+    const instructors = await countInstructors(db);
     return {
       signedIn: staff !== undefined,
-      helper: staff?.helper?.name ?? null,
-      needsSetup,
-      needsCode: needsSetup && !isAtThisComputer(request),
+      role: staff?.role ?? null,
+      name: staff?.name ?? null,
+      logsAs: staff?.logsAs ?? null,
+      needsSetup: instructors === 0,
+      needsCode: instructors === 0 && !isAtThisComputer(request),
+      needsName: instructors > 1,
     };
-  });
+  };
+
+  api.serve(getSession, ({ request }) => stateOf(request));
 
   api.serve(setUp, async ({ body, request, response }) => {
     // Whoever reaches the server first must not be the one who owns it: the first passphrase is set at the machine itself.
-    if (!isAtThisComputer(request) && !isSame(body.code, setupCode)) {
-      throw forbidden(
-        'Choose the first passphrase on the computer that Ozzet runs on, or type the code that its terminal shows.',
-        [{ field: 'code', message: 'This is not the code of the terminal.' }],
-      );
+    if (!isAtThisComputer(request)) {
+      guesses.refuseTooSoon(theSetup);
+      if (!isSame(body.code, setupCode)) {
+        guesses.wrong(theSetup);
+        throw forbidden(
+          'Choose the first passphrase on the computer that Ozzet runs on, or type the code that its terminal shows.',
+          [{ field: 'code', message: 'This is not the code of the terminal.' }],
+        );
+      }
     }
-    if (!(await insertPassphrase(db, await hashPassphrase(body.passphrase)))) {
+    const id = randomUUID();
+    const name = body.name?.trim() || 'Instructor';
+    if (!(await insertFirstInstructor(db, { id, name }, await hashPassphrase(body.passphrase)))) {
       throw forbidden('A passphrase has been chosen already. Sign in with it.');
     }
-    await sessions.open(request, response, null);
-    return asInstructor;
+    await sessions.open(request, response, id);
+    await record.add('set-up', { accountId: id, request });
+    return { ...signedOut, signedIn: true, role: 'instructor', name } as const;
   });
 
   api.serve(signIn, async ({ body, request, response }) => {
     const name = body.name?.trim() ?? '';
-    const helper = name === '' ? undefined : await selectHelperByName(db, name);
-    const hash = name === '' ? await passphraseHash(db) : helper?.passphraseHash;
+    const account = await (name === '' ? selectOnlyInstructor(db) : selectAccountByName(db, name));
+    const guessed = account?.id ?? `unknown:${name.toLowerCase()}`;
+    // Nobody in the room can keep out whoever sits at the computer itself.
+    if (!isAtThisComputer(request)) guesses.refuseTooSoon(guessed);
     // A name that nobody has takes as long: names are not to be told by the time.
-    const matches = await passphraseMatches(body.passphrase, hash ?? nobodysHash());
-    if (hash === undefined || !matches) {
+    const matches = await passphraseMatches(
+      body.passphrase,
+      account?.passphraseHash ?? nobodysHash(),
+    );
+    if (!account || !matches) {
+      guesses.wrong(guessed);
+      await record.add('sign-in-failed', { accountId: account?.id ?? null, request });
+      if (name === '' && !account) {
+        const message = 'There are several instructors. Type your name as well.';
+        throw invalid([{ field: 'name', message }]);
+      }
       // Which of the two is wrong is not told: names are not to be guessed.
       const message =
         name === ''
@@ -66,45 +108,82 @@ export function authRoutes(
           : 'Name and passphrase do not belong together. Try again, or ask the instructor.';
       throw invalid([{ field: 'passphrase', message }]);
     }
-    await sessions.open(request, response, helper?.id ?? null);
-    return { ...asInstructor, helper: helper?.name ?? null };
+    guesses.right(guessed);
+    await sessions.open(request, response, account.id);
+    await record.add('signed-in', { accountId: account.id, request });
+    const isOnly = account.role === 'instructor' && (await countInstructors(db)) === 1;
+    const { role } = account;
+    return {
+      ...signedOut,
+      signedIn: true,
+      role,
+      name: account.name,
+      logsAs: isOnly ? null : account.name,
+    };
   });
 
   api.serve(signOut, async ({ request, response }) => {
+    const staff = await sessions.staff(request);
     await sessions.close(request, response);
-    const ended = sessions.ownerOf(request);
-    if (ended) streams.end(ended);
-    return { signedIn: false, helper: null, needsSetup: false, needsCode: false };
+    if (staff) {
+      streams.end(sessionOwner(staff.sessionId));
+      await record.add('signed-out', { accountId: staff.accountId, request });
+    }
+    return { ...signedOut, needsName: (await countInstructors(db)) > 1 };
+  });
+
+  api.serve(changePassphrase, async ({ body, request, response }) => {
+    const { accountId, sessionId } = staffOf(response);
+    if (!isAtThisComputer(request)) guesses.refuseTooSoon(accountId);
+    const account = await selectAccount(db, accountId);
+    if (!account || !(await passphraseMatches(body.current, account.passphraseHash))) {
+      guesses.wrong(accountId);
+      throw invalid([{ field: 'current', message: 'This is not your passphrase. Try again.' }]);
+    }
+    guesses.right(accountId);
+    const hash = await hashPassphrase(body.passphrase);
+    const ended = await db.transaction(async (tx) => {
+      await updatePassphrase(tx, accountId, hash);
+      return deleteSessions(tx, accountId, sessionId);
+    });
+    for (const id of ended) streams.end(sessionOwner(id));
+    return { ended: ended.length };
+  });
+
+  /** Those that one may see and end: one's own, or all of them. */
+  const sessionsOf = async ({ role, accountId }: ReturnType<typeof staffOf>) =>
+    (await selectSessions(db, idleHours)).filter(
+      (session) => role === 'instructor' || session.accountId === accountId,
+    );
+
+  api.serve(listSessions, async ({ response }) => {
+    const staff = staffOf(response);
+    return (await sessionsOf(staff)).map(({ accountId: _, ...session }) => ({
+      ...session,
+      isThis: session.id === staff.sessionId,
+    }));
+  });
+
+  api.serve(endSession, async ({ params, response }) => {
+    const found = (await sessionsOf(staffOf(response))).find(({ id }) => id === params.sessionId);
+    if (!found) throw notFound('session', 'It has ended already. Reload the list.');
+    await deleteSessionById(db, found.id);
+    streams.end(sessionOwner(found.id));
+    return { ended: true };
   });
 }
 
-/**
- * Whether the page is open on the computer itself, by its own address: not through a proxy, not by the room's door, and
- * not by a page from elsewhere whose name was made to lead here.
- */
-function isAtThisComputer(request: Request): boolean {
-  const { host = '', origin } = request.headers;
-  return (
-    cameBy(request) === 'machine' &&
-    isLoopback(request.socket.remoteAddress) &&
-    !forwarding.some((header) => header in request.headers) &&
-    /^(127(\.\d+){3}|localhost|\[::1\])(:\d+)?$/.test(host) &&
-    (origin === undefined || origin === `${request.protocol}://${host}`)
-  );
-}
+const theSetup = 'setup';
 
-/** What proxies add. */
-const forwarding = [
-  'forwarded',
-  'x-forwarded-for',
-  'x-forwarded-host',
-  'x-forwarded-proto',
-  'x-real-ip',
-  'via',
-];
-
-const isLoopback = (address: string | undefined) =>
-  address === '::1' || address?.replace('::ffff:', '').startsWith('127.') === true;
+const signedOut: SessionState = {
+  signedIn: false,
+  role: null,
+  name: null,
+  logsAs: null,
+  needsSetup: false,
+  needsCode: false,
+  needsName: false,
+};
 
 function isSame(given: string | undefined, code: string | undefined): boolean {
   if (given === undefined || code === undefined) return false;

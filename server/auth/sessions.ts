@@ -1,24 +1,27 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { Request, RequestHandler, Response } from 'express';
+import { idleHours } from '#contract/session';
 import type { Database } from '../db/database.ts';
 import { Refusal } from '../http/refusal.ts';
+import { deviceOf } from './deviceOf.ts';
 import { deleteSession, insertSession, selectSession } from './queries.ts';
 import type { Staff } from './staff.ts';
 
 /** Who sent a request that `Sessions.required` has let pass. */
-export const staffOf = (response: Response): SignedIn => response.locals.staff as SignedIn;
+export const staffOf = (response: Response): Staff => response.locals.staff as Staff;
 
-/** Staff, and whose their streams are. */
-interface SignedIn extends Staff {
-  readonly owners: readonly string[];
-}
+export const isInstructor = (response: Response): boolean =>
+  staffOf(response).role === 'instructor';
 
 /** Over TLS the name itself binds the cookie to this host, the whole site and TLS (RFC 6265bis, 4.1.3.2). */
 const cookieNames = { encrypted: '__Host-ozzet_session', plain: 'ozzet_session' } as const;
 const cookieNameOf = ({ secure }: Request) => cookieNames[secure ? 'encrypted' : 'plain'];
 const sessionDays = 30;
 
-/** Sessions of the instructor and the helpers: a random token in an HttpOnly, SameSite=Strict cookie, kept as a hash. */
+/**
+ * Sessions of instructors and helpers: a random token in an HttpOnly, SameSite=Strict cookie, kept as a hash. One ends
+ * after thirty days, and when nobody has used it for some hours.
+ */
 export class Sessions {
   readonly #db: Database;
 
@@ -26,10 +29,14 @@ export class Sessions {
     this.#db = db;
   }
 
-  /** @param helperId null for the instructor */
-  async open(request: Request, response: Response, helperId: string | null): Promise<void> {
+  async open(request: Request, response: Response, accountId: string): Promise<void> {
     const token = randomBytes(32).toString('base64url');
-    await insertSession(this.#db, hashedToken(token), sessionDays, helperId);
+    await insertSession(this.#db, {
+      tokenHash: hashedToken(token),
+      days: sessionDays,
+      accountId,
+      device: deviceOf(request.headers['user-agent']),
+    });
     response.cookie(cookieNameOf(request), token, {
       httpOnly: true,
       sameSite: 'strict',
@@ -53,39 +60,40 @@ export class Sessions {
   /** @returns undefined where nobody is signed in */
   async staff(request: Request): Promise<Staff | undefined> {
     const token = tokenOf(request);
-    return token === undefined ? undefined : selectSession(this.#db, hashedToken(token));
-  }
-
-  /** What streams of this session are known by; undefined where there is none. */
-  ownerOf(request: Request): string | undefined {
-    const token = tokenOf(request);
-    return token === undefined ? undefined : `session:${hashedToken(token)}`;
+    return token === undefined ? undefined : selectSession(this.#db, hashedToken(token), idleHours);
   }
 
   /** Lets only those pass who are signed in. */
   readonly required: RequestHandler = async (request, response, next) => {
     const staff = await this.staff(request);
-    if (staff) {
-      const owners = [
-        this.ownerOf(request) ?? '',
-        ...(staff.helper ? [helperOwner(staff.helper.id)] : []),
-      ];
-      response.locals.staff = { ...staff, owners };
-      return next();
+    if (!staff) {
+      throw new Refusal(
+        401,
+        'Sign in first',
+        'You are not signed in, or your session has ended. Sign in and try again.',
+      );
     }
-    throw new Refusal(
-      401,
-      'Sign in first',
-      'You are not signed in, or your session has ended. Sign in and try again.',
-    );
+    response.locals.staff = staff;
+    return next();
   };
 }
 
-/** What streams of a helper are known by, in whichever session. */
-export const helperOwner = (helperId: string) => `helper:${helperId}`;
+/** What the streams of somebody who is signed in are known by: those of one session, and those of all of them. */
+export const sessionOwner = (sessionId: string) => `session:${sessionId}`;
+export const accountOwner = (accountId: string) => `account:${accountId}`;
+export const ownersOf = ({ sessionId, accountId }: Staff) => [
+  sessionOwner(sessionId),
+  accountOwner(accountId),
+];
 
 export const hashedToken = (token: string) =>
   createHash('sha256').update(token).digest('base64url');
+
+/** The session's token as it is kept; undefined where none was sent. */
+export const tokenHashOf = (request: Request): string | undefined => {
+  const token = tokenOf(request);
+  return token === undefined ? undefined : hashedToken(token);
+};
 
 function tokenOf(request: Request): string | undefined {
   const cookies = (request.headers.cookie ?? '').split(';').map((pair) => pair.trim().split('='));

@@ -63,6 +63,6 @@ export async function readied(
   }
 }
 
-/** Puts what a file holds in place of everything, or nothing of it. */
-export const restore = (db: Database, { tables }: Readied): Promise<void> =>
-  db.transaction((tx) => replaceEverything(tx, tables));
+/** Puts what a file holds in place of everything, or nothing of it; see `replaceEverything` for who stays signed in. */
+export const restore = (db: Database, { tables }: Readied, keepSession?: string): Promise<void> =>
+  db.transaction((tx) => replaceEverything(tx, tables, keepSession));

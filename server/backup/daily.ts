@@ -3,19 +3,18 @@ import { open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { KeptBackup } from '#contract/backup';
 import type { Database } from '../db/database.ts';
+import { type Hourly, hourly } from '../hourly.ts';
 import { backedUp } from './backup.ts';
 
 const mostKept = 7;
 const dayMs = 24 * 3600_000;
-const lookEveryMs = 3600_000;
 
 /** Backups that the program makes by itself: one a day, the newest seven kept, in `backups/` of the data folder. */
 export class DailyBackups {
   readonly #db: Database;
   readonly #folder: string;
   readonly #now: () => Date;
-  #watch: NodeJS.Timeout | undefined;
-  #under: Promise<void> = Promise.resolve();
+  #hourly: Hourly | undefined;
 
   constructor(db: Database, dataFolder: string, now: () => Date = () => new Date()) {
     this.#db = db;
@@ -25,17 +24,11 @@ export class DailyBackups {
 
   /** @param onFault is told where one cannot be made: the disk is full, say */
   start(onFault: (error: unknown) => void): void {
-    const look = () => {
-      this.#under = this.makeIfDue().catch(onFault);
-    };
-    this.#watch = setInterval(look, lookEveryMs);
-    this.#watch.unref();
-    look();
+    this.#hourly = hourly(() => this.makeIfDue(), onFault);
   }
 
   async stop(): Promise<void> {
-    clearInterval(this.#watch);
-    await this.#under;
+    await this.#hourly?.stop();
   }
 
   /** The newest first. */

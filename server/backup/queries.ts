@@ -46,17 +46,20 @@ const rowsAtOnce = 500;
  * Puts rows in place of all that is there, inside one transaction. Neither references nor the triggers that keep the
  * logs append-only look at it: the rows satisfied them where they come from.
  *
+ * @param keepSession the hash of the token of whoever asks for it: they stay signed in, as the first instructor of those
+ * who are in the rows; everybody else signs in anew
  * @throws Error where a table or a column is not known
  */
 export async function replaceEverything(
   tx: Queryable,
   tables: BackupData['tables'],
+  keepSession?: string,
 ): Promise<void> {
   const known = await selectTables(tx);
   const stranger = Object.keys(tables).find((name) => !known.some((one) => one.name === name));
   if (stranger !== undefined) throw new Error(`there is no table ${stranger}`);
   await tx.query(`set local session_replication_role = 'replica'`);
-  // Not truncated: that would take the sessions along, by their reference to helpers.
+  // Not truncated: that would take the sessions along, by their reference to accounts.
   for (const { name } of known) await tx.query(`delete from ${quoted(name)}`);
   for (const { name, columns, counted } of known) {
     const rows = tables[name] ?? [];
@@ -75,9 +78,14 @@ export async function replaceEverything(
       );
     }
   }
+  await tx.query('delete from session where token_hash is distinct from $1::text', [
+    keepSession ?? null,
+  ]);
   await tx.query(
-    'delete from session where helper_id is not null and helper_id not in (select id from helper)',
+    `update session set account_id = first.id
+       from (select id from account where role = 'instructor' and left_at is null order by created_at limit 1) first`,
   );
+  await tx.query('delete from session where account_id not in (select id from account)');
 }
 
 export async function selectContents(db: Queryable): Promise<BackupContents> {

@@ -1,4 +1,5 @@
 import { keptBackup, listBackups, lookAtBackup, makeBackup, restoreBackup } from '#contract/backup';
+import { tokenHashOf } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
@@ -33,9 +34,9 @@ export function backupRoutes(
 
   api.serve(lookAtBackup, async ({ body }) => (await read(body)).contents);
 
-  api.serve(restoreBackup, async ({ body, response }) => {
+  api.serve(restoreBackup, async ({ body, request, response }) => {
     const found = await read(body);
-    await restore(db, found);
+    await restore(db, found, tokenHashOf(request));
     response.once('finish', startAnew);
     return found.contents;
   });

@@ -51,6 +51,11 @@ export class LogMemory {
     for (const seatIds of await selectSeatsByWorkshop(db)) await this.logsOf(db, seatIds);
   }
 
+  /** Forgets all: what was logged has been changed, as by erasing a name. */
+  clear(): void {
+    this.#known.clear();
+  }
+
   #remember(id: string, known: Known): void {
     this.#known.delete(id);
     this.#known.set(id, known);

@@ -35,6 +35,8 @@ describe('the database', () => {
       { name: '007_iron.sql' },
       { name: '008_versions.sql' },
       { name: '009_room.sql' },
+      { name: '010_accounts.sql' },
+      { name: '011_seat_links.sql' },
     ]);
     await second.close();
   });

@@ -156,10 +156,13 @@ function syncNow(path: string, onSync: OnSync): void {
   onSync(path);
 }
 
-/** The parameters that the embedded database starts with, but for the one that switches fsync off. */
+/** The parameters that the embedded database starts with, but for the one that switches fsync off, and more. */
 export const startParams = [
   ...PGlite.defaultStartParams.filter((parameter) => parameter !== '-F'),
   '-c',
   // fdatasync does nothing in this file system.
   'wal_sync_method=fsync',
+  '-c',
+  // Files of the log are not taken again under another name: what was erased would go on lying in them.
+  'wal_recycle=off',
 ];

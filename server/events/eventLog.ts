@@ -18,7 +18,7 @@ export interface SeatOfPlan {
 /** Who adds to the log. */
 export interface Writer {
   readonly by: Author;
-  /** The helper's name, where it is not the instructor herself. */
+  /** The name of whoever it is; undefined for an instructor who is the only one. */
   readonly helper?: string | undefined;
 }
 

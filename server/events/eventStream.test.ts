@@ -157,7 +157,7 @@ describe('the stream of a workshop', () => {
 describe('the stream of a seat', () => {
   it('brings that seat’s events only', async () => {
     const listener = new Listener();
-    await listener.open(seatStreamPath(seats[1].token));
+    await listener.open(seatStreamPath(seats[1].token ?? ''));
     const past = (await (await fetch(`${address}/api/seats/${seats[1].token}`)).json()) as {
       events: StreamedEvent[];
     };
@@ -203,17 +203,20 @@ describe('a stream ends', () => {
 
   it('with the helper: whoever is removed hears no more, from whichever session', async () => {
     const knot = { name: 'Knot', passphrase: 'the second lantern' };
-    const { body } = await server.instructor.post('/api/helpers').send(knot).expect(200);
+    const { body } = await server.instructor
+      .post('/api/accounts')
+      .send({ ...knot, role: 'helper' })
+      .expect(200);
     const streams = await Promise.all(
       [await cookieOf(knot), await cookieOf(knot)].map(staffStream),
     );
     expect(streams.map(({ status }) => status)).toEqual([200, 200]);
-    await server.instructor.delete(`/api/helpers/${body.id}`).expect(200);
+    await server.instructor.delete(`/api/accounts/${body.id}`).expect(200);
     await Promise.all(streams.map(ended));
   });
 
   it('where a fifth is opened for a seat: the oldest', async () => {
-    const open = () => fetch(address + seatStreamPath(seats[1].token));
+    const open = () => fetch(address + seatStreamPath(seats[1].token ?? ''));
     const streams: Response[] = [];
     for (let count = 0; count < streamsOfSeat + 1; count += 1) streams.push(await open());
     const [oldest, ...others] = streams as [Response, ...Response[]];

@@ -5,6 +5,8 @@ export const streamsOfSeat = 4;
 /** The floor is open in a few tabs of every device that is signed in. */
 export const streamsOfSession = 12;
 
+export const seatOwner = (seatId: string) => `seat:${seatId}`;
+
 /** The streams that are open, by whose they are, so that they end when that one may listen no longer. */
 export class OpenStreams {
   readonly #byOwner = new Map<string, Set<Response>>();

@@ -17,7 +17,10 @@ beforeAll(async () => {
   server = await testServer();
   workshop = await makeWorkshop(server);
   const knot = { name: 'Knot', passphrase: 'the second lantern' };
-  await server.instructor.post('/api/helpers').send(knot).expect(200);
+  await server.instructor
+    .post('/api/accounts')
+    .send({ ...knot, role: 'helper' })
+    .expect(200);
   const helper = request.agent(server.app);
   await helper.post('/api/session').send(knot).expect(200);
   agents = { anybody: request.agent(server.app), helper, instructor: server.instructor };

@@ -9,12 +9,14 @@ import {
   type PathParameter,
   type RateClass,
   type StreamEndpoint,
-  wrongTries,
+  wrongLinks,
 } from '#contract/endpoint';
+import type { RecordedDeed } from '#contract/recordedDeeds';
 import type { Schema } from '#contract/schema';
-import { staffOf } from '../auth/sessions.ts';
+import { isInstructor, staffOf } from '../auth/sessions.ts';
 import { forbidden, invalid } from './refusal.ts';
 import { guessLimit } from './security.ts';
+import { isUuid } from './uuid.ts';
 
 export interface Call<Path extends string, Body> {
   readonly params: Readonly<Record<PathParameter<Path>, string>>;
@@ -26,6 +28,8 @@ export interface Call<Path extends string, Body> {
 export interface Doors {
   /** Lets pass whoever is signed in, and says who it is; see `staffOf`. */
   readonly signedIn: RequestHandler;
+  /** Stops helpers at evenings that are not of their day. */
+  readonly ofTheirDay: RequestHandler;
   /** Lets pass whoever has the token of a seat; a wrong one goes by way of `ofWrong`. */
   readonly atSeat: (ofWrong: RequestHandler) => RequestHandler;
   /** Counts what comes by a seat's link. */
@@ -33,6 +37,16 @@ export interface Doors {
   /** Stops what must not come over the room's network without encryption. */
   readonly refusePlain: (endpoint: AnyEndpoint) => RequestHandler;
 }
+
+/** Writes down what was done, by whom and to what. */
+export type Recorder = (
+  what: RecordedDeed,
+  done: {
+    readonly accountId: string | null;
+    readonly request: Request;
+    readonly about?: string | null;
+  },
+) => Promise<void>;
 
 /**
  * The calls that the server answers. Who may make one stands on its record in the contract, and so do the size of its
@@ -42,22 +56,25 @@ export class Api {
   readonly router = Router();
   readonly #served = new Set<AnyEndpoint>();
   readonly #refusePlain: Doors['refusePlain'];
+  readonly #record: Recorder;
   readonly #doors: Readonly<Record<Access, readonly RequestHandler[]>>;
   /** Before the door; wrong links are counted in it. */
   readonly #rates: Readonly<Record<RateClass, readonly RequestHandler[]>>;
 
-  constructor({ signedIn, atSeat, ofSeat, refusePlain }: Doors) {
+  constructor({ signedIn, ofTheirDay, atSeat, ofSeat, refusePlain }: Doors, record: Recorder) {
     this.#refusePlain = refusePlain;
+    this.#record = record;
     // A room full of seats may share one address: only wrong links count.
-    const wrongLinks = guessLimit(wrongTries['seat-link']);
+    const ofWrongLinks = guessLimit(wrongLinks);
     this.#doors = {
       public: [],
-      seat: [atSeat(wrongLinks), ofSeat],
-      helper: [signedIn],
+      seat: [atSeat(ofWrongLinks), ofSeat],
+      helper: [signedIn, ofTheirDay],
       instructor: [signedIn, instructorOnly],
     };
     this.#rates = {
-      passphrase: [guessLimit(wrongTries.passphrase)],
+      // By the account, not by the address: see Guesses.
+      passphrase: [],
       'seat-link': [],
     };
   }
@@ -82,6 +99,7 @@ export class Api {
       const body = schema ? await checked(schema, request.body) : (undefined as Body);
       const params = request.params as Readonly<Record<PathParameter<Path>, string>>;
       const reply = await answer({ params, body, request, response });
+      await this.#recordDone(endpoint, request, response, reply);
       if (!response.headersSent) response.json(reply);
     });
   }
@@ -94,6 +112,25 @@ export class Api {
     this.#mount(endpoint, [], async (request, response) => {
       const params = request.params as Readonly<Record<PathParameter<Path>, string>>;
       await answer({ params, request, response });
+      await this.#recordDone(endpoint, request, response, undefined);
+    });
+  }
+
+  /** What has an id of its own in the path, or was made just now, is what it was done to. */
+  async #recordDone(
+    { recorded }: AnyEndpoint,
+    request: Request,
+    response: Response,
+    reply: unknown,
+  ): Promise<void> {
+    if (recorded === undefined) return;
+    const made = (reply as { readonly id?: unknown } | null | undefined)?.id;
+    const ids = [...Object.values(request.params), made];
+    const about = ids.find((id) => typeof id === 'string' && isUuid(id));
+    await this.#record(recorded, {
+      accountId: staffOf(response).accountId,
+      request,
+      about: (about as string | undefined) ?? null,
     });
   }
 
@@ -114,7 +151,7 @@ export class Api {
 
 /** Helpers log on the floor and look things up; kits, stores, plans and records are the instructor's. */
 const instructorOnly: RequestHandler = (_request, response, next) => {
-  if (staffOf(response).helper === null) return next();
+  if (isInstructor(response)) return next();
   throw forbidden('This is for the instructor. Helpers look things up and log on the floor.');
 };
 

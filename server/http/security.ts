@@ -55,7 +55,7 @@ export const apiHeaders: RequestHandler = (_request, response, next) => {
   next();
 };
 
-/** Refuses an address that keeps guessing passphrases or seat links; what succeeds does not count. */
+/** Refuses an address that keeps guessing seat links; what succeeds does not count. */
 export function guessLimit(perQuarterHour: number): RequestHandler {
   const problem: Problem = {
     type: 'about:blank',

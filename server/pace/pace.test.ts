@@ -48,8 +48,8 @@ describe('what finished workshops teach', () => {
   it('leaves out evenings that are not over, and learners of whom nothing was seen keep the prior', async () => {
     const server = await testServer();
     const workshop = await makeWorkshop(server, ['Tern']);
-    await server.db.query('update workshop set starts_at = now() where id = $1', [workshop.id]);
     await build(server, workshop, 0, 1);
+    await server.db.query('update workshop set starts_at = now() where id = $1', [workshop.id]);
     expect((await paces(server, workshop)).count).toBe(0);
     await server.db.query(
       `update workshop set starts_at = now() - interval '1 day' where id = $1`,

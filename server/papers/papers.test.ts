@@ -146,7 +146,9 @@ describe('the papers', () => {
     async (size, count, left, width, top, height) => {
       const pages = pagesOf(await pdfOf(`${workshopPaper('bag-labels')}.pdf?size=${size}`), 200);
       expect(pages).toHaveLength(2);
-      const links = workshop.seats.map(({ token }) => `http://bench.test${seatPagePath(token)}`);
+      const links = workshop.seats.map(
+        ({ token }) => `http://bench.test${seatPagePath(token ?? '')}`,
+      );
       const read = Array.from({ length: count }, (_, index) => {
         const page = pages[Math.floor(index / 10)];
         const column = index % 2;

@@ -1,8 +1,9 @@
 import type { SheetSize } from '#contract/papers';
-import type { ChecklistSign, Seat } from '#contract/workshops';
+import type { ChecklistSign } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
+import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 
 /** What the papers of a workshop are made of. */
 export interface BagsToPack {
@@ -11,7 +12,7 @@ export interface BagsToPack {
   readonly revision: number;
   /** In words, in the place of the workshop. */
   readonly when: string;
-  readonly seats: readonly Seat[];
+  readonly seats: readonly StoredSeatOfWorkshop[];
   /** Empty only where the paper does not print it. */
   readonly seatAddress: string;
   readonly parts: readonly Part[];

@@ -1,7 +1,6 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { SheetSize, WorkshopPaper } from '#contract/papers';
 import { seatPagePath } from '#contract/seats';
-import type { Seat } from '#contract/workshops';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, valueLabel } from '#core/parts/label';
 import {
@@ -12,6 +11,7 @@ import {
   piecesForBags,
 } from '#core/stores/packing';
 import { csvOf } from '../http/csv.ts';
+import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 import { headCell, whatItIs } from './cells.ts';
 import { makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
@@ -30,7 +30,7 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
     printsAddress: true,
     pdf: labelSheet,
     csv: ({ seats, seatAddress, kitName, title }) =>
-      csvOf<Seat>(
+      csvOf<StoredSeatOfWorkshop>(
         [
           { heading: 'seat', cell: ({ number }) => number },
           { heading: 'name', cell: ({ name }) => name },
@@ -243,7 +243,7 @@ function labelSheet(bags: BagsToPack, { size }: PaperOptions): Promise<Buffer> {
   });
 }
 
-function label(bags: BagsToPack, seat: Seat, { heightMm }: LabelSheet): Content {
+function label(bags: BagsToPack, seat: StoredSeatOfWorkshop, { heightMm }: LabelSheet): Content {
   const codeMm = heightMm - 2 * paddingMm - 2;
   return {
     columns: [

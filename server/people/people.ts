@@ -59,13 +59,14 @@ export interface PlannedKit {
 
 /** A learner with every evening, and what they are ready for. */
 export function personOf(
-  named: Named,
+  named: Named & { readonly keepsPage: boolean },
   builds: readonly StoredBuild[],
   kits: readonly PlannedKit[],
 ): Person {
   const summary = summaryOf(named, builds);
   return {
     ...summary,
+    keepsPage: named.keepsPage,
     opportunities: allOpportunities(builds),
     practice: practiceOf(builds),
     weaknesses: weaknessesOf(builds.flatMap(slipsOf)),

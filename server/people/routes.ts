@@ -1,11 +1,15 @@
 import {
+  allowOwnPage,
   certificate,
   erasePerson,
   getPerson,
+  getRetention,
   listPeople,
   type PersonSummary,
   peopleCsv,
+  setRetention,
   statements,
+  tryRetention,
 } from '#contract/people';
 import { stateOfBuild } from '#core/learning/builds';
 import { skillIds, skillWords } from '#core/learning/skills';
@@ -18,9 +22,17 @@ import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKits } from '../kits/queries.ts';
+import type { SeatTokens } from '../seats/seatTokens.ts';
 import { certificatePdf } from './certificate.ts';
+import type { Forgetting } from './forgetting.ts';
 import { type PlannedKit, personOf, summaryOf } from './people.ts';
-import { eraseLearner, type StoredLearner, selectLearner, selectLearners } from './queries.ts';
+import {
+  type StoredLearner,
+  selectLearner,
+  selectLearners,
+  selectSeatsOfLearner,
+  updateKeepsPage,
+} from './queries.ts';
 import { statementsOf } from './statements.ts';
 
 /** Learners: what they did, what they can, and what leaves the house about them. */
@@ -28,6 +40,8 @@ export function peopleRoutes(
   api: Api,
   db: Database,
   memory: LogMemory,
+  forgetting: Forgetting,
+  tokens: SeatTokens,
   siteAddress: () => string,
 ): void {
   const existing = async (id: string): Promise<StoredLearner> => {
@@ -48,10 +62,20 @@ export function peopleRoutes(
   });
 
   api.serve(erasePerson, async ({ params }) => {
-    const { id } = await existing(params.learnerId);
-    await db.transaction((tx) => eraseLearner(tx, id));
+    await forgetting.erase([await existing(params.learnerId)]);
     return { erased: true };
   });
+
+  api.serve(allowOwnPage, async ({ params, body: { keepsPage } }) => {
+    const { id } = await existing(params.learnerId);
+    await updateKeepsPage(db, id, keepsPage);
+    tokens.changed(keepsPage ? [] : await selectSeatsOfLearner(db, id));
+    return { keepsPage };
+  });
+
+  api.serve(getRetention, () => forgetting.kept());
+  api.serve(tryRetention, ({ body }) => forgetting.tryOut(body.months));
+  api.serve(setRetention, ({ body }) => forgetting.set(body.months));
 
   api.send(peopleCsv, async ({ response }) => {
     sendCsv(response, 'people', csvOf(columns, await summaries(db, memory)));

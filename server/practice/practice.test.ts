@@ -46,7 +46,17 @@ beforeAll(async () => {
 
 describe('what a seat practises', () => {
   it('comes from its kit, with what its learner answered elsewhere and what went wrong', async () => {
+    const allow = (keepsPage: boolean) =>
+      server.instructor
+        .put(`/api/people/${first.seats[0]?.learnerId}/own-page`)
+        .send({ keepsPage })
+        .expect(200);
+    // The link is on paper: other evenings are shown only where the instructor lets the learner keep them.
+    expect((await practiceOf(second, 0)).earlier).toEqual([]);
+    await allow(true);
     const { kit, earlier, slips } = await practiceOf(second, 0);
+    await allow(false);
+    expect((await practiceOf(second, 0)).earlier).toEqual([]);
     expect(kit.parts.map(({ family }) => family)).toContain('resistor-axial');
     expect(earlier.map(({ isRight }) => isRight)).toEqual([false, true]);
     expect(slips).toMatchObject([{ mistake: 'wrong-value' }]);

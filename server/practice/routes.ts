@@ -7,16 +7,24 @@ import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
+import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
+import { linkState } from '../seats/seatLink.ts';
 import { selectNextBuild } from './queries.ts';
 
 /** What a learner practises, from the link of a seat: their next kit, their earlier answers, their own mistakes. */
-export function practiceRoutes(api: Api, db: Database, memory: LogMemory): void {
+export function practiceRoutes(api: Api, db: Database, memory: LogMemory, now: () => Date): void {
   api.serve(getSeatPractice, async ({ params }): Promise<SeatPractice> => {
     const seat = await selectSeatByToken(db, params.token);
     if (!seat) throw noSuchSeat();
+    if (linkState(seat, now()) === 'over') throw linkOver();
     const { learnerId, seatId } = seat;
-    const builds = learnerId === null ? [] : await selectBuilds(db, memory, { learnerId });
+    // The link is on paper: it shows this evening's records, and others only where the learner may keep them.
+    const builds =
+      learnerId === null
+        ? []
+        : (await selectBuilds(db, memory, { learnerId })).filter(
+            (build) => seat.keepsPage || build.seatId === seatId,
+          );
     const next = (learnerId === null ? undefined : await selectNextBuild(db, learnerId)) ?? seat;
     return {
       kitName: next.kitName,

@@ -9,7 +9,7 @@ import request from 'supertest';
 import { v7 as newKitId } from 'uuid';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Room } from '#contract/room';
-import { createApp } from '../app.ts';
+import { type Application, createApp } from '../app.ts';
 import type { Database } from '../db/database.ts';
 import { sessionToken } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
@@ -78,7 +78,7 @@ describe('the door', () => {
   let found: { address: string; network: string }[];
   let now: Date;
   let instructor: ReturnType<typeof request.agent>;
-  let app: ReturnType<typeof createApp>;
+  let app: Application['app'];
 
   beforeAll(async () => {
     db = await testDatabase('owned');
@@ -90,7 +90,7 @@ describe('the door', () => {
     found = [{ address: inRoom, network: 'wlan0' }];
     now = new Date('2026-03-05T17:00:00Z');
     door = new RoomDoor({ db, folder, found: () => found, now: () => now });
-    app = createApp({ ...testParts(db), door });
+    ({ app } = createApp({ ...testParts(db), door }));
     // Any free port there; the program itself takes that of this computer.
     await door.start(app, 0);
     instructor = request.agent(app);
@@ -215,7 +215,7 @@ describe('the door', () => {
   it('lets somebody choose the first passphrase from the network only with the code of the terminal', async () => {
     const fresh = await testDatabase('empty');
     const another = new RoomDoor({ db: fresh, folder, found: () => found, now: () => now });
-    const owned = createApp({
+    const { app: owned } = createApp({
       ...testParts(fresh),
       door: another,
       setupCode: 'ABCD-2345',

@@ -1,42 +1,66 @@
+import type { SentEvent } from '#contract/events';
 import { getSeat, reportFromSeat, seatStream } from '#contract/seats';
+import type { DeedKind } from '#core/build/event';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
-import { type OpenStreams, streamsOfSeat } from '../events/openStreams.ts';
+import { type OpenStreams, seatOwner, streamsOfSeat } from '../events/openStreams.ts';
 import { selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
-import { noSuchSeat, selectSeatByToken } from './queries.ts';
+import { forbidden } from '../http/refusal.ts';
+import { linkOver, noSuchSeat, selectSeatByToken } from './queries.ts';
+import { type LinkTimes, linkEndsAt, linkState } from './seatLink.ts';
 import type { SeatTokens } from './seatTokens.ts';
+
+export interface SeatDependencies {
+  readonly db: Database;
+  readonly log: EventLog;
+  readonly channels: LiveChannels;
+  readonly seats: SeatTokens;
+  readonly streams: OpenStreams;
+  readonly now: () => Date;
+}
 
 /** What a seat's own page may do: its token opens that seat and nothing else. */
 export function seatRoutes(
   api: Api,
-  db: Database,
-  log: EventLog,
-  channels: LiveChannels,
-  seats: SeatTokens,
-  streams: OpenStreams,
+  { db, log, channels, seats, streams, now }: SeatDependencies,
 ): void {
   api.serve(getSeat, async ({ params }) => {
     const stored = await selectSeatByToken(db, params.token);
     if (!stored) throw noSuchSeat();
-    const { workshopId: _, learnerId: __, iron, ...seat } = stored;
+    const state = linkState(stored, now());
+    if (state === 'over') throw linkOver();
+    const {
+      workshopId: _,
+      learnerId: __,
+      iron,
+      lengthMinutes: ___,
+      openedAt: ____,
+      keepsPage: _____,
+      ...seat
+    } = stored;
     return {
       ...seat,
+      opensAt: state === 'waiting' ? seat.startsAt : null,
       heatTimes: heatTimesOf(iron),
       events: await selectSeatEvents(db, seat.seatId),
       now: new Date().toISOString(),
     };
   });
 
-  api.serve(reportFromSeat, async ({ params, body }) =>
-    log.append(await seats.existing(params.token), { by: 'learner' }, body.events),
-  );
+  api.serve(reportFromSeat, async ({ params, body }) => {
+    const seat = await seats.existing(params.token);
+    refuseOutOfTime(seat, body.events, now());
+    return log.append(seat, { by: 'learner' }, body.events);
+  });
 
   api.send(seatStream, async ({ params, request, response }) => {
-    const { seatId, workshopId } = await seats.existing(params.token);
+    const seat = await seats.existing(params.token);
+    const { seatId, workshopId } = seat;
+    if (linkState(seat, now()) === 'over') throw linkOver();
     await streamEvents(
       request,
       response,
@@ -48,10 +72,32 @@ export function seatRoutes(
         wanted: ({ event }) => event.seatId === seatId,
       },
       {
-        owners: [`seat:${seatId}`],
+        owners: [seatOwner(seatId)],
         most: streamsOfSeat,
-        stillMay: async () => (await selectSeatByToken(db, params.token)) !== undefined,
+        stillMay: async () => {
+          const still = await selectSeatByToken(db, params.token);
+          return still !== undefined && linkState(still, now()) !== 'over';
+        },
       },
     );
   });
+}
+
+/** What may be logged while a seat waits: practice, and nothing of the build. */
+const whileWaiting: readonly DeedKind[] = ['practised'];
+
+/**
+ * An entry belongs to the time of its seat's link by when it was made, not by when it comes: a device that was without
+ * network for weeks loses nothing.
+ */
+function refuseOutOfTime(seat: LinkTimes, events: readonly SentEvent[], now: Date): void {
+  const isWaiting = linkState(seat, now) === 'waiting';
+  const early = events.findIndex(({ kind }) => isWaiting && !whileWaiting.includes(kind));
+  if (early >= 0) {
+    const message = 'The evening has not begun. Wait for the start, or ask your instructor.';
+    throw forbidden(message, [{ field: `events[${early}].kind`, message }]);
+  }
+  // One of the time to come was made now, by a clock that is wrong.
+  const madeAt = ({ at }: SentEvent) => Math.min(Date.parse(at), now.getTime());
+  if (events.some((event) => madeAt(event) > linkEndsAt(seat))) throw linkOver();
 }

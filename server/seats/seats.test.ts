@@ -74,7 +74,7 @@ describe('what a seat reports', () => {
 
   it('whose id is in use for another entry, there or at another seat, is refused and not lost without a word', async () => {
     const event = sent(seat.id, { kind: 'step-done', stepId: 'solder-D1' });
-    const report = (token: string, changes: object) =>
+    const report = (token: string | null, changes: object) =>
       learner(token).send({ events: [{ ...event, ...changes }] });
     await report(seat.token, {}).expect(200);
     const elsewhere = await report(neighbour.token, { seatId: neighbour.id });

@@ -1,9 +1,10 @@
-import { randomBytes, scryptSync } from 'node:crypto';
+import { randomBytes, randomUUID, scryptSync } from 'node:crypto';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
-import { insertPassphrase, insertSession } from '../auth/queries.ts';
+import { insertFirstInstructor } from '../accounts/queries.ts';
+import { insertSession } from '../auth/queries.ts';
 import { hashedToken } from '../auth/sessions.ts';
 import { openToPack } from '../db/database.ts';
 import { migrate } from '../db/migrate.ts';
@@ -26,8 +27,10 @@ export default async function setup(project: TestProject) {
   await pack('bare');
   await migrate(db);
   await pack('empty');
-  await insertPassphrase(db, cheapHash(passphrase));
-  await insertSession(db, hashedToken(sessionToken), 30, null);
+  const accountId = randomUUID();
+  await insertFirstInstructor(db, { id: accountId, name: 'Instructor' }, cheapHash(passphrase));
+  const tokenHash = hashedToken(sessionToken);
+  await insertSession(db, { tokenHash, days: 30, accountId, device: 'a test' });
   await pack('owned');
   await db.close();
   return () => rm(folder, { recursive: true });

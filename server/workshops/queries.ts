@@ -19,9 +19,13 @@ export interface StoredWorkshop {
   readonly iron: Iron;
   readonly steps: readonly PlannedStep[];
   readonly styles: readonly StyleId[];
+  readonly openedAt: string | null;
   /** Of who sits where. */
   readonly version: number;
 }
+
+/** A seat with its link, which not everybody is shown. */
+export type StoredSeatOfWorkshop = Seat & { readonly token: string };
 
 export async function insertWorkshop(
   db: Queryable,
@@ -78,6 +82,7 @@ interface WorkshopRow {
   steps: unknown;
   soldering_order: unknown;
   iron: unknown;
+  opened_at: Date | null;
   seating_version: number;
 }
 
@@ -109,7 +114,7 @@ export async function selectWorkshop(
 ): Promise<StoredWorkshop | undefined> {
   const [row] = await db.query<WorkshopRow>(
     `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
-            starts_at, length_minutes, steps, soldering_order, iron, seating_version
+            starts_at, length_minutes, steps, soldering_order, iron, opened_at, seating_version
        ${withKit} where workshop.id = $1`,
     [id],
   );
@@ -126,19 +131,50 @@ export async function selectWorkshop(
       steps: readOnce(storedPlan, row.steps),
       styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
       iron: read(storedIron, row.iron),
+      openedAt: row.opened_at?.toISOString() ?? null,
       version: row.seating_version,
     }
   );
 }
 
-export async function selectSigns(db: Queryable, workshopId: string): Promise<ChecklistSign[]> {
-  const rows = await db.query<{ item: string; signed_by: string; signed_at: Date }>(
-    'select item, signed_by, signed_at from checklist_sign where workshop_id = $1 order by signed_at',
+/** When an evening is, for whoever may look at some evenings only. */
+export async function selectTimes(
+  db: Queryable,
+  workshopId: string,
+): Promise<{ readonly startsAt: string; readonly lengthMinutes: number } | undefined> {
+  const [row] = await db.query<{ starts_at: Date; length_minutes: number }>(
+    'select starts_at, length_minutes from workshop where id = $1',
     [workshopId],
   );
-  return rows.map(({ item, signed_by, signed_at }) => ({
+  return row && { startsAt: row.starts_at.toISOString(), lengthMinutes: row.length_minutes };
+}
+
+/** The first who lets the learners begin early says when. */
+export async function updateOpened(db: Queryable, workshopId: string, at: Date): Promise<string> {
+  const [row] = await db.query<{ opened_at: Date }>(
+    `update workshop set opened_at = coalesce(opened_at, $2::timestamptz) where id = $1 returning opened_at`,
+    [workshopId, at.toISOString()],
+  );
+  return (row?.opened_at ?? at).toISOString();
+}
+
+/** Those that count: a signature that was withdrawn stays in the table, and counts no more. */
+export async function selectSigns(db: Queryable, workshopId: string): Promise<ChecklistSign[]> {
+  const rows = await db.query<{
+    item: string;
+    signed_by: string;
+    signed_at: Date;
+    account: string | null;
+  }>(
+    `select item, signed_by, signed_at, account.name as account
+       from checklist_sign left join account on account.id = account_id
+      where workshop_id = $1 and withdrawn_at is null order by signed_at`,
+    [workshopId],
+  );
+  return rows.map(({ item, signed_by, signed_at, account }) => ({
     item,
     by: signed_by,
+    account,
     at: signed_at.toISOString(),
   }));
 }
@@ -146,22 +182,32 @@ export async function selectSigns(db: Queryable, workshopId: string): Promise<Ch
 /** The first who signs a line stays the one who signed it. */
 export async function insertSign(
   db: Queryable,
-  workshopId: string,
-  item: string,
-  by: string,
+  sign: {
+    readonly workshopId: string;
+    readonly item: string;
+    readonly by: string;
+    readonly accountId: string;
+  },
 ): Promise<void> {
+  const { workshopId, item, by, accountId } = sign;
   await db.query(
-    `insert into checklist_sign (workshop_id, item, signed_by) values ($1, $2, $3)
+    `insert into checklist_sign (workshop_id, item, signed_by, account_id) values ($1, $2, $3, $4)
      on conflict do nothing`,
-    [workshopId, item, by],
+    [workshopId, item, by, accountId],
   );
 }
 
-export async function deleteSign(db: Queryable, workshopId: string, item: string): Promise<void> {
-  await db.query('delete from checklist_sign where workshop_id = $1 and item = $2', [
-    workshopId,
-    item,
-  ]);
+export async function withdrawSign(
+  db: Queryable,
+  workshopId: string,
+  item: string,
+  accountId: string,
+): Promise<void> {
+  await db.query(
+    `update checklist_sign set withdrawn_at = now(), withdrawn_by = $3
+      where workshop_id = $1 and item = $2 and withdrawn_at is null`,
+    [workshopId, item, accountId],
+  );
 }
 
 /** The plan of every workshop, by its id. */
@@ -171,8 +217,11 @@ export async function selectPlans(db: Queryable): Promise<Map<string, readonly P
 }
 
 /** The seats of a workshop, in the order of their numbers. */
-export async function selectSeats(db: Queryable, workshopId: string): Promise<Seat[]> {
-  return db.query<Seat>(
+export async function selectSeats(
+  db: Queryable,
+  workshopId: string,
+): Promise<StoredSeatOfWorkshop[]> {
+  return db.query<StoredSeatOfWorkshop>(
     `select id, number, name, token, learner_id as "learnerId", experience, partner
        from seat where workshop_id = $1 order by number`,
     [workshopId],

@@ -9,6 +9,9 @@ import {
   getWorkshopLog,
   listWorkshops,
   logAtSeat,
+  openSeats,
+  renewLink,
+  showLink,
   signChecklist,
   unsignChecklist,
   workshopStream,
@@ -17,7 +20,7 @@ import {
 import { heatTimesOf } from '#core/joint/heat/iron';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
-import { type Sessions, staffOf } from '../auth/sessions.ts';
+import { isInstructor, ownersOf, type Sessions, staffOf } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
@@ -30,20 +33,25 @@ import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
+import { forgetUnseated } from '../people/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
+import type { SeatTokens } from '../seats/seatTokens.ts';
 import { calendarOf } from './calendar.ts';
+import { isOfToday } from './helpersDay.ts';
 import {
-  deleteSign,
   insertSign,
   insertWorkshop,
   raiseSeating,
+  type StoredSeatOfWorkshop,
   type StoredWorkshop,
   selectSeats,
   selectSigns,
   selectWorkshop,
   selectWorkshops,
   updateIron,
+  updateOpened,
   updateSeats,
+  withdrawSign,
 } from './queries.ts';
 import { learnersNamed, seatingErrors, seatsFor } from './seating.ts';
 import { wrapUpTable } from './wrapUpCsv.ts';
@@ -55,11 +63,13 @@ export interface WorkshopDependencies {
   readonly streams: OpenStreams;
   readonly sessions: Sessions;
   readonly door: RoomDoor;
+  readonly tokens: SeatTokens;
+  readonly now: () => Date;
 }
 
 export function workshopRoutes(
   api: Api,
-  { db, log, channels, streams, sessions, door }: WorkshopDependencies,
+  { db, log, channels, streams, sessions, door, tokens, now }: WorkshopDependencies,
 ): void {
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
@@ -70,14 +80,25 @@ export function workshopRoutes(
   const partsOf = async ({ kitId, revision }: StoredWorkshop): Promise<readonly Part[]> =>
     ((await selectRevision(db, kitId, revision))?.lines ?? []).map(({ part }) => part);
 
-  api.serve(listWorkshops, () => selectWorkshops(db));
+  const seatOf = async (workshopId: string, seatId: string): Promise<StoredSeatOfWorkshop> => {
+    const seats = await selectSeats(db, (await existing(workshopId)).id);
+    const seat = seats.find(({ id }) => id === seatId);
+    if (!seat) throw notFound('seat in this workshop', 'Choose one from the floor.');
+    return seat;
+  };
 
-  api.serve(getWorkshop, async ({ params }) => {
+  api.serve(listWorkshops, async ({ response }) => {
+    const all = await selectWorkshops(db);
+    return isInstructor(response) ? all : all.filter((one) => isOfToday(one, now()));
+  });
+
+  api.serve(getWorkshop, async ({ params, response }) => {
     const workshop = await existing(params.workshopId);
+    const seats = await selectSeats(db, params.workshopId);
     return {
       ...workshop,
       parts: await partsOf(workshop),
-      seats: await selectSeats(db, params.workshopId),
+      seats: isInstructor(response) ? seats : seats.map((seat) => ({ ...seat, token: null })),
       seatAddress: door.seatAddress(),
       heatTimes: heatTimesOf(workshop.iron),
     };
@@ -121,7 +142,8 @@ export function workshopRoutes(
 
   api.serve(changeSeating, async ({ params, body }) => {
     const { id } = await existing(params.workshopId);
-    return db.transaction(async (tx) => {
+    const given = body.seats.flatMap((seat) => (seat.newLink ? [seat.id] : []));
+    const changed = await db.transaction(async (tx) => {
       const seats = await selectSeats(tx, id);
       const errors = seatingErrors(seats, body.seats);
       if (errors.length > 0) throw invalid(errors);
@@ -135,8 +157,30 @@ export function workshopRoutes(
         tx,
         body.seats.map((seat) => ({ ...seat, learnerId: learners.get(seat.name) ?? null })),
       );
+      await forgetUnseated(tx);
+      await tokens.renew(tx, given);
       return { version, seats: await selectSeats(tx, id) };
     });
+    tokens.changed(given);
+    return changed;
+  });
+
+  api.serve(openSeats, async ({ params }) => {
+    const { id } = await existing(params.workshopId);
+    const openedAt = await updateOpened(db, id, now());
+    tokens.changed();
+    return { openedAt };
+  });
+
+  api.serve(showLink, async ({ params }) => ({
+    token: (await seatOf(params.workshopId, params.seatId)).token,
+  }));
+
+  api.serve(renewLink, async ({ params }) => {
+    const { id } = await seatOf(params.workshopId, params.seatId);
+    await db.transaction((tx) => tokens.renew(tx, [id]));
+    tokens.changed([id]);
+    return { token: (await seatOf(params.workshopId, id)).token };
   });
 
   /** A line of the checklist that counts for the workshop's kit. */
@@ -150,15 +194,18 @@ export function workshopRoutes(
     selectSigns(db, (await existing(params.workshopId)).id),
   );
 
-  api.serve(signChecklist, async ({ params, body }) => {
+  api.serve(signChecklist, async ({ params, body, response }) => {
     const workshop = await existing(params.workshopId);
-    await insertSign(db, workshop.id, await checklistItem(workshop, params.item), body.by);
+    const item = await checklistItem(workshop, params.item);
+    const { accountId } = staffOf(response);
+    await insertSign(db, { workshopId: workshop.id, item, by: body.by, accountId });
     return selectSigns(db, workshop.id);
   });
 
-  api.serve(unsignChecklist, async ({ params }) => {
+  api.serve(unsignChecklist, async ({ params, response }) => {
     const workshop = await existing(params.workshopId);
-    await deleteSign(db, workshop.id, await checklistItem(workshop, params.item));
+    const item = await checklistItem(workshop, params.item);
+    await withdrawSign(db, workshop.id, item, staffOf(response).accountId);
     return selectSigns(db, workshop.id);
   });
 
@@ -181,19 +228,16 @@ export function workshopRoutes(
 
   api.serve(logAtSeat, async ({ params, body, response }) => {
     const { steps } = await existing(params.workshopId);
-    const seats = await selectSeats(db, params.workshopId);
-    const seat = seats.find(({ id }) => id === params.seatId);
-    if (!seat) throw notFound('seat in this workshop', 'Choose one from the floor.');
+    const { id: seatId } = await seatOf(params.workshopId, params.seatId);
     return log.append(
-      { seatId: seat.id, workshopId: params.workshopId, steps },
-      { by: 'instructor', helper: staffOf(response).helper?.name },
+      { seatId, workshopId: params.workshopId, steps },
+      { by: 'instructor', helper: staffOf(response).logsAs },
       body.events,
     );
   });
 
   api.send(workshopStream, async ({ params, request, response }) => {
     const { id } = await existing(params.workshopId);
-    const { owners } = staffOf(response);
     await streamEvents(
       request,
       response,
@@ -205,7 +249,7 @@ export function workshopRoutes(
         wanted: () => true,
       },
       {
-        owners,
+        owners: ownersOf(staffOf(response)),
         most: streamsOfSession,
         stillMay: async () => (await sessions.staff(request)) !== undefined,
       },

@@ -1,12 +1,10 @@
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import type { FieldError } from '#contract/problem';
 import type { Seat } from '#contract/workshops';
 import type { Experience } from '#core/pace/experience';
 import type { Queryable } from '../db/database.ts';
 import { insertLearner, selectLastExperience, selectLearnerByName } from '../people/queries.ts';
-
-/** 192 bits, so that no token can be guessed. */
-const newToken = () => randomBytes(24).toString('base64url');
+import { newToken } from '../seats/seatTokens.ts';
 
 /** The learner of that name, made where there is none yet; null for a seat without a name. */
 async function learnerNamed(tx: Queryable, name: string): Promise<string | null> {

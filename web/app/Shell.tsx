@@ -14,13 +14,13 @@ import { forgetKept } from './kept.ts';
 import { ModeButton } from './ModeButton.tsx';
 import { places } from './places.ts';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
-import { useHelperName } from './staff.ts';
+import { useStaff } from './staff.ts';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
 
 /** The frame of the instructor's side: the places of the work, in its order. */
 export function Shell() {
-  const helper = useHelperName();
+  const name = useStaff()?.name;
   const navigate = useNavigate();
   const { state } = useNavigation();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -85,7 +85,9 @@ export function Shell() {
             <Keyboard />
           </IconButton>
           <ModeButton />
-          {helper && <span>{helper}</span>}
+          <Box component={Link} to="/site/you" sx={{ ...placeStyle, borderBottom: 0 }}>
+            {name ?? 'You'}
+          </Box>
           <Button
             color="inherit"
             aria-label="Sign out"

@@ -33,7 +33,7 @@ const firstBody = fields({
 
 /** The door: the passphrase, or on first use the choice of one. */
 export function SignInPage() {
-  const { needsSetup, needsCode } = useLoaderData<SessionState>();
+  const { needsSetup, needsCode, needsName } = useLoaderData<SessionState>();
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const form = useForm({
@@ -47,14 +47,12 @@ export function SignInPage() {
     const { name, passphrase, code } = body;
     const refused = await run(() =>
       needsSetup
-        ? call(setUp, { body: needsCode ? { passphrase, code } : { passphrase } })
+        ? call(setUp, { body: needsCode ? { name, passphrase, code } : { name, passphrase } })
         : call(signIn, { body: { name, passphrase } }),
     );
-    const wrongCode = refused?.about('code');
-    if (refused && wrongCode) {
-      form.setError('code', { message: wrongCode });
-    } else if (refused) {
-      form.setError('passphrase', { message: refused.about('passphrase') ?? refused.message });
+    if (refused) {
+      const field = (['code', 'name'] as const).find((one) => refused.about(one)) ?? 'passphrase';
+      form.setError(field, { message: refused.about(field) ?? refused.message });
     } else {
       await navigate(ownPath(search.get('next')));
     }
@@ -75,15 +73,13 @@ export function SignInPage() {
             ? 'It opens your kits, workshops and records. Learners never need it. It cannot be shown again. Write it down.'
             : 'For instructors and helpers. Learners open their seat with the code on their bag.'}
         </Typography>
-        {!needsSetup && (
-          <TextField
-            label="Name, for helpers only"
-            autoComplete="username"
-            error={errors.name !== undefined}
-            helperText={errors.name?.message ?? 'The instructor leaves it empty.'}
-            {...form.register('name')}
-          />
-        )}
+        <TextField
+          label={needsName ? 'Name' : 'Name (may be left empty)'}
+          autoComplete="username"
+          error={errors.name !== undefined}
+          helperText={errors.name?.message ?? nameHint({ needsSetup, needsName })}
+          {...form.register('name')}
+        />
         <TextField
           label="Passphrase"
           type="password"
@@ -114,6 +110,11 @@ export function SignInPage() {
       </Box>
     </Box>
   );
+}
+
+function nameHint({ needsSetup, needsName }: Pick<SessionState, 'needsSetup' | 'needsName'>) {
+  if (needsSetup) return 'It stands in the record of who did what. Empty: Instructor.';
+  return needsName ? ' ' : 'Helpers type theirs. The instructor may leave it empty.';
 }
 
 /** Where to go on: only addresses of our own, whatever the link says. */

@@ -25,7 +25,12 @@ import { ScreenPage } from '../practice/class/ScreenPage.tsx';
 import { loadClass } from '../practice/class/useClass.ts';
 import { HeatPage } from '../practice/heat/HeatPage.tsx';
 import { loadPractice, PracticePage } from '../practice/PracticePage.tsx';
+import { AccountsPage, loadAccounts } from '../site/AccountsPage.tsx';
 import { BackupPage, loadBackups } from '../site/BackupPage.tsx';
+import { loadRecord, RecordPage } from '../site/RecordPage.tsx';
+import { loadRetention, RetentionPage } from '../site/RetentionPage.tsx';
+import { SiteFrame } from '../site/SiteFrame.tsx';
+import { loadSessions, YouPage } from '../site/YouPage.tsx';
 import { DrawersPage } from '../stores/DrawersPage.tsx';
 import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
 import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
@@ -33,7 +38,6 @@ import { loadStores, StoresFrame } from '../stores/StoresFrame.tsx';
 import { SuppliersPage } from '../stores/SuppliersPage.tsx';
 import { FloorPage } from '../workshops/floor/FloorPage.tsx';
 import { loadFloor } from '../workshops/floor/keptFloor.ts';
-import { HelpersPage, loadHelpers } from '../workshops/HelpersPage.tsx';
 import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
 import { loadPack, PackPage } from '../workshops/PackPage.tsx';
 import { loadRoom, PhonesPage } from '../workshops/phones/PhonesPage.tsx';
@@ -166,9 +170,19 @@ export const routes = createBrowserRouter([
           },
           { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
           { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
-          { path: 'site/backup', loader: loadBackups, element: <BackupPage /> },
+          {
+            path: 'site',
+            element: <SiteFrame />,
+            children: [
+              { index: true, loader: () => redirect('you') },
+              { path: 'you', loader: loadSessions, element: <YouPage /> },
+              { path: 'accounts', loader: loadAccounts, element: <AccountsPage /> },
+              { path: 'record', loader: loadRecord, element: <RecordPage /> },
+              { path: 'people', loader: loadRetention, element: <RetentionPage /> },
+              { path: 'backup', loader: loadBackups, element: <BackupPage /> },
+            ],
+          },
           { path: 'workshops/phones', loader: loadRoom, element: <PhonesPage /> },
-          { path: 'workshops/helpers', loader: loadHelpers, element: <HelpersPage /> },
           {
             id: 'workshop',
             path: 'workshops/:workshopId',

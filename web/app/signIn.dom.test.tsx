@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it } from 'vitest';
-import { setUp, signIn } from '#contract/session';
+import { type SessionState, setUp, signIn } from '#contract/session';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
 import { SignInPage } from './SignInPage.tsx';
@@ -11,14 +11,23 @@ beforeEach(() => {
   server = new FakeServer();
 });
 
-const signedIn = { signedIn: true, helper: null, needsSetup: false, needsCode: false };
+const nobody = {
+  signedIn: false,
+  role: null,
+  name: null,
+  logsAs: null,
+  needsSetup: false,
+  needsCode: false,
+  needsName: false,
+} satisfies SessionState;
+const signedIn = { ...nobody, signedIn: true, role: 'instructor', name: 'Instructor' } as const;
 
-const open = (needsSetup: boolean, next = '', needsCode = false) => {
+const open = (needsSetup: boolean, next = '', needsCode = false, needsName = false) => {
   const router = showPage(
     [
       {
         path: '/sign-in',
-        loader: () => ({ signedIn: false, helper: null, needsSetup, needsCode }),
+        loader: () => ({ ...nobody, needsSetup, needsCode, needsName }),
         element: <SignInPage />,
       },
       { path: '*', element: <h1>inside</h1> },
@@ -91,7 +100,17 @@ it.each([
 ])('after “%s” the way goes on to %s', async (next, path) => {
   server.on(signIn, () => signedIn);
   const { user, router } = open(false, next);
-  await user.type(await screen.findByLabelText('Name, for helpers only'), 'Knot');
+  await user.type(await screen.findByLabelText(/^Name/), 'Knot');
   await user.type(screen.getByLabelText('Passphrase'), 'the second lantern{Enter}');
   await waitFor(() => expect(router.state.location.pathname).toBe(path));
+});
+
+it('where there are several instructors the name is asked for, and told at its field', async () => {
+  server.on(signIn, () => {
+    throw new Refused(422, 'No', [{ field: 'name', message: 'Type your name as well.' }]);
+  });
+  const { user } = open(false, '', false, true);
+  await user.type(await screen.findByLabelText('Passphrase'), 'a quiet harbour{Enter}');
+  expect(await screen.findByText('Type your name as well.')).toBeTruthy();
+  expect(screen.getByLabelText('Name').getAttribute('aria-invalid')).toBe('true');
 });

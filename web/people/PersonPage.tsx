@@ -1,15 +1,25 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, type LoaderFunctionArgs, useLoaderData, useNavigate } from 'react-router';
 import {
+  Link,
+  type LoaderFunctionArgs,
+  useLoaderData,
+  useNavigate,
+  useRevalidator,
+} from 'react-router';
+import {
+  allowOwnPage,
   certificatePath,
   erasePerson,
   getPerson,
@@ -24,6 +34,7 @@ import { stepTitle } from '#core/words/partWords';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
+import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import '../ui/plainTable.css';
@@ -55,11 +66,12 @@ export function PersonPage() {
       >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button color="inherit" variant="outlined" href={statementsPath(id)}>
-            xAPI statements
+            Export learning records (xAPI)
           </Button>
           <Erase person={person} />
         </Box>
       </PageHead>
+      <OwnPage key={id} person={person} />
       <Box
         sx={{
           display: 'grid',
@@ -219,6 +231,32 @@ function Evening({
   );
 }
 
+/** Whether the learner's link is a page of their own. */
+function OwnPage({ person: { id, keepsPage } }: { readonly person: Person }) {
+  const { revalidate } = useRevalidator();
+  const { run, saving, refusal } = useSave();
+  const allow = (allowed: boolean) =>
+    void run(async () => {
+      await call(allowOwnPage, { params: { learnerId: id }, body: { keepsPage: allowed } });
+      await revalidate();
+    });
+  return (
+    <Box sx={{ mb: 2 }}>
+      <FormControlLabel
+        control={
+          <Checkbox
+            checked={keepsPage}
+            disabled={saving}
+            onChange={({ target }) => allow(target.checked)}
+          />
+        }
+        label="May keep a page of their own: the links of their seats show all their evenings, and do not end"
+      />
+      {refusal && <Alert severity="error">{refusal.message}</Alert>}
+    </Box>
+  );
+}
+
 function Erase({ person: { id, name } }: { readonly person: Person }) {
   const [open, setOpen] = useState(false);
   const navigate = useNavigate();
@@ -236,9 +274,10 @@ function Erase({ person: { id, name } }: { readonly person: Person }) {
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="erase-title">
         <DialogTitle id="erase-title">Erase {name}?</DialogTitle>
         <DialogContent>
-          The name goes from every seat and list, for good: this cannot be undone. Steps and
-          mistakes stay in the counts of kits and workshops, without a name. Export the statements
-          first if they are wanted.
+          The name goes from every seat, list, checklist and message, and from the disk, for good:
+          this cannot be undone. Their links end. Steps and mistakes stay in the counts of kits and
+          workshops, without a name. Backups that were made before still hold the name. Export the
+          learning records first if they are wanted.
         </DialogContent>
         <DialogActions>
           <Button color="inherit" onClick={() => setOpen(false)}>

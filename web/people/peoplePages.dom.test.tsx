@@ -24,6 +24,7 @@ beforeEach(() => {
     mistakes: 3,
     pace: { share: 1.25, count: 9 },
     skills: estimatesOf(opportunities),
+    keepsPage: false,
     practised: 0,
     opportunities,
     evenings: [],

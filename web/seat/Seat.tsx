@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Outlet, useOutletContext, useParams } from 'react-router';
 import { CallProblem } from '../app/call.ts';
@@ -35,7 +35,10 @@ export function Seat() {
   const log = opening.state === 'open' ? opening.seat.log : undefined;
   useEffect(() => log?.follow(), [log]);
 
-  if (opening.state === 'open') return <Outlet context={opening.seat} />;
+  const reopen = useCallback(() => setTries((n) => n + 1), []);
+  if (opening.state === 'open') {
+    return <Outlet context={{ ...opening.seat, reopen } satisfies SeatContext} />;
+  }
   return (
     <main className="notice">
       {opening.state === 'opening' ? (
@@ -44,7 +47,7 @@ export function Seat() {
         <>
           <h1>{t('seat.cannotOpen')}</h1>
           <p role="alert">{opening.reason}</p>
-          <button type="button" className="main-button" onClick={() => setTries((n) => n + 1)}>
+          <button type="button" className="main-button" onClick={reopen}>
             {t('seat.tryAgain')}
           </button>
         </>
@@ -53,13 +56,21 @@ export function Seat() {
   );
 }
 
+interface SeatContext extends OpenSeat {
+  /** Asks the server for it again. */
+  readonly reopen: () => void;
+}
+
 /** The seat that is open. */
-export const useOpenSeat = (): OpenSeat => useOutletContext<OpenSeat>();
+export const useOpenSeat = (): SeatContext => useOutletContext<SeatContext>();
 
 /** Why a seat does not open, by the word that the catalogue knows it by. */
-function failureOf(error: unknown): 'noConnection' | 'wrongLink' | 'tooManyTries' | 'trouble' {
+function failureOf(
+  error: unknown,
+): 'noConnection' | 'wrongLink' | 'endedLink' | 'tooManyTries' | 'trouble' {
   const status = error instanceof CallProblem ? error.problem.status : undefined;
   if (status === 0) return 'noConnection';
   if (status === 404) return 'wrongLink';
+  if (status === 410) return 'endedLink';
   return status === 429 ? 'tooManyTries' : 'trouble';
 }

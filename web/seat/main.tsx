@@ -6,7 +6,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { keepPages } from '../app/keepPages.ts';
 import { installTokens } from '../app/tokens.ts';
 import { installWords } from '../app/words.ts';
-import { Bench } from './Bench.tsx';
+import { Evening } from './Evening.tsx';
 import { chosenLanguage, speak } from './languages.ts';
 import { Seat } from './Seat.tsx';
 import './seat.css';
@@ -23,7 +23,7 @@ const routes = createBrowserRouter([
     element: <Seat />,
     hydrateFallbackElement: <p role="status" />,
     children: [
-      { index: true, element: <Bench /> },
+      { index: true, element: <Evening /> },
       {
         path: 'practice',
         lazy: async () => ({ Component: (await import('./practicePages.ts')).SeatPractice }),

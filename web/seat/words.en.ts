@@ -10,11 +10,16 @@ export const seatEnglish = {
       'The workshop’s computer cannot be reached. Look whether this device is on the room’s Wi-Fi.',
     wrongLink:
       'This link leads to no seat. Scan the code on your bag again, or ask your instructor for your seat’s link.',
+    endedLink:
+      'This link has ended: the evening is over, or the seat has a new link. Scan the code on your bag again, or ask your instructor.',
     tooManyTries:
       'Too many wrong links from this device. Wait a quarter of an hour, or ask your instructor.',
     trouble:
       'The workshop’s computer has trouble. Nothing you did is lost. Try again, or tell your instructor.',
   },
+  youBuild: 'You build: {{kit}}',
+  opensByItself: 'This page opens by itself when the evening begins.',
+  practiseUntilThen: 'Practise until then',
   saved: 'Saved',
   sending: 'Sending {{count}} …',
   offline: 'No network. Go on working: what you do is kept here and sent later.',

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { Link, useLoaderData } from 'react-router';
 import type { WorkshopSummary } from '#contract/workshops';
 import { type Phase, phaseOf } from '#core/pace/phase';
-import { useHelperName } from '../app/staff.ts';
+import { useIsInstructor } from '../app/staff.ts';
 import { ink } from '../app/tokens.ts';
 import { dateAndTime, duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
@@ -24,7 +24,7 @@ const sections: readonly {
 export function WorkshopsPage() {
   const workshops = useLoaderData<readonly WorkshopSummary[]>();
   const now = new Date();
-  const helper = useHelperName();
+  const isInstructor = useIsInstructor();
   const plan = (
     <Button variant="contained" component={Link} to="/workshops/new">
       Plan a workshop
@@ -37,17 +37,12 @@ export function WorkshopsPage() {
           <Button component={Link} to="/workshops/phones" color="inherit">
             Phones
           </Button>
-          {helper === undefined && (
-            <Button component={Link} to="/site/backup" color="inherit">
-              Backup
+          {isInstructor && (
+            <Button component={Link} to="/site/accounts" color="inherit">
+              Helpers and backup
             </Button>
           )}
-          {helper === undefined && (
-            <Button component={Link} to="/workshops/helpers" color="inherit">
-              Helpers
-            </Button>
-          )}
-          {helper === undefined && workshops.length > 0 && plan}
+          {isInstructor && workshops.length > 0 && plan}
         </Box>
       </PageHead>
       {workshops.length === 0 && (
@@ -55,7 +50,7 @@ export function WorkshopsPage() {
           title="No workshop yet"
           text="Plan one on a kit: date, start, length and who sits where. Each seat gets its own link and code."
         >
-          {plan}
+          {isInstructor && plan}
         </EmptyState>
       )}
       {sections.map(({ phase, title, page, action }) => {

@@ -1,12 +1,10 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { createHelper, listHelpers, removeHelper } from '#contract/helpers';
 import type { KitSummary } from '#contract/kits';
 import { createWorkshop } from '#contract/workshops';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
-import { HelpersPage, loadHelpers } from './HelpersPage.tsx';
 import { NewWorkshopPage } from './NewWorkshopPage.tsx';
 
 const workshopId = '00000000-0000-4000-8000-0000000000a1';
@@ -120,62 +118,5 @@ describe('a workshop that is planned', () => {
     expect(screen.getByRole<HTMLTextAreaElement>('textbox', { name: /^Names/ }).value).toBe(
       'Tern, Tern',
     );
-  });
-});
-
-describe('helpers', () => {
-  let helpers: { id: string; name: string }[];
-  beforeEach(() => {
-    helpers = [{ id: '00000000-0000-4000-8000-0000000000b1', name: 'Knot' }];
-    server.on(listHelpers, () => helpers);
-  });
-  const open = () => {
-    showPage(
-      [{ path: '/workshops/helpers', loader: loadHelpers, element: <HelpersPage /> }],
-      '/workshops/helpers',
-    );
-    return userEvent.setup({ delay: null });
-  };
-  const fill = async (user: ReturnType<typeof userEvent.setup>, name: string, words: string) => {
-    await user.type(await screen.findByLabelText('Name'), name);
-    await user.type(screen.getByLabelText('Passphrase'), words);
-    await user.click(screen.getByRole('button', { name: 'Let them in' }));
-  };
-
-  it('are let in, and the form is empty for the next', async () => {
-    server.on(createHelper, ({ body }) => {
-      helpers = [...helpers, { id: 'b2', name: body.name }];
-      return { id: 'b2' };
-    });
-    const user = open();
-    await fill(user, 'Sanderling', 'a heap of driftwood');
-    expect(await screen.findByText('Sanderling can sign in now')).toBeTruthy();
-    expect(await screen.findByRole('button', { name: 'Remove Sanderling' })).toBeTruthy();
-    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('');
-    expect(screen.getByLabelText<HTMLInputElement>('Passphrase').value).toBe('');
-  });
-
-  it('need a passphrase of some length; a name that is taken is told at its field', async () => {
-    server.on(createHelper, () => {
-      throw new Refused(422, 'No', [{ field: 'name', message: 'Somebody is called Knot.' }]);
-    });
-    const user = open();
-    await fill(user, 'Knot', 'short');
-    expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
-    expect(server.calls.some((one) => one.startsWith('POST'))).toBe(false);
-    await user.type(screen.getByLabelText('Passphrase'), ' but longer now');
-    await user.click(screen.getByRole('button', { name: 'Let them in' }));
-    expect(await screen.findByText('Somebody is called Knot.')).toBeTruthy();
-  });
-
-  it('are removed, and it is said what that means', async () => {
-    server.on(removeHelper, ({ params }) => {
-      helpers = helpers.filter(({ id }) => id !== params.helperId);
-      return { removed: true };
-    });
-    const user = open();
-    await user.click(await screen.findByRole('button', { name: 'Remove Knot' }));
-    expect(await screen.findByText('Knot is signed out and cannot sign in any more')).toBeTruthy();
-    expect(await screen.findByText('Nobody helps yet.')).toBeTruthy();
   });
 });

@@ -8,7 +8,7 @@ import {
 import { BuildLog } from '../app/buildLog.ts';
 import { call } from '../app/call.ts';
 import { Outbox } from '../app/outbox.ts';
-import { useHelperName } from '../app/staff.ts';
+import { useLogsAs } from '../app/staff.ts';
 
 /**
  * The live log of a workshop, followed as long as the page shows.
@@ -16,7 +16,7 @@ import { useHelperName } from '../app/staff.ts';
  * @param isFresh from the server just now, and not what this device kept
  */
 export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: boolean): BuildLog {
-  const helper = useHelperName();
+  const helper = useLogsAs();
   const [log] = useState(() => {
     const created = new BuildLog({
       author: 'instructor',

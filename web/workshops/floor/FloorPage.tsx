@@ -13,7 +13,7 @@ import type { Deed } from '#core/build/event';
 import type { BuildLog } from '../../app/buildLog.ts';
 import type { Kept } from '../../app/kept.ts';
 import { useShortcuts } from '../../app/shortcuts.ts';
-import { useHelperName } from '../../app/staff.ts';
+import { useLogsAs } from '../../app/staff.ts';
 import { useChoices } from '../../app/useChoices.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
@@ -22,6 +22,7 @@ import { FloorClock } from './FloorClock.tsx';
 import { type FloorSeat, type OpenVisit, openVisits } from './floorSeat.ts';
 import { useFloorSeats } from './floorSeats.ts';
 import { Lanes } from './Lanes.tsx';
+import { LetThemBegin } from './LetThemBegin.tsx';
 import { MistakeGrid } from './MistakeGrid.tsx';
 import { Notices } from './Notices.tsx';
 import { RecentMistakes } from './RecentMistakes.tsx';
@@ -46,7 +47,7 @@ interface FloorProps {
 function Floor({ workshop, kept }: FloorProps) {
   const { t } = useTranslation();
   const { enqueueSnackbar } = useSnackbar();
-  const me = useHelperName();
+  const me = useLogsAs();
   const log = useWorkshopLog(workshop, kept.data.log, kept.isFresh);
   const now = useNow(log.now);
   const seats = useFloorSeats(log, workshop, kept.data.paces, now);
@@ -151,6 +152,7 @@ function Floor({ workshop, kept }: FloorProps) {
           . What the seats do shows when the network is back.
         </Alert>
       )}
+      <LetThemBegin workshop={workshop} now={now} />
       {refusal && (
         <Alert severity="error" sx={{ mb: 1 }} onClose={() => log.dismissRefusal()}>
           Not taken: {refusal}
@@ -163,6 +165,7 @@ function Floor({ workshop, kept }: FloorProps) {
           {chosen ? (
             <SeatPanel
               key={chosen.seat.id}
+              workshopId={workshop.id}
               at={chosen}
               seats={seats}
               visit={() => visit(chosen)}

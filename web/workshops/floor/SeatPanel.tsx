@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { seatPagePath } from '#contract/seats';
 import type { Deed } from '#core/build/event';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { checkOf } from '#core/order/checks/index';
@@ -13,12 +12,14 @@ import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
+import { OpenSeatButton } from '../OpenSeatButton.tsx';
 import { CheckReading } from './CheckReading.tsx';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 import { proposalSentence } from './proposalWords.ts';
 import { ReplacePart } from './ReplacePart.tsx';
 
 interface SeatPanelProps {
+  readonly workshopId: string;
   readonly at: FloorSeat;
   readonly seats: readonly FloorSeat[];
   readonly visit: () => void;
@@ -30,7 +31,16 @@ interface SeatPanelProps {
 }
 
 /** One seat: what the learner has before them, and what was logged, each entry to be taken back. */
-export function SeatPanel({ at, seats, visit, record, praise, undo, close }: SeatPanelProps) {
+export function SeatPanel({
+  workshopId,
+  at,
+  seats,
+  visit,
+  record,
+  praise,
+  undo,
+  close,
+}: SeatPanelProps) {
   const { t } = useTranslation();
   const { seat, state, steps, tonight } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
@@ -109,9 +119,7 @@ export function SeatPanel({ at, seats, visit, record, praise, undo, close }: Sea
         <Button variant="outlined" color="inherit" onClick={praise} sx={{ minHeight: 44 }}>
           Well done
         </Button>
-        <Button href={seatPagePath(seat.token)} target="_blank" sx={{ minHeight: 44 }}>
-          Open the seat
-        </Button>
+        <OpenSeatButton workshopId={workshopId} seat={seat} />
       </Box>
       <ReplacePart
         at={at}

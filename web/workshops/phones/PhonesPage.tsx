@@ -18,7 +18,7 @@ import {
   trustPath,
 } from '#contract/room';
 import { call } from '../../app/call.ts';
-import { useHelperName } from '../../app/staff.ts';
+import { useIsInstructor } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
 import { useSave } from '../../app/useSave.ts';
 import { timeOfDay } from '../../ui/clock.ts';
@@ -56,7 +56,7 @@ export function PhonesPage() {
 function Switch({ room }: { readonly room: Room }) {
   const { revalidate } = useRevalidator();
   const { run, refusal, saving } = useSave();
-  const mayOpen = useHelperName() === undefined;
+  const mayOpen = useIsInstructor();
   const close = () =>
     run(async () => {
       await call(closeRoom, {});
@@ -110,7 +110,7 @@ function Choices({ room }: { readonly room: Room }) {
   const { found } = room;
   const { revalidate } = useRevalidator();
   const { run, refusal, saving } = useSave();
-  const mayOpen = useHelperName() === undefined;
+  const mayOpen = useIsInstructor();
   const [address, setAddress] = useState(
     (room.isHere ? room.address : null) ?? found[0]?.address ?? '',
   );

@@ -129,7 +129,7 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
                     </Box>
                   </span>
                   <Box component="span" sx={{ whiteSpace: 'nowrap', pl: 2 }}>
-                    {signed && `${signed.by}, ${timeOfDay(signed.at)}`}
+                    {signed && signedWords(signed)}
                   </Box>
                 </Box>
               );
@@ -140,3 +140,9 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
     </Box>
   );
 }
+
+/** The account is told where it goes by another name than the signature. */
+const signedWords = ({ by, account, at }: ChecklistSign): string =>
+  account === null || account.toLowerCase() === by.toLowerCase()
+    ? `${by}, ${timeOfDay(at)}`
+    : `${by} (on ${account}’s device), ${timeOfDay(at)}`;

@@ -4,14 +4,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { Link } from 'react-router';
+import { Link, useRevalidator } from 'react-router';
 import { seatPagePath } from '#contract/seats';
-import type { Seat, Workshop } from '#contract/workshops';
+import { renewLink, type Seat, type Workshop } from '#contract/workshops';
+import { call } from '../../app/call.ts';
+import { useIsInstructor } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
+import { useSave } from '../../app/useSave.ts';
 import { QrCode } from '../../ui/QrCode.tsx';
+import { OpenSeatButton } from '../OpenSeatButton.tsx';
 
 /** The link and the code of each seat. */
-export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly workshop: Workshop }) {
+export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
+  const { seats, seatAddress } = workshop;
   return (
     <Box component="section" aria-labelledby="tickets">
       <Typography variant="h2" id="tickets" sx={{ mb: 1 }}>
@@ -41,19 +46,27 @@ export function SeatTickets({ workshop: { seats, seatAddress } }: { readonly wor
         }}
       >
         {seats.map((seat) => (
-          <SeatTicket
-            key={seat.id}
-            seat={seat}
-            address={seatAddress && seatAddress + seatPagePath(seat.token)}
-          />
+          <SeatTicket key={seat.id} seat={seat} workshop={workshop} />
         ))}
       </Box>
     </Box>
   );
 }
 
-function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: string | null }) {
+function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop: Workshop }) {
   const { enqueueSnackbar } = useSnackbar();
+  const { revalidate } = useRevalidator();
+  const isInstructor = useIsInstructor();
+  const { run, saving } = useSave();
+  const { id: workshopId, seatAddress } = workshop;
+  const { token } = seat;
+  const address = seatAddress && token ? seatAddress + seatPagePath(token) : null;
+  const renew = async () => {
+    const refused = await run(() => call(renewLink, { params: { workshopId, seatId: seat.id } }));
+    if (refused) return void enqueueSnackbar(refused.message, { variant: 'error' });
+    await revalidate();
+    enqueueSnackbar(`New link for ${label}. The old one says so; print the label again.`);
+  };
   const label = `seat ${seat.number}${seat.name ? `, ${seat.name}` : ''}`;
   const copy = async (link: string) => {
     try {
@@ -87,14 +100,7 @@ function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: 
           </Box>
         </Box>
         <Box sx={{ display: 'grid', justifyItems: 'start' }}>
-          <Button
-            size="small"
-            href={seatPagePath(seat.token)}
-            target="_blank"
-            aria-label={`Open ${label}`}
-          >
-            Open the seat
-          </Button>
+          <OpenSeatButton workshopId={workshopId} seat={seat} label={`Open ${label}`} />
           {address && (
             <Button
               size="small"
@@ -103,6 +109,17 @@ function SeatTicket({ seat, address }: { readonly seat: Seat; readonly address: 
               aria-label={`Copy the link of ${label}`}
             >
               Copy link
+            </Button>
+          )}
+          {isInstructor && (
+            <Button
+              size="small"
+              color="inherit"
+              loading={saving}
+              onClick={() => void renew()}
+              aria-label={`New link for ${label}`}
+            >
+              New link
             </Button>
           )}
         </Box>

@@ -1,6 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -12,6 +14,7 @@ import { changeSeating, type Seat, type Workshop } from '#contract/workshops';
 import { experiences, experienceWords } from '#core/pace/experience';
 import { shareOf } from '#core/pace/learnt/priors';
 import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
+import { isSomeoneElse } from '#core/pace/seating/someoneElse';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
 import '../../ui/plainTable.css';
@@ -30,6 +33,10 @@ export function Seating({ workshop, paces }: SeatingProps) {
   const [opened] = useState(workshop.seats);
   const { enqueueSnackbar } = useSnackbar();
   const { revalidate } = useRevalidator();
+  // What was decided by hand about a seat whose name is changed; the first guess counts for the others.
+  const [decided, setDecided] = useState<Readonly<Record<string, boolean>>>({});
+  const nameBefore = (id: string) => workshop.seats.find((seat) => seat.id === id)?.name ?? '';
+  const isOther = ({ id, name }: Seat) => decided[id] ?? isSomeoneElse(nameBefore(id), name);
   const isChanged = JSON.stringify(seats) !== JSON.stringify(workshop.seats);
 
   const change = (number: number, changed: Partial<Seat>) =>
@@ -50,19 +57,24 @@ export function Seating({ workshop, paces }: SeatingProps) {
   const save = async () => {
     const body = {
       version: workshop.version,
-      seats: seats.map(({ id, name, experience, partner }) => ({
-        id,
-        name: name.trim(),
-        experience,
-        partner,
+      seats: seats.map((seat) => ({
+        id: seat.id,
+        name: seat.name.trim(),
+        experience: seat.experience,
+        partner: seat.partner,
+        newLink: asksWhetherOther(nameBefore(seat.id), seat.name) && isOther(seat),
       })),
     };
     const refused = await run(() =>
       call(changeSeating, { params: { workshopId: workshop.id }, body }),
     );
     if (!refused) {
+      setDecided({});
+      const renewed = body.seats.filter(({ newLink }) => newLink).length;
       enqueueSnackbar(
-        'The seats are changed. Seats that are open show it when they are opened again.',
+        renewed > 0
+          ? `Seats saved. ${renewed === 1 ? 'One has' : `${renewed} have`} a new link: print the labels again.`
+          : 'Seats saved. Seats that are open show it when they are opened again.',
       );
     }
     if (!refused || refused.isConflict) await revalidate();
@@ -114,6 +126,21 @@ export function Seating({ workshop, paces }: SeatingProps) {
                   onChange={({ target }) => change(seat.number, { name: target.value })}
                   slotProps={{ htmlInput: { 'aria-label': `Name at seat ${seat.number}` } }}
                 />
+                {asksWhetherOther(nameBefore(seat.id), seat.name) && (
+                  <FormControlLabel
+                    control={
+                      <Checkbox
+                        size="small"
+                        checked={isOther(seat)}
+                        onChange={({ target }) =>
+                          setDecided((all) => ({ ...all, [seat.id]: target.checked }))
+                        }
+                      />
+                    }
+                    label={`Not ${nameBefore(seat.id)} any more: new link`}
+                    sx={{ display: 'flex' }}
+                  />
+                )}
               </td>
               <td>
                 <TextField
@@ -200,7 +227,10 @@ function partnerAfter(seat: Seat, number: number, partner: number | null): numbe
     : seat.partner;
 }
 
-/** `1.2 times the plan, from 23 steps` */
+/** Only where somebody sat there before: an empty seat keeps its link for whoever comes. */
+const asksWhetherOther = (before: string, after: string): boolean =>
+  before !== '' && before.toLowerCase() !== after.trim().toLowerCase();
+
 /** What somebody else has made of the seats since they were opened, and what saving again would do. */
 function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
   const differs = now.filter((seat, index) => {
@@ -213,6 +243,7 @@ function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
   return `${told && `Theirs differ at seat ${told}. `}Save again to put yours in their place.`;
 }
 
+/** `1.2 × plan, from 23 steps` */
 function paceWords(seat: Seat, paces: LearntPaces): string {
   const share = shareOf(paceOfSeat(seat, paces)).toFixed(1);
   const count = paces.learners.find(({ id }) => id === seat.learnerId)?.count ?? 0;

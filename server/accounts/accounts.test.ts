@@ -6,11 +6,12 @@ import { makeWorkshop, sent, type TestServer, testServer } from '../testing/test
 let server: TestServer;
 let workshop: Workshop;
 const knot = { name: 'Knot', passphrase: 'the second lantern' };
+const helper = { ...knot, role: 'helper' };
 
 beforeAll(async () => {
   server = await testServer();
   workshop = await makeWorkshop(server);
-  await server.instructor.post('/api/helpers').send(knot).expect(200);
+  await server.instructor.post('/api/accounts').send(helper).expect(200);
 });
 
 async function signedIn() {
@@ -26,9 +27,9 @@ describe('a helper', () => {
       .post('/api/session')
       .send({ ...knot, name: ' knot' })
       .expect(200);
-    expect(body).toMatchObject({ signedIn: true, helper: 'Knot' });
-    expect((await agent.get('/api/session')).body).toMatchObject({ helper: 'Knot' });
-    expect((await server.instructor.get('/api/session')).body).toMatchObject({ helper: null });
+    expect(body).toMatchObject({ signedIn: true, role: 'helper', name: 'Knot', logsAs: 'Knot' });
+    expect((await agent.get('/api/session')).body).toMatchObject({ logsAs: 'Knot' });
+    expect((await server.instructor.get('/api/session')).body).toMatchObject({ logsAs: null });
   });
 
   it('is not told whether it was the name or the passphrase', async () => {
@@ -65,34 +66,35 @@ describe('a helper', () => {
     const agent = await signedIn();
     await agent.get('/api/kits').expect(200);
     await agent.get(`/api/workshops/${workshop.id}`).expect(200);
-    for (const path of ['/api/helpers', '/api/people']) await agent.get(path).expect(403);
+    for (const path of ['/api/accounts', '/api/people', '/api/record/latest'])
+      await agent.get(path).expect(403);
     const { body } = await agent.post('/api/stores/suppliers').send({}).expect(403);
     expect(body.detail).toMatch(/for the instructor/);
     await agent.put(`/api/workshops/${workshop.id}/seating`).send({ seats: [] }).expect(403);
-    await agent.post('/api/helpers').send(knot).expect(403);
+    await agent.post('/api/accounts').send(helper).expect(403);
   });
 
   it('is named once, and needs a passphrase that is long enough', async () => {
     const twice = await server.instructor
-      .post('/api/helpers')
-      .send({ ...knot, name: 'KNOT' })
+      .post('/api/accounts')
+      .send({ ...helper, name: 'KNOT' })
       .expect(422);
     expect(twice.body.errors).toMatchObject([{ field: 'name' }]);
     const short = await server.instructor
-      .post('/api/helpers')
-      .send({ name: 'Ruff', passphrase: 'short' })
+      .post('/api/accounts')
+      .send({ role: 'helper', name: 'Ruff', passphrase: 'short' })
       .expect(422);
     expect(short.body.errors).toMatchObject([{ field: 'passphrase' }]);
   });
 
   it('is out at once when removed; what was logged keeps the name', async () => {
     const agent = await signedIn();
-    const { body } = await server.instructor.get('/api/helpers').expect(200);
-    expect(body).toMatchObject([{ name: 'Knot' }]);
-    await server.instructor.delete(`/api/helpers/${body[0].id}`).expect(200);
+    const { body } = await server.instructor.get('/api/accounts').expect(200);
+    expect(body).toMatchObject([{ role: 'instructor' }, { role: 'helper', name: 'Knot' }]);
+    await server.instructor.delete(`/api/accounts/${body[1].id}`).expect(200);
     await agent.get('/api/kits').expect(401);
     await request(server.app).post('/api/session').send(knot).expect(422);
-    await server.instructor.delete(`/api/helpers/${body[0].id}`).expect(404);
+    await server.instructor.delete(`/api/accounts/${body[1].id}`).expect(404);
     const log = await server.instructor.get(`/api/workshops/${workshop.id}/log`);
     expect(log.body.events[0].event.helper).toBe('Knot');
   });

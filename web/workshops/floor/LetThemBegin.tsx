@@ -1,0 +1,39 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useRevalidator } from 'react-router';
+import { openSeats, type Workshop } from '#contract/workshops';
+import { call } from '../../app/call.ts';
+import { useSave } from '../../app/useSave.ts';
+import { timeOfDay } from '../../ui/clock.ts';
+
+/** Before the start seats show a waiting page; a tap opens them earlier. */
+export function LetThemBegin({
+  workshop,
+  now,
+}: {
+  readonly workshop: Workshop;
+  readonly now: Date;
+}) {
+  const { revalidate } = useRevalidator();
+  const { run, saving, refusal } = useSave();
+  if (workshop.openedAt !== null || now.getTime() >= Date.parse(workshop.startsAt)) return null;
+  const open = () =>
+    void run(async () => {
+      await call(openSeats, { params: { workshopId: workshop.id } });
+      await revalidate();
+    });
+  return (
+    <Alert
+      severity={refusal ? 'error' : 'info'}
+      sx={{ mb: 1 }}
+      action={
+        <Button color="inherit" variant="outlined" loading={saving} onClick={open}>
+          Open the seats now
+        </Button>
+      }
+    >
+      {refusal?.message ??
+        `Seats wait until ${timeOfDay(workshop.startsAt)}. Learners see when it begins, and can practise.`}
+    </Alert>
+  );
+}
