@@ -110,12 +110,14 @@ export async function phoneOf(browser: Browser, baseURL: string | undefined): Pr
   return context.newPage();
 }
 
+/** The seats of an evening, which wait no longer: a test's own are at work before its start. */
 export async function seatsOf(page: Page, title: string): Promise<{ id: string; seats: Seat[] }> {
   const workshops = (await (await page.request.get('/api/workshops')).json()) as {
     id: string;
     title: string;
   }[];
   const id = workshops.find((one) => one.title.includes(title))?.id ?? '';
+  await page.request.post(`/api/workshops/${id}/open`);
   const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
     seats: Seat[];
   };

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, seatsOf, signIn, test } from '../fixtures';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -225,14 +225,7 @@ test('a photo is brought to scale by two points of known distance', async ({ pag
 test('the seat shows where the step’s parts go, on both sides, and where it takes more heat', async ({
   page,
 }) => {
-  const workshops = (await (await page.request.get('/api/workshops')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const id = workshops.find(({ title }) => title.includes('course 3'))?.id;
-  const { seats } = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
-    seats: { token: string }[];
-  };
+  const { seats } = await seatsOf(page, 'course 3');
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/seat/${seats[6]?.token}`);
   const map = page.getByRole('region', { name: 'Where on the board' });

@@ -160,21 +160,20 @@ test('two people at work see each other’s entries and never overwrite them', a
   baseURL,
 }) => {
   const evening = await newEvening(page, ['Auk', 'Brant']);
-  await page.goto('/workshops/helpers');
-  await expect(page.getByText('Nobody helps yet.')).toBeVisible();
+  await page.goto('/site/accounts');
   await page.getByLabel('Name').fill('Sanderling');
   await page.getByLabel('Passphrase').fill('short');
-  await page.getByRole('button', { name: 'Let them in' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/Choose at least 10 characters/)).toBeVisible();
   await page.getByLabel('Passphrase').fill('a heap of driftwood');
-  await page.getByRole('button', { name: 'Let them in' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('row', { name: /Sanderling/ })).toBeVisible();
   await expectAccessible(page);
 
   const tablet = await browser.newContext(baseURL ? { baseURL } : {});
   const helper = await tablet.newPage();
   await helper.goto(`/sign-in?next=/workshops/${evening.id}/floor`);
-  await helper.getByLabel('Name, for helpers only').fill('Sanderling');
+  await helper.getByLabel(/^Name/).fill('Sanderling');
   await helper.getByLabel('Passphrase').fill('a heap of driftwood');
   await helper.getByRole('button', { name: 'Sign in' }).click();
   await expect(helper.getByRole('list', { name: 'Seats' })).toBeVisible();
@@ -197,12 +196,14 @@ test('two people at work see each other’s entries and never overwrite them', a
   await expect(page.getByText(/Sanderling is with/)).toHaveCount(0);
   await expect(page.getByText(/You are with/)).toBeVisible();
 
-  await helper.goto('/workshops/helpers');
+  await helper.goto('/site/accounts');
   await expect(helper.getByText(/for the instructor/)).toBeVisible();
   await tablet.close();
-  await page.goto('/workshops/helpers');
+  await page.goto('/site/accounts');
   await page.getByRole('button', { name: 'Remove Sanderling' }).click();
-  await expect(page.getByText('Nobody helps yet.')).toBeVisible();
+  await expect(page.getByText('Sanderling is signed out')).toBeVisible();
+  await page.goto('/site/record');
+  await expect(page.getByText('removed Sanderling').first()).toBeVisible();
 });
 
 test('seats are named, paired and saved; the room is signed off; papers and calendar come in one click', async ({
@@ -218,7 +219,7 @@ test('seats are named, paired and saved; the room is signed off; papers and cale
   await page.getByRole('option', { name: 'practised' }).click();
   await page.getByRole('button', { name: 'Quick beside slow' }).click();
   await page.getByRole('button', { name: 'Save the seats' }).click();
-  await expect(page.getByText(/The seats are changed/)).toBeVisible();
+  await expect(page.getByText(/Seats saved/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Name at seat 3')).toHaveValue('Diver');
   await expect(page.getByRole('row', { name: /Diver|^3/ }).first()).toContainText(

@@ -93,7 +93,9 @@ test('a learner who got better is seen to have, with what to practise and a cert
   const certificate = await second.getByRole('link', { name: 'Certificate' }).getAttribute('href');
   const pdf = await (await page.request.get(certificate ?? '')).body();
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
-  const statements = await page.getByRole('link', { name: 'xAPI statements' }).getAttribute('href');
+  const statements = await page
+    .getByRole('link', { name: 'Export learning records (xAPI)' })
+    .getAttribute('href');
   const sent = (await (await page.request.get(statements ?? '')).json()) as { version: string }[];
   expect(new Set(sent.map(({ version }) => version))).toEqual(new Set(['1.0.3']));
 });

@@ -34,6 +34,7 @@ test.beforeEach(async ({ playwright }) => {
     title: string;
   }[];
   const id = listed.find(({ title }) => title.includes('3:'))?.id ?? '';
+  await api.post(`/api/workshops/${id}/open`);
   evening = (await (await api.get(`/api/workshops/${id}`)).json()) as Evening;
   await api.dispose();
 });

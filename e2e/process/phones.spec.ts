@@ -66,7 +66,13 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
     .getByRole('link', { name: 'Open seat 1, Tern' })
     .getAttribute('href');
   await phone.goto(room + link);
-  await expect(phone.getByText(/^Step \d+ of/)).toBeVisible();
+  // The evening has not begun: the seat waits, until somebody on the floor opens it.
+  await expect(phone.getByText('This page opens by itself')).toBeVisible();
+  await expectAccessible(phone);
+  await instructor.getByRole('link', { name: 'Floor' }).click();
+  await instructor.getByRole('button', { name: 'Open the seats now' }).click();
+  await expect(instructor.getByRole('button', { name: 'Open the seats now' })).toHaveCount(0);
+  await expect(phone.getByText(/^Step \d+ of/)).toBeVisible({ timeout: 30_000 });
   await phone.getByRole('button', { name: /^Done/ }).click();
   await expect(phone.getByText('Saved')).toBeVisible();
 
