@@ -13,7 +13,7 @@ const withNewDatabase: Plugin = {
   },
 };
 
-/** The server and the demo loader, as two modules that scripts/serve.mjs starts; packages stay in node_modules. */
+/** The server, the demo loader and the commands, as modules that scripts start; packages stay in node_modules. */
 export default defineConfig({
   plugins: [withNewDatabase],
   build: {
@@ -21,6 +21,14 @@ export default defineConfig({
     target: 'node20',
     outDir: 'dist/server',
     emptyOutDir: true,
-    rolldownOptions: { input: { start: 'server/start.ts', demo: 'demo/load.ts' } },
+    rolldownOptions: {
+      // All in one folder: files that go with the server are found beside whatever asks for them.
+      output: { chunkFileNames: '[name]-[hash].js' },
+      input: {
+        start: 'server/start.ts',
+        demo: 'demo/load.ts',
+        atTheMachine: 'server/atTheMachine.ts',
+      },
+    },
   },
 });

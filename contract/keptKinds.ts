@@ -50,6 +50,7 @@ export const keptSession: StoredKind<SessionState> = {
   what: 'Who is signed in',
   schema: record<SessionState>({
     signedIn: flag,
+    accountId: nullable(text),
     role: nullable(oneOf(roles)),
     name: nullable(text),
     logsAs: nullable(text),
@@ -61,6 +62,7 @@ export const keptSession: StoredKind<SessionState> = {
     (older) => changed(older, (session) => ({ needsCode: false, ...session })),
     (older) =>
       changed(older, ({ helper = null, ...session }) => ({
+        accountId: null,
         role: session.signedIn ? (helper === null ? 'instructor' : 'helper') : null,
         name: helper,
         logsAs: helper,
@@ -98,6 +100,16 @@ export const keptEvents: StoredKind<readonly BuildEvent[]> = keptAs(
 
 /** What a device has recorded and the server has not acknowledged. */
 export const keptSentEvent: StoredKind<SentEvent> = keptAs('An entry', sentEventSchema);
+
+/** An entry that the server did not take, with what it said. */
+export interface SetAside {
+  readonly event: SentEvent;
+  readonly reason: string;
+}
+export const keptSetAside: StoredKind<SetAside> = keptAs(
+  'An entry set aside',
+  record<SetAside>({ event: sentEventSchema, reason: text }),
+);
 
 export const keptPractice = keptAs(
   'What is practised',

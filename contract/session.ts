@@ -1,10 +1,12 @@
 import * as yup from 'yup';
 import { endpoint } from './endpoint.ts';
+import { trimmed } from './leaves.ts';
 import type { Role } from './roles.ts';
 import { fields, leaf } from './schema.ts';
 
 export interface SessionState {
   readonly signedIn: boolean;
+  readonly accountId: string | null;
   readonly role: Role | null;
   readonly name: string | null;
   /** The name that entries of the log carry; null for an instructor who is the only one. */
@@ -65,6 +67,8 @@ export const setupBody = fields({
   code: leaf(yup.string().strict().max(20, 'The code has at most 20 characters.')),
 });
 
+export const changeNameBody = fields({ name: trimmed('the name', 40, 'Give a name.') });
+
 export const changePassphraseBody = fields({
   current: signInPassphrase,
   passphrase: newPassphrase,
@@ -93,6 +97,14 @@ export const setUp = endpoint<SessionState>()({
   access: 'public',
   rate: 'passphrase',
   body: setupBody,
+});
+/** Under which one signs in from now on; what was logged keeps the name that it had. */
+export const changeName = endpoint<{ name: string }>()({
+  method: 'PUT',
+  path: '/api/session/name',
+  access: 'helper',
+  recorded: 'name-changed',
+  body: changeNameBody,
 });
 /** Changes one's own; all other sessions of the account end. */
 export const changePassphrase = endpoint<{ ended: number }>()({

@@ -1,22 +1,17 @@
 import { randomInt } from 'node:crypto';
-import { mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { join } from 'node:path';
 import pino from 'pino';
 import { countInstructors } from './accounts/queries.ts';
 import { createApp } from './app.ts';
 import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
-import { openDatabase, openPacked } from './db/database.ts';
-import { lockFolder } from './db/lockFolder.ts';
-import { migrate } from './db/migrate.ts';
-import { packedDatabase } from './db/packedDatabase.ts';
 import { endOnFault } from './faults.ts';
 import { hourly } from './hourly.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
+import { openSite } from './site.ts';
 
 export interface StartOptions {
   /** The data folder; made where it is missing. */
@@ -51,12 +46,8 @@ export interface RunningServer {
  */
 export async function start(options: StartOptions): Promise<RunningServer> {
   const { dataFolder, pagesFolder, roomAddresses } = options;
-  mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
-  const unlock = lockFolder(dataFolder);
+  const { db, newDatabase, close: closeSite } = await openSite(dataFolder);
   const log = pino({ level: 'warn' }, pino.destination(2));
-  const packed = await packedDatabase();
-  const db = await openDatabase(join(dataFolder, 'postgres'), { packed });
-  await migrate(db);
   const door = new RoomDoor({
     db,
     folder: dataFolder,
@@ -70,7 +61,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
   const daily = new DailyBackups(db, dataFolder);
   const { app, forgetting } = createApp({
     daily,
-    newDatabase: () => openPacked(packed),
+    newDatabase,
     startAnew: () => void close().then(() => options.startAnew?.()),
     setupCode,
     trustProxy: options.trustProxy,
@@ -81,17 +72,13 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     door,
   });
   const server = createServer(app);
-  const stop = async () => {
-    await db.close();
-    unlock();
-  };
   try {
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
       server.listen(options.port, thisComputer, resolve);
     });
   } catch (error) {
-    await stop();
+    await closeSite();
     if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE') {
       throw new Error(
         `Port ${options.port} is in use. Stop the program that uses it, or choose another with PORT=${options.port + 1}.`,
@@ -116,7 +103,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
       server.closeAllConnections();
       await closed;
       await warming;
-      await stop();
+      await closeSite();
     })();
     return closing;
   };

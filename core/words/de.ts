@@ -1082,8 +1082,9 @@ const seat: Words = {
     finished: 'Deine Platine ist fertig',
     finishedText:
       'Alle Schritte und Prüfungen liegen hinter dir. Ausschalten, den Kolben in den Ständer, Hände waschen vor dem Essen.',
-    notAccepted:
-      'Ein Eintrag wurde nicht angenommen: er passt nicht zum Plan dieses Kurses. Sag deinem Kursleiter, was du sagen wolltest.',
+    notSaved:
+      'Ein Eintrag konnte nicht gespeichert werden. Er bleibt auf diesem Gerät. Sag deinem Kursleiter, was du sagen wolltest.',
+    discard: 'Löschen',
     told: {
       title: 'Dein Kursleiter sagt allen',
       now: 'Es geht um den Schritt, bei dem du bist.',

@@ -1073,8 +1073,9 @@ const seat: Words = {
     finished: 'Tu placa está hecha',
     finishedText:
       'Has hecho todos los pasos y comprobaciones. Apaga, deja el soldador en su soporte y lávate las manos antes de comer.',
-    notAccepted:
-      'Una entrada no se ha aceptado: no encaja en el plan de este taller. Dile a tu instructor lo que querías decir.',
+    notSaved:
+      'Una entrada no se ha podido guardar. Se queda en este dispositivo. Dile a tu instructor lo que querías decir.',
+    discard: 'Borrar',
     told: {
       title: 'Tu instructor dice a todos',
       now: 'Es sobre el paso en el que estás.',

@@ -54,7 +54,7 @@ test('every page is accessible, in light and in dark colours', async ({ page }) 
     '/site/you',
     '/site/accounts',
     '/site/record',
-    '/site/people',
+    '/site/names',
     '/site/backup',
     '/people',
     `/people/${learners[0]?.id}`,

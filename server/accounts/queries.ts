@@ -72,6 +72,17 @@ export async function insertFirstInstructor(
   return rows.length === 1;
 }
 
+/** @returns false where somebody else has the name already */
+export async function updateName(db: Queryable, id: string, name: string): Promise<boolean> {
+  const rows = await db.query(
+    `update account set name = $2 where id = $1
+        and not exists (select 1 from account other where other.id <> $1 and left_at is null and lower(other.name) = lower($2))
+     returning id`,
+    [id, name],
+  );
+  return rows.length === 1;
+}
+
 export async function updatePassphrase(
   db: Queryable,
   id: string,

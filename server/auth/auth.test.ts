@@ -39,6 +39,7 @@ describe('first use', () => {
     const browser = request.agent(app);
     expect((await browser.get('/api/session')).body).toEqual({
       signedIn: false,
+      accountId: null,
       role: null,
       name: null,
       logsAs: null,
@@ -56,6 +57,7 @@ describe('first use', () => {
     await browser.post('/api/setup').send({ passphrase: 'long enough words' }).expect(200);
     expect((await browser.get('/api/session')).body).toEqual({
       signedIn: true,
+      accountId: expect.any(String),
       role: 'instructor',
       name: 'Instructor',
       logsAs: null,
@@ -226,6 +228,17 @@ describe('keys', () => {
     await site.instructor.get('/api/kits').expect(200);
     expect((await entered(site.app, { passphrase })).answer.status).toBe(422);
     expect((await entered(site.app, { passphrase: 'three old anchors' })).answer.status).toBe(200);
+    await site.db.close();
+  });
+
+  it('go by a name that their owner may change, to one that nobody else has', async () => {
+    const site = await testServer();
+    await site.instructor.post('/api/accounts').send(ida).expect(200);
+    const rename = (name: string) => site.instructor.put('/api/session/name').send({ name });
+    expect((await rename('ida').expect(422)).body.errors[0].field).toBe('name');
+    await rename('Marit').expect(200);
+    expect((await entered(site.app, { name: 'marit', passphrase })).answer.status).toBe(200);
+    expect((await entered(site.app, { name: 'Instructor', passphrase })).answer.status).toBe(422);
     await site.db.close();
   });
 

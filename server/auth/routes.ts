@@ -1,6 +1,7 @@
 import { createHash, randomUUID, timingSafeEqual } from 'node:crypto';
 import type { Request } from 'express';
 import {
+  changeName,
   changePassphrase,
   endSession,
   getSession,
@@ -17,6 +18,7 @@ import {
   selectAccount,
   selectAccountByName,
   selectOnlyInstructor,
+  updateName,
   updatePassphrase,
 } from '../accounts/queries.ts';
 import type { Database } from '../db/database.ts';
@@ -50,6 +52,7 @@ export function authRoutes(
     const instructors = await countInstructors(db);
     return {
       signedIn: staff !== undefined,
+      accountId: staff?.accountId ?? null,
       role: staff?.role ?? null,
       name: staff?.name ?? null,
       logsAs: staff?.logsAs ?? null,
@@ -80,7 +83,7 @@ export function authRoutes(
     }
     await sessions.open(request, response, id);
     await record.add('set-up', { accountId: id, request });
-    return { ...signedOut, signedIn: true, role: 'instructor', name } as const;
+    return { ...signedOut, signedIn: true, accountId: id, role: 'instructor', name } as const;
   });
 
   api.serve(signIn, async ({ body, request, response }) => {
@@ -116,6 +119,7 @@ export function authRoutes(
     return {
       ...signedOut,
       signedIn: true,
+      accountId: account.id,
       role,
       name: account.name,
       logsAs: isOnly ? null : account.name,
@@ -130,6 +134,14 @@ export function authRoutes(
       await record.add('signed-out', { accountId: staff.accountId, request });
     }
     return { ...signedOut, needsName: (await countInstructors(db)) > 1 };
+  });
+
+  api.serve(changeName, async ({ body: { name }, response }) => {
+    if (!(await updateName(db, staffOf(response).accountId, name))) {
+      const message = `Somebody is called ${name} already. Add an initial.`;
+      throw invalid([{ field: 'name', message }]);
+    }
+    return { name };
   });
 
   api.serve(changePassphrase, async ({ body, request, response }) => {
@@ -177,6 +189,7 @@ const theSetup = 'setup';
 
 const signedOut: SessionState = {
   signedIn: false,
+  accountId: null,
   role: null,
   name: null,
   logsAs: null,

@@ -19,6 +19,9 @@ export interface BackupData {
 /** An open one begins as gzip does; an encrypted one with these letters, then salt, nonce, tag and the rest. */
 const magic = Buffer.from('OZZETB1\n');
 const lengths = { salt: 16, nonce: 12, tag: 16 } as const;
+/** Whether a file is opened only with a passphrase. */
+export const isEncrypted = (file: Buffer): boolean => file.subarray(0, magic.length).equals(magic);
+
 /** More than that unpacked is no backup of a workshop, but something that is to fill the memory. */
 const mostBytes = 1024 ** 3;
 
@@ -50,9 +53,7 @@ export async function backupFile(
  * @throws Refusal at the field `file` or `passphrase`
  */
 export async function readBackupFile(file: Buffer, passphrase = ''): Promise<BackupData> {
-  const packed = file.subarray(0, magic.length).equals(magic)
-    ? await opened(file, passphrase)
-    : file;
+  const packed = isEncrypted(file) ? await opened(file, passphrase) : file;
   const text = await gunzip(packed, { maxOutputLength: mostBytes }).catch(() => {
     throw refused(
       'file',

@@ -6,12 +6,14 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
+import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
 import { call } from './call.ts';
 import { forgetKept } from './kept.ts';
 import { ModeButton } from './ModeButton.tsx';
+import { waitingOf } from './outbox.ts';
 import { places } from './places.ts';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
 import { useStaff } from './staff.ts';
@@ -20,13 +22,21 @@ import { Wordmark } from './Wordmark.tsx';
 
 /** The frame of the instructor's side: the places of the work, in its order. */
 export function Shell() {
-  const name = useStaff()?.name;
+  const staff = useStaff();
+  const { enqueueSnackbar } = useSnackbar();
   const navigate = useNavigate();
   const { state } = useNavigation();
   const [keysOpen, setKeysOpen] = useState(false);
   const leave = async () => {
     await call(signOut, {});
     forgetKept();
+    const waiting = staff?.accountId ? waitingOf(staff.accountId) : 0;
+    if (waiting > 0) {
+      enqueueSnackbar(
+        `${waiting === 1 ? 'One entry' : `${waiting} entries`} of yours not sent yet: kept on this device until you sign in here again.`,
+        { variant: 'warning', persist: true },
+      );
+    }
     await navigate('/sign-in');
   };
   useShortcuts([
@@ -86,7 +96,7 @@ export function Shell() {
           </IconButton>
           <ModeButton />
           <Box component={Link} to="/site/you" sx={{ ...placeStyle, borderBottom: 0 }}>
-            {name ?? 'You'}
+            {staff?.name ?? 'You'}
           </Box>
           <Button
             color="inherit"

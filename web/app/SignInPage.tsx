@@ -76,6 +76,7 @@ export function SignInPage() {
         <TextField
           label={needsName ? 'Name' : 'Name (may be left empty)'}
           autoComplete="username"
+          autoFocus={needsName}
           error={errors.name !== undefined}
           helperText={errors.name?.message ?? nameHint({ needsSetup, needsName })}
           {...form.register('name')}
@@ -84,7 +85,7 @@ export function SignInPage() {
           label="Passphrase"
           type="password"
           autoComplete={needsSetup ? 'new-password' : 'current-password'}
-          autoFocus
+          autoFocus={!needsName}
           error={errors.passphrase !== undefined}
           helperText={errors.passphrase?.message ?? (needsSetup ? 'At least 10 characters.' : ' ')}
           {...form.register('passphrase')}

@@ -45,7 +45,7 @@ const idOf = (letter: string) =>
 const newLog = () =>
   new BuildLog({
     author: 'learner',
-    outbox: new Outbox('seat', storage),
+    outbox: new Outbox({ of: 'seat' }, storage),
     keptAs: `log.${seat1}`,
     send: async (_, events) => {
       answer(events);
@@ -119,7 +119,7 @@ describe('reporting', () => {
     ]);
   });
 
-  it('drops only what the server refuses for good, and says why', async () => {
+  it('sets aside only what the server refuses for good, with the reason, and the rest goes on', async () => {
     answer = noNetwork;
     const log = newLog();
     const good = log.report(seat1, done('one'));
@@ -131,10 +131,43 @@ describe('reporting', () => {
     await vi.advanceTimersByTimeAsync(3000);
     expect(sentBatches).toEqual([[good]]);
     expect(state(log).bySeat[seat1]?.map(({ id }) => id)).toEqual([good.id]);
-    expect(state(log).refusal).toBe('Not like that.');
     expect(state(log).unsent.size).toBe(0);
-    log.dismissRefusal();
-    expect(state(log).refusal).toBeNull();
+    const [aside] = state(log).aside;
+    expect(aside).toEqual({ event: bad, reason: 'Not like that.' });
+    // Also after a reload.
+    expect(state(newLog()).aside).toEqual([aside]);
+    answer = () => {};
+    if (aside) log.tryAgain(aside);
+    await settle();
+    expect(sentBatches.at(-1)).toEqual([bad]);
+    expect(state(log).aside).toEqual([]);
+    expect(state(log).bySeat[seat1]?.map(({ id }) => id)).toEqual([good.id, bad.id]);
+  });
+
+  it('lets go of what was set aside when somebody says so', async () => {
+    answer = refuse(409);
+    const log = newLog();
+    log.report(seat1, done('one'));
+    await settle();
+    const [aside] = state(log).aside;
+    if (aside) log.discard(aside);
+    expect(state(log).aside).toEqual([]);
+    expect(storage.length).toBe(0);
+    expect(sentBatches).toEqual([]);
+  });
+
+  it('finds the one entry over which the server stumbles each time, and sends the others', async () => {
+    answer = noNetwork;
+    const log = newLog();
+    const [first, bad, last] = ['one', 'two', 'three'].map((step) => log.report(seat1, done(step)));
+    await settle();
+    answer = (events) => {
+      if (events.some(({ id }) => id === bad?.id)) refuse(500)();
+    };
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(sentBatches.flat().map(({ id }) => id)).toEqual([first?.id, last?.id]);
+    expect(state(log).aside.map(({ event }) => event.id)).toEqual([bad?.id]);
+    expect(state(log).unsent.size).toBe(0);
   });
 
   it.each([401, 429, 500, 503])(

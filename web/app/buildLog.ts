@@ -1,7 +1,7 @@
 import { v7 as newEventId } from 'uuid';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
-import { keptEvents } from '#contract/keptKinds';
+import { keptEvents, type SetAside } from '#contract/keptKinds';
 import type { Author, BuildEvent, Deed } from '#core/build/event';
 import { CallProblem } from './call.ts';
 import { keep, keepClockOffset, kept, keptClockOffset } from './kept.ts';
@@ -14,8 +14,8 @@ export interface BuildLogState {
   /** Ids that the server has not acknowledged. */
   readonly unsent: ReadonlySet<string>;
   readonly connected: boolean;
-  /** Why the server refused something for good; shown once. */
-  readonly refusal: string | null;
+  /** What the server did not take, with what it said; kept on this device until somebody decides. */
+  readonly aside: readonly SetAside[];
 }
 
 export interface BuildLogOptions {
@@ -33,6 +33,9 @@ export interface BuildLogOptions {
 /** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
 const retryMs = 3000;
 
+/** So many faults in a row, and what is sent is what the server stumbles over: entry by entry it is found and set aside. */
+const mostFaults = 3;
+
 /** The log is kept at most this often, in ms: a full room's is a megabyte. */
 const keepMs = 5000;
 
@@ -46,6 +49,8 @@ export class BuildLog {
   #stream: EventSource | undefined;
   #lastSeq = 0;
   #sending = false;
+  /** Faults of the server in a row. */
+  #faults = 0;
   #retry: ReturnType<typeof setTimeout> | undefined;
   #keepSoon: ReturnType<typeof setTimeout> | undefined;
   #reopen: ReturnType<typeof setTimeout> | undefined;
@@ -59,7 +64,7 @@ export class BuildLog {
       bySeat: {},
       unsent: new Set(waiting.map(({ id }) => id)),
       connected: true,
-      refusal: null,
+      aside: options.outbox.setAside(),
     }));
     this.#add(waiting.map((event) => this.#asLogged(event)));
   }
@@ -154,25 +159,46 @@ export class BuildLog {
     }
   }
 
-  dismissRefusal(): void {
-    this.store.setState({ refusal: null });
+  /** Sends again what was set aside. */
+  tryAgain({ event }: SetAside): void {
+    const { outbox } = this.#options;
+    outbox.add(event);
+    outbox.discard(event.id);
+    this.store.setState(({ unsent }) => ({
+      aside: outbox.setAside(),
+      unsent: new Set([...unsent, event.id]),
+    }));
+    this.#add([this.#asLogged(event)]);
+    void this.flush();
+  }
+
+  /** Lets what was set aside go for good. */
+  discard({ event }: SetAside): void {
+    const { outbox } = this.#options;
+    outbox.discard(event.id);
+    this.store.setState({ aside: outbox.setAside() });
   }
 
   async #deliver(seatId: string, events: readonly SentEvent[]): Promise<void> {
     const batch = events.slice(0, 100);
     try {
       const { now } = await this.#options.send(seatId, batch);
+      this.#faults = 0;
       this.#setClock(now);
       this.#settle(batch.map(({ id }) => id));
     } catch (error) {
-      if (!isFinal(error)) throw error;
+      if (!(error instanceof CallProblem)) throw error;
+      const { status, detail } = error.problem;
+      if (status === 500) this.#faults += 1;
+      if (!isFinal(status) && !(status === 500 && this.#faults >= mostFaults)) throw error;
       if (batch.length > 1) {
         for (const event of batch) await this.#deliver(seatId, [event]);
         return;
       }
+      for (const event of batch) this.#options.outbox.putAside(event, detail);
       this.#settle(batch.map(({ id }) => id));
       this.#drop(seatId, batch);
-      this.store.setState({ refusal: error.problem.detail });
+      this.store.setState({ aside: this.#options.outbox.setAside() });
     }
   }
 
@@ -229,8 +255,5 @@ export class BuildLog {
 }
 
 /** Whether trying again cannot help: the server understood and said no. */
-function isFinal(error: unknown): error is CallProblem {
-  if (!(error instanceof CallProblem)) return false;
-  const { status } = error.problem;
-  return status >= 400 && status < 500 && ![401, 408, 429].includes(status);
-}
+const isFinal = (status: number): boolean =>
+  status >= 400 && status < 500 && ![401, 408, 429].includes(status);

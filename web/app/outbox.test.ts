@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { v7 as newEventId } from 'uuid';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { SentEvent } from '#contract/events';
-import { Outbox } from './outbox.ts';
+import { Outbox, waitingOf } from './outbox.ts';
 import { MemoryStorage } from './testing/browser.ts';
 
 const seat1 = newEventId();
@@ -24,14 +24,14 @@ const event = (stepId: string): SentEvent => ({
 describe('the outbox', () => {
   it('keeps what was added across a reload, oldest first', () => {
     const events = [event('one'), event('two'), event('three')];
-    const outbox = new Outbox(seat1, storage);
+    const outbox = new Outbox({ of: seat1 }, storage);
     for (const item of [...events].reverse()) outbox.add(item);
-    expect(new Outbox(seat1, storage).waiting()).toEqual(events);
+    expect(new Outbox({ of: seat1 }, storage).waiting()).toEqual(events);
   });
 
   it('lets go of what was acknowledged, and of nothing else', () => {
     const [one, two] = [event('one'), event('two')];
-    const outbox = new Outbox(seat1, storage);
+    const outbox = new Outbox({ of: seat1 }, storage);
     outbox.add(one);
     outbox.add(two);
     outbox.remove([one.id]);
@@ -39,7 +39,7 @@ describe('the outbox', () => {
   });
 
   it('leaves what it cannot read where it is, for a version that can', () => {
-    const outbox = new Outbox(seat1, storage);
+    const outbox = new Outbox({ of: seat1 }, storage);
     outbox.add(event('one'));
     const strange = `ozzet.outbox.${seat1}.${newEventId()}`;
     storage.setItem(strange, JSON.stringify({ v: 99, kind: 'step-danced' }));
@@ -50,13 +50,40 @@ describe('the outbox', () => {
   it('reads what a page of before wrote, without a number of its form', () => {
     const old = event('one');
     storage.setItem(`ozzet.outbox.${seat1}.${old.id}`, JSON.stringify(old));
-    expect(new Outbox(seat1, storage).waiting()).toEqual([old]);
+    expect(new Outbox({ of: seat1 }, storage).waiting()).toEqual([old]);
   });
 
   it('does not mix with that of another seat on the same device', () => {
-    new Outbox(seat1, storage).add(event('one'));
-    expect(new Outbox(seat2, storage).waiting()).toEqual([]);
-    expect(new Outbox(seat1.slice(0, -1), storage).waiting()).toEqual([]);
+    new Outbox({ of: seat1 }, storage).add(event('one'));
+    expect(new Outbox({ of: seat2 }, storage).waiting()).toEqual([]);
+    expect(new Outbox({ of: seat1.slice(0, -1) }, storage).waiting()).toEqual([]);
+  });
+
+  it('of a floor belongs to whoever is signed in, and what is older to whoever comes first', () => {
+    const old = event('old');
+    new Outbox({ of: seat1 }, storage).add(old);
+    const knots = new Outbox({ of: seat1, accountId: 'knot' }, storage);
+    expect(knots.waiting()).toEqual([old]);
+    const idas = new Outbox({ of: seat1, accountId: 'ida' }, storage);
+    const own = event('own');
+    idas.add(own);
+    expect(idas.waiting()).toEqual([own]);
+    expect(knots.waiting()).toEqual([old]);
+    expect([waitingOf('knot', storage), waitingOf('ida', storage)]).toEqual([1, 1]);
+    expect(waitingOf('kno', storage)).toBe(0);
+  });
+
+  it('sets aside what was refused, out of the way and with the reason, across a reload', () => {
+    const outbox = new Outbox({ of: seat1 }, storage);
+    const [one, two] = [event('one'), event('two')];
+    outbox.add(one);
+    outbox.add(two);
+    outbox.putAside(one, 'No such step.');
+    expect(outbox.waiting()).toEqual([two]);
+    const again = new Outbox({ of: seat1 }, storage);
+    expect(again.setAside()).toEqual([{ event: one, reason: 'No such step.' }]);
+    again.discard(one.id);
+    expect(outbox.setAside()).toEqual([]);
   });
 
   it('with two pages of one seat loses nothing, whatever they do in turn', () => {
@@ -64,7 +91,7 @@ describe('the outbox', () => {
     fc.assert(
       fc.property(fc.array(deed, { maxLength: 30 }), (deeds) => {
         const shared = new MemoryStorage();
-        const pages = [new Outbox('seat', shared), new Outbox('seat', shared)];
+        const pages = [new Outbox({ of: 'seat' }, shared), new Outbox({ of: 'seat' }, shared)];
         const expected = new Map<string, SentEvent>();
         for (const { page, remove, pick } of deeds) {
           const known = [...expected.keys()];

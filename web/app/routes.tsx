@@ -178,7 +178,7 @@ export const routes = createBrowserRouter([
               { path: 'you', loader: loadSessions, element: <YouPage /> },
               { path: 'accounts', loader: loadAccounts, element: <AccountsPage /> },
               { path: 'record', loader: loadRecord, element: <RecordPage /> },
-              { path: 'people', loader: loadRetention, element: <RetentionPage /> },
+              { path: 'names', loader: loadRetention, element: <RetentionPage /> },
               { path: 'backup', loader: loadBackups, element: <BackupPage /> },
             ],
           },

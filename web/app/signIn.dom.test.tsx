@@ -13,6 +13,7 @@ beforeEach(() => {
 
 const nobody = {
   signedIn: false,
+  accountId: null,
   role: null,
   name: null,
   logsAs: null,

@@ -13,6 +13,7 @@ import { CallForHelp } from './CallForHelp.tsx';
 import { checkFormId } from './CheckForm.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
+import { NotSaved } from './NotSaved.tsx';
 import { Ruler } from './Ruler.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
@@ -29,7 +30,7 @@ const nothing: readonly BuildEvent[] = [];
 export function Bench() {
   const { t } = useTranslation();
   const { view, log } = useOpenSeat();
-  const { bySeat, refusal } = useStore(log.store);
+  const { bySeat } = useStore(log.store);
   const [troubleOpen, setTroubleOpen] = useState(false);
   const { steps, seatId } = view;
 
@@ -77,14 +78,7 @@ export function Bench() {
         <Ruler steps={steps} doneAt={state.doneAt} currentIndex={step ? index : steps.length} />
       </SeatHead>
       <main className="bench">
-        {refusal !== null && (
-          <p role="alert" className="alarm-box">
-            {t('seat.notAccepted')}{' '}
-            <button type="button" className="text-button" onClick={() => log.dismissRefusal()}>
-              {t('seat.close')}
-            </button>
-          </p>
-        )}
+        <NotSaved log={log} steps={steps} />
         {state.help && (
           <CallForHelp
             askedAt={state.help.askedAt}

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { getSeat } from '#contract/seats';
 import { call } from '../app/call.ts';
+import { localeNow } from './languages.ts';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
 
@@ -10,7 +11,7 @@ const askAgainMs = 10_000;
 
 /** A seat before its evening: when it begins, what is built, and practice meanwhile. */
 export function Waiting({ token, opensAt }: { readonly token: string; readonly opensAt: string }) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const { view, reopen } = useOpenSeat();
   // Somebody may open the seats earlier; without network it opens by the clock.
   useEffect(() => {
@@ -23,7 +24,7 @@ export function Waiting({ token, opensAt }: { readonly token: string; readonly o
   }, [token, reopen]);
   const begins = new Date(opensAt);
   const inWords = (options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(i18n.language, options).format(begins);
+    new Intl.DateTimeFormat(localeNow(), options).format(begins);
   return (
     <>
       <SeatHead />

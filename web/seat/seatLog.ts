@@ -21,7 +21,7 @@ export async function openSeat(token: string): Promise<OpenSeat> {
   );
   const log = new BuildLog({
     author: 'learner',
-    outbox: new Outbox(view.seatId),
+    outbox: new Outbox({ of: view.seatId }),
     keptAs: `log.${view.seatId}`,
     send: (_, events) => call(reportFromSeat, { params: { token }, body: { events: [...events] } }),
     streamPath: (after) => `${seatStreamPath(token)}?after=${after}`,

@@ -83,8 +83,9 @@ export const seatEnglish = {
   finished: 'Your board is done',
   finishedText:
     'Every step and every check is behind you. Switch off, put the iron in its stand, and wash your hands before you eat.',
-  notAccepted:
-    'One entry was not taken: it does not fit the plan of this workshop. Tell your instructor what you wanted to say.',
+  notSaved:
+    'One entry could not be saved. It is kept on this device. Tell your instructor what you wanted to say.',
+  discard: 'Delete it',
   told: {
     title: 'Your instructor tells everyone',
     now: 'This is about the step you are at.',

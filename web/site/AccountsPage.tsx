@@ -42,7 +42,7 @@ export function AccountsPage() {
         <thead>
           <tr>
             <th scope="col">Name</th>
-            <th scope="col">May work as</th>
+            <th scope="col">Role</th>
             <th scope="col" aria-label="Change" />
           </tr>
         </thead>
@@ -185,7 +185,7 @@ function NewAccount() {
       >
         <TextField
           select
-          label="Works as"
+          label="Role"
           defaultValue="helper"
           slotProps={{ htmlInput: form.register('role') }}
           sx={{ minWidth: 150 }}

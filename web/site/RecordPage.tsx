@@ -27,11 +27,11 @@ export function RecordPage() {
   return (
     <Box sx={{ maxWidth: 960 }}>
       <PageHead
-        title="Record"
+        title="Who did what"
         facts="Who signed in, changed, printed, exported or erased something. Nobody can change what is written here."
       />
       <div className="table-scroll">
-        <table className="plain" aria-label="Record">
+        <table className="plain" aria-label="Who did what">
           <thead>
             <tr>
               <th scope="col">When</th>

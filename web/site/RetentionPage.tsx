@@ -39,7 +39,7 @@ export function RetentionPage() {
   return (
     <Box sx={{ maxWidth: 760 }}>
       <PageHead
-        title="Records of people"
+        title="How long names are kept"
         facts="Steps and mistakes stay in the counts of kits and workshops, without a name."
       />
       <Typography sx={{ mb: 1.5 }}>

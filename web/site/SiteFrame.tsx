@@ -6,9 +6,9 @@ import { TabLinks } from '../ui/TabLinks.tsx';
 const tabs = [
   { to: 'you', name: 'You' },
   { to: 'accounts', name: 'Who may sign in' },
-  { to: 'record', name: 'Record' },
+  { to: 'record', name: 'Who did what' },
 
-  { to: 'people', name: 'Records of people' },
+  { to: 'names', name: 'How long names are kept' },
   { to: 'backup', name: 'Backup' },
 ];
 

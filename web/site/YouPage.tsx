@@ -6,6 +6,8 @@ import { useSnackbar } from 'notistack';
 import { useForm } from 'react-hook-form';
 import { useLoaderData, useRevalidator } from 'react-router';
 import {
+  changeName,
+  changeNameBody,
   changePassphrase,
   changePassphraseBody,
   endSession,
@@ -31,6 +33,7 @@ export function YouPage() {
     <Box sx={{ maxWidth: 860, display: 'grid', gap: 3 }}>
       <PageHead title={staff?.name ?? 'You'} facts={`You are signed in as ${as}.`} />
       <Devices />
+      <OwnName key={staff?.name} name={staff?.name ?? ''} />
       <OwnPassphrase />
     </Box>
   );
@@ -89,6 +92,53 @@ function Devices() {
       <Typography sx={{ mt: 1 }}>
         A device that nobody uses for {idleHours} hours is signed out by itself.
       </Typography>
+    </section>
+  );
+}
+
+function OwnName({ name }: { readonly name: string }) {
+  const { revalidate } = useRevalidator();
+  const { enqueueSnackbar } = useSnackbar();
+  const { run } = useSave();
+  const form = useForm({ resolver: resolverOf(changeNameBody), defaultValues: { name } });
+  const { errors, isSubmitting, isDirty } = form.formState;
+  const change = form.handleSubmit(async (body) => {
+    const refused = await run(() => call(changeName, { body }));
+    if (refused) {
+      form.setError('name', { message: refused.about('name') ?? refused.message });
+      return;
+    }
+    enqueueSnackbar(`You sign in as ${body.name} from now on`);
+    await revalidate();
+  });
+  return (
+    <section aria-labelledby="own-name">
+      <Typography variant="h2" id="own-name" sx={{ mb: 1 }}>
+        Change your name
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => void change(event)}
+        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      >
+        <TextField
+          label="Your name"
+          autoComplete="username"
+          error={!!errors.name}
+          helperText={errors.name?.message ?? 'You sign in with it, and it stands in the record.'}
+          {...form.register('name')}
+        />
+        <Button
+          type="submit"
+          variant="outlined"
+          disabled={!isDirty}
+          loading={isSubmitting}
+          sx={{ minHeight: 54 }}
+        >
+          Change name
+        </Button>
+      </Box>
     </section>
   );
 }

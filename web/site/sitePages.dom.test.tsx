@@ -31,6 +31,7 @@ beforeEach(() => {
   server = new FakeServer();
   staff = {
     signedIn: true,
+    accountId: 'a1',
     role: 'instructor',
     name: 'Ida',
     logsAs: null,

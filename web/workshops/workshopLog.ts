@@ -8,7 +8,7 @@ import {
 import { BuildLog } from '../app/buildLog.ts';
 import { call } from '../app/call.ts';
 import { Outbox } from '../app/outbox.ts';
-import { useLogsAs } from '../app/staff.ts';
+import { useLogsAs, useStaff } from '../app/staff.ts';
 
 /**
  * The live log of a workshop, followed as long as the page shows.
@@ -17,11 +17,12 @@ import { useLogsAs } from '../app/staff.ts';
  */
 export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: boolean): BuildLog {
   const helper = useLogsAs();
+  const accountId = useStaff()?.accountId;
   const [log] = useState(() => {
     const created = new BuildLog({
       author: 'instructor',
       helper,
-      outbox: new Outbox(workshop.id),
+      outbox: new Outbox({ of: workshop.id, accountId }),
       keptAs: `log.${workshop.id}`,
       send: (seatId, events) =>
         call(logAtSeat, {

@@ -25,6 +25,7 @@ import { Lanes } from './Lanes.tsx';
 import { LetThemBegin } from './LetThemBegin.tsx';
 import { MistakeGrid } from './MistakeGrid.tsx';
 import { Notices } from './Notices.tsx';
+import { NotSaved } from './NotSaved.tsx';
 import { RecentMistakes } from './RecentMistakes.tsx';
 import { SeatPanel } from './SeatPanel.tsx';
 import { TellEveryone, type Told } from './TellEveryone.tsx';
@@ -53,7 +54,6 @@ function Floor({ workshop, kept }: FloorProps) {
   const seats = useFloorSeats(log, workshop, kept.data.paces, now);
   const connected = useStore(log.store, (state) => state.connected);
   const unsent = useStore(log.store, (state) => state.unsent.size);
-  const refusal = useStore(log.store, (state) => state.refusal);
   const [search, chooseInAddress] = useChoices();
   const [mistakeAt, setMistakeAt] = useState<{
     readonly seatId: string;
@@ -153,11 +153,7 @@ function Floor({ workshop, kept }: FloorProps) {
         </Alert>
       )}
       <LetThemBegin workshop={workshop} now={now} />
-      {refusal && (
-        <Alert severity="error" sx={{ mb: 1 }} onClose={() => log.dismissRefusal()}>
-          Not taken: {refusal}
-        </Alert>
-      )}
+      <NotSaved log={log} seats={workshop.seats} />
       <div className="floor">
         <div className="floor-head">
           <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />

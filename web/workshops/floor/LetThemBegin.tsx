@@ -4,7 +4,7 @@ import { useRevalidator } from 'react-router';
 import { openSeats, type Workshop } from '#contract/workshops';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
-import { timeOfDay } from '../../ui/clock.ts';
+import { dateAndTime } from '../../ui/clock.ts';
 
 /** Before the start seats show a waiting page; a tap opens them earlier. */
 export function LetThemBegin({
@@ -33,7 +33,7 @@ export function LetThemBegin({
       }
     >
       {refusal?.message ??
-        `Seats wait until ${timeOfDay(workshop.startsAt)}. Learners see when it begins, and can practise.`}
+        `Seats wait until ${dateAndTime(workshop.startsAt)}. Learners see when it begins, and can practise.`}
     </Alert>
   );
 }
