@@ -1,4 +1,4 @@
-import { createEvent, type DateArray } from 'ics';
+import ical from 'ical.js';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import type { StoredWorkshop } from './queries.ts';
@@ -15,43 +15,43 @@ export function calendarOf(
   { id, title, kitName, startsAt, lengthMinutes }: StoredWorkshop,
   parts: readonly Part[],
   seats: number,
+  now: Date,
 ): string {
   const bring = parts
     .filter(({ supply }) => supply === 'not-in-kit')
     .map(
       (part) => `${part.description} (${shortDesignators(part.designators) || `${part.quantity}`})`,
     );
-  const { value, error } = createEvent({
-    uid: `${id}@ozzet`,
-    productId: 'ozzet',
-    title,
-    start: utc(startsAt),
-    startInputType: 'utc',
-    startOutputType: 'utc',
-    duration: { hours: Math.floor(lengthMinutes / 60), minutes: lengthMinutes % 60 },
-    description: [
-      `${kitName} for ${seats} ${seats === 1 ? 'seat' : 'seats'}.`,
-      ...(bring.length > 0 ? [`Not in the kit, to be brought: ${bring.join(', ')}.`] : []),
-    ].join('\n'),
-    alarms: [
-      {
-        action: 'display',
-        description: `Pack the bags: ${title}`,
-        trigger: { days: reminderDays, before: true },
-      },
-    ],
-  });
-  if (!value) throw error ?? new Error('no calendar was made');
-  return value;
+  const calendar = new ical.Component('vcalendar');
+  calendar.addPropertyWithValue('prodid', '-//Ozzet//Workshops//EN');
+  calendar.addPropertyWithValue('version', '2.0');
+  const event = new ical.Component('vevent');
+  event.addPropertyWithValue('uid', `${id}@ozzet`);
+  event.addPropertyWithValue('dtstamp', ical.Time.fromJSDate(now, true));
+  event.addPropertyWithValue('dtstart', ical.Time.fromJSDate(new Date(startsAt), true));
+  event.addPropertyWithValue('duration', ical.Duration.fromSeconds(lengthMinutes * 60));
+  event.addPropertyWithValue('summary', text(title));
+  event.addPropertyWithValue(
+    'description',
+    text(
+      [
+        `${kitName} for ${seats} ${seats === 1 ? 'seat' : 'seats'}.`,
+        ...(bring.length > 0 ? [`Not in the kit, to be brought: ${bring.join(', ')}.`] : []),
+      ].join('\n'),
+    ),
+  );
+  const alarm = new ical.Component('valarm');
+  alarm.addPropertyWithValue('action', 'DISPLAY');
+  alarm.addPropertyWithValue('description', text(`Pack the bags: ${title}`));
+  alarm.addPropertyWithValue('trigger', ical.Duration.fromSeconds(-reminderDays * 24 * 3600));
+  event.addSubcomponent(alarm);
+  calendar.addSubcomponent(event);
+  return `${calendar.toString()}\r\n`;
 }
 
-function utc(iso: string): DateArray {
-  const date = new Date(iso);
-  return [
-    date.getUTCFullYear(),
-    date.getUTCMonth() + 1,
-    date.getUTCDate(),
-    date.getUTCHours(),
-    date.getUTCMinutes(),
-  ];
-}
+/** RFC 5545, 3.3.11: a text holds no control characters but the tab; a line ends in one way only. */
+const text = (words: string): string =>
+  words
+    .replace(/\r\n?/g, '\n')
+    // biome-ignore lint/suspicious/noControlCharactersInRegex: these are what is taken out
+    .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ');

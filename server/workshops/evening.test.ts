@@ -2,6 +2,7 @@ import ical from 'ical.js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Seat, Workshop } from '#contract/workshops';
 import { makeKit, makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
+import { calendarOf } from './calendar.ts';
 
 let server: TestServer;
 let workshop: Workshop;
@@ -152,5 +153,43 @@ describe('the calendar file', () => {
     expect(String(alarm?.getFirstPropertyValue('trigger'))).toBe('-P1D');
     // RFC 5545, 3.1: lines end in CRLF and have at most 75 octets.
     for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+
+  // RFC 5545, 3.3.11 (TEXT), 3.3.6 (DURATION), 3.1 (lines): written out by hand, not by the library that made it.
+  it('escapes what has a meaning in it, whatever a title holds', async () => {
+    const made = await server.instructor
+      .post('/api/workshops')
+      .send({
+        title:
+          'Lamps; wires, and \\ a slash: ünïcödé 🔧 and so on until the line is far too long for one',
+        kitId: workshop.kitId,
+        startsAt: '2026-03-05T18:30:00Z',
+        lengthMinutes: 95,
+        seats: [{ name: '' }],
+      })
+      .expect(200);
+    const { text } = await server.instructor.get(`/api/workshops/${made.body.id}/calendar.ics`);
+    const unfolded = text.replaceAll('\r\n ', '');
+    expect(unfolded).toContain('SUMMARY:Lamps\\; wires\\, and \\\\ a slash: ünïcödé 🔧 and so');
+    expect(unfolded).toContain('DESCRIPTION:Pack the bags: Lamps\\; wires\\, and');
+    expect(unfolded).toContain('DURATION:PT1H35M\r\n');
+    expect(unfolded).toContain('TRIGGER:-P1D\r\n');
+    expect(unfolded).toMatch(/DTSTAMP:\d{8}T\d{6}Z\r\n/);
+    expect(text).not.toMatch(/[^\r]\n|\r[^\n]/);
+    for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+
+  it('holds nothing that would be another line of it', () => {
+    const evening = {
+      id: workshop.id,
+      title: 'T\r\nATTENDEE:x\rBEGIN:VALARM\u0000\u0007',
+      kitName: 'K',
+      startsAt: workshop.startsAt,
+      lengthMinutes: 60,
+    } as Parameters<typeof calendarOf>[0];
+    const lines = calendarOf(evening, [], 1, new Date(0)).split('\r\n');
+    expect(lines.filter((line) => /^(ATTENDEE|BEGIN:VALARM)/.test(line))).toEqual(['BEGIN:VALARM']);
+    // biome-ignore lint/suspicious/noControlCharactersInRegex: none of these may be left
+    expect(lines.join('')).not.toMatch(/[\u0000-\u001f]/);
   });
 });

@@ -215,7 +215,7 @@ export function workshopRoutes(
     response
       .type('text/calendar; charset=utf-8')
       .attachment(`${fileName(workshop.title)}.ics`)
-      .send(calendarOf(workshop, await partsOf(workshop), seats.length));
+      .send(calendarOf(workshop, await partsOf(workshop), seats.length, now()));
   });
 
   api.serve(getWorkshopLog, async ({ params }) => {

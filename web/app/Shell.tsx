@@ -16,7 +16,7 @@ import { ModeButton } from './ModeButton.tsx';
 import { waitingOf } from './outbox.ts';
 import { places } from './places.ts';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
-import { useStaff } from './staff.ts';
+import { useIsInstructor, useStaff } from './staff.ts';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
 
@@ -24,6 +24,8 @@ import { Wordmark } from './Wordmark.tsx';
 export function Shell() {
   const staff = useStaff();
   const { enqueueSnackbar } = useSnackbar();
+  const isInstructor = useIsInstructor();
+  const own = places.filter(({ forHelpers }) => isInstructor || forHelpers);
   const navigate = useNavigate();
   const { state } = useNavigation();
   const [keysOpen, setKeysOpen] = useState(false);
@@ -40,7 +42,7 @@ export function Shell() {
     await navigate('/sign-in');
   };
   useShortcuts([
-    ...places.map(({ to, name, key }) => ({
+    ...own.map(({ to, name, key }) => ({
       key,
       does: `Go to ${name}`,
       run: () => void navigate(to),
@@ -73,7 +75,7 @@ export function Shell() {
           aria-label="Places"
           sx={{ display: 'flex', gap: { sm: 1 }, flex: 1, minWidth: 0, overflowX: 'auto' }}
         >
-          {places.map(({ to, name }) => (
+          {own.map(({ to, name }) => (
             <Box key={to} component={NavLink} to={to} sx={placeStyle}>
               {name}
             </Box>

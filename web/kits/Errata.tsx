@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { type FormEvent, useState } from 'react';
 import { shortDesignators } from '#core/parts/label';
 import { readDesignators } from '#core/partslist/designators';
+import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { useKit } from './KitFrame.tsx';
@@ -36,9 +37,11 @@ export function Errata() {
           </Typography>
         )}
         {!open && (
-          <Button size="small" onClick={() => setOpen(true)}>
-            Add an erratum
-          </Button>
+          <InstructorOnly>
+            <Button size="small" onClick={() => setOpen(true)}>
+              Add an erratum
+            </Button>
+          </InstructorOnly>
         )}
       </Box>
       {errata.length > 0 && (
@@ -64,13 +67,15 @@ export function Errata() {
               <Box component="span" sx={{ flex: 1 }}>
                 {text}
               </Box>
-              <Button
-                size="small"
-                aria-label={`Remove the erratum of ${shortDesignators(designators)}`}
-                onClick={() => void remove(index)}
-              >
-                Remove
-              </Button>
+              <InstructorOnly>
+                <Button
+                  size="small"
+                  aria-label={`Remove the erratum of ${shortDesignators(designators)}`}
+                  onClick={() => void remove(index)}
+                >
+                  Remove
+                </Button>
+              </InstructorOnly>
             </Box>
           ))}
         </Box>

@@ -7,6 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { Link, useLoaderData } from 'react-router';
 import type { KitSummary } from '#contract/kits';
+import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
@@ -14,9 +15,11 @@ import { PageHead } from '../ui/PageHead.tsx';
 export function KitsPage() {
   const kits = useLoaderData<readonly KitSummary[]>();
   const importButton = (
-    <Button variant="contained" component={Link} to="/kits/import">
-      Import a parts list
-    </Button>
+    <InstructorOnly>
+      <Button variant="contained" component={Link} to="/kits/import">
+        Import a parts list
+      </Button>
+    </InstructorOnly>
   );
   if (kits.length === 0) {
     return (
@@ -64,9 +67,11 @@ export function KitsPage() {
                 {kit.supplyVolt === null ? 'not given' : `${kit.supplyVolt} V`}
               </TableCell>
               <TableCell align="right">
-                <Button size="small" component={Link} to={`/workshops/new?kit=${kit.id}`}>
-                  Plan a workshop
-                </Button>
+                <InstructorOnly>
+                  <Button size="small" component={Link} to={`/workshops/new?kit=${kit.id}`}>
+                    Plan a workshop
+                  </Button>
+                </InstructorOnly>
               </TableCell>
             </TableRow>
           ))}

@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import type { KitLine } from '#contract/kits';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators } from '#core/parts/label';
+import { useIsInstructor } from '../app/staff.ts';
 import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { Errata } from './Errata.tsx';
@@ -15,6 +16,7 @@ import { useChangeKit } from './useChangeKit.tsx';
 export function PartsPage() {
   const { lines } = useKit();
   const changeKit = useChangeKit();
+  const isInstructor = useIsInstructor();
   const [line, setLine] = useState<KitLine>();
   const rows = useMemo(
     () => lines.map((one, index): TableLine => ({ ...one, key: String(index) })),
@@ -36,7 +38,7 @@ export function PartsPage() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ToLookAt lines={lines} />
       <Errata />
-      <PartsTable label="Parts" lines={rows} correct={correct} />
+      <PartsTable label="Parts" lines={rows} {...(isInstructor && { correct })} />
       {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
     </Box>
   );

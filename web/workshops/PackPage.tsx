@@ -13,6 +13,7 @@ import { bagList, type PackingOrder, packingOrders, piecesForBags } from '#core/
 import { stockPartOf } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
+import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { useChoices } from '../app/useChoices.ts';
 import { CountByWeight } from '../stores/scale/CountByWeight.tsx';
 import { PictureCell } from '../ui/PictureCell.tsx';
@@ -175,8 +176,11 @@ export function PackPage() {
             </Typography>
           )}
           <Typography sx={{ mt: 1 }}>
-            <Link to={`/kits/${workshop.kitId}/papers`}>Papers of the kit</Link> ·{' '}
-            <Link to={`/stores/needs?for=${workshop.id}`}>What is short, and what to buy</Link>
+            <Link to={`/kits/${workshop.kitId}/papers`}>Papers of the kit</Link>
+            <InstructorOnly>
+              {' · '}
+              <Link to={`/stores/needs?for=${workshop.id}`}>What is short, and what to buy</Link>
+            </InstructorOnly>
           </Typography>
         </section>
         <CountByWeight />

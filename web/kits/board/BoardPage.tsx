@@ -17,6 +17,7 @@ import {
   sideWords,
 } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { ink } from '../../app/tokens.ts';
 import { useChoices } from '../../app/useChoices.ts';
 import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
@@ -37,12 +38,12 @@ export function BoardPage() {
         title="No board yet"
         text="Lay the parts of the kit out on an outline in a few minutes, or import the pad list (IPC-D-356A) and positions of the board. Then every step shows where its parts go."
       >
-        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+        <InstructorOnly>
           <Button variant="contained" component={Link} to="layout">
             Lay out the board
           </Button>
-        </Box>
-        <BoardFiles />
+          <BoardFiles />
+        </InstructorOnly>
       </EmptyState>
     );
   }
@@ -56,13 +57,15 @@ export function BoardPage() {
     >
       <ZoomableMap board={board} parts={parts} />
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          <Button variant="outlined" component={Link} to="layout">
-            Change the layout
-          </Button>
-        </Box>
-        <BoardFiles />
-        <PlaneNets board={board} />
+        <InstructorOnly>
+          <Box>
+            <Button variant="outlined" component={Link} to="layout">
+              Change the layout
+            </Button>
+          </Box>
+          <BoardFiles />
+          <PlaneNets board={board} />
+        </InstructorOnly>
         <Places board={board} parts={parts} />
       </Box>
     </Box>

@@ -6,7 +6,9 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { totalMinutes, withMinutes } from '#core/pace/stepMinutes';
 import { contradictionSentence, stackName } from '#core/words/orderWords';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { useShortcuts } from '../../app/shortcuts.ts';
+import { useIsInstructor } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
 import { duration } from '../../ui/clock.ts';
 import { useKit } from '../KitFrame.tsx';
@@ -27,6 +29,7 @@ function Order() {
   const { t } = useTranslation();
   const kit = useKit();
   const draft = useOrderDraft(kit);
+  const isInstructor = useIsInstructor();
   const { settings, plan } = draft;
   useShortcuts([
     { key: 'u', does: 'Undo', run: draft.undo },
@@ -62,14 +65,25 @@ function Order() {
               {contradictionSentence(t, contradiction)}
             </Alert>
           ))}
-          <StepList steps={steps} draft={draft} />
+          {/* Disabled it is read, and nothing in it can be moved. */}
+          <Box
+            component="fieldset"
+            disabled={!isInstructor}
+            sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}
+          >
+            <StepList steps={steps} draft={draft} />
+          </Box>
         </Box>
-        <Box sx={{ position: { lg: 'sticky' }, top: 16, display: 'grid', gap: 3 }}>
-          {(draft.changed || draft.canRedo) && <SaveBar draft={draft} />}
-          <OrderWishes draft={draft} />
-        </Box>
+        <InstructorOnly>
+          <Box sx={{ position: { lg: 'sticky' }, top: 16, display: 'grid', gap: 3 }}>
+            {(draft.changed || draft.canRedo) && <SaveBar draft={draft} />}
+            <OrderWishes draft={draft} />
+          </Box>
+        </InstructorOnly>
       </Box>
-      <CompareStyles draft={draft} />
+      <InstructorOnly>
+        <CompareStyles draft={draft} />
+      </InstructorOnly>
     </>
   );
 }

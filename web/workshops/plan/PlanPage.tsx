@@ -9,6 +9,8 @@ import { eveningPapersPath } from '#contract/papers';
 import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { call } from '../../app/call.ts';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { useIsInstructor } from '../../app/staff.ts';
 import { duration } from '../../ui/clock.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { Checklist } from './Checklist.tsx';
@@ -33,11 +35,11 @@ export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData
 }
 
 const sections = [
-  { id: 'fit', name: 'Will it fit?' },
-  { id: 'seating', name: 'Who sits where' },
-  { id: 'iron', name: 'Iron and solder' },
-  { id: 'checklist', name: 'Before the doors open' },
-  { id: 'tickets', name: 'Links and codes' },
+  { id: 'fit', name: 'Will it fit?', forHelpers: true },
+  { id: 'seating', name: 'Who sits where', forHelpers: false },
+  { id: 'iron', name: 'Iron and solder', forHelpers: false },
+  { id: 'checklist', name: 'Before the doors open', forHelpers: true },
+  { id: 'tickets', name: 'Links and codes', forHelpers: true },
 ];
 
 /** The evening before it happens: whether it fits, who sits where, what to look at first, and what to print. */
@@ -45,6 +47,7 @@ export function PlanPage() {
   const workshop = useWorkshop();
   const { paces, signs } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
+  const isInstructor = useIsInstructor();
   // The labels among them carry an address.
   const canPrint = workshop.seatAddress !== null;
   const minutes = totalMinutes(steps);
@@ -63,11 +66,13 @@ export function PlanPage() {
         }}
       >
         <Box component="nav" aria-label="On this page" sx={{ display: 'flex', gap: 2 }}>
-          {sections.map((section) => (
-            <a key={section.id} href={`#${section.id}`}>
-              {section.name}
-            </a>
-          ))}
+          {sections
+            .filter(({ forHelpers }) => isInstructor || forHelpers)
+            .map((section) => (
+              <a key={section.id} href={`#${section.id}`}>
+                {section.name}
+              </a>
+            ))}
         </Box>
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button
@@ -107,8 +112,10 @@ export function PlanPage() {
       </Alert>
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />
-      <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
-      <IronAndSolder workshop={workshop} />
+      <InstructorOnly>
+        <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
+        <IronAndSolder workshop={workshop} />
+      </InstructorOnly>
       <Checklist workshop={workshop} signs={signs} />
       <SeatTickets workshop={workshop} />
     </>
