@@ -53,7 +53,15 @@ export async function startEvening(seats) {
     process.off('exit', end);
     rmSync(dataFolder, { recursive: true, force: true });
   };
-  return { address, passphrase, workshop, call, stop };
+  return { address, passphrase, workshop, call, stop, residentMb: () => residentMb(server.pid) };
+}
+
+/** What the process that serves holds in memory (proc(5)); serve.mjs starts it as its only child. */
+function residentMb(pid) {
+  const [child] = readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8').trim().split(' ');
+  const [, kilobytes] =
+    /^VmRSS:\s+(\d+)/m.exec(readFileSync(`/proc/${child}/status`, 'utf8')) ?? [];
+  return Number(kilobytes) / 1024;
 }
 
 function readyAddress(server) {

@@ -7,6 +7,7 @@ import { v7 as newEventId } from 'uuid';
 import { instructorPage, openBrowser } from './browser.mjs';
 import { startEvening } from './evening.mjs';
 import { median, ms, percentile } from './figures.mjs';
+import { beHostile } from './hostile.mjs';
 
 const seats = 60;
 const floors = 6;
@@ -14,13 +15,18 @@ const eventsPerSecond = 10;
 /** Shorter for a look while developing. */
 const minutes = Number(process.env.OZZET_BENCH_MINUTES ?? 5);
 
-export async function benchRoom() {
+/** @param readers where there are any, one phone sends its worst as well, and so many streams are never read */
+export async function benchRoom(readers = 0) {
   const evening = await startEvening(seats);
   const browser = await openBrowser();
   const pages = [];
   for (let floor = 0; floor < floors; floor++) pages.push(await openFloor(browser, evening));
 
+  const before = evening.residentMb();
+  const hostile = readers > 0 ? beHostile(evening, readers) : undefined;
   const { sentAt, failed } = await work(evening);
+  const answers = await hostile?.stop();
+  const grown = evening.residentMb() - before;
   const mistakes = [...sentAt.values()].filter(({ kind }) => kind === 'mistake').length;
   for (const page of pages) {
     await page.waitForFunction(
@@ -53,9 +59,13 @@ export async function benchRoom() {
   const missing =
     [...sentAt.keys()].filter((id) => !stored.has(id)).length + (order.length - sentAt.size);
   console.log(
-    `full room, ${seats} seats and ${floors} floor pages, ${eventsPerSecond} events a second for ${minutes} min: ` +
+    `full room, ${seats} seats and ${floors} floor pages, ${eventsPerSecond} events a second for ${minutes} min` +
+      (answers
+        ? `, with a hostile phone (answers by status ${JSON.stringify(answers)}) and ${readers} streams that are never read: `
+        : ': ') +
       `${sentAt.size} events, ${failed} not acknowledged, ${missing} missing in the log, ${lost} lost and ${doubled} doubled on the pages; ` +
-      `sent to seen on a floor: median ${ms(median(times))}, 95th percentile ${ms(percentile(times, 0.95))} of ${times.length}`,
+      `sent to seen on a floor: median ${ms(median(times))}, 95th percentile ${ms(percentile(times, 0.95))} of ${times.length}; ` +
+      `the server's memory grew by ${Math.round(grown)} MB`,
   );
 }
 
@@ -108,7 +118,8 @@ async function work({ call, workshop }) {
   for (let sent = 0; sent < total; sent++) {
     const due = began + (sent * 1000) / eventsPerSecond;
     await new Promise((resolve) => setTimeout(resolve, Math.max(0, due - performance.now())));
-    const seat = workshop.seats[(sent * 7) % workshop.seats.length];
+    // The first seat is the hostile phone's, where there is one.
+    const seat = workshop.seats[1 + ((sent * 7) % (workshop.seats.length - 1))];
     const deed =
       sent % 3 === 0
         ? { kind: 'mistake', stepId: first.id, mistake: 'bridge' }

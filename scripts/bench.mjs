@@ -17,6 +17,7 @@ const { benchBuying } = await import('../bench/buying.mjs');
 const { medianMs } = await benchAcknowledge();
 await benchFloor(medianMs);
 await benchRoom();
+await benchRoom(50);
 await benchYear();
 await benchPartsList();
 await benchOrder();

@@ -16,37 +16,47 @@ if (demo && !existsSync(join(dataFolder, 'postgres'))) {
   mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
   writeFileSync(loading, '');
 }
+process.umask(0o077);
 const { start } = await module('start.js');
+const options = {
+  dataFolder,
+  port: Number(process.env.PORT),
+  pagesFolder: join(root, 'dist', 'web'),
+  publicAddress: process.env.OZZET_URL,
+  trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
+  certificate: certificateFiles(),
+  startAnew: () => process.exit(71),
+  roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
+};
 try {
-  const server = await start({
-    dataFolder,
-    port: Number(process.env.PORT),
-    pagesFolder: join(root, 'dist', 'web'),
-    publicAddress: process.env.OZZET_URL,
-    trustProxy: numberOr(process.env.OZZET_TRUST_PROXY),
-    certificate: certificateFiles(),
-    startAnew: () => process.exit(71),
-    roomAddresses: process.env.OZZET_ROOM_ADDRESSES?.split(','),
-  });
+  if (demo) await loadOnce();
+  const server = await start(options);
   for (const signal of ['SIGINT', 'SIGTERM']) {
     process.once(signal, () => void server.close().then(() => process.exit(0)));
   }
   process.send?.({ port: server.port });
-  const address = `http://127.0.0.1:${server.port}`;
-  if (demo) {
-    const { loadDemo, demoPassphrase } = await module('demo.js');
-    await loadDemo(address, new Date());
-    rmSync(loading, { force: true });
-    say(`The demo’s passphrase is: ${demoPassphrase}`);
-  }
+  if (demo) say(`The demo’s passphrase is: ${(await module('demo.js')).demoPassphrase}`);
   if (server.setupCode && !demo) {
     say(
       `To choose the first passphrase from another device, its page asks for this code: ${server.setupCode}`,
     );
   }
-  say(`Ozzet is ready at ${address}`);
+  say(`Ozzet is ready at http://127.0.0.1:${server.port}`);
 } catch (error) {
   stop(error instanceof Error ? error.message : String(error));
+}
+
+/** At a port that nobody knows: no page answers before all of the demo is there. */
+async function loadOnce() {
+  if (!existsSync(loading)) return;
+  const server = await start({ ...options, port: 0 });
+  const ended = () => void server.close().then(() => process.exit(0));
+  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, ended);
+  const { loadDemo } = await module('demo.js');
+  await loadDemo(`http://127.0.0.1:${server.port}`, new Date());
+  await server.close();
+  for (const signal of ['SIGINT', 'SIGTERM']) process.off(signal, ended);
+  rmSync(loading, { force: true });
 }
 
 /** “1” is a number of proxies, anything else their addresses. */

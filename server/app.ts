@@ -19,7 +19,13 @@ import { OpenStreams } from './events/openStreams.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
-import { apiHeaders, onlyEncrypted, pageHeaders } from './http/security.ts';
+import {
+  addressLimit,
+  apiHeaders,
+  onlyEncrypted,
+  ownPagesOnly,
+  pageHeaders,
+} from './http/security.ts';
 import { kitRoutes } from './kits/routes.ts';
 import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
@@ -96,7 +102,7 @@ export function createApp({
   }
   // Nothing of the API is kept by a cache, so nothing needs a tag to be asked for again.
   app.disable('etag');
-  app.use('/api', apiHeaders);
+  app.use('/api', apiHeaders, addressLimit(), ownPagesOnly);
   const seats = new SeatTokens(db, streams);
   const record = new SiteRecord(db);
   const forgetting = new Forgetting({ db, memory, tokens: seats, now });

@@ -12,15 +12,18 @@ const closeMs = 5_000;
  * the data closed where that still goes, and with the exit code that brings it back.
  *
  * @param folder of the data: the record is `faults.log` there, a line of JSON for each
+ * @returns a function that stops looking
  */
-export function endOnFault(folder: string, close: () => Promise<void>): void {
-  process.once('uncaughtException', (error: unknown) => {
+export function endOnFault(folder: string, close: () => Promise<void>): () => void {
+  const end = (error: unknown) => {
     record(folder, error);
     setTimeout(() => process.exit(faultExit), closeMs).unref();
     void close()
       .catch(() => {})
       .then(() => process.exit(faultExit));
-  });
+  };
+  process.once('uncaughtException', end);
+  return () => process.off('uncaughtException', end);
 }
 
 function record(folder: string, error: unknown): void {

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Database, openDatabase, openPacked } from './db/database.ts';
 import { lockFolder } from './db/lockFolder.ts';
@@ -42,6 +42,7 @@ export async function openSite(dataFolder: string): Promise<Site> {
 function takeFolder(dataFolder: string): () => void {
   try {
     mkdirSync(dataFolder, { recursive: true, mode: 0o700 });
+    closeToOthers(dataFolder);
     return lockFolder(dataFolder);
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
@@ -52,6 +53,15 @@ function takeFolder(dataFolder: string): () => void {
         : `The data folder ${dataFolder} cannot be written (${code}). Nothing was changed. Give yourself the right to write there, or choose another folder with OZZET_DATA.`,
       { cause: error },
     );
+  }
+}
+
+/** A folder that was there before may be open to everybody on the computer. */
+function closeToOthers(folder: string): void {
+  try {
+    chmodSync(folder, 0o700);
+  } catch {
+    // It belongs to somebody else, as in some containers: whether it can be written shows next.
   }
 }
 

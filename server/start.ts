@@ -104,10 +104,11 @@ export async function start(options: StartOptions): Promise<RunningServer> {
       await closed;
       await warming;
       await closeSite();
+      lookNoMore();
     })();
     return closing;
   };
-  endOnFault(dataFolder, close);
+  const lookNoMore = endOnFault(dataFolder, close);
   return { port, setupCode, close };
 }
 

@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { problemHandler } from './errors.ts';
 import { pages } from './pages.ts';
 import { Refusal } from './refusal.ts';
-import { pageHeaders } from './security.ts';
+import { addressLimit, ownPagesOnly, pageHeaders } from './security.ts';
 
 let folder: string;
 beforeAll(() => {
@@ -101,5 +101,45 @@ describe('a refusal', () => {
     expect(answer.type).toBe('application/problem+json');
     expect(answer.text).not.toContain('secret');
     expect(answer.body.detail).toMatch(/Nothing was changed/);
+  });
+});
+
+describe('the door of the API', () => {
+  const guarded = () => {
+    const made = express();
+    made.use(addressLimit(3), ownPagesOnly);
+    made.all('/api/x', (_request, response) => {
+      response.send('done');
+    });
+    made.use(problemHandler(pino({ level: 'silent' })));
+    return made;
+  };
+
+  // Fetch Metadata Request Headers (W3C), 2.3: what a browser says of where a request comes from.
+  it.each([
+    ['cross-site', 403],
+    ['same-site', 403],
+    ['same-origin', 200],
+    ['none', 200],
+  ])('answers a change from %s with %d', async (from, status) => {
+    await request(guarded()).post('/api/x').set('Sec-Fetch-Site', from).expect(status);
+    await request(guarded()).get('/api/x').set('Sec-Fetch-Site', from).expect(200);
+  });
+
+  it('takes changes of programs that are no browsers', async () => {
+    await request(guarded()).post('/api/x').expect(200);
+  });
+
+  it('stops one address that asks without end, and not the computer itself', async () => {
+    const app = guarded();
+    const statuses = async (from: Record<string, string>) => {
+      const found: number[] = [];
+      for (let asked = 0; asked < 5; asked += 1) {
+        found.push((await request(app).get('/api/x').set(from)).status);
+      }
+      return found;
+    };
+    expect(await statuses({ 'X-Forwarded-For': '203.0.113.9' })).toEqual([200, 200, 200, 429, 429]);
+    expect(await statuses({})).toEqual([200, 200, 200, 200, 200]);
   });
 });

@@ -17,6 +17,8 @@ export function pages(folder: string): Router {
     express.static(join(folder, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }),
   );
   router.get('/seat/:token{/*rest}', page(join(folder, 'seat.html')));
+  // The pages themselves only with their nonce.
+  router.get(['/index.html', '/seat.html'], (_request, response) => response.redirect(308, '/'));
   router.use(express.static(folder, { index: false }));
   router.get('/{*path}', page(join(folder, 'index.html')));
   return router;

@@ -3,7 +3,9 @@ import type { RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Problem } from '#contract/problem';
+import { isAtThisComputer } from './atThisComputer.ts';
 import { send } from './errors.ts';
+import { forbidden } from './refusal.ts';
 
 /** A fresh nonce for each page, and headers under which it can load nothing from anywhere else. */
 export function pageHeaders(): RequestHandler[] {
@@ -44,6 +46,40 @@ export const onlyEncrypted: RequestHandler = (request, response, next) => {
   next();
 };
 
+/**
+ * What changes something comes from the site's own pages: a browser says where it comes from (Fetch Metadata), also from
+ * another program on the same computer, which shares the cookies.
+ */
+export const ownPagesOnly: RequestHandler = (request, _response, next) => {
+  const from = request.get('Sec-Fetch-Site');
+  const isOwn = from === undefined || from === 'same-origin' || from === 'none';
+  if (isOwn || request.method === 'GET' || request.method === 'HEAD') return next();
+  throw forbidden('This comes from a page of another site. Open Ozzet itself and try again.');
+};
+
+/** A room of sixty seats, each at its busiest, asks for a third of that. */
+const mostPerMinute = 12_000;
+
+/** One address cannot keep the server busy alone; the computer itself is not counted. */
+export function addressLimit(most: number = mostPerMinute): RequestHandler {
+  const problem: Problem = {
+    type: 'about:blank',
+    title: 'Too much at once',
+    status: 429,
+    detail:
+      'More comes from this network address than can be taken. Wait a minute, then try again.',
+  };
+  return rateLimit({
+    windowMs: 60_000,
+    limit: most,
+    skip: isAtThisComputer,
+    validate: { xForwardedForHeader: false, forwardedHeader: false },
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    handler: (_request, response) => send(response, problem),
+  });
+}
+
 /** Answers of the API are data: never kept, never guessed to be something else, never shown as a page. */
 export const apiHeaders: RequestHandler = (_request, response, next) => {
   response.set({
@@ -51,6 +87,7 @@ export const apiHeaders: RequestHandler = (_request, response, next) => {
     'Content-Security-Policy': "default-src 'none'; frame-ancestors 'none'",
     'Referrer-Policy': 'no-referrer',
     'X-Content-Type-Options': 'nosniff',
+    'Cross-Origin-Resource-Policy': 'same-origin',
   });
   next();
 };

@@ -12,11 +12,13 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { installDrillWords } from '../practice/drillWords.ts';
 import { keepPages } from './keepPages.ts';
+import { reloadWhenUpdated } from './reloadWhenUpdated.ts';
 import { routes } from './routes.tsx';
 import { theme } from './theme.ts';
 import { installTokens } from './tokens.ts';
 import { installWords } from './words.ts';
 
+reloadWhenUpdated();
 installTokens();
 installWords();
 installDrillWords();

@@ -4,6 +4,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { keepPages } from '../app/keepPages.ts';
+import { reloadWhenUpdated } from '../app/reloadWhenUpdated.ts';
 import { installTokens } from '../app/tokens.ts';
 import { installWords } from '../app/words.ts';
 import { Evening } from './Evening.tsx';
@@ -11,6 +12,7 @@ import { chosenLanguage, speak } from './languages.ts';
 import { Seat } from './Seat.tsx';
 import './seat.css';
 
+reloadWhenUpdated();
 installTokens();
 installWords();
 void speak(chosenLanguage());
