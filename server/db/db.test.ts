@@ -6,7 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { packedAs, testDatabase } from '../testing/testDatabase.ts';
 import { openDatabase } from './database.ts';
 import { lockFolder } from './lockFolder.ts';
-import { migrate } from './migrate.ts';
+import { migrate, migrationNames } from './migrate.ts';
 
 let folder: string;
 beforeEach(() => {
@@ -88,6 +88,39 @@ describe('the database', () => {
           { id: 'b', kind: 'check', blocks: [], sees: null },
         ],
       },
+    ]);
+    await db.close();
+  });
+
+  it('makes accounts of the instructor and the helpers of before, with their sessions', async () => {
+    const db = await testDatabase('bare');
+    await migrate(
+      db,
+      migrationNames.filter((name) => name < '010'),
+    );
+    const [knot, gone] = [1, 2].map((n) => `00000000-0000-4000-8000-00000000000${n}`);
+    await db.script(`
+      insert into instructor (passphrase_hash) values ('hash of the instructor');
+      insert into helper (id, name, passphrase_hash, left_at)
+        values ('${knot}', 'Instructor', 'hash of a helper', null), ('${gone}', 'Ruff', 'x', now());
+      insert into session (token_hash, expires_at, helper_id)
+        values ('a', now() + interval '1 day', null), ('b', now() + interval '1 day', '${knot}');`);
+    await migrate(db);
+    const accounts = await db.query<{ name: string; role: string }>(
+      `select name, role, passphrase_hash as hash from account where left_at is null order by role`,
+    );
+    // The name is taken by a helper.
+    expect(accounts).toEqual([
+      { name: 'Instructor', role: 'helper', hash: 'hash of a helper' },
+      { name: 'The instructor', role: 'instructor', hash: 'hash of the instructor' },
+    ]);
+    expect(
+      await db.query(
+        `select token_hash, name from session join account on account.id = account_id order by token_hash`,
+      ),
+    ).toEqual([
+      { token_hash: 'a', name: 'The instructor' },
+      { token_hash: 'b', name: 'Instructor' },
     ]);
     await db.close();
   });

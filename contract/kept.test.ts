@@ -1,0 +1,109 @@
+import { describe, expect, it } from 'vitest';
+import { keptClass, keptSeat, keptSession, keptWorkshop } from './keptKinds.ts';
+import { fromStored, storedText } from './stored.ts';
+
+// What devices kept in earlier versions of Ozzet, as those versions wrote it.
+
+const heatTimes = { ordinary: 1.5, largePad: null, spokes: null, plane: null };
+const seat = {
+  seatId: 's1',
+  number: 1,
+  name: 'Tern',
+  workshopTitle: 'First evening',
+  kitName: 'Lamp',
+  startsAt: '2026-03-05T18:30:00.000Z',
+  steps: [],
+  styles: ['lowest-first'],
+  board: null,
+  heatTimes,
+  events: [],
+  now: '2026-03-05T18:40:00.000Z',
+};
+const workshop = {
+  id: 'w1',
+  title: 'First evening',
+  kitName: 'Lamp',
+  revision: 1,
+  startsAt: '2026-03-05T18:30:00.000Z',
+  lengthMinutes: 120,
+  kitId: 'k1',
+  supplyVolt: 6,
+  parts: [],
+  steps: [],
+  styles: ['lowest-first'],
+  seats: [
+    {
+      id: 's1',
+      number: 1,
+      name: 'Tern',
+      token: 'abc',
+      learnerId: null,
+      experience: 'new',
+      partner: null,
+    },
+  ],
+  version: 1,
+  seatAddress: null,
+  iron: { tip: 'chisel-16', celsius: 340, alloy: 'sn60pb40' },
+  heatTimes,
+};
+
+describe('who is signed in, kept', () => {
+  const staff = { signedIn: true, needsSetup: false };
+  it.each([
+    ['0.1.0, the instructor', { ...staff, helper: null }, 'instructor', null],
+    ['0.1.0, a helper', { ...staff, helper: 'Knot' }, 'helper', 'Knot'],
+    ['0.3.0, a helper', { ...staff, helper: 'Knot', needsCode: false, v: 2 }, 'helper', 'Knot'],
+    [
+      '0.3.0, nobody',
+      { ...staff, signedIn: false, helper: null, needsCode: false, v: 2 },
+      null,
+      null,
+    ],
+  ])('by %s', (_, old, role, logsAs) => {
+    expect(fromStored(keptSession, old)).toEqual({
+      signedIn: old.signedIn,
+      accountId: null,
+      role,
+      name: logsAs,
+      logsAs,
+      needsSetup: false,
+      needsCode: false,
+      needsName: false,
+    });
+  });
+
+  it('by today comes back as it was', () => {
+    const now = {
+      signedIn: true,
+      accountId: 'a1',
+      role: 'instructor' as const,
+      name: 'Ida',
+      logsAs: 'Ida',
+      needsSetup: false,
+      needsCode: false,
+      needsName: true,
+    };
+    expect(fromStored(keptSession, JSON.parse(storedText(keptSession, now)))).toEqual(now);
+  });
+});
+
+describe('an evening, kept by 0.3.0', () => {
+  it('is a seat that is open', () => {
+    for (const old of [seat, { ...seat, v: 1 }]) {
+      expect(fromStored(keptSeat, old)).toEqual({ ...seat, opensAt: null });
+    }
+  });
+
+  it('is a workshop that nobody opened early', () => {
+    expect(fromStored(keptWorkshop, { ...workshop, v: 1 })).toEqual({
+      ...workshop,
+      openedAt: null,
+    });
+    const log = { events: [], now: seat.now };
+    expect(fromStored(keptClass, { workshop, log, v: 1 })).toEqual({
+      workshop: { ...workshop, openedAt: null },
+      log,
+    });
+  });
+});
