@@ -19,6 +19,18 @@ export interface SessionState {
   readonly needsName: boolean;
 }
 
+/** Where nobody is signed in. */
+export const signedOut: SessionState = {
+  signedIn: false,
+  accountId: null,
+  role: null,
+  name: null,
+  logsAs: null,
+  needsSetup: false,
+  needsCode: false,
+  needsName: false,
+};
+
 /** One device that somebody is signed in on. */
 export interface OpenSession {
   readonly id: string;

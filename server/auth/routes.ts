@@ -9,6 +9,7 @@ import {
   listSessions,
   type SessionState,
   setUp,
+  signedOut,
   signIn,
   signOut,
 } from '#contract/session';
@@ -186,17 +187,6 @@ export function authRoutes(
 }
 
 const theSetup = 'setup';
-
-const signedOut: SessionState = {
-  signedIn: false,
-  accountId: null,
-  role: null,
-  name: null,
-  logsAs: null,
-  needsSetup: false,
-  needsCode: false,
-  needsName: false,
-};
 
 function isSame(given: string | undefined, code: string | undefined): boolean {
   if (given === undefined || code === undefined) return false;

@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it } from 'vitest';
-import { type SessionState, setUp, signIn } from '#contract/session';
+import { setUp, signedOut, signIn } from '#contract/session';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
 import { SignInPage } from './SignInPage.tsx';
@@ -11,24 +11,14 @@ beforeEach(() => {
   server = new FakeServer();
 });
 
-const nobody = {
-  signedIn: false,
-  accountId: null,
-  role: null,
-  name: null,
-  logsAs: null,
-  needsSetup: false,
-  needsCode: false,
-  needsName: false,
-} satisfies SessionState;
-const signedIn = { ...nobody, signedIn: true, role: 'instructor', name: 'Instructor' } as const;
+const signedIn = { ...signedOut, signedIn: true, role: 'instructor', name: 'Instructor' } as const;
 
 const open = (needsSetup: boolean, next = '', needsCode = false, needsName = false) => {
   const router = showPage(
     [
       {
         path: '/sign-in',
-        loader: () => ({ ...nobody, needsSetup, needsCode, needsName }),
+        loader: () => ({ ...signedOut, needsSetup, needsCode, needsName }),
         element: <SignInPage />,
       },
       { path: '*', element: <h1>inside</h1> },

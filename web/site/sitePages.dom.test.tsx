@@ -17,6 +17,7 @@ import {
   listSessions,
   type OpenSession,
   type SessionState,
+  signedOut,
 } from '#contract/session';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
@@ -29,16 +30,7 @@ let server: FakeServer;
 let staff: SessionState;
 beforeEach(() => {
   server = new FakeServer();
-  staff = {
-    signedIn: true,
-    accountId: 'a1',
-    role: 'instructor',
-    name: 'Ida',
-    logsAs: null,
-    needsSetup: false,
-    needsCode: false,
-    needsName: false,
-  };
+  staff = { ...signedOut, signedIn: true, accountId: 'a1', role: 'instructor', name: 'Ida' };
 });
 
 function open(loader: LoaderFunction, element: ReactElement) {

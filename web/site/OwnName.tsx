@@ -1,0 +1,58 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useForm } from 'react-hook-form';
+import { useRevalidator } from 'react-router';
+import { changeName, changeNameBody } from '#contract/session';
+import { call } from '../app/call.ts';
+import { resolverOf } from '../app/resolverOf.ts';
+import { useSave } from '../app/useSave.ts';
+
+export function OwnName({ name }: { readonly name: string }) {
+  const { revalidate } = useRevalidator();
+  const { enqueueSnackbar } = useSnackbar();
+  const { run } = useSave();
+  const form = useForm({ resolver: resolverOf(changeNameBody), defaultValues: { name } });
+  const { errors, isSubmitting, isDirty } = form.formState;
+  const change = form.handleSubmit(async (body) => {
+    const refused = await run(() => call(changeName, { body }));
+    if (refused) {
+      form.setError('name', { message: refused.about('name') ?? refused.message });
+      return;
+    }
+    enqueueSnackbar(`You sign in as ${body.name} from now on`);
+    await revalidate();
+  });
+  return (
+    <section aria-labelledby="own-name">
+      <Typography variant="h2" id="own-name" sx={{ mb: 1 }}>
+        Change your name
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => void change(event)}
+        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      >
+        <TextField
+          label="Your name"
+          autoComplete="username"
+          error={!!errors.name}
+          helperText={errors.name?.message ?? 'You sign in with it, and it stands in the record.'}
+          {...form.register('name')}
+        />
+        <Button
+          type="submit"
+          variant="outlined"
+          disabled={!isDirty}
+          loading={isSubmitting}
+          sx={{ minHeight: 54 }}
+        >
+          Change name
+        </Button>
+      </Box>
+    </section>
+  );
+}

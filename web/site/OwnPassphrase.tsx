@@ -1,0 +1,66 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useForm } from 'react-hook-form';
+import { useRevalidator } from 'react-router';
+import { changePassphrase, changePassphraseBody } from '#contract/session';
+import { call } from '../app/call.ts';
+import { resolverOf } from '../app/resolverOf.ts';
+import { useSave } from '../app/useSave.ts';
+
+export function OwnPassphrase() {
+  const { revalidate } = useRevalidator();
+  const { enqueueSnackbar } = useSnackbar();
+  const { run } = useSave();
+  const form = useForm({
+    resolver: resolverOf(changePassphraseBody),
+    defaultValues: { current: '', passphrase: '' },
+  });
+  const { errors, isSubmitting } = form.formState;
+  const change = form.handleSubmit(async (body) => {
+    const refused = await run(() => call(changePassphrase, { body }));
+    if (refused) {
+      const field = refused.about('passphrase') ? 'passphrase' : 'current';
+      return form.setError(field, { message: refused.about(field) ?? refused.message });
+    }
+    form.reset();
+    await revalidate();
+    enqueueSnackbar('Passphrase changed. Your other devices are signed out.');
+    return undefined;
+  });
+  return (
+    <section aria-labelledby="own-passphrase">
+      <Typography variant="h2" id="own-passphrase" sx={{ mb: 1 }}>
+        Change your passphrase
+      </Typography>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => void change(event)}
+        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      >
+        <TextField
+          label="Passphrase now"
+          type="password"
+          autoComplete="current-password"
+          error={!!errors.current}
+          helperText={errors.current?.message ?? ' '}
+          {...form.register('current')}
+        />
+        <TextField
+          label="New passphrase"
+          type="password"
+          autoComplete="new-password"
+          error={!!errors.passphrase}
+          helperText={errors.passphrase?.message ?? 'At least 10 characters.'}
+          {...form.register('passphrase')}
+        />
+        <Button type="submit" variant="outlined" loading={isSubmitting} sx={{ minHeight: 54 }}>
+          Change passphrase
+        </Button>
+      </Box>
+    </section>
+  );
+}
