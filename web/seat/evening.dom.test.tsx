@@ -1,0 +1,185 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { SentEvent } from '#contract/events';
+import { getSeat, reportFromSeat, type SeatView } from '#contract/seats';
+import type { BuildEvent } from '#core/build/event';
+import { HandStream } from '../app/testing/browser.ts';
+import { eveningOf } from '../testing/evening.ts';
+import { FakeServer, Refused } from '../testing/fakeServer.ts';
+import { showPage } from '../testing/page.tsx';
+import { Evening } from './Evening.tsx';
+import { Seat } from './Seat.tsx';
+
+let server: FakeServer;
+let view: SeatView;
+let sent: SentEvent[];
+
+beforeEach(() => {
+  vi.stubGlobal('EventSource', HandStream);
+  vi.stubGlobal('scrollTo', () => {});
+  server = new FakeServer();
+  sent = [];
+  const { steps, styles, heatTimes, title, kitName, startsAt, seats } = eveningOf();
+  const [seat] = seats;
+  view = {
+    seatId: seat?.id ?? '',
+    number: 1,
+    name: 'Tern',
+    workshopTitle: title,
+    kitName,
+    startsAt,
+    opensAt: null,
+    steps,
+    styles,
+    board: null,
+    heatTimes,
+    events: [],
+    now: new Date().toISOString(),
+  };
+  server.on(getSeat, () => ({ ...view, now: new Date().toISOString() }));
+  server.on(reportFromSeat, ({ body }) => {
+    sent.push(...body.events);
+    return { accepted: body.events.map(({ id }) => id), now: new Date().toISOString() };
+  });
+});
+
+function open() {
+  showPage(
+    [
+      {
+        path: '/seat/:token',
+        element: <Seat />,
+        children: [
+          { index: true, element: <Evening /> },
+          { path: 'practice', element: <h1>practice</h1> },
+        ],
+      },
+    ],
+    '/seat/token-of-seat-1',
+  );
+  return userEvent.setup({ delay: null });
+}
+const kinds = () => sent.map(({ kind }) => kind);
+const at = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOString();
+
+describe('a seat before its evening', () => {
+  it('says when it begins and what is built, and leads to practice', async () => {
+    view = { ...view, opensAt: at(60), startsAt: at(60) };
+    const user = open();
+    expect(await screen.findByRole('heading', { name: view.workshopTitle })).toBeTruthy();
+    expect(screen.getByText('You build: Small Lamp')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Done/ })).toBeNull();
+    await user.click(screen.getByRole('link', { name: 'Practise until then' }));
+    expect(await screen.findByRole('heading', { name: 'practice' })).toBeTruthy();
+  });
+
+  it('opens when somebody on the floor lets the learners begin', async () => {
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] });
+    view = { ...view, opensAt: at(60), startsAt: at(60) };
+    open();
+    await screen.findByText('This page opens by itself when the evening begins.');
+    view = { ...view, opensAt: null };
+    await vi.advanceTimersByTimeAsync(11_000);
+    vi.useRealTimers();
+    expect(await screen.findByText(/^Step 1 of/)).toBeTruthy();
+  });
+
+  it('without network opens by the clock', async () => {
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'Date'] });
+    view = { ...view, opensAt: at(1), startsAt: at(1) };
+    open();
+    await screen.findByText('This page opens by itself when the evening begins.');
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('gone')));
+    await vi.advanceTimersByTimeAsync(75_000);
+    vi.useRealTimers();
+    expect(await screen.findByText(/^Step 1 of/)).toBeTruthy();
+  });
+});
+
+describe('a link that opens nothing', () => {
+  it.each([
+    [404, /leads to no seat/],
+    [410, /This link has ended/],
+    [429, /Too many wrong links/],
+    [500, /has trouble/],
+  ])('answered with %d says so, and may be tried again', async (status, told) => {
+    server.on(getSeat, () => {
+      throw new Refused(status, 'No');
+    });
+    const user = open();
+    expect(await screen.findByText(told)).toBeTruthy();
+    server.on(getSeat, () => view);
+    await user.click(screen.getByRole('button', { name: 'Try again' }));
+    expect(await screen.findByText(/^Step 1 of/)).toBeTruthy();
+  });
+});
+
+describe('a seat at work', () => {
+  it('goes on step by step, and back', async () => {
+    const user = open();
+    await screen.findByText(/^Step 1 of/);
+    await user.click(screen.getByRole('button', { name: /^(Done|Yes)/ }));
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+    await waitFor(() => expect(kinds()).toEqual(['step-done']));
+    await user.click(screen.getByRole('button', { name: /Back/ }));
+    expect(await screen.findByText(/^Step 1 of/)).toBeTruthy();
+    await waitFor(() => expect(kinds()).toEqual(['step-done', 'step-reopened']));
+  });
+
+  it('calls for help once, and takes the call back', async () => {
+    const user = open();
+    await screen.findByText(/^Step 1 of/);
+    const help = screen.getByRole<HTMLButtonElement>('button', { name: /help/i });
+    await user.click(help);
+    await waitFor(() => expect(kinds()).toEqual(['help-asked']));
+    expect(help.disabled).toBe(true);
+    const [withdraw] = screen
+      .getAllByRole('button')
+      .filter((button) =>
+        /no longer|not needed|solved|withdraw|without/i.test(button.textContent ?? ''),
+      );
+    if (!withdraw) throw new Error('no way to take it back');
+    await user.click(withdraw);
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({ kind: 'help-withdrawn', asked: sent[0]?.id }),
+    );
+    expect(help.disabled).toBe(false);
+  });
+
+  it('goes on where its log left it, whatever device it is', async () => {
+    const done = view.steps.slice(0, 2).map(
+      ({ id }, index): BuildEvent => ({
+        kind: 'step-done',
+        stepId: id,
+        id: `01900000-0000-7000-8000-00000000000${index}`,
+        seatId: view.seatId,
+        at: at(-10 + index),
+        by: 'learner',
+      }),
+    );
+    view = { ...view, events: done.map((event, index) => ({ seq: index + 1, event })) };
+    open();
+    expect(await screen.findByText(/^Step 3 of/)).toBeTruthy();
+  });
+
+  it('keeps an entry that is not taken, with a way to send it again and to let it go', async () => {
+    server.on(reportFromSeat, () => {
+      throw new Refused(409, 'The id of this entry is in use.');
+    });
+    const user = open();
+    await screen.findByText(/^Step 1 of/);
+    await user.click(screen.getByRole('button', { name: /^(Done|Yes)/ }));
+    expect(await screen.findByText(/One entry could not be saved/)).toBeTruthy();
+    // What was not saved has not happened.
+    expect(screen.getByText(/^Step 1 of/)).toBeTruthy();
+    server.on(reportFromSeat, ({ body }) => {
+      sent.push(...body.events);
+      return { accepted: body.events.map(({ id }) => id), now: new Date().toISOString() };
+    });
+    await user.click(screen.getByRole('button', { name: 'Try again' }));
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+    expect(screen.queryByText(/could not be saved/)).toBeNull();
+    expect(kinds()).toEqual(['step-done']);
+  });
+});
