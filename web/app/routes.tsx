@@ -17,9 +17,7 @@ import { StepsPage } from '../kits/order/StepsPage.tsx';
 import { PapersPage } from '../kits/PapersPage.tsx';
 import { PartsPage } from '../kits/PartsPage.tsx';
 import { loadRevisions, RevisionsPage } from '../kits/RevisionsPage.tsx';
-import { loadKitReport, ReportPage } from '../kits/report/ReportPage.tsx';
 import { loadPeople, PeoplePage } from '../people/PeoplePage.tsx';
-import { loadPerson, PersonPage } from '../people/PersonPage.tsx';
 import { ClassPage } from '../practice/class/ClassPage.tsx';
 import { ScreenPage } from '../practice/class/ScreenPage.tsx';
 import { loadClass } from '../practice/class/useClass.ts';
@@ -84,7 +82,7 @@ const loadWorkshop = async (args: LoaderFunctionArgs) => {
 const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
-/** Every place of the instructor's side and its address. */
+/** Every place of the instructor's side and its address. What draws charts is loaded when it is opened: a third of the code. */
 export const routes = createBrowserRouter([
   {
     path: '/sign-in',
@@ -98,6 +96,7 @@ export const routes = createBrowserRouter([
     path: '/guide',
     element: <GuideFrame />,
     errorElement: <RouteProblem />,
+    hydrateFallbackElement: <Opening />,
     children: [
       { index: true, element: <GuidePage /> },
       { path: ':family', element: <FamilyPage /> },
@@ -148,8 +147,12 @@ export const routes = createBrowserRouter([
               { path: 'papers', element: <PapersPage /> },
               {
                 path: 'report',
-                ...readOncePerPath(loadKitReport),
-                element: <ReportPage />,
+                lazy: async () => {
+                  const { ReportPage, loadKitReport } = await import(
+                    '../kits/report/ReportPage.tsx'
+                  );
+                  return { Component: ReportPage, ...readOncePerPath(loadKitReport) };
+                },
               },
               { path: 'revisions', loader: loadRevisions, element: <RevisionsPage /> },
               { path: 'import', element: <ImportPage /> },
@@ -222,8 +225,10 @@ export const routes = createBrowserRouter([
           { path: 'people', loader: loadPeople, element: <PeoplePage /> },
           {
             path: 'people/:learnerId',
-            ...readOncePerPath(loadPerson),
-            element: <PersonPage />,
+            lazy: async () => {
+              const { PersonPage, loadPerson } = await import('../people/PersonPage.tsx');
+              return { Component: PersonPage, ...readOncePerPath(loadPerson) };
+            },
           },
           { path: '*', element: <RouteProblem /> },
         ],
