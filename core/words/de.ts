@@ -1026,6 +1026,7 @@ const seat: Words = {
     },
     youBuild: 'Du baust: {{kit}}',
     opensByItself: 'Diese Seite öffnet sich von selbst, wenn der Abend beginnt.',
+    keepOpen: 'Lass diese Seite offen: ohne WLAN lässt sie sich nicht wieder öffnen.',
     practiseUntilThen: 'Bis dahin üben',
     saved: 'Gespeichert',
     sending: 'Sende {{count}} …',

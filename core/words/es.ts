@@ -1015,6 +1015,7 @@ const seat: Words = {
     },
     youBuild: 'Montas: {{kit}}',
     opensByItself: 'Esta página se abre sola cuando empieza el taller.',
+    keepOpen: 'Deja esta página abierta: sin wifi no se puede volver a abrir.',
     practiseUntilThen: 'Practica mientras tanto',
     saved: 'Guardado',
     sending: 'Enviando {{count}} …',

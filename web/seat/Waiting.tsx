@@ -36,6 +36,7 @@ export function Waiting({ token, opensAt }: { readonly token: string; readonly o
         </p>
         <p>{t('seat.youBuild', { kit: view.kitName })}</p>
         <p role="status">{t('seat.opensByItself')}</p>
+        {!window.isSecureContext && <p>{t('seat.keepOpen')}</p>}
         <Link className="main-button waiting-practice" to="practice">
           {t('seat.practiseUntilThen')}
         </Link>

@@ -74,6 +74,17 @@ describe('a seat before its evening', () => {
     expect(await screen.findByRole('heading', { name: 'practice' })).toBeTruthy();
   });
 
+  it.each([
+    [true, false],
+    [false, true],
+  ])('where the browser keeps pages (%s), asks to keep it open (%s)', async (keeps, asks) => {
+    vi.stubGlobal('isSecureContext', keeps);
+    view = { ...view, opensAt: at(60), startsAt: at(60) };
+    open();
+    await screen.findByText('This page opens by itself when the evening begins.');
+    expect(screen.queryByText(/Keep this page open/) !== null).toBe(asks);
+  });
+
   it('opens when somebody on the floor lets the learners begin', async () => {
     vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] });
     view = { ...view, opensAt: at(60), startsAt: at(60) };

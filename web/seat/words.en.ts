@@ -19,6 +19,7 @@ export const seatEnglish = {
   },
   youBuild: 'You build: {{kit}}',
   opensByItself: 'This page opens by itself when the evening begins.',
+  keepOpen: 'Keep this page open: without Wi-Fi it cannot be opened again.',
   practiseUntilThen: 'Practise until then',
   saved: 'Saved',
   sending: 'Sending {{count}} …',
