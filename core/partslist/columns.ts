@@ -53,7 +53,9 @@ export const columns: readonly ColumnDefinition[] = [
       'referencia',
       'label',
     ],
-    looksLike: /^[A-Z]{1,4}\d{1,3}(\s*([,;&+/ -]|to|und|and|et)\s*[A-Z]{0,4}\d{1,3})*$/i,
+    // Each separator can be read in one way only, or a line with many blanks would take for ever.
+    looksLike:
+      /^[A-Z]{1,4}\d{1,3}([\s,;&+/-]+((to|und|and|et)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
   },
   {
     id: 'quantity',

@@ -1,0 +1,87 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { analyse } from 'scslre';
+import ts from 'typescript';
+import { describe, expect, it } from 'vitest';
+import { columns } from '../core/partslist/columns.ts';
+
+const root = join(import.meta.dirname, '..');
+const isSource = (file: string) =>
+  /\.tsx?$/.test(file) && !/\.test\.tsx?$|[\\/]testing[\\/]/.test(file);
+
+function sources(folder: string): string[] {
+  return readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    if (statSync(path).isDirectory()) return sources(path);
+    return isSource(path) ? [path] : [];
+  });
+}
+
+interface Found {
+  readonly where: string;
+  readonly source: string;
+  readonly flags: string;
+}
+
+/** Every regular expression that is written down in a file. */
+function regexesOf(file: string): Found[] {
+  const kind = file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS;
+  const text = readFileSync(file, 'utf8');
+  const parsed = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true, kind);
+  const found: Found[] = [];
+  const visit = (node: ts.Node): void => {
+    if (ts.isRegularExpressionLiteral(node)) {
+      const [, source = '', flags = ''] = /^\/(.*)\/([a-z]*)$/s.exec(node.text) ?? [];
+      const { line } = parsed.getLineAndCharacterOfPosition(node.getStart());
+      found.push({ where: `${relative(root, file)}:${line + 1}`, source, flags });
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(parsed);
+  return found;
+}
+
+const all = ['core', 'contract', 'server', 'web']
+  .flatMap((room) => sources(join(root, room)))
+  .flatMap(regexesOf);
+
+/**
+ * Whatever a file or a form holds, no pattern may take a time that multiplies with its length. The cells of a list have
+ * at most 500 characters, so one whose time grows with the square is done within a millisecond. Found by static
+ * analysis (scslre), so that no clock is asked.
+ */
+describe('the regular expressions', () => {
+  it('are found', () => {
+    expect(all.length).toBeGreaterThan(200);
+  });
+
+  it('have none whose time multiplies', () => {
+    const wrong = all
+      .filter(({ source, flags }) =>
+        analyse({ source, flags }, { reportTypes: { Move: false } }).reports.some(
+          ({ exponential }) => exponential,
+        ),
+      )
+      .map(({ where, source }) => `${where} ${source}`);
+    expect(wrong).toEqual([]);
+  });
+
+  // Written as people align them; the old pattern took minutes for the last of these.
+  it.each([
+    ['R1, R2, R10', true],
+    ['R1   R2   R3   R4', true],
+    ['R1-R4', true],
+    ['R1 to R4', true],
+    ['R1 und R2; C3', true],
+    ['R1toR5', true],
+    ['R1', true],
+    [`R1${'   R22'.repeat(60)}`, true],
+    [`R1${'   R22'.repeat(60)}!`, false],
+    ['resistor', false],
+    ['470', false],
+    ['R1 and others', false],
+  ])('take “%s” for places: %s', (cell, expected) => {
+    const places = columns.find(({ id }) => id === 'designators')?.looksLike;
+    expect(places?.test(cell)).toBe(expected);
+  });
+});
