@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Access, AnyEndpoint } from '#contract/endpoint';
 import { endpoints } from '#contract/endpoints';
 import type { Workshop } from '#contract/workshops';
-import { makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
+import { helperAt, makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
 
 type Agent = TestServer['instructor'];
 type Caller = 'anybody' | 'helper' | 'instructor';
@@ -16,13 +16,7 @@ let agents: Readonly<Record<Caller, Agent>>;
 beforeAll(async () => {
   server = await testServer();
   workshop = await makeWorkshop(server);
-  const knot = { name: 'Knot', passphrase: 'the second lantern' };
-  await server.instructor
-    .post('/api/accounts')
-    .send({ ...knot, role: 'helper' })
-    .expect(200);
-  const helper = request.agent(server.app);
-  await helper.post('/api/session').send(knot).expect(200);
+  const { agent: helper } = await helperAt(server);
   agents = { anybody: request.agent(server.app), helper, instructor: server.instructor };
 });
 afterAll(() => server.db.close());

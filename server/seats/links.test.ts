@@ -4,7 +4,7 @@ import type { Workshop } from '#contract/workshops';
 import { type Application, createApp } from '../app.ts';
 import { sessionToken } from '../testing/owner.ts';
 import { testDatabase } from '../testing/testDatabase.ts';
-import { makeWorkshop, sent, type TestServer, testParts } from '../testing/testServer.ts';
+import { helperAt, makeWorkshop, sent, type TestServer, testParts } from '../testing/testServer.ts';
 
 /** An evening from 18:30 to 20:30 on 5 March 2026, at whatever time a test sets. */
 let now: Date;
@@ -127,17 +127,8 @@ describe('a seat’s link', () => {
 });
 
 describe('a helper', () => {
-  const helper = async () => {
-    const name = `Knot ${Math.random()}`.slice(0, 20);
-    const passphrase = 'the second lantern';
-    await server.instructor.post('/api/accounts').send({ role: 'helper', name, passphrase });
-    const agent = request.agent(app);
-    await agent.post('/api/session').send({ name, passphrase }).expect(200);
-    return agent;
-  };
-
   it('sees the evenings of the day, and no others, in no way', async () => {
-    const agent = await helper();
+    const { agent } = await helperAt(server, 'Knot');
     const paths = ['', '/log', '/checklist', '/papers/bag-list.csv', '/stream'];
     now = new Date('2026-03-05T08:00:00Z');
     const listed = (await agent.get('/api/workshops').expect(200)).body;
@@ -154,7 +145,7 @@ describe('a helper', () => {
   });
 
   it('asks for a link when one is needed, and that is written down', async () => {
-    const agent = await helper();
+    const { agent } = await helperAt(server, 'Ruff');
     const shown = (await agent.get(`/api/workshops/${workshop.id}`).expect(200)).body;
     expect(JSON.stringify(shown)).not.toContain(tokenOf(0));
     const link = `/api/workshops/${workshop.id}/seats/${workshop.seats[0]?.id}/link`;

@@ -1,4 +1,4 @@
-import { randomBytes, randomUUID, scryptSync } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,6 +8,7 @@ import { insertSession } from '../auth/queries.ts';
 import { hashedToken } from '../auth/sessions.ts';
 import { openToPack } from '../db/database.ts';
 import { migrate } from '../db/migrate.ts';
+import { cheapHash } from './cheapHash.ts';
 import { passphrase, sessionToken } from './owner.ts';
 import type { PackedAs } from './testDatabase.ts';
 
@@ -34,13 +35,4 @@ export default async function setup(project: TestProject) {
   await pack('owned');
   await db.close();
   return () => rm(folder, { recursive: true });
-}
-
-/** A hash that is as good as the real ones but for its cost, which it names itself. */
-function cheapHash(passphrase: string): string {
-  const cost = { N: 2 ** 10, r: 8, p: 1 };
-  const salt = randomBytes(16);
-  const key = scryptSync(passphrase, salt, 32, cost);
-  const parts = [salt, key].map((bytes) => bytes.toString('base64url'));
-  return ['scrypt', cost.N, cost.r, cost.p, ...parts].join('$');
 }

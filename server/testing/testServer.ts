@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -13,11 +14,15 @@ import type { Deed } from '#core/build/event';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/table';
+import { insertAccount } from '../accounts/queries.ts';
 import { createApp } from '../app.ts';
+import { insertSession } from '../auth/queries.ts';
+import { hashedToken } from '../auth/sessions.ts';
 import { DailyBackups } from '../backup/daily.ts';
 import type { Database } from '../db/database.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { RoomDoor } from '../room/roomDoor.ts';
+import { cheapHash } from './cheapHash.ts';
 import { sessionToken } from './owner.ts';
 import { testDatabase } from './testDatabase.ts';
 
@@ -37,6 +42,21 @@ export async function testServer(): Promise<TestServer> {
   const instructor = request.agent(app);
   instructor.set('Cookie', `ozzet_session=${sessionToken}`);
   return { app, db, instructor };
+}
+
+/** A helper who is signed in; signing in has tests of its own, and takes long on purpose. */
+export async function helperAt({ app, db }: Pick<TestServer, 'app' | 'db'>, name = 'Knot') {
+  const [id, token] = [randomUUID(), `token-of-${randomUUID()}`];
+  await insertAccount(db, { id, role: 'helper', name }, cheapHash('the second lantern'));
+  await insertSession(db, {
+    tokenHash: hashedToken(token),
+    days: 30,
+    accountId: id,
+    device: 'a test',
+  });
+  const agent = request.agent(app);
+  agent.set('Cookie', `ozzet_session=${token}`);
+  return { id, agent };
 }
 
 /** What the application of a test is made of: nothing is logged, somebody else keeps the door, at a made-up address. */
