@@ -57,7 +57,9 @@ export function Shell() {
         sx={{
           display: 'flex',
           alignItems: 'stretch',
-          gap: { xs: 1, sm: 3 },
+          // In the hand the places have a row of their own: none of them is out of sight.
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
+          columnGap: { xs: 1, sm: 3 },
           px: { xs: 1, sm: 3 },
           borderBottom: `2px solid ${ink('ink')}`,
           minHeight: 48,
@@ -73,7 +75,15 @@ export function Shell() {
         <Box
           component="nav"
           aria-label="Places"
-          sx={{ display: 'flex', gap: { sm: 1 }, flex: 1, minWidth: 0, overflowX: 'auto' }}
+          sx={{
+            display: 'flex',
+            gap: { sm: 1 },
+            order: { xs: 1, md: 0 },
+            flex: { xs: '1 0 100%', md: 1 },
+            minWidth: 0,
+            minHeight: 40,
+            overflowX: 'auto',
+          }}
         >
           {own.map(({ to, name }) => (
             <Box key={to} component={NavLink} to={to} sx={placeStyle}>
@@ -81,7 +91,7 @@ export function Shell() {
             </Box>
           ))}
         </Box>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5, ml: 'auto', minHeight: 48 }}>
           <Box
             component={Link}
             to="/guide"

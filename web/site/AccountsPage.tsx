@@ -77,7 +77,7 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
           {roleNames[role]}
           {isMe && ', you'}
         </td>
-        <td className="number">
+        <td className="number" style={{ whiteSpace: 'normal' }}>
           {role === 'helper' && (
             <Button
               color="inherit"

@@ -25,9 +25,15 @@ export function LetThemBegin({
   return (
     <Alert
       severity={refusal ? 'error' : 'info'}
-      sx={{ mb: 1 }}
+      sx={{ mb: 1, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}
       action={
-        <Button color="inherit" variant="outlined" loading={saving} onClick={open}>
+        <Button
+          color="inherit"
+          variant="outlined"
+          loading={saving}
+          onClick={open}
+          sx={{ whiteSpace: 'nowrap' }}
+        >
           Open the seats now
         </Button>
       }
