@@ -76,11 +76,17 @@ describe('a name that is erased', () => {
   afterAll(() => server.db.close());
 
   it('is meant in whatever case, and nobody whose name only holds theirs', async () => {
-    const workshop = await makeWorkshop(server, ['Tern', 'Ternley']);
-    await tell(server, workshop, 'TERN and Ternley share; ask tern.');
+    const workshop = await makeWorkshop(server, ['Tern', 'Ternley', 'Tern-Anne']);
+    await tell(
+      server,
+      workshop,
+      'TERN and Ternley share; ask tern, Tern-Anne or Sea-Tern - not Tern’s.',
+    );
     await server.instructor.delete(`/api/people/${workshop.seats[0]?.learnerId}`).expect(200);
     const log = await server.instructor.get(`/api/workshops/${workshop.id}/log`).expect(200);
-    expect(log.body.events[0].event.text).toBe('… and Ternley share; ask ….');
+    expect(log.body.events[0].event.text).toBe(
+      '… and Ternley share; ask …, Tern-Anne or Sea-Tern - not …’s.',
+    );
   });
 
   it('may be called anything', async () => {

@@ -81,7 +81,8 @@ export async function eraseLearner(tx: Queryable, id: string, name: string): Pro
   const evenings = 'select workshop_id from seat where learner_id = $1';
   // As a word of its own, whatever its case (PostgreSQL manual, 9.7.3).
   const escaped = name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-  const word = `(?<![[:alnum:]])${escaped}(?![[:alnum:]])`;
+  // Of a double name it is only a part: that is somebody else.
+  const word = `(?<![[:alnum:]]|[[:alnum:]]-)${escaped}(?![[:alnum:]]|-[[:alnum:]])`;
   // The log is append-only by a trigger; what is a person's right comes before it, inside this transaction only.
   await tx.query('alter table build_event disable trigger build_event_append_only');
   await tx.query(
