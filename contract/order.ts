@@ -97,8 +97,8 @@ export const orderSchema: Schema<OrderSettings> = record<OrderSettings>({
         array
           .max(500, 'A kit has at most 500 steps.')
           .required()
-          .test('once', 'A part or check stands in two steps.', (steps) =>
-            isOnce((steps as unknown as readonly unknown[] | undefined)?.flat()),
+          .test('once', 'A part or check stands in two steps.', (steps: unknown) =>
+            isOnce((steps as readonly unknown[] | undefined)?.flat()),
           ),
     ),
     'Give the steps in order, or leave the order to the styles.',

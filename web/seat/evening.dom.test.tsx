@@ -5,7 +5,7 @@ import type { SentEvent } from '#contract/events';
 import { getSeat, reportFromSeat, type SeatView } from '#contract/seats';
 import type { BuildEvent } from '#core/build/event';
 import { HandStream } from '../app/testing/browser.ts';
-import { eveningOf } from '../testing/evening.ts';
+import { eveningOf } from '../testing/evening.tsx';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
 import { Evening } from './Evening.tsx';

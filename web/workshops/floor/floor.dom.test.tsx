@@ -7,10 +7,8 @@ import type { SessionState } from '#contract/session';
 import { getWorkshopLog, logAtSeat, openSeats, showLink, type Workshop } from '#contract/workshops';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { HandStream } from '../../app/testing/browser.ts';
-import { eveningOf, helper, instructor, noPaces } from '../../testing/evening.ts';
+import { eveningOf, helper, instructor, noPaces, showEvening } from '../../testing/evening.tsx';
 import { FakeServer, Refused } from '../../testing/fakeServer.ts';
-import { showPage } from '../../testing/page.tsx';
-import { WorkshopFrame } from '../WorkshopFrame.tsx';
 import { FloorPage } from './FloorPage.tsx';
 import { loadFloor } from './keptFloor.ts';
 
@@ -41,24 +39,11 @@ beforeEach(() => {
 });
 
 async function open(at = 'floor') {
-  showPage(
-    [
-      {
-        id: 'staff',
-        path: '/',
-        loader: () => staff,
-        children: [
-          {
-            id: 'workshop',
-            path: 'workshops/:workshopId',
-            loader: () => workshop,
-            element: <WorkshopFrame />,
-            children: [{ path: 'floor', loader: loadFloor, element: <FloorPage /> }],
-          },
-        ],
-      },
-    ],
-    `/workshops/${workshop.id}/${at}`,
+  showEvening(
+    () => staff,
+    () => workshop,
+    { path: 'floor', loader: loadFloor, element: <FloorPage /> },
+    at,
   );
   await screen.findByRole('list', { name: 'Seats' });
   return userEvent.setup({ delay: null });

@@ -15,10 +15,8 @@ import {
 } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { checklistOf } from '#core/safety/checklist';
-import { eveningOf, helper, instructor, noPaces } from '../../testing/evening.ts';
+import { eveningOf, helper, instructor, noPaces, showEvening } from '../../testing/evening.tsx';
 import { FakeServer, Refused } from '../../testing/fakeServer.ts';
-import { showPage } from '../../testing/page.tsx';
-import { WorkshopFrame } from '../WorkshopFrame.tsx';
 import { loadPlan, PlanPage } from './PlanPage.tsx';
 
 interface Sent {
@@ -42,24 +40,11 @@ beforeEach(() => {
 });
 
 async function open() {
-  showPage(
-    [
-      {
-        id: 'staff',
-        path: '/',
-        loader: () => staff,
-        children: [
-          {
-            id: 'workshop',
-            path: 'workshops/:workshopId',
-            loader: () => workshop,
-            element: <WorkshopFrame />,
-            children: [{ path: 'plan', loader: loadPlan, element: <PlanPage /> }],
-          },
-        ],
-      },
-    ],
-    `/workshops/${workshop.id}/plan`,
+  showEvening(
+    () => staff,
+    () => workshop,
+    { path: 'plan', loader: loadPlan, element: <PlanPage /> },
+    'plan',
   );
   await screen.findByRole('heading', { name: 'Before the doors open' });
   return userEvent.setup({ delay: null });

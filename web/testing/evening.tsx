@@ -1,3 +1,4 @@
+import type { RouteObject } from 'react-router';
 import type { LearntPaces } from '#contract/pace';
 import type { SessionState } from '#contract/session';
 import { signedOut } from '#contract/session';
@@ -6,6 +7,8 @@ import { heatTimesOf } from '#core/joint/heat/iron';
 import { planKit } from '#core/order/planKit';
 import { line, ohm } from '#core/order/testing/kits';
 import { withMinutes } from '#core/pace/stepMinutes';
+import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
+import { showPage } from './page.tsx';
 
 /** Two resistors and two LEDs: enough for steps, places and checks. */
 const parts = [
@@ -66,3 +69,30 @@ export const helper: SessionState = {
   name: 'Knot',
   logsAs: 'Knot',
 };
+
+/** Shows a page of an evening, to whoever `staff` says; both are asked again when something is read anew. */
+export const showEvening = (
+  staff: () => SessionState,
+  workshop: () => Workshop,
+  page: RouteObject,
+  at: string,
+) =>
+  showPage(
+    [
+      {
+        id: 'staff',
+        path: '/',
+        loader: staff,
+        children: [
+          {
+            id: 'workshop',
+            path: 'workshops/:workshopId',
+            loader: workshop,
+            element: <WorkshopFrame />,
+            children: [page],
+          },
+        ],
+      },
+    ],
+    `/workshops/${workshop().id}/${at}`,
+  );
