@@ -5,6 +5,7 @@ import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
+import { type Doubt, doubtsOfReading } from '#core/partslist/doubt';
 import { type Confidence, confidences } from '#core/partslist/recognise';
 import { type UnitId, units } from '#core/quantity/unit';
 import type { StockPart } from '#core/stores/stockPart';
@@ -39,6 +40,12 @@ export const valueSchema = oneOfKind<PartValue>({
         .required('Write the value.'),
     ),
     tolerancePercent: leaf(
+      yup
+        .number()
+        .moreThan(0, 'A tolerance is above 0 %.')
+        .max(100, 'A tolerance is at most 100 %.'),
+    ),
+    minusPercent: leaf(
       yup
         .number()
         .moreThan(0, 'A tolerance is above 0 %.')
@@ -102,6 +109,21 @@ export const partSchema: Schema<Part> = record<Part>({
   value: valueSchema,
   pins: leaf(yup.number().integer('Write a whole number of pins.')),
   description: anyText('A description', 500),
+  package: leaf(
+    yup
+      .string()
+      .strict()
+      .max(60, 'A body has at most 60 characters.')
+      .min(1, 'Write the body, or leave it out.'),
+  ),
+  remarks: leaf(
+    yup
+      .string()
+      .strict()
+      .max(500, 'Remarks have at most 500 characters.')
+      .min(1, 'Write a remark, or leave it out.'),
+  ),
+  showRemarks: leaf(yup.boolean()),
   supply: oneOf(supplies),
   lotNote: optional(lotNoteSchema),
 });
@@ -110,11 +132,14 @@ export const partSchema: Schema<Part> = record<Part>({
 export interface KitLine {
   readonly part: Part;
   readonly confidence: Confidence;
+  /** What of the reading nobody has confirmed. */
+  readonly doubts?: readonly Doubt[];
 }
 
 export const kitLineSchema: Schema<KitLine> = record<KitLine>({
   part: partSchema,
   confidence: oneOf(confidences),
+  doubts: optional(list(oneOf(doubtsOfReading), (array) => array.max(4).required())),
 });
 
 export const erratumSchema: Schema<Erratum> = record<Erratum>({

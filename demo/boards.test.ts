@@ -6,7 +6,7 @@ import { netsOf } from '#core/board/nets';
 import { partsByPlace } from '#core/board/pads';
 import { guessMapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { demoKits } from './scenario.ts';
 

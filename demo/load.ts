@@ -12,7 +12,7 @@ import { getSession, setUp } from '#contract/session';
 import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
 import { createWorkshop, getWorkshop, logAtSeat } from '#contract/workshops';
 import { guessMapping } from '#core/partslist/columns';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { DemoClient } from './client.ts';
 import { eveningOf } from './evening.ts';
@@ -73,9 +73,9 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
     { name, supplyVolt, csv, mapping: guessMapping(table.value) },
   );
   const kit = await client.call(getKit, { kitId });
-  const lines = kit.lines.map(({ part, confidence }) => {
+  const lines = kit.lines.map(({ part, confidence, doubts }) => {
     const lotNote = lotNotes[part.designators[0] ?? ''];
-    return { confidence, part: lotNote ? { ...part, lotNote } : part };
+    return { confidence, doubts, part: lotNote ? { ...part, lotNote } : part };
   });
   const { versions } = kit;
   await client.call(changeLines, { kitId }, { version: versions.lines, lines });

@@ -5,7 +5,7 @@ import { type OrderSettings, usualSettings } from '#core/order/settings';
 import { styles } from '#core/order/styles/index';
 import { guessMapping } from '#core/partslist/columns';
 import { readPartsList } from '#core/partslist/readPartsList';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { demoKits } from './scenario.ts';
 
@@ -68,7 +68,7 @@ describe('the plans of the demo’s kits', () => {
       'supply-resistance',
       'first-power',
       'U1',
-      'battery',
+      'round-cell',
       'function',
     ]);
   });

@@ -1,4 +1,4 @@
-import { bodyLengthMm } from '../parts/body.ts';
+import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
@@ -74,6 +74,16 @@ function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
     const x = length / 2 - 0.1;
     return [pin(1, -x, 0), pin(2, x, 0)].slice(0, count);
   }
+  if (body.rows === 2 && count % 2 === 0) {
+    const columns = count / 2;
+    return Array.from({ length: count }, (_, index) =>
+      pin(
+        index + 1,
+        (Math.floor(index / 2) - (columns - 1) / 2) * 2.54,
+        index % 2 === 0 ? -1.27 : 1.27,
+      ),
+    );
+  }
   const pitch = 'pinMm' in body ? body.pinMm : undefined;
   const usual =
     pitch !== undefined ? pitch * (count - 1) : (body.leadMm ?? Math.min(length, 10.16));
@@ -94,15 +104,25 @@ const pin = (number: number, x: number, y: number): FootprintPin => ({
 
 function twoRows(part: Part, count: number, length: number): FootprintPin[] {
   const family = familyOf(part);
+  const body = bodyOf(family, part);
   const columns = count / 2;
-  const pitch = length / columns;
-  const y =
-    family.mount === 'surface' ? family.body.widthMm / 2 + 0.75 : (family.body.leadMm ?? 7.62) / 2;
+  const pitch = pitchOf(length, columns, body.shape);
+  const y = family.mount === 'surface' ? body.widthMm / 2 + 0.75 : (body.leadMm ?? 7.62) / 2;
   return Array.from({ length: count }, (_, index) => {
     const below = index < columns;
     const column = below ? index : count - 1 - index;
     return pin(index + 1, -length / 2 + (column + 0.5) * pitch, below ? -y : y);
   });
+}
+
+/** Usual distances of legs on the surface, in mm (JEDEC; from memory). */
+const surfacePitches = [1.27, 0.95, 0.8, 0.65, 0.5];
+
+/** Legs stand in the pitch of their outline, which is seldom the length of the body over their number. */
+function pitchOf(lengthMm: number, columns: number, shape: BodyShape): number {
+  if (shape === 'dip') return 2.54;
+  if (shape !== 'so') return lengthMm / columns;
+  return surfacePitches.find((pitch) => pitch * (columns - 1) < lengthMm) ?? lengthMm / columns;
 }
 
 function surfacePad(part: Part): { width: number; height: number } {

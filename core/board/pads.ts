@@ -6,13 +6,17 @@ import { onBoard } from './transform.ts';
 
 /** The part of each place of a kit, one piece each. */
 export function partsByPlace(parts: readonly Part[]): Map<string, Part> {
-  return new Map(
-    parts
-      .filter(({ supply }) => supply !== 'spare')
-      .flatMap((part) =>
-        part.designators.map((place) => [place, { ...part, quantity: 1 }] as const),
-      ),
-  );
+  const byPlace = new Map<string, Part>();
+  for (const part of parts) {
+    if (part.supply === 'spare') continue;
+    for (const place of part.designators) {
+      const there = byPlace.get(place);
+      // A chip that shares the place of its socket sits in it: the socket is what is soldered there.
+      if (there && familyOf(there).role === 'socket') continue;
+      byPlace.set(place, { ...part, quantity: 1 });
+    }
+  }
+  return byPlace;
 }
 
 /** Every pad of a board: those of its pad list, and those of placed parts that the list does not know. */

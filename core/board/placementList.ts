@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { readDesignators } from '../partslist/designators.ts';
 import { plain } from '../partslist/plain.ts';
-import { readTable } from '../partslist/table.ts';
+import { readTable } from '../partslist/readTable.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Placement } from './board.ts';
 

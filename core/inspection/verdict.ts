@@ -20,6 +20,8 @@ export interface Limits {
   readonly high: number;
   readonly nominal: number;
   readonly tolerancePercent: number;
+  /** Below the value, where it differs from above it. */
+  readonly minusPercent: number;
   /** The doubt of the meter at this reading. */
   readonly doubt: number;
 }
@@ -78,9 +80,16 @@ function limitsOf(
 ): Limits {
   const nominal = part.value.amount;
   const tolerancePercent = toleranceOf(part);
+  const minusPercent = part.value.minusPercent ?? tolerancePercent;
   const doubt = doubtOf(range, reading);
-  const width = (nominal * tolerancePercent) / 100 + doubt;
-  return { low: nominal - width, high: nominal + width, nominal, tolerancePercent, doubt };
+  return {
+    low: nominal * (1 - minusPercent / 100) - doubt,
+    high: nominal * (1 + tolerancePercent / 100) + doubt,
+    nominal,
+    tolerancePercent,
+    minusPercent,
+    doubt,
+  };
 }
 
 // A hair more than the limits, so that a reading right on them is not lost to rounding.

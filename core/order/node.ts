@@ -39,6 +39,7 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   chip: 'solder',
   holder: 'solder',
   screw: 'fasten',
+  foot: 'fasten',
   'heat-sink': 'fasten',
   battery: 'power',
   'off-board': 'solder',
@@ -59,6 +60,7 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         part.value,
         part.pins ?? null,
         part.lotNote ?? null,
+        bodyOf(familyOf(part), part).heightMm,
         side,
       ]);
       const group = groups.get(key) ?? { parts: [], side, line };

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { cases } from '../testing/cases.ts';
@@ -246,7 +247,7 @@ describe('for any kit', () => {
           const family = familyOf(step.parts[0] ?? { family: 'other' });
           return family.role === 'link' || family.role === 'off-board'
             ? []
-            : [family.body.heightMm];
+            : [Math.max(...step.parts.map((part) => bodyOf(family, part).heightMm))];
         });
         expect(heights).toEqual([...heights].sort((a, b) => a - b));
       }),

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Board } from '../board/board.ts';
 import { isHighRisk } from '../mixups/findMixUps.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { cases } from '../testing/cases.ts';
@@ -230,10 +231,11 @@ describe('for any kit on any board, in any style', () => {
           const bodies = step.parts.filter((part) =>
             ['through', 'surface'].includes(familyOf(part).mount),
           );
-          level = Math.max(level, ...bodies.map((part) => familyOf(part).body.heightMm));
+          level = Math.max(level, ...bodies.map((part) => bodyOf(familyOf(part), part).heightMm));
           const loose = step.parts.filter(
             (part) =>
-              familyOf(part).mount === 'through' && level - familyOf(part).body.heightMm > 0.3,
+              familyOf(part).mount === 'through' &&
+              level - bodyOf(familyOf(part), part).heightMm > 0.3,
           );
           const held = step.holding.flatMap(({ places }) => places);
           expect([...held].sort()).toEqual(loose.flatMap((part) => part.designators).sort());

@@ -46,6 +46,8 @@ export type Body = (
   readonly heightMm: number;
   /** Between the outer leads, where it is fixed. */
   readonly leadMm?: number;
+  /** Pins in two rows of a tenth of an inch, counted across. */
+  readonly rows?: 2;
   /** sRGB of most of it. */
   readonly colour: string;
   /** Where the figures come from. */

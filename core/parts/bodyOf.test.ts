@@ -39,7 +39,7 @@ describe('the size of a chip part', () => {
 
   it('counts for chip parts only: a can with a 0805 in its order number stays a can', () => {
     for (const family of families) {
-      const body = bodyOf(family, { description: 'part 1206' });
+      const body = bodyOf(family, { description: 'part 1206', value: { kind: 'none' } });
       if (family.comesInSizes) expect(bodyLengthMm(body, {})).toBe(3.2);
       else expect(body).toBe(family.body);
     }
@@ -70,7 +70,7 @@ describe('the size of a chip part', () => {
   it('heights are whole hundredths of a millimetre in every size: they are shown', () => {
     for (const family of families)
       for (const code of Object.keys(chipSizes)) {
-        const { heightMm } = bodyOf(family, { description: code });
+        const { heightMm } = bodyOf(family, { description: code, value: { kind: 'none' } });
         expect(String(heightMm), `${family.id} ${code}`).toMatch(/^\d+(\.\d{1,2})?$/);
       }
   });

@@ -1,48 +1,80 @@
 import type { Body } from './body.ts';
 import type { PartFamily } from './family.ts';
+import { packages } from './packages/index.ts';
+import { type BodySource, packageOf } from './packages/packageOf.ts';
 import type { Part } from './part.ts';
 
-interface ChipSize {
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
-
 /**
- * Chip sizes by the code of their length and width in hundredths of an inch, as lists have them (IEC 60115-8: RR1005M,
- * RR1608M, RR2012M, RR3216M, RR3225M; heights of resistors; from memory).
+ * Chip sizes by the code of their length and width in hundredths of an inch, as lists have them (heights of
+ * resistors).
  */
 export const chipSizes = {
-  '0402': { lengthMm: 1, widthMm: 0.5, heightMm: 0.35 },
-  '0603': { lengthMm: 1.6, widthMm: 0.8, heightMm: 0.45 },
-  '0805': { lengthMm: 2, widthMm: 1.25, heightMm: 0.5 },
-  '1206': { lengthMm: 3.2, widthMm: 1.6, heightMm: 0.55 },
-  '1210': { lengthMm: 3.2, widthMm: 2.5, heightMm: 0.55 },
-} as const satisfies Readonly<Record<string, ChipSize>>;
+  '0402': packages['0402'],
+  '0603': packages['0603'],
+  '0805': packages['0805'],
+  '1206': packages['1206'],
+  '1210': packages['1210'],
+  '1812': packages['1812'],
+  '2010': packages['2010'],
+  '2512': packages['2512'],
+} as const;
 
 export type ChipSizeCode = keyof typeof chipSizes;
 
-const sizeCode = /\b(0402|0603|0805|1206|1210)\b/;
+type Sized = Pick<Part, 'description' | 'package'>;
+
+const sizeCode = /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b/;
 
 /** The size code that a list gives a chip part; undefined where it gives none. */
-export const chipSizeCodeOf = ({ description }: Pick<Part, 'description'>) =>
-  sizeCode.exec(description)?.[1] as ChipSizeCode | undefined;
+export const chipSizeCodeOf = ({ description, package: said = '' }: Sized) =>
+  sizeCode.exec(`${said.replace(/_/g, ' ')} ${description.replace(/_/g, ' ')}`)?.[1] as
+    | ChipSizeCode
+    | undefined;
 
 /** The size that a list gives a chip part; undefined where it gives none. */
-export function chipSizeOf(part: Pick<Part, 'description'>): ChipSize | undefined {
+export function chipSizeOf(part: Sized): (typeof chipSizes)[ChipSizeCode] | undefined {
   const code = chipSizeCodeOf(part);
   return code && chipSizes[code];
 }
 
-/** The body of a part: that of its family, in the size that the list gives it. */
-export function bodyOf(
-  { body, comesInSizes }: Pick<PartFamily, 'body' | 'comesInSizes'>,
-  part: Pick<Part, 'description'>,
-): Body {
-  const size = comesInSizes ? chipSizeOf(part) : undefined;
-  if (!size || !('lengthMm' in body)) return body;
-  // What is thicker than a resistor stays so in every size; to a hundredth, as heights are shown.
-  const times = size.heightMm / chipSizes['0805'].heightMm;
-  const heightMm = Math.round(body.heightMm * times * 100) / 100;
-  return { ...body, lengthMm: size.lengthMm, widthMm: size.widthMm, heightMm };
+type Bodied = Pick<PartFamily, 'body' | 'comesInSizes' | 'job' | 'mount' | 'role' | 'valueKind'>;
+type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
+
+/** The body of a part: in the package that list, type or value tell, else the usual one of its family. */
+export function bodyOf(family: Bodied, part: Packed): Body {
+  const { body, role } = family;
+  const found = packageOf(family, part)?.package;
+  if (!found) return body;
+  const { lengthMm, widthMm, heightMm, leadMm, shape, source, rows } = found;
+  // A socket is as wide as its rows are apart; what goes into it does not change how high it is.
+  if (role === 'socket') {
+    if (!('pinMm' in body) || leadMm === undefined) return body;
+    return { ...body, leadMm, widthMm: leadMm + body.widthMm - (body.leadMm ?? leadMm) };
+  }
+  if (family.comesInSizes && shape === 'chip' && 'lengthMm' in body) {
+    // What is thicker than a resistor stays so in every size; to a hundredth, as heights are shown.
+    const times = heightMm / chipSizes['0805'].heightMm;
+    return {
+      ...body,
+      lengthMm,
+      widthMm,
+      heightMm: Math.round(body.heightMm * times * 100) / 100,
+      source,
+    };
+  }
+  const { colour } = body;
+  return {
+    shape,
+    lengthMm,
+    widthMm,
+    heightMm,
+    colour,
+    source,
+    ...(leadMm === undefined ? {} : { leadMm }),
+    ...(rows === undefined ? {} : { rows }),
+  };
 }
+
+/** Where the size of a body comes from; `family` where only the kind of part is known. */
+export const bodyFrom = (family: Bodied, part: Packed): BodySource | 'family' =>
+  packageOf(family, part)?.from ?? 'family';

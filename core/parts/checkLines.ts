@@ -1,5 +1,6 @@
 import { familyOf } from './families/index.ts';
 import type { Part } from './part.ts';
+import { sharesPlace } from './sharesPlace.ts';
 import { signMarks } from './sign.ts';
 
 export interface LineProblem {
@@ -19,6 +20,8 @@ export function checkLines(parts: readonly Part[]): LineProblem[] {
       const before = places.get(name);
       places.set(name, line);
       if (before === undefined) return [];
+      const other = parts[before];
+      if (before !== line && other && sharesPlace(other, part)) return [];
       const where = before === line ? 'twice in this line' : 'in another line already';
       return [
         {

@@ -7,6 +7,7 @@ import type { FamilyId } from './families/ids.ts';
 import type { Print } from './marks.ts';
 import type { Part } from './part.ts';
 import type { Sign } from './sign.ts';
+import type { TypeKind } from './types/type.ts';
 
 /** What a part is for the soldering order; the rules of core/order speak of these, never of single families. */
 export type OrderRole =
@@ -20,8 +21,10 @@ export type OrderRole =
   | 'chip'
   /** Screwed to the board and soldered; bears force. */
   | 'holder'
-  /** Holds a holder or a stand-off. */
+  /** Holds a holder. */
   | 'screw'
+  /** The board stands on it; it goes on when all is soldered. */
+  | 'foot'
   /** Screwed to a power part before that is soldered. */
   | 'heat-sink'
   /** Brings power. */
@@ -70,6 +73,13 @@ export type Hazard =
   /** Bursts when it is the wrong way round at the first power. */
   | 'can-burst'
   | 'button-cell'
+  /** Burns when it is shorted, pierced, or charged unwatched. */
+  | 'lithium'
+  /** Has, or makes, a voltage that can hurt, whatever the supply is. */
+  | 'high-voltage'
+  | 'laser'
+  /** May hold mercury. */
+  | 'mercury'
   /** Too bright to look into. */
   | 'bright';
 
@@ -148,7 +158,9 @@ export interface RecognisedBy {
   readonly assumedFor: 'value-alone' | 'from-1-µF' | 'below-1-µF' | null;
   /** Words in several languages, lower case, without accents. */
   readonly words: readonly string[];
-  /** Type numbers that belong to no other family. */
+  /** What of the catalogue of types it takes, in a body of its own shape; see core/parts/types. */
+  readonly kinds?: readonly TypeKind[];
+  /** Type numbers that are in no catalogue, and belong to no other family. */
   readonly types?: readonly RegExp[];
   /** Without this in the text (plain: lower case, no accents) it is another family: the package of a chip part, say. */
   readonly needs?: RegExp;

@@ -37,5 +37,9 @@ function follows(before: string, after: string): boolean {
 /** `5 %`; empty where the line says none. */
 export const toleranceLabel = (value: PartValue): string =>
   value.kind === 'amount' && value.tolerancePercent !== undefined
-    ? `${value.tolerancePercent} %`
+    ? percentLabel(value.tolerancePercent, value.minusPercent)
     : '';
+
+/** `5 %`; `−20/+80 %` where the limits differ. */
+export const percentLabel = (plus: number, minus = plus): string =>
+  minus === plus ? `${plus} %` : `−${minus}/+${plus} %`;

@@ -11,6 +11,8 @@ export type PartValue =
       /** In the base unit: ohm, farad, henry … */
       readonly amount: number;
       readonly tolerancePercent?: number;
+      /** Below the value, where it differs from above it: −20 / +80 %. */
+      readonly minusPercent?: number;
       /** Highest voltage the part may see. */
       readonly ratedVolt?: number;
       /** Where the list says how many bands are painted on; otherwise the usual number is drawn. */
@@ -59,6 +61,12 @@ export interface Part {
   readonly pins?: number;
   /** What the parts list said, word for word. */
   readonly description: string;
+  /** The body, where somebody wrote it or a column of the list has it: `DO-41`, `6.3x11`; see core/parts/packages. */
+  readonly package?: string;
+  /** What else the list says of it, word for word. */
+  readonly remarks?: string;
+  /** Learners read the remarks at its step. */
+  readonly showRemarks?: boolean;
   readonly supply: Supply;
   /** What is different about the lot in the bag. */
   readonly lotNote?: LotNote;

@@ -32,6 +32,17 @@ export const signMarks = [
   'flat-end',
   'print-side',
   'decimal-point',
+  'dark-segment',
+  'bar',
+  'bevelled-corners',
+  'broad-face',
+  'small-snap',
+  'wide-snap',
+  'nub',
+  'rim-tab',
+  'lens',
+  'cut-corner',
+  'case-pad',
 ] as const;
 export type SignMark = (typeof signMarks)[number];
 

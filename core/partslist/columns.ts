@@ -26,6 +26,9 @@ export const columnIds = [
   'bandCount',
   'supply',
   'family',
+  'package',
+  'remarks',
+  'fitted',
 ] as const;
 export type ColumnId = (typeof columnIds)[number];
 
@@ -51,7 +54,20 @@ export const columns: readonly ColumnDefinition[] = [
       'repere',
       'reperes',
       'referencia',
+      'referencias',
       'label',
+      'ref des',
+      'reference designator',
+      'designator s',
+      'part ref',
+      'location',
+      'bauteilname',
+      'name on board',
+      'platz',
+      'stelle',
+      'plaats',
+      'emplacement',
+      'ubicacion',
     ],
     // Each separator can be read in one way only, or a line with many blanks would take for ever.
     looksLike:
@@ -77,8 +93,17 @@ export const columns: readonly ColumnDefinition[] = [
       'qte',
       'nombre',
       'cantidad',
+      'cant',
+      'stk',
+      'st',
+      'quant',
+      'no of pieces',
+      'units',
+      'uds',
+      'unidades',
+      'ctd',
     ],
-    looksLike: /^\d{1,3}\s*(x|pcs|stk)?$/i,
+    looksLike: /^(?:x\s?)?\d{1,3}\s*(x|pcs?|stk?|st\.?|stück|ea|off)?\.?$/i,
   },
   {
     id: 'description',
@@ -102,6 +127,13 @@ export const columns: readonly ColumnDefinition[] = [
       'designation',
       'descripcion',
       'componente',
+      'artikel',
+      'artikelbezeichnung',
+      'produkt',
+      'libelle',
+      'pieza',
+      'thing',
+      'details',
     ],
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
@@ -179,12 +211,99 @@ export const columns: readonly ColumnDefinition[] = [
     looksLike: /^(yes|no|ja|nein|nee|oui|non|si|spare)$/i,
   },
   {
+    id: 'package',
+    label: 'Body or footprint',
+    hint: 'DO-41, 0805, D6.3mm',
+    headings: [
+      'package',
+      'footprint',
+      'case',
+      'body',
+      'size',
+      'bauform',
+      'gehause',
+      'gehauseform',
+      'behuizing',
+      'boitier',
+      'encapsulado',
+      'huella',
+      'empreinte',
+      'library ref',
+      'pcb footprint',
+      'housing',
+    ],
+    // What footprints are called: a kind and its measures, parted by underscores, or the name of a body alone.
+    looksLike:
+      /^(?:[A-Za-z-]{1,20}[_:][A-Za-z0-9_.,-]{2,80}|(?:TO|DO|SOT|SOD|DIP|SOIC|SO|HC)-?\d[\w.-]{0,12})$/,
+  },
+  {
+    id: 'remarks',
+    label: 'Remarks',
+    hint: 'pull-up of the sensor',
+    headings: [
+      'remarks',
+      'remark',
+      'notes',
+      'note',
+      'comment',
+      'comments',
+      'bemerkung',
+      'bemerkungen',
+      'anmerkung',
+      'hinweis',
+      'kommentar',
+      'opmerking',
+      'opmerkingen',
+      'remarque',
+      'remarques',
+      'nota',
+      'notas',
+      'observaciones',
+      'comentario',
+      'purpose',
+      'function',
+    ],
+  },
+  {
+    id: 'fitted',
+    label: 'Not fitted',
+    hint: 'DNP',
+    headings: [
+      'dnp',
+      'dnf',
+      'dni',
+      'dns',
+      'do not populate',
+      'do not fit',
+      'not fitted',
+      'populate',
+      'fitted',
+      'assembly',
+      'nicht bestuckt',
+      'bestuckung',
+      'bestuckt',
+      'niet geplaatst',
+      'non monte',
+      'no montar',
+      'montar',
+    ],
+  },
+  {
     id: 'family',
     label: 'Kind of part',
     hint: resistorAxial.id,
     headings: ['kind of part', 'part family', 'family'],
   },
 ];
+
+/** Headings that name a column of any meaning; whoever looks for the line of headings counts them. */
+export const isHeading = (cell: string): boolean => {
+  const heading = plain(cell)
+    .replace(/[._#/()[\]:-]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  return columns.some(({ headings }) => headings.includes(heading));
+};
 
 /** For each meaning the index of its column in the file, or absent where the file has none. */
 export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
@@ -217,22 +336,56 @@ export function guessMapping(table: Table): Mapping {
 export const headingSignature = (headings: readonly string[]): string =>
   headings.map(plain).join('|');
 
+/** Where a heading names a meaning with a word among others. */
+const headingWord = 35;
+const exactHeading = 100;
+/** So few cells that look right make even a plain heading doubtful: “Name” above R1, R2, R3. */
+const tooFew = 0.3;
+
 function score(definition: ColumnDefinition, table: Table, index: number): number {
+  if (definition.id === 'quantity' && isRunningNumber(table, index)) return 0;
   const heading = plain(table.headings[index] ?? '')
-    .replace(/[._#/()-]+/g, ' ')
+    .replace(/[._#/()[\]:-]+/g, ' ')
+    .replace(/\s+/g, ' ')
     .trim();
+  const share = shareThatLooksRight(definition, table, index);
+  const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 ? share : 0);
   const exact = definition.headings.indexOf(heading);
-  if (exact >= 0) return 100 - exact;
   const words = heading.split(' ');
-  if (definition.headings.some((known) => known.length > 2 && words.includes(known))) return 50;
-  return (definition.looksLikeFaintly ? 20 : 40) * shareThatLooksRight(definition, table, index);
+  const named =
+    exact >= 0
+      ? exactHeading - exact / 2
+      : definition.headings.some((known) => known.length > 2 && words.includes(known))
+        ? headingWord
+        : 0;
+  const isWrong =
+    strict.has(definition.id) && share < tooFew && filledCells(table, index).length >= 3;
+  return (isWrong ? named / 4 : named) + cells;
+}
+
+/** Columns whose cells have one form only. */
+const strict: ReadonlySet<ColumnId> = new Set([
+  'designators',
+  'quantity',
+  'tolerance',
+  'ratedVolt',
+]);
+
+const filledCells = (table: Table, index: number): string[] =>
+  table.rows.map(({ cells }) => cells[index] ?? '').filter((cell) => cell !== '');
+
+/** 1, 2, 3 …: it counts the rows of the list and not the pieces of a part. */
+function isRunningNumber(table: Table, index: number): boolean {
+  const cells = filledCells(table, index);
+  return (
+    cells.length >= 3 && cells.every((cell, row) => cell.replace(/\.$/, '') === String(row + 1))
+  );
 }
 
 function shareThatLooksRight({ looksLike }: ColumnDefinition, table: Table, index: number): number {
   if (!looksLike) return 0;
-  const filled = table.rows.map(({ cells }) => cells[index] ?? '').filter((cell) => cell !== '');
-  const share = filled.filter((cell) => looksLike.test(cell)).length / Math.max(1, filled.length);
-  return share >= 0.6 ? share : 0;
+  const filled = filledCells(table, index);
+  return filled.filter((cell) => looksLike.test(cell)).length / Math.max(1, filled.length);
 }
 
 /** The name a person knows a column by: its heading in the file, or what it would mean where the file has none. */

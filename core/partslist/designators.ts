@@ -1,29 +1,39 @@
 import { fail, ok, type Result } from '../result.ts';
 
 const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
-const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
+const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|~|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
 const longestRange = 200;
 
+/** Words that stand between the first and the last name of a range, in the languages of lists. */
+const rangeWords =
+  /(\d)\s+(?:to|bis|until|through|thru|a|à|al|hasta|jusqu'?[aà]|t\/m|tot)\s+(?=[A-Za-z]{0,4}\d)/gi;
+
 /**
- * Reads place names as parts lists write them: `R1-R4, R7`, `R1,R2 & R5`, `C1 C2`, `R1-4`.
+ * Reads place names as parts lists write them: `R1-R4, R7`, `R1,R2 & R5`, `C1 C2`, `R1-4`, `R1,2,5`, `R1~R4`,
+ * `R1 bis R4`, `(IC1)`.
  *
  * @returns the names in capitals, in the order given, doubles kept for the caller to complain about; an empty cell
  *   gives none
  */
 export function readDesignators(text: string): Result<string[], string> {
-  // Blanks around a range's dash go first, so that the remaining blanks part the names.
+  // Blanks around a range’s dash go first, so that the remaining blanks part the names.
   const items = text
     .trim()
-    .replace(/\s*(-|–|—|\.\.\.?|…)\s*/g, '$1')
-    .replace(/\s+to\s+/gi, '-')
-    .split(/[\s,;&+/]+|\band\b|\bund\b|\bet\b|\ben\b/i)
+    .replace(/[()[\]"]/g, ' ')
+    .replace(/\s*(-|–|—|~|\.\.\.?|…)\s*/g, '$1')
+    .replace(rangeWords, '$1-')
+    .split(/[\s,;&+/]+|\band\b|\bund\b|\bet\b|\ben\b|\by\b/i)
     .map((item) => item.trim())
     .filter((item) => item !== '');
   const names: string[] = [];
+  let letters = '';
   for (const item of items) {
-    const expanded = expand(item);
+    // `R1,2,5`: a bare number takes the letters of the name before it.
+    const whole = /^\d/.test(item) && letters !== '' ? `${letters}${item}` : item;
+    const expanded = expand(whole);
     if (!expanded.ok) return expanded;
     names.push(...expanded.value);
+    letters = expanded.value.at(-1)?.match(/^[A-Z]+/)?.[0] ?? letters;
   }
   return ok(names);
 }

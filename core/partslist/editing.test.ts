@@ -6,7 +6,7 @@ import type { Part } from '../parts/part.ts';
 import { guessMapping } from './columns.ts';
 import { cellsOf, editRow, writeTable } from './editTable.ts';
 import { readPartsList } from './readPartsList.ts';
-import { readTable } from './table.ts';
+import { readTable } from './readTable.ts';
 import { tableOf } from './testing/readList.ts';
 import { readTypedLine, type TypedLine, typedLine } from './typedLine.ts';
 

@@ -46,7 +46,7 @@ describe('recognising what people write', () => {
     ['J1,,pin header 4 pin,,', 'pin-header'],
     ['BZ1,,Piezo-Summer,,', 'buzzer'],
     ['BT1,,battery holder 2xAA,,', 'battery-holder'],
-    [',2,battery,AA,', 'battery'],
+    [',2,battery,AA,', 'round-cell'],
     [',2,Schraube M3 x 8,,', 'screw'],
     ['RV1,,trimmer,100k,', 'trimmer'],
     ['W1,,wire link,,', 'wire-link'],
@@ -284,6 +284,6 @@ describe('the parts lists of the demo', () => {
     expect(parts.find((p) => p.family === 'socket-dip')?.pins).toBe(
       parts.find((p) => p.family === 'ic-dip')?.pins,
     );
-    expect(parts.find((p) => p.family === 'battery')?.supply).toBe('not-in-kit');
+    expect(parts.find((p) => p.family === 'round-cell')?.supply).toBe('not-in-kit');
   });
 });

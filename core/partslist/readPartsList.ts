@@ -1,15 +1,12 @@
-import type { Part } from '../parts/part.ts';
+import { sharesPlace } from '../parts/sharesPlace.ts';
 import { columnName, type Mapping } from './columns.ts';
 import type { CellProblem } from './problem.ts';
-import type { Recognition } from './recognise.ts';
-import { RowReader } from './rowReader.ts';
+import { type ReadRow, RowReader } from './rowReader.ts';
 import type { Table } from './table.ts';
 import type { RememberedFamilies } from './wording.ts';
 
-export interface ReadLine {
+export interface ReadLine extends ReadRow {
   readonly line: number;
-  readonly part: Part;
-  readonly confidence: Recognition['confidence'];
 }
 
 export interface PartsListReading {
@@ -74,16 +71,18 @@ function missingColumns(mapping: Mapping): CellProblem[] {
 }
 
 function doubles(lines: readonly ReadLine[], column: string): CellProblem[] {
-  const firstLine = new Map<string, number>();
+  const firstLine = new Map<string, ReadLine>();
   const problems: CellProblem[] = [];
-  for (const { line, part } of lines) {
+  for (const one of lines) {
+    const { line, part } = one;
     for (const name of part.designators) {
       const before = firstLine.get(name);
       if (before === undefined) {
-        firstLine.set(name, line);
+        firstLine.set(name, one);
         continue;
       }
-      const where = before === line ? 'twice in this row' : `in row ${before} already`;
+      if (sharesPlace(before.part, part)) continue;
+      const where = before.line === line ? 'twice in this row' : `in row ${before.line} already`;
       problems.push({
         severity: 'error',
         line,

@@ -9,8 +9,9 @@ import { alignmentDistance, nearlyEqual } from './typingError.ts';
 
 const outcome = ({ text, place, family, value }: (typeof asWritten)[number]) => {
   const found = recognise({ text, designators: place ? [place] : [] });
-  const read = readValue(found.family, { value: '', description: text });
-  const right = found.family.id === family && (read.ok ? valueLabel(read.value) : '') === value;
+  const read = readValue(found.family, { value: '', description: text }, found.typed?.type.print);
+  const right =
+    found.family.id === family && (read.ok ? valueLabel(read.value.value) : '') === value;
   return { right, confidence: found.confidence, others: found.others.map(({ id }) => id) };
 };
 

@@ -2,17 +2,50 @@ import { type BandCount, encodeBands } from '../bands/encode.ts';
 import { families } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
+import { valueLabel } from '../parts/label.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
+import {
+  countBesideValue,
+  findPins,
+  findTolerance,
+  findVolt,
+  readCount,
+  type Tolerance,
+} from './cells/beside.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import { readDesignators } from './designators.ts';
+import type { Doubt } from './doubt.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
-import { findPins, findTolerance, findVolt, readValue, type ValueCells } from './readValue.ts';
-import { type Recognition, recognise } from './recognise.ts';
+import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
+import { pinsOfType, type Recognition, recognise } from './recognise.ts';
 import type { Table, TableRow } from './table.ts';
 import { type RememberedFamilies, wordingOf } from './wording.ts';
 
 type Amount = Extract<PartValue, { kind: 'amount' }>;
+
+export interface ReadRow {
+  readonly part: Part;
+  readonly confidence: Recognition['confidence'];
+  readonly doubts: readonly Doubt[];
+}
+
+/** Families of which the number of pins is part of what they are. */
+const countsPins = ({ joints }: PartFamily): boolean => joints({ pins: 4 }) !== joints({ pins: 6 });
+
+/** “Do not populate” in the languages of lists. */
+const isNotFitted = (cell: string): boolean =>
+  /^(dn[pfsi]|nf|np|n\.?\s?b\.?|n\/?c|no pop|nopop|do not (populate|fit|place|install|stuff)|not (fitted|populated|placed|used|installed)|nicht (bestuckt|bestucken|besetzt)|unbestuckt|no (montar|poblar|colocar)|sin montar|non (monte|implante)|ne pas (monter|implanter)|niet (plaatsen|gemonteerd))$/.test(
+    cell,
+  );
+
+function doubtfulValue({ value }: Part, isType: boolean): string {
+  if (isType)
+    return 'The line says two different things about this type. Check its number against the sheet.';
+  if (value.kind === 'colour')
+    return `The line names more than one colour; ${value.colour} is taken. Check it.`;
+  return `This can be the print on the part or the value itself; it is read as ${valueLabel(value)}. Write it with its unit if that is wrong.`;
+}
 
 /** Reads one row and gathers what is wrong with it. */
 export class RowReader {
@@ -29,38 +62,75 @@ export class RowReader {
     this.#remembered = remembered;
   }
 
-  read(): { part: Part; confidence: Recognition['confidence'] } | undefined {
+  /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
+  read(): ReadRow | undefined {
     const description = this.#cell('description');
     const cells = { value: this.#cell('value'), description };
-    const designators = this.#designators();
+    const body = this.#cell('package');
     const text = `${description} ${cells.value}`.trim();
-    if (text === '')
+    if (this.#isLeftOut(cells)) return undefined;
+    const designators = this.#designators();
+    if (text === '' && body === '')
       return this.#error(
         'description',
         'Nothing says what this part is; write for example “resistor 4k7”.',
       );
 
-    const recognition = this.#family(text, designators ?? []);
+    const recognition = this.#family(`${text} ${body}`.trim(), designators ?? []);
     if (!recognition) return undefined;
-    const { family, confidence } = recognition;
-    const value = this.#value(family, cells);
-    const quantity = this.#quantity(designators);
-    const pins = this.#pins(family, text);
-    if (!designators || !value || quantity === undefined || this.#hasErrors()) return undefined;
-    if (confidence === 'unsure' || confidence === 'unknown') this.#warnUnsure(recognition);
+    const { family } = recognition;
+    const read = this.#value(family, cells, recognition);
+    const quantity = this.#quantity(designators, cells.value);
+    const pins = this.#pins(recognition, `${text} ${body}`);
+    if (!designators || !read || quantity === undefined || this.#hasErrors()) return undefined;
+    const doubts = this.#doubts(recognition, read, pins);
+    const confidence =
+      doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
+    const remarks = this.#cell('remarks');
     const part: Part = {
       designators,
       quantity,
       family: family.id,
-      value,
-      description: text,
+      value: read.value,
+      description: text === '' ? body : text,
       supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
+      ...(body === '' ? {} : { package: body.slice(0, 60) }),
+      ...(remarks === '' ? {} : { remarks }),
     };
+    this.#warnOf(recognition, doubts, part);
     for (const { kind, message } of flagsOf(part)) {
       this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', message);
     }
-    return { part, confidence };
+    return { part, confidence, doubts };
+  }
+
+  /** Marked as not fitted: said, and not read. */
+  #isLeftOut(cells: ValueCells): boolean {
+    const cell = plain(this.#cell('fitted'));
+    const marked =
+      isNotFitted(cell) || isNotFitted(plain(cells.value)) || isNotFitted(plain(cells.description));
+    if (!marked) return false;
+    this.#warn(
+      cell === '' ? 'value' : 'fitted',
+      `${this.#cell('designators') || 'This row'} is marked as not fitted, so it is left out.`,
+    );
+    return true;
+  }
+
+  #doubts(recognition: Recognition, read: ReadValue, pins: number | undefined): Doubt[] {
+    if (recognition.confidence === 'told') return read.isDoubtful ? ['value'] : [];
+    const doubts = new Set<Doubt>(recognition.doubts);
+    if (read.isDoubtful) doubts.add('value');
+    const { family, typed } = recognition;
+    // A number that no catalogue has tells nothing of pins, leads or voltages.
+    if (!typed && read.value.kind === 'type' && family.recognise.kinds) {
+      doubts.add('value');
+      if (pins === undefined && family.role === 'chip') doubts.add('pins');
+    }
+    if (family.role === 'chip' && pins === undefined) doubts.add('pins');
+    if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
+    return [...doubts];
   }
 
   /** What the list says outright, what a person said of the same words before, or what the words are like. */
@@ -71,7 +141,14 @@ export class RowReader {
       const family = families.find(
         ({ id, words }) => told === id || told === plain(words.one) || told === plain(words.many),
       );
-      if (family) return { family, confidence: 'told', others: [] };
+      if (family)
+        return {
+          ...recognise({ text, designators }),
+          family,
+          confidence: 'told',
+          others: [],
+          doubts: [],
+        };
       return this.#error(
         'family',
         `“${cell}” is no kind of part; write one like “resistor” or “ceramic capacitor”, or leave it empty.`,
@@ -79,7 +156,9 @@ export class RowReader {
     }
     const known = this.#remembered[wordingOf(text, designators)];
     const family = known === undefined ? undefined : families.find(({ id }) => id === known);
-    return family ? { family, confidence: 'told', others: [] } : recognise({ text, designators });
+    const read = recognise({ text, designators });
+    if (!family) return read;
+    return { ...read, family, confidence: 'told', others: [], doubts: [] };
   }
 
   #supply(): Supply {
@@ -95,18 +174,20 @@ export class RowReader {
     return this.#error('designators', `${names.problem}.`);
   }
 
-  #quantity(designators: readonly string[] | undefined): number | undefined {
+  #quantity(designators: readonly string[] | undefined, value: string): number | undefined {
     const cell = this.#cell('quantity');
     const places = designators?.length ?? 0;
     if (cell === '') {
       if (places > 0 || designators === undefined) return places;
+      const beside = countBesideValue(value);
+      if (beside !== undefined) return beside;
       return this.#error(
         'quantity',
         'There is neither a place name nor a quantity; write how many pieces there are.',
       );
     }
-    const count = Number(cell.match(/^(\d{1,4})\s*(x|pcs|pieces|stk|st)?\.?$/i)?.[1]);
-    if (!(count > 0))
+    const count = readCount(cell);
+    if (count === undefined)
       return this.#error(
         'quantity',
         `“${cell}” is not a number of pieces; write a whole number such as 2.`,
@@ -120,35 +201,36 @@ export class RowReader {
     return count;
   }
 
-  #value(family: PartFamily, cells: ValueCells): PartValue | undefined {
-    const read = readValue(family, cells);
+  #value(family: PartFamily, cells: ValueCells, { typed }: Recognition): ReadValue | undefined {
+    const number = typed && family === typed.family ? typed.type.print : undefined;
+    const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
-    if (!read.ok && cells.value === '') return { kind: 'none' };
+    if (!read.ok && cells.value === '') return { value: { kind: 'none' }, isDoubtful: false };
     if (!read.ok) return this.#error('value', `${capitalised(read.problem)}.`);
-    const value = read.value;
-    if (value.kind !== 'amount') return value;
-    const tolerancePercent = this.#tolerance(cells);
+    const { value, isDoubtful } = read.value;
+    if (value.kind !== 'amount') return read.value;
+    const tolerance = this.#tolerance(cells);
     const ratedVolt =
       value.unit === 'farad'
         ? findVolt(this.#cell('ratedVolt'), `${cells.value} ${cells.description}`)
         : undefined;
     const amount = {
       ...value,
-      ...(tolerancePercent === undefined ? {} : { tolerancePercent }),
+      ...tolerance,
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     };
     const bandCount = this.#bandCount(amount);
-    return bandCount === undefined ? amount : { ...amount, bandCount };
+    return { isDoubtful, value: bandCount === undefined ? amount : { ...amount, bandCount } };
   }
 
-  #tolerance(cells: ValueCells): number | undefined {
+  #tolerance(cells: ValueCells): Tolerance | undefined {
     const cell = this.#cell('tolerance');
-    if (cell === '')
-      return findTolerance(
-        cells.value.match(/[\d.,]+\s*%/)?.[0] ?? cells.description.match(/[\d.,]+\s*%/)?.[0] ?? '',
-      );
+    if (cell === '') {
+      const written = `${cells.value} ${cells.description}`;
+      return /%/.test(written) ? findTolerance(written) : undefined;
+    }
     const tolerance = findTolerance(cell);
-    if (tolerance === undefined || tolerance > 100) {
+    if (tolerance === undefined || tolerance.tolerancePercent > 100) {
       this.#error(
         'tolerance',
         `“${cell}” is not a tolerance; write per cent such as 5 %, or a letter such as J.`,
@@ -187,26 +269,61 @@ export class RowReader {
     return count;
   }
 
-  #pins({ role }: PartFamily, text: string): number | undefined {
-    const pins = findPins(this.#cell('pins'), text);
-    const twoRows = role === 'chip' || role === 'socket';
+  #pins(recognition: Recognition, text: string): number | undefined {
+    const { family } = recognition;
+    const said = findPins(this.#cell('pins'), text);
+    const pins = said ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
+    const twoRows = family.role === 'chip' || family.role === 'socket';
     if (
       pins !== undefined &&
       (pins < 1 || pins > 64 || (twoRows && (pins % 2 === 1 || pins < 4)))
     ) {
       return this.#error('pins', `${pins} pins cannot be; write the number of pins, such as 8.`);
     }
-    return pins;
+    return countsPins(family) || this.#cell('pins') !== '' ? pins : undefined;
   }
 
-  #warnUnsure({ family, confidence, others }: Recognition): void {
-    const or = others[0] ? ` Or “${others[0].words.one}”?` : '';
-    this.#warn(
-      'description',
-      confidence === 'unknown'
-        ? 'This part is not recognised; choose what it is in the table below, or write it, for example “resistor”.'
-        : `Read as ${family.words.one}, but not sure.${or} If it is wrong, choose what it is in the table below.`,
-    );
+  #warnOf(
+    { family, confidence, others, typed }: Recognition,
+    doubts: readonly Doubt[],
+    part: Part,
+  ): void {
+    if (confidence === 'unknown') {
+      this.#warn(
+        'description',
+        'This part is not recognised; choose what it is in the table below, or write it, for example “resistor”.',
+      );
+      return;
+    }
+    const number = part.value.kind === 'type' ? part.value.print : '';
+    if (!typed && number !== '' && family.recognise.kinds) {
+      this.#warn(
+        'value',
+        `The type ${number} is not known here: its leads, voltages and number of pins are not assumed. Compare its sheet${part.pins === undefined && family.role === 'chip' ? ', and write its number of pins' : ''}.`,
+      );
+    } else if (doubts.includes('family')) {
+      const or = others[0] ? ` Or “${others[0].words.one}”?` : '';
+      this.#warn(
+        'description',
+        `Read as ${family.words.one}, but not sure.${or} If it is wrong, choose what it is in the table below.`,
+      );
+    } else if (doubts.includes('value')) {
+      this.#warn('value', doubtfulValue(part, typed !== undefined));
+    }
+    if (doubts.includes('package')) {
+      this.#warn(
+        'description',
+        `The body that the list names does not go with ${typed ? typed.type.type.number : family.words.one}. Check which of the two is right.`,
+      );
+    }
+    if (doubts.includes('pins') && typed) {
+      this.#warn(
+        'pins',
+        typed.packaged.makersDiffer
+          ? `Makers order the leads of ${typed.type.type.number} differently: compare the sheet of this batch.`
+          : `${typed.type.type.number} has ${typed.packaged.pins} pins, but the list says something else. Check it.`,
+      );
+    }
   }
 
   #warn(id: ColumnId, message: string): void {

@@ -3,11 +3,12 @@ import { encodeBands } from '../bands/encode.ts';
 import { checkLine, type LineProblem } from '../parts/checkLines.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
-import { valueLabel } from '../parts/label.ts';
+import { toleranceLabel, valueLabel } from '../parts/label.ts';
 import { turnableSigns } from '../parts/lotNote.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import type { SignMark } from '../parts/sign.ts';
 import { fail, ok, type Result } from '../result.ts';
+import { findTolerance, type Tolerance } from './cells/beside.ts';
 import { readDesignators } from './designators.ts';
 import { readValue } from './readValue.ts';
 
@@ -25,6 +26,9 @@ export interface TypedLine {
   readonly lotText: string;
   readonly turned: readonly SignMark[];
   readonly pinout: string;
+  readonly package: string;
+  readonly remarks: string;
+  readonly showRemarks: boolean;
 }
 
 export interface TypedProblem {
@@ -42,7 +46,8 @@ export function typedLine(part: Part): TypedLine {
     places: part.designators.join(', '),
     quantity: String(part.quantity),
     value: valueLabel(value),
-    tolerance: said(amount?.tolerancePercent),
+    tolerance:
+      amount?.minusPercent === undefined ? said(amount?.tolerancePercent) : toleranceLabel(amount),
     ratedVolt: said(amount?.ratedVolt),
     bandCount: said(amount?.bandCount),
     pins: said(part.pins),
@@ -50,6 +55,9 @@ export function typedLine(part: Part): TypedLine {
     lotText: lotNote?.text ?? '',
     turned: lotNote?.turned ?? [],
     pinout: lotNote?.pinout?.join(', ') ?? '',
+    package: part.package ?? '',
+    remarks: part.remarks ?? '',
+    showRemarks: part.showRemarks ?? false,
   };
 }
 
@@ -85,6 +93,9 @@ export function readTypedLine(typed: TypedLine, before: Part): Result<Part, Type
     description: before.description,
     supply: typed.supply,
     ...(pins === undefined ? {} : { pins }),
+    ...(typed.package.trim() === '' ? {} : { package: typed.package.trim() }),
+    ...(typed.remarks.trim() === '' ? {} : { remarks: typed.remarks.trim() }),
+    ...(typed.showRemarks && typed.remarks.trim() !== '' ? { showRemarks: true } : {}),
     ...(lotNote === undefined ? {} : { lotNote }),
   };
   if (problems.length === 0) {
@@ -110,32 +121,36 @@ function readTypedValue(typed: TypedLine, before: Part, wrong: Wrong): PartValue
   // A label is rounded; what nobody touched stays as exact as it was.
   const untouched = typed.value === valueLabel(before.value) && typed.family === before.family;
   const read = untouched
-    ? ok(before.value)
+    ? ok({ value: before.value, isDoubtful: false })
     : readValue(familyOf(typed), { value: typed.value.trim(), description: '' });
   if (!read.ok) return wrong('value', sentence(read.problem)) ?? none;
-  if (read.value.kind !== 'amount') return read.value;
-  const tolerancePercent = numberIn(
-    typed.tolerance,
-    'tolerance',
-    'Write per cent, such as 5, or leave it empty.',
-    wrong,
-  );
+  const { value } = read.value;
+  if (value.kind !== 'amount') return value;
+  const tolerance = readTolerance(typed.tolerance, wrong);
   const ratedVolt = numberIn(
     typed.ratedVolt,
     'ratedVolt',
     'Write volts, such as 16, or leave it empty.',
     wrong,
   );
-  const { kind, unit, amount: exact } = read.value;
+  const { kind, unit, amount: exact } = value;
   const amount = {
     kind,
     unit,
     amount: exact,
-    ...(tolerancePercent === undefined ? {} : { tolerancePercent }),
+    ...tolerance,
     ...(ratedVolt === undefined ? {} : { ratedVolt }),
   };
   const bandCount = readBandCount(typed.bandCount, amount, wrong);
   return bandCount === undefined ? amount : { ...amount, bandCount };
+}
+
+function readTolerance(text: string, wrong: Wrong): Tolerance | undefined {
+  if (text.trim() === '') return undefined;
+  const tolerance = findTolerance(text.replace('−', '-'));
+  return tolerance && tolerance.tolerancePercent > 0 && tolerance.tolerancePercent <= 100
+    ? tolerance
+    : wrong('tolerance', 'Write per cent, such as 5, or leave it empty.');
 }
 
 function readBandCount(

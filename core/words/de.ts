@@ -1,5 +1,6 @@
 /** The German catalogue: what a learner’s seat says about steps, parts and mistakes. What is not here stays English. */
 import { merged } from './merged.ts';
+import { moreFamiliesGerman } from './moreFamilies.de.ts';
 import { practiceGerman } from './practice.de.ts';
 import type { Words } from './words.ts';
 
@@ -47,6 +48,7 @@ const handTight = 'Nur handfest: Kunststoff und Platine reißen leicht.';
 
 const seat: Words = {
   family: {
+    ...moreFamiliesGerman,
     'resistor-axial': {
       one: 'Widerstand',
       many: 'Widerstände',
@@ -570,9 +572,10 @@ const seat: Words = {
       many: 'Batterien',
       fit: [
         'Zuerst den Kolben in den Ständer: niemand lötet an einer Platine mit Batterie.',
-        'Jede Zelle mit dem flachen Ende an die Feder legen.',
+        'Nachsehen, welche Art es ist: bei einer Rundzelle ist das flache Ende Minus, bei einer Knopfzelle die breite Seite Plus.',
       ],
-      wayRound: 'Das flache Ende jeder Zelle, Minus, drückt auf die Feder.',
+      wayRound:
+        'Plus gehört zum + des Halters oder Clips. Wie Plus gekennzeichnet ist, hängt von der Art der Zelle ab.',
       backwards: reversedBoard,
     },
     'wire-link': {
@@ -869,6 +872,17 @@ const seat: Words = {
     'flat-end': 'flaches Ende',
     'print-side': 'bedruckte Seite',
     'decimal-point': 'Dezimalpunkt',
+    'dark-segment': 'dunkles Segment am Becher',
+    bar: 'Balken an einem Ende',
+    'bevelled-corners': 'zwei abgeschrägte Ecken des Fußes',
+    'broad-face': 'breite, flache Seite',
+    'small-snap': 'kleiner runder Druckknopf',
+    'wide-snap': 'weite Krone',
+    nub: 'Knopf',
+    'rim-tab': 'Nase am Rand',
+    lens: 'Seite mit der Linse',
+    'cut-corner': 'abgeschnittene Ecke',
+    'case-pad': 'Pad, das mit dem Gehäuse verbunden ist',
   },
   board: {
     where: 'Nummer {{fromLeft}} von {{count}} von links, {{area}}',

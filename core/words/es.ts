@@ -1,5 +1,6 @@
 /** The Spanish catalogue: what a learner’s seat says about steps, parts and mistakes. What is not here stays English. */
 import { merged } from './merged.ts';
+import { moreFamiliesSpanish } from './moreFamilies.es.ts';
 import { practiceSpanish } from './practice.es.ts';
 import type { Words } from './words.ts';
 
@@ -43,6 +44,7 @@ const handTight = 'Solo con la mano: el plástico y la placa se rajan con facili
 
 const seat: Words = {
   family: {
+    ...moreFamiliesSpanish,
     'resistor-axial': {
       one: 'resistencia',
       many: 'resistencias',
@@ -564,9 +566,10 @@ const seat: Words = {
       many: 'pilas',
       fit: [
         'Deja antes el soldador en su soporte: nadie suelda en una placa con pila.',
-        'Pon cada pila con su extremo plano contra el muelle.',
+        'Mira de qué tipo es: en una pila cilíndrica el extremo plano es el menos; en una de botón la cara ancha es el más.',
       ],
-      wayRound: 'El extremo plano de cada pila, el menos, aprieta el muelle.',
+      wayRound:
+        'El más va al + del portapilas o del conector. Cómo se marca depende del tipo de pila.',
       backwards: reversedBoard,
     },
     'wire-link': {
@@ -851,6 +854,17 @@ const seat: Words = {
     'flat-end': 'extremo plano',
     'print-side': 'lado impreso',
     'decimal-point': 'punto decimal',
+    'dark-segment': 'segmento oscuro del bote',
+    bar: 'barra en un extremo',
+    'bevelled-corners': 'dos esquinas cortadas de la base',
+    'broad-face': 'cara ancha y plana',
+    'small-snap': 'broche pequeño y redondo',
+    'wide-snap': 'corona ancha',
+    nub: 'botón',
+    'rim-tab': 'pestaña del borde',
+    lens: 'lado de la lente',
+    'cut-corner': 'esquina cortada',
+    'case-pad': 'pad unido a la carcasa',
   },
   board: {
     where: 'número {{fromLeft}} de {{count}} desde la izquierda, {{area}}',

@@ -37,6 +37,7 @@ describe('the database', () => {
       { name: '009_room.sql' },
       { name: '010_accounts.sql' },
       { name: '011_seat_links.sql' },
+      { name: '012_packages.sql' },
     ]);
     await second.close();
   });

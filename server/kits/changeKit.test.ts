@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit, KitLine } from '#contract/kits';
 import { guessMapping } from '#core/partslist/columns';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import {
   changeKitTo,
   kitBody,

@@ -182,20 +182,25 @@ async function insertLines(
   revisionId: string,
   lines: readonly KitLine[],
 ): Promise<void> {
-  const rows = lines.map(({ part, confidence }, position) => ({
+  const rows = lines.map(({ part, confidence, doubts = [] }, position) => ({
     ...part,
     position,
     confidence,
     value: json(storedValue, part.value),
     pins: part.pins ?? null,
     lotNote: jsonOrNull(storedLotNote, part.lotNote),
+    package: part.package ?? null,
+    remarks: part.remarks ?? null,
+    showRemarks: part.showRemarks ?? false,
+    doubts,
   }));
   // One statement whatever the number of lines.
   await db.query(
-    `insert into part_line (revision_id, position, designators, quantity, family, value, pins, description, supply, lot_note, confidence)
-     select $1::uuid, position, designators, quantity, family, value::jsonb, pins, description, supply, "lotNote"::jsonb, confidence
+    `insert into part_line (revision_id, position, designators, quantity, family, value, pins, description, supply, lot_note, confidence, package, remarks, show_remarks, doubts)
+     select $1::uuid, position, designators, quantity, family, value::jsonb, pins, description, supply, "lotNote"::jsonb, confidence,
+            package, remarks, "showRemarks", doubts
        from jsonb_to_recordset($2::jsonb) as line (position integer, designators jsonb, quantity integer, family text,
-            value text, pins integer, description text, supply text, "lotNote" text, confidence text)`,
+            value text, pins integer, description text, supply text, "lotNote" text, confidence text, package text, remarks text, "showRemarks" boolean, doubts jsonb)`,
     [revisionId, JSON.stringify(rows)],
   );
 }
@@ -235,7 +240,8 @@ const withoutBoard = `kit.id, kit.name, kit_revision.number as revision, kit_rev
          (select count(*)::int from workshop where workshop.revision_id = kit_revision.id) as workshops,
          (select json_agg(json_build_object('designators', designators, 'quantity', quantity, 'family', family,
                    'value', value, 'pins', pins, 'description', description, 'supply', supply,
-                   'lotNote', lot_note, 'confidence', confidence) order by position)
+                   'lotNote', lot_note, 'confidence', confidence, 'package', package, 'remarks', remarks,
+                   'showRemarks', show_remarks, 'doubts', doubts) order by position)
             from part_line where part_line.revision_id = kit_revision.id) as lines,
          (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
             from erratum where erratum.revision_id = kit_revision.id) as errata`;
@@ -312,6 +318,10 @@ interface LineRow {
   readonly pins: number | null;
   readonly lotNote: unknown;
   readonly confidence: unknown;
+  readonly package: string | null;
+  readonly remarks: string | null;
+  readonly showRemarks: boolean;
+  readonly doubts: unknown;
 }
 
 function revisionOf(row: RevisionRow): StoredRevision {
@@ -330,14 +340,29 @@ function revisionOf(row: RevisionRow): StoredRevision {
   };
 }
 
-function lineOf({ confidence, value, pins, lotNote, ...part }: LineRow): KitLine {
+function lineOf(row: LineRow): KitLine {
+  const {
+    confidence,
+    doubts,
+    value,
+    pins,
+    lotNote,
+    package: body,
+    remarks,
+    showRemarks,
+    ...part
+  } = row;
   const note = readOrNull(storedLotNote, lotNote);
   return whole('A line of a parts list', kitLineSchema, {
     confidence,
+    ...(Array.isArray(doubts) && doubts.length > 0 ? { doubts } : {}),
     part: {
       ...part,
       value: read(storedValue, value),
       ...(pins === null ? {} : { pins }),
+      ...(body === null ? {} : { package: body }),
+      ...(remarks === null ? {} : { remarks }),
+      ...(showRemarks ? { showRemarks: true } : {}),
       ...(note ? { lotNote: note } : {}),
     },
   });

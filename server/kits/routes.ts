@@ -27,7 +27,7 @@ import { carryLotNotes } from '#core/parts/carryOver';
 import { checkLines } from '#core/parts/checkLines';
 import { headingSignature, type Mapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import { wordingOf } from '#core/partslist/wording';
 import type { Database, Queryable } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
@@ -247,7 +247,7 @@ async function readForImport(db: Queryable, csv: string, mapping: Mapping): Prom
         })),
     );
   }
-  const lines = reading.lines.map(({ part, confidence }) => ({ part, confidence }));
+  const lines = reading.lines.map(({ part, confidence, doubts }) => ({ part, confidence, doubts }));
   // What is read must be what can be saved and printed later: no value without end.
   const fits = await check(kitLines, lines);
   if (!fits.ok) {

@@ -55,7 +55,7 @@ describe('the ledger', () => {
     expect(refused.status).toBe(422);
     expect(refused.body.errors[0]).toMatchObject({
       field: 'part.size',
-      message: 'The size is one of 0402, 0603, 0805, 1206, 1210.',
+      message: 'The size is one of 0402, 0603, 0805, 1206, 1210, 1812, 2010, 2512.',
     });
   });
 

@@ -6,7 +6,7 @@ import type { IncomingReading } from '#contract/kits';
 import { rangeFor } from '#core/inspection/meter';
 import { meters } from '#core/inspection/meters';
 import { hasAmount, judge, type Verdict } from '#core/inspection/verdict';
-import { shortDesignators } from '#core/parts/label';
+import { percentLabel, shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { formatQuantity } from '#core/quantity/formatQuantity';
 import type { UnitId } from '#core/quantity/unit';
@@ -78,7 +78,7 @@ export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
 function verdictWords(t: TFunction, verdict: Verdict, unit: UnitId): string {
   switch (verdict.kind) {
     case 'right':
-      return `within ${verdict.limits.tolerancePercent} % and what the meter itself may be off.`;
+      return `within ${percentLabel(verdict.limits.tolerancePercent, verdict.limits.minusPercent)} and what the meter itself may be off.`;
     case 'usable':
       return `out of tolerance; good enough for ${t(`usable.${verdict.family}.for`)}, not for ${t(`usable.${verdict.family}.never`)}.`;
     case 'not-this': {

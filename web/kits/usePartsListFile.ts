@@ -4,7 +4,8 @@ import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/colum
 import { type DecodeProblem, decodeTable, type Encoding } from '#core/partslist/decode';
 import { editRow, type RowCells, writeTable } from '#core/partslist/editTable';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
-import { readTable, type Table } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
+import type { Table } from '#core/partslist/table';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { call } from '../app/call.ts';
 

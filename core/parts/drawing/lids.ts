@@ -193,3 +193,11 @@ export const potentiometerLid: DrawLid = (lid) => {
     rect(x - 2.6, bottom + 1, 5.2, 1.8, { fill: '#6d7276', ...thin }),
   ];
 };
+
+/** A pale line of print along the side that faces the reader. */
+export const printLid: DrawLid = ({ x, y, length, width }) => [
+  path(`M${x + length * 0.2} ${y + width - 0.9}H${x + length * 0.8}`, {
+    stroke: material.print,
+    strokeWidth: 0.5,
+  }),
+];

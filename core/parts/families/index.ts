@@ -1,43 +1,74 @@
 import type { PartFamily } from '../family.ts';
+import { capacitorCanChip } from './capacitors/capacitor-can-chip.ts';
 import { capacitorCeramic } from './capacitors/capacitor-ceramic.ts';
 import { capacitorChip } from './capacitors/capacitor-chip.ts';
 import { capacitorElectrolytic } from './capacitors/capacitor-electrolytic.ts';
 import { capacitorFilm } from './capacitors/capacitor-film.ts';
 import { capacitorMultilayer } from './capacitors/capacitor-multilayer.ts';
 import { capacitorTantalum } from './capacitors/capacitor-tantalum.ts';
+import { capacitorTantalumChip } from './capacitors/capacitor-tantalum-chip.ts';
+import { capacitorTrimmer } from './capacitors/capacitor-trimmer.ts';
+import { chipPower } from './chips/chip-power.ts';
+import { chipRow } from './chips/chip-row.ts';
+import { chipTo92 } from './chips/chip-to92.ts';
 import { icDip } from './chips/ic-dip.ts';
 import { icSo } from './chips/ic-so.ts';
+import { module } from './chips/module.ts';
 import { optocoupler } from './chips/optocoupler.ts';
 import { socketDip } from './chips/socket-dip.ts';
 import { crystal } from './coils/crystal.ts';
 import { inductorAxial } from './coils/inductor-axial.ts';
 import { inductorChip } from './coils/inductor-chip.ts';
+import { inductorRadial } from './coils/inductor-radial.ts';
 import { resonator } from './coils/resonator.ts';
+import { transformer } from './coils/transformer.ts';
 import { connector } from './connectors/connector.ts';
 import { jack } from './connectors/jack.ts';
 import { pinHeader } from './connectors/pin-header.ts';
 import { socketStrip } from './connectors/socket-strip.ts';
 import { terminalBlock } from './connectors/terminal-block.ts';
+import { bridgeRectifier } from './diodes/bridge-rectifier.ts';
 import { diodeAxial } from './diodes/diode-axial.ts';
 import { diodeChip } from './diodes/diode-chip.ts';
 import { diodeMelf } from './diodes/diode-melf.ts';
 import { zenerAxial } from './diodes/zener-axial.ts';
 import { type FamilyId, familyIds } from './ids.ts';
 import { displayDigit } from './leds/display-digit.ts';
+import { displayMatrix } from './leds/display-matrix.ts';
+import { flashTube } from './leds/flash-tube.ts';
+import { infraredReceiver } from './leds/infrared-receiver.ts';
+import { lamp } from './leds/lamp.ts';
+import { laserDiode } from './leds/laser-diode.ts';
 import { led3mm } from './leds/led-3mm.ts';
 import { led5mm } from './leds/led-5mm.ts';
+import { ledAddressable } from './leds/led-addressable.ts';
 import { ledBar } from './leds/led-bar.ts';
 import { ledChip } from './leds/led-chip.ts';
+import { ledInfrared } from './leds/led-infrared.ts';
+import { ledPower } from './leds/led-power.ts';
 import { ledRgb } from './leds/led-rgb.ts';
+import { ledTwoColour } from './leds/led-two-colour.ts';
+import { neonLamp } from './leds/neon-lamp.ts';
+import { nixieTube } from './leds/nixie-tube.ts';
+import { phototransistor } from './leds/phototransistor.ts';
 import { board } from './mechanical/board.ts';
 import { heatSink } from './mechanical/heat-sink.ts';
+import { insulator } from './mechanical/insulator.ts';
 import { screw } from './mechanical/screw.ts';
+import { screwNylon } from './mechanical/screw-nylon.ts';
 import { standOff } from './mechanical/stand-off.ts';
+import { standOffNylon } from './mechanical/stand-off-nylon.ts';
 import { other } from './other.ts';
 import { battery } from './power/battery.ts';
 import { batteryClip } from './power/battery-clip.ts';
 import { batteryHolder } from './power/battery-holder.ts';
+import { block9v } from './power/block-9v.ts';
+import { coinCell } from './power/coin-cell.ts';
 import { coinHolder } from './power/coin-holder.ts';
+import { fuse } from './power/fuse.ts';
+import { fuseHolder } from './power/fuse-holder.ts';
+import { lithiumCell } from './power/lithium-cell.ts';
+import { roundCell } from './power/round-cell.ts';
 import { lightResistor } from './resistors/light-resistor.ts';
 import { potentiometer } from './resistors/potentiometer.ts';
 import { resistorAxial } from './resistors/resistor-axial.ts';
@@ -45,20 +76,32 @@ import { resistorChip } from './resistors/resistor-chip.ts';
 import { resistorNetwork } from './resistors/resistor-network.ts';
 import { thermistor } from './resistors/thermistor.ts';
 import { trimmer } from './resistors/trimmer.ts';
+import { varistor } from './resistors/varistor.ts';
 import { buzzer } from './sound/buzzer.ts';
+import { microphone } from './sound/microphone.ts';
+import { motor } from './sound/motor.ts';
 import { speaker } from './sound/speaker.ts';
 import { pushButton } from './switches/push-button.ts';
+import { reedSwitch } from './switches/reed-switch.ts';
+import { relay } from './switches/relay.ts';
+import { rotaryEncoder } from './switches/rotary-encoder.ts';
 import { switchChip } from './switches/switch-chip.ts';
+import { switchDip } from './switches/switch-dip.ts';
 import { switchSlide } from './switches/switch-slide.ts';
 import { switchToggle } from './switches/switch-toggle.ts';
+import { tiltSwitch } from './switches/tilt-switch.ts';
 import { mosfetSot23 } from './transistors/mosfet-sot23.ts';
 import { mosfetTo92 } from './transistors/mosfet-to92.ts';
 import { mosfetTo220 } from './transistors/mosfet-to220.ts';
+import { regulatorSot } from './transistors/regulator-sot.ts';
 import { regulatorTo92 } from './transistors/regulator-to92.ts';
 import { regulatorTo220 } from './transistors/regulator-to220.ts';
+import { transistorCan } from './transistors/transistor-can.ts';
 import { transistorSot23 } from './transistors/transistor-sot23.ts';
 import { transistorTo92 } from './transistors/transistor-to92.ts';
 import { transistorTo220 } from './transistors/transistor-to220.ts';
+import { triacTo92 } from './transistors/triac-to92.ts';
+import { triacTo220 } from './transistors/triac-to220.ts';
 import { wire } from './wires/wire.ts';
 import { wireLink } from './wires/wire-link.ts';
 
@@ -123,6 +166,49 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'stand-off': standOff,
   'heat-sink': heatSink,
   board: board,
+  'capacitor-can-chip': capacitorCanChip,
+  'capacitor-tantalum-chip': capacitorTantalumChip,
+  'capacitor-trimmer': capacitorTrimmer,
+  'bridge-rectifier': bridgeRectifier,
+  'display-matrix': displayMatrix,
+  'led-two-colour': ledTwoColour,
+  'led-infrared': ledInfrared,
+  'led-power': ledPower,
+  'led-addressable': ledAddressable,
+  'infrared-receiver': infraredReceiver,
+  phototransistor,
+  'transistor-can': transistorCan,
+  'triac-to220': triacTo220,
+  'triac-to92': triacTo92,
+  'chip-to92': chipTo92,
+  'chip-power': chipPower,
+  'chip-row': chipRow,
+  relay,
+  fuse,
+  'fuse-holder': fuseHolder,
+  microphone,
+  'rotary-encoder': rotaryEncoder,
+  varistor,
+  'inductor-radial': inductorRadial,
+  transformer,
+  'reed-switch': reedSwitch,
+  'tilt-switch': tiltSwitch,
+  'switch-dip': switchDip,
+  motor,
+  module,
+  'neon-lamp': neonLamp,
+  'nixie-tube': nixieTube,
+  'flash-tube': flashTube,
+  lamp,
+  'laser-diode': laserDiode,
+  'coin-cell': coinCell,
+  'block-9v': block9v,
+  'round-cell': roundCell,
+  'lithium-cell': lithiumCell,
+  insulator,
+  'stand-off-nylon': standOffNylon,
+  'screw-nylon': screwNylon,
+  'regulator-sot': regulatorSot,
   other: other,
 };
 

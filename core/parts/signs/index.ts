@@ -1,17 +1,28 @@
 import { type SignMark, signMarks } from '../sign.ts';
 import { band } from './band.ts';
 import {
+  bar,
   bevel,
+  bevelledCorners,
+  broadFace,
   cap,
+  casePad,
+  cutCorner,
+  darkSegment,
   decimalPoint,
   flat,
   flatEnd,
   flatFace,
   keyway,
+  lens,
   metalTab,
   notch,
+  nub,
   openings,
   printSide,
+  rimTab,
+  smallSnap,
+  wideSnap,
 } from './bodies.ts';
 import type { SignDefinition } from './definition.ts';
 import {
@@ -53,6 +64,17 @@ const byMark: { readonly [Mark in SignMark]: SignDefinition } = {
   'flat-end': flatEnd,
   'print-side': printSide,
   'decimal-point': decimalPoint,
+  'dark-segment': darkSegment,
+  bar,
+  'bevelled-corners': bevelledCorners,
+  'broad-face': broadFace,
+  'small-snap': smallSnap,
+  'wide-snap': wideSnap,
+  nub,
+  'rim-tab': rimTab,
+  lens,
+  'cut-corner': cutCorner,
+  'case-pad': casePad,
 };
 
 export const signOf = (mark: SignMark): SignDefinition => byMark[mark];

@@ -162,8 +162,8 @@ export const asWritten: readonly WrittenLine[] = [
   line('coin cell holder CR2032', 'coin-holder'),
   line('9V battery clip', 'battery-clip'),
   line('Batterieclip 9V', 'battery-clip'),
-  line('2 AA batteries', 'battery', 'AA'),
-  line('CR2032', 'battery', 'CR2032'),
+  line('2 AA batteries', 'round-cell', 'AA'),
+  line('CR2032', 'coin-cell', 'CR2032'),
   line('Drahtbrücke', 'wire-link'),
   line('jumper wire link 10mm', 'wire-link'),
   line('hook-up wire red 20 cm', 'wire'),
@@ -178,5 +178,5 @@ export const asWritten: readonly WrittenLine[] = [
   line('Leiterplatte', 'board'),
   // What no beginner kit's list explains by itself.
   line('thingamajig', 'other'),
-  line('Sensor modul HC', 'other'),
+  line('Sensor modul HC', 'module'),
 ];

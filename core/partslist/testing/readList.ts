@@ -1,6 +1,7 @@
 import { guessMapping } from '../columns.ts';
 import { type PartsListReading, readPartsList } from '../readPartsList.ts';
-import { readTable, type Table } from '../table.ts';
+import { readTable } from '../readTable.ts';
+import type { Table } from '../table.ts';
 
 /** Reads a table that a test knows to be sound. */
 export function tableOf(csv: string): Table {

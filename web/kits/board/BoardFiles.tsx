@@ -14,7 +14,7 @@ import {
   readPlacementList,
   writePlacementList,
 } from '#core/board/placementList';
-import { readTable } from '#core/partslist/table';
+import { readTable } from '#core/partslist/readTable';
 import { call } from '../../app/call.ts';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';

@@ -39,6 +39,20 @@ export const icDip: PartFamily<'ic-dip'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
+    kinds: [
+      'op-amp',
+      'comparator',
+      'timer',
+      'audio',
+      'logic',
+      'microcontroller',
+      'memory',
+      'driver',
+      'converter',
+      'interface',
+      'clock',
+      'adjustable-regulator',
+    ],
     not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|fassung|sockel|voet|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
     words: [
       'ic',

@@ -38,6 +38,19 @@ export const icSo: PartFamily<'ic-so'> = {
   prepareMinutes: 2,
   recognise: {
     assumedFor: null,
+    kinds: [
+      'op-amp',
+      'comparator',
+      'timer',
+      'audio',
+      'logic',
+      'microcontroller',
+      'memory',
+      'driver',
+      'converter',
+      'interface',
+      'clock',
+    ],
     words: [
       'soic',
       'so-8',

@@ -36,6 +36,7 @@ export const optocoupler: PartFamily<'optocoupler'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['optocoupler'],
     words: [
       'optocoupler',
       'opto coupler',

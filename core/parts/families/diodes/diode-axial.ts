@@ -38,6 +38,7 @@ export const diodeAxial: PartFamily<'diode-axial'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
+    kinds: ['diode', 'schottky'],
     not: /\b(smd|smt|melf|minimelf|sod-?\d{3}|led|zener\w*|z-?diode|bzx\w*|ll4148)\b|\bz-diode/,
     words: ['diode', 'diodo', 'gleichrichter', 'rectifier', 'schottky'],
     types: [

@@ -35,6 +35,7 @@ export const diodeChip: PartFamily<'diode-chip'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
+    kinds: ['diode', 'schottky', 'zener'],
     words: [
       'diode',
       'schottky',

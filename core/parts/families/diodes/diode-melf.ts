@@ -33,6 +33,7 @@ export const diodeMelf: PartFamily<'diode-melf'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
+    kinds: ['diode', 'schottky', 'zener'],
     words: ['melf', 'minimelf', 'mini-melf', 'mini melf', 'diode', 'll4148'],
     types: [/\bLL\d{4}\b/i],
     needs: /melf|\bll4148\b|\bll41\b/,

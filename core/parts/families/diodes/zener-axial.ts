@@ -36,6 +36,7 @@ export const zenerAxial: PartFamily<'zener-axial'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
+    kinds: ['zener'],
     words: [
       'zener',
       'zener diode',

@@ -37,6 +37,7 @@ export const displayDigit: PartFamily<'display-digit'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
+    kinds: ['display'],
     words: [
       '7 segment',
       '7-segment',

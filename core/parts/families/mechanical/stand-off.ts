@@ -5,7 +5,7 @@ export const standOff: PartFamily<'stand-off'> = {
   id: 'stand-off',
   job: 'mechanical',
   letters: [],
-  role: 'screw',
+  role: 'foot',
   mount: 'none',
   body: {
     shape: 'block',
@@ -33,6 +33,7 @@ export const standOff: PartFamily<'stand-off'> = {
   prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
+    not: /nylon|plast|kunststoff|nailon|polyamid/,
     words: [
       'standoff',
       'stand-off',

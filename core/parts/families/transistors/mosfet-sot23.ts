@@ -29,6 +29,7 @@ export const mosfetSot23: PartFamily<'mosfet-sot23'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['n-mosfet', 'p-mosfet'],
     words: [
       'mosfet',
       'n-channel',

@@ -30,6 +30,7 @@ export const mosfetTo220: PartFamily<'mosfet-to220'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['n-mosfet', 'p-mosfet'],
     words: [
       'mosfet',
       'n-channel',

@@ -30,6 +30,7 @@ export const mosfetTo92: PartFamily<'mosfet-to92'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['n-mosfet', 'p-mosfet', 'n-jfet', 'p-jfet'],
     words: [
       'mosfet',
       'n-channel',

@@ -30,6 +30,12 @@ export const regulatorTo92: PartFamily<'regulator-to92'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: [
+      'positive-regulator',
+      'negative-regulator',
+      'adjustable-regulator',
+      'adjustable-negative-regulator',
+    ],
     words: [
       'voltage regulator',
       'regulator',

@@ -29,6 +29,7 @@ export const transistorSot23: PartFamily<'transistor-sot23'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['npn', 'pnp'],
     words: [
       'transistor',
       'npn',

@@ -30,6 +30,7 @@ export const transistorTo220: PartFamily<'transistor-to220'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    kinds: ['npn', 'pnp'],
     words: [
       'transistor',
       'npn',

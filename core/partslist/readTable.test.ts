@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { guessMapping, headingSignature } from './columns.ts';
-import { readTable } from './table.ts';
+import { readTable } from './readTable.ts';
 import { tableOf } from './testing/readList.ts';
 
 const problem = (text: string) => {

@@ -1,0 +1,71 @@
+import type { PartFamily } from '../family.ts';
+import type { Part } from '../part.ts';
+import { typeByNumber } from '../types/findType.ts';
+import { type PackageId, packageById, packages } from './index.ts';
+import type { Package } from './package.ts';
+import { usualCan } from './radial.ts';
+import { readPackage } from './readPackage.ts';
+
+export interface PackageOfPart {
+  readonly package: Package;
+  /**
+   * `said`: the instructor wrote it. `list`: the list says so. `type`: this number is sold so. `usual`: estimated from
+   * what such parts usually come in.
+   */
+  readonly from: BodySource;
+}
+
+export type BodySource = 'said' | 'list' | 'type' | 'usual';
+
+type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
+
+type Framed = Pick<PartFamily, 'job' | 'mount' | 'role' | 'body' | 'valueKind' | 'comesInSizes'>;
+
+/**
+ * The body of a part, as far as anything tells it.
+ *
+ * @returns undefined where only its kind is known: the usual body of its family is drawn, as an estimate
+ */
+export function packageOf(family: Framed, part: Packed): PackageOfPart | undefined {
+  const { job, mount } = family;
+  if (mount !== 'through' && mount !== 'surface') return undefined;
+  const read = (text: string) => {
+    const found = readPackage(text, job, mount);
+    return found && suits(found, family, part) ? found : undefined;
+  };
+  const said = part.package === undefined ? undefined : read(part.package);
+  if (said) return { package: said, from: 'said' };
+  const { value, pins } = part;
+  const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
+  const sold = [
+    ...(found?.package ? [packageById(found.package)] : []),
+    ...(found?.type.packages.map(({ package: id }) => packageById(id)) ?? []),
+  ].filter((one) => one.mount === mount && suits(one, family, part));
+  const listed = read(part.description);
+  // A list that says “DIP-28” of a chip that is sold narrow means the narrow one.
+  const both = listed && sold.find((one) => one.pins === listed.pins && one.shape === listed.shape);
+  if (both) return { package: both, from: 'type' };
+  if (listed) return { package: listed, from: 'list' };
+  const [byType] = sold;
+  if (byType) return { package: byType, from: 'type' };
+  if (family.body.shape === 'dip' && pins !== undefined && pins >= 24) {
+    const wide = packages[`dip-${pins}` as PackageId] as Package | undefined;
+    return wide && { package: wide, from: 'usual' };
+  }
+  return usualCanOf(family, part);
+}
+
+function usualCanOf({ job, mount, body, valueKind }: Framed, { value }: Packed) {
+  const isCan = body.shape === 'can' && job === 'capacitor' && mount === 'through';
+  if (!isCan || typeof valueKind !== 'object' || value.kind !== 'amount') return undefined;
+  const usual = usualCan(value.amount, value.ratedVolt);
+  return usual && ({ package: usual, from: 'usual' } as const);
+}
+
+/** Has as many pins, and is no chip size of a part that comes in none. */
+function suits(found: Package, { comesInSizes, role }: Framed, { pins }: Packed): boolean {
+  const counted = found.shape === 'dip' || found.shape === 'so';
+  if (counted && pins !== undefined && found.pins !== pins) return false;
+  if (role === 'socket' && found.shape !== 'dip') return false;
+  return comesInSizes === true || !/^\d{4}$/.test(found.name);
+}

@@ -1,0 +1,153 @@
+import { families } from '../parts/families/index.ts';
+import type { PartFamily } from '../parts/family.ts';
+import { packageById } from '../parts/packages/index.ts';
+import type { Package } from '../parts/packages/package.ts';
+import { readPackage } from '../parts/packages/readPackage.ts';
+import { type FoundType, findType } from '../parts/types/findType.ts';
+import type { Packaged, TypeKind } from '../parts/types/type.ts';
+import type { Scored } from './byWords.ts';
+import type { Doubt } from './doubt.ts';
+import { lettersOf, type Read } from './look.ts';
+
+/** What a type number says of a line. */
+export interface TypedReading {
+  readonly family: PartFamily;
+  readonly type: FoundType;
+  /** The body that the line or the number tells, or in which the type is usually sold. */
+  readonly packaged: Packaged;
+  readonly doubts: readonly Doubt[];
+}
+
+/** Parts that are named after what they are for: a socket for an NE555, a heat sink for a 7805. */
+const namedAfter: ReadonlySet<PartFamily['job']> = new Set([
+  'socket',
+  'mechanical',
+  'connector',
+  'supply',
+]);
+
+/**
+ * The type that a line names, in the family that takes it.
+ *
+ * @param scored what words say of the same line, likeliest first
+ * @returns undefined where no type is known, or where the line is about something else for that type
+ */
+export function readType(read: Read, scored: readonly Scored[]): TypedReading | undefined {
+  const found = findType(read.text);
+  if (!found) return undefined;
+  const word = scored.find(({ byWord }) => byWord > 0);
+  if (word && namedAfter.has(word.family.job)) return undefined;
+  const taking = families.filter(({ recognise }) => recognise.kinds?.includes(found.type.kind));
+  if (found.needsWord && !isSpokenFor(taking, read, scored)) return undefined;
+  const written = taking
+    .map(({ job, mount }) => bodyIn(read.plainText, job, mount))
+    .find((one) => one !== undefined);
+  const packaged = packagedAs(found, written);
+  const family = familyFor(taking, packaged);
+  if (!family) return undefined;
+  return {
+    family,
+    type: found,
+    packaged,
+    doubts: doubtsOf(found, packaged, family, written, read, word),
+  };
+}
+
+const bodyIn = (text: string, job: PartFamily['job'], mount: PartFamily['mount']) =>
+  mount === 'through' || mount === 'surface' ? readPackage(text, job, mount) : undefined;
+
+/** Digits alone are such a part only where the place or a word says so. */
+const isSpokenFor = (taking: readonly PartFamily[], read: Read, scored: readonly Scored[]) =>
+  taking.some(({ letters }) => letters.includes(lettersOf(read.designators))) ||
+  scored.some(({ family, byWord }) => byWord > 0 && taking.some(({ job }) => job === family.job));
+
+function packagedAs(
+  { type, package: bySuffix }: FoundType,
+  written: Package | undefined,
+): Packaged {
+  const [usual] = type.packages;
+  const inWritten = written && type.packages.find(({ package: id }) => packageById(id) === written);
+  // “DIP-28” of a chip that is sold in the narrow one: as many pins, fixed in the same way.
+  const alike =
+    written &&
+    type.packages.find(
+      ({ package: id, pins }) => packageById(id).mount === written.mount && pins === written.pins,
+    );
+  const suffixed = type.packages.find(({ package: id }) => id === bySuffix);
+  return inWritten ?? alike ?? suffixed ?? usual;
+}
+
+/** The family that draws bodies of that form; where none does, one that is fixed in the same way. */
+function familyFor(
+  taking: readonly PartFamily[],
+  { package: id }: Packaged,
+): PartFamily | undefined {
+  const { mount, shape } = packageById(id);
+  return (
+    taking.find((one) => one.mount === mount && one.body.shape === shape) ??
+    taking.find((one) => one.mount === mount) ??
+    taking[0]
+  );
+}
+
+const polarityWords: readonly (readonly [RegExp, readonly TypeKind[]])[] = [
+  [/\bnpn\b/, ['npn']],
+  [/\bpnp\b/, ['pnp']],
+  [/\bn-?(channel|kanal|ch|fet|mos\w*)\b/, ['n-mosfet', 'n-jfet']],
+  [/\bp-?(channel|kanal|ch|fet|mos\w*)\b/, ['p-mosfet', 'p-jfet']],
+  [/\bzener\b|\bz-?diode\b/, ['zener']],
+  [/\bschottky\b/, ['schottky']],
+];
+
+function doubtsOf(
+  { type }: FoundType,
+  { package: id, pins }: Packaged,
+  family: PartFamily,
+  written: Package | undefined,
+  read: Read,
+  word: Scored | undefined,
+): Doubt[] {
+  const doubts = new Set<Doubt>();
+  // Another word of its own for another job: one of the two is a slip.
+  if (word && word.byWord >= 4 && word.family.job !== family.job && !sameKin(word.family, family)) {
+    doubts.add('family');
+  }
+  for (const [sign, kinds] of polarityWords) {
+    if (sign.test(read.plainText) && !kinds.includes(type.kind)) doubts.add('value');
+  }
+  const letters = lettersOf(read.designators);
+  if (letters !== '' && !family.letters.includes(letters)) {
+    const owners = families.filter((one) => one.letters[0] === letters);
+    if (owners.length > 0 && owners.every((one) => one.job !== family.job)) doubts.add('family');
+  }
+  const body = packageById(id);
+  if (
+    written &&
+    written !== body &&
+    !(written.pins === body.pins && written.mount === body.mount)
+  ) {
+    doubts.add('package');
+  }
+  if (body.mount !== family.mount) doubts.add('package');
+  const said = pinsIn(read.plainText);
+  if (said !== undefined && said !== pins) doubts.add('pins');
+  if (type.volt !== undefined && contradictsVolt(read.plainText, type.volt)) doubts.add('value');
+  return [...doubts];
+}
+
+/** Chips, regulators and sensors are called by each other’s words on many lists. */
+const loose: ReadonlySet<PartFamily['job']> = new Set(['chip', 'regulator', 'display', 'light']);
+const sameKin = (a: PartFamily, b: PartFamily) => loose.has(a.job) && loose.has(b.job);
+
+const pinsIn = (text: string): number | undefined => {
+  const found = /\b(\d{1,2})[ -]?(?:pins?|polig|pol|poles?|way|broches|pines)\b/.exec(text);
+  return found ? Number(found[1]) : undefined;
+};
+
+/** The one voltage that a line names is not that of the type. */
+function contradictsVolt(text: string, volt: number): boolean {
+  const named = [
+    ...text.matchAll(/(?:^|[\s(,;/±+-])(\d{1,3}(?:[.,]\d{1,2})?)\s?v(?:dc)?(?=[\s),;/]|$)/g),
+  ].map(([, digits]) => Number((digits ?? '').replace(',', '.')));
+  return named.length === 1 && named.every((one) => Math.abs(one / volt - 1) > 0.02);
+}

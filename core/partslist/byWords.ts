@@ -1,0 +1,96 @@
+import { families } from '../parts/families/index.ts';
+import type { PartFamily, RecognisedBy } from '../parts/family.ts';
+import { lettersOf, type Read } from './look.ts';
+import { nearlyEqual } from './typingError.ts';
+
+// What each sign is worth. A word or a number of its own decides; letters alone (C, D) leave several families open.
+const weights = {
+  /** A number that only such parts have. */
+  ownType: 6,
+  word: 4,
+  typingError: 3,
+  /** A number that looks like one of such a part, but is in no catalogue. */
+  typeLike: 3,
+  letters: 2,
+  unit: 2,
+  // A bare resistance, inductance or frequency with nothing else written: the usual part of that unit.
+  unitAlone: 2.5,
+  code: 1,
+} as const;
+
+export interface Scored {
+  readonly family: PartFamily;
+  readonly score: number;
+  /** What a word of the text says of it; 0 where no word does. */
+  readonly byWord: number;
+}
+
+/** The families that words, units and place names speak for, likeliest first. */
+export const scoreFamilies = (read: Read): Scored[] =>
+  families
+    .map((family) => scored(family, read))
+    .filter(({ score }) => score > 0)
+    .sort((a, b) => b.score - a.score);
+
+/** From here on the signs are enough to be sure. */
+export const sureFrom = 4;
+/** So far the next one has to lie behind. */
+export const clearBy = 1;
+
+function scored(family: PartFamily, read: Read): Scored {
+  const { words: known, types = [], kinds, needs, not } = family.recognise;
+  const none = { family, score: 0, byWord: 0 };
+  if (needs && !needs.test(read.plainText)) return none;
+  if (not?.test(read.plainText)) return none;
+  // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
+  const longest = Math.max(
+    0,
+    ...known.filter((word) => read.words.includes(` ${word} `)).map((word) => word.length),
+  );
+  const byWord = longest > 0 ? weights.word + longest / 10 : byTypingError(known, read.tokens);
+  const hasType = types.some((type) => type.test(read.text));
+  const byType = hasType ? (kinds ? weights.typeLike : weights.ownType) : 0;
+  const byUnit = unitScore(family, read);
+  if (byWord + byType + byUnit === 0 && needs) return none;
+  return { family, byWord, score: byWord + byType + byUnit + letterScore(family, read) };
+}
+
+function byTypingError(known: readonly string[], tokens: readonly string[]): number {
+  // Type numbers and values are no misspelt words.
+  const written = tokens.filter((token) => /^[a-z]{5,}$/.test(token));
+  const near = known.some((word) => written.some((token) => nearlyEqual(token, word)));
+  return near ? weights.typingError : 0;
+}
+
+function letterScore({ letters }: PartFamily, { designators }: Read): number {
+  const place = letters.indexOf(lettersOf(designators));
+  return place >= 0 ? weights.letters - place / 10 : 0;
+}
+
+function unitScore(
+  { valueKind, recognise: { needs, assumedFor } }: PartFamily,
+  read: Read,
+): number {
+  if (typeof valueKind !== 'object') return 0;
+  const { unit } = valueKind;
+  if (!read.units.has(unit)) {
+    return unit === 'farad' && read.code && !needs && read.units.size === 0 ? weights.code : 0;
+  }
+  const alone = read.onlyValues && assumedFor === 'value-alone';
+  return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(assumedFor, read.text);
+}
+
+/** Of capacitors without a word, large ones are usually electrolytic and small ones ceramic (common practice). */
+function amountPrior(assumedFor: RecognisedBy['assumedFor'], text: string): number {
+  const micro = /\d\s*[uµμ]/i.test(text) && !/\b0[.,]\d+\s*[uµμ]/i.test(text);
+  if (assumedFor === 'from-1-µF') return micro ? 0.5 : 0;
+  return assumedFor === 'below-1-µF' && !micro ? 0.3 : 0;
+}
+
+/** The place name speaks for another kind of part than the text: C3 “resistor 4k7”. */
+export function contradicted(family: PartFamily, { designators }: Read): boolean {
+  const letters = lettersOf(designators);
+  if (letters === '' || family.letters.length === 0 || family.letters.includes(letters))
+    return false;
+  return families.some((candidate) => candidate.letters[0] === letters);
+}

@@ -1,0 +1,282 @@
+import type { PartFamily } from '../../parts/family.ts';
+import { readCapacitorCode } from '../../quantity/capacitorCode.ts';
+import { readChipCode } from '../../quantity/chipCode.ts';
+import { parseQuantity } from '../../quantity/parseQuantity.ts';
+import { coarsestSeries } from '../../quantity/series.ts';
+import { isToleranceLetter, type ToleranceLetter } from '../../quantity/toleranceLetter.ts';
+import { fail, ok, type Result } from '../../result.ts';
+import { withoutExtras } from './extras.ts';
+
+type AmountUnit = Extract<PartFamily['valueKind'], object>['unit'];
+
+export interface ReadAmount {
+  /** In the base unit. */
+  readonly amount: number;
+  readonly toleranceLetter?: ToleranceLetter;
+  /** From a print that carries the voltage in a code: `2A104J`. */
+  readonly ratedVolt?: number;
+  /** The same characters are a print code and a plain number too: `100` on a chip resistor is 10 Ω or 100 Ω. */
+  readonly isDoubtful: boolean;
+}
+
+const examples: Readonly<Record<AmountUnit, string>> = {
+  ohm: '470 or 4k7',
+  farad: '100nF or 10u',
+  henry: '100uH',
+  volt: '5.1 V',
+  hertz: '16 MHz',
+};
+
+/** What parts of kits have at the least and at the most, in the base unit (common practice; wide on purpose). */
+const limits: Readonly<Record<AmountUnit, readonly [number, number]>> = {
+  ohm: [0.001, 22e6],
+  farad: [0.3e-12, 10],
+  henry: [1e-9, 20],
+  volt: [0.5, 1000],
+  hertz: [10e3, 300e6],
+};
+const limitWords: Readonly<Record<AmountUnit, string>> = {
+  ohm: '0.001 Ω to 22 MΩ',
+  farad: '0.3 pF to 10 F',
+  henry: '1 nH to 20 H',
+  volt: '0.5 V to 1000 V',
+  hertz: '10 kHz to 300 MHz',
+};
+
+/** An amount that parts of that unit can have; 0 Ω is a link. */
+export function plausible(unit: AmountUnit, amount: number): Result<number, string> {
+  const [least, most] = limits[unit];
+  if ((unit === 'ohm' && amount === 0) || (amount >= least && amount <= most)) return ok(amount);
+  return fail(
+    `no such part is in a kit: they have ${limitWords[unit]}; write the value with its unit, like ${examples[unit]}`,
+  );
+}
+
+/**
+ * Reads a cell that is only a value, with whatever people write beside it: tolerance, voltage, power.
+ *
+ * @param family what codes such parts carry depends on what they are
+ */
+export function readAmount(
+  family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
+  cell: string,
+): Result<ReadAmount, string> {
+  const { valueKind } = family;
+  if (typeof valueKind !== 'object') return fail('such a part has no value in a unit');
+  const { unit } = valueKind;
+  const bare = withoutExtras(cell, unit);
+  const read = readers[unit](bare, family);
+  if (!read.ok) return fail(sentenceFor(cell, unit, read.problem));
+  const possible = plausible(unit, read.value.amount);
+  return possible.ok ? read : fail(`“${cell}” cannot be: ${possible.problem}`);
+}
+
+const sentenceFor = (cell: string, unit: AmountUnit, problem: string) =>
+  problem === '' ? `“${cell}” is not a value; write one like ${examples[unit]}` : problem;
+
+type Reader = (
+  text: string,
+  family: Pick<PartFamily, 'mount' | 'recognise'>,
+) => Result<ReadAmount, string>;
+
+const sure = (amount: number, toleranceLetter?: ToleranceLetter): Result<ReadAmount, never> =>
+  ok({ amount, isDoubtful: false, ...(toleranceLetter ? { toleranceLetter } : {}) });
+const doubtful = (amount: number): Result<ReadAmount, never> => ok({ amount, isDoubtful: true });
+
+/** A letter for the tolerance stands behind a value that is complete without it: `2k2J`, `100RJ`, `10kF`. */
+const withLetter =
+  /^(\d+[RrKkMEe]\d+|\d+(?:[.,]\d+)?[RkE]|\d+(?:[.,]\d+)?[pnuµμ]F?)\s?([BCDFGJKMZ])$/;
+
+function splitLetter(text: string): { value: string; letter: ToleranceLetter | undefined } {
+  const match = withLetter.exec(text);
+  const letter = match?.[2];
+  return match?.[1] && letter && isToleranceLetter(letter)
+    ? { value: match[1], letter }
+    : { value: text, letter: undefined };
+}
+
+const readOhm: Reader = (text, { mount }) => {
+  // E stands for R on sheets of many countries.
+  const { value, letter } = splitLetter(text.replace(/^(\d*)E(\d*)(?=[FGJKM]?$)/, '$1R$2'));
+  if (/^\d{3}$/.test(value) || (mount === 'surface' && /^\d{4}$/.test(value))) {
+    return plainOrCode(value, mount === 'surface');
+  }
+  const code =
+    mount === 'surface' && /^\d{2}[A-HSXYZR]$/.test(value) ? readChipCode(value) : undefined;
+  if (code?.ok) return sure(code.value);
+  const parsed = parseQuantity(value, 'ohm');
+  return parsed.ok ? sure(parsed.value, letter) : parsed;
+};
+
+/** Three or four digits: a number of ohms, or two or three digits and a count of zeros (IEC 60062). */
+function plainOrCode(digits: string, onSurface: boolean): Result<ReadAmount, string> {
+  const plain = Number(digits);
+  const code = readChipCode(digits);
+  const isPreferred = (ohm: number) => {
+    const series = coarsestSeries(ohm);
+    return series !== undefined && ['E3', 'E6', 'E12', 'E24'].includes(series);
+  };
+  if (!code.ok || digits.startsWith('0')) return sure(plain);
+  if (!isPreferred(plain)) return onSurface ? sure(code.value) : doubtful(code.value);
+  // On the surface the print is what people copy; through the board it is the value.
+  return onSurface && isPreferred(code.value) && code.value !== plain
+    ? doubtful(plain)
+    : sure(plain);
+}
+
+/** Voltage codes of film capacitors, in volts (EIA; from memory). */
+const voltCodes: Readonly<Record<string, number>> = {
+  '0J': 6.3,
+  '1A': 10,
+  '1C': 16,
+  '1E': 25,
+  '1V': 35,
+  '1H': 50,
+  '1J': 63,
+  '1K': 80,
+  '2A': 100,
+  '2C': 160,
+  '2D': 200,
+  '2E': 250,
+  '2G': 400,
+  '2J': 630,
+};
+
+const readFarad: Reader = (text, { recognise }) => {
+  const print = /^([0-2][A-HJKV])(\d{3})([A-Z])?$/.exec(text);
+  const volt = print?.[1] ? voltCodes[print[1]] : undefined;
+  if (print && volt !== undefined) {
+    const coded = readCapacitorCode(`${print[2]}${print[3] ?? ''}`);
+    if (coded.ok) return ok({ ...codedAmount(coded.value), ratedVolt: volt });
+  }
+  // `.1`, `0.047`: microfarads, on film and ceramic ones alike (common practice).
+  if (/^0?[.,]\d+[FGJKMZ]?$/.test(text)) {
+    const { value, letter } = splitPlain(text);
+    return sure(Number(`0.${value.replace(/^0?[.,]/, '')}e-6`), letter);
+  }
+  const coded = /^\d{3}[A-Z]?$/.test(text) ? readCapacitorCode(text) : undefined;
+  if (coded?.ok) return isLarge(recognise) ? largeByDigits(text) : maybeCode(text, coded.value);
+  if (/^\d+([.,]\d+)?$/.test(text)) {
+    return fail(`“${text}” has no unit; write it with one, like 47p, 4n7 or 10u`);
+  }
+  const { value, letter } = splitLetter(text);
+  const parsed = parseQuantity(value, 'farad');
+  return parsed.ok ? sure(parsed.value, letter) : parsed;
+};
+
+const splitPlain = (text: string) => {
+  const letter = text.slice(-1);
+  return isToleranceLetter(letter)
+    ? { value: text.slice(0, -1), letter }
+    : { value: text, letter: undefined };
+};
+
+const codedAmount = ({
+  farad,
+  tolerance,
+}: {
+  farad: number;
+  tolerance?: ToleranceLetter;
+}): ReadAmount => ({
+  amount: farad,
+  isDoubtful: false,
+  ...(tolerance ? { toleranceLetter: tolerance } : {}),
+});
+
+const isLarge = ({ assumedFor }: PartFamily['recognise']) => assumedFor === 'from-1-µF';
+
+/** Cans carry no code: three digits are microfarads there, if anything. */
+const largeByDigits = (text: string): Result<ReadAmount, string> =>
+  /^\d{3}$/.test(text) ? doubtful(Number(text) * 1e-6) : fail('');
+
+/** `100`, `220`: 10 pF and 22 pF by the code, 100 pF and 220 pF as plain numbers. */
+function maybeCode(
+  text: string,
+  marking: { farad: number; tolerance?: ToleranceLetter },
+): Result<ReadAmount, never> {
+  const read = codedAmount(marking);
+  return ok(/^\d\d0$/.test(text) ? { ...read, isDoubtful: true } : read);
+}
+
+const readHenry: Reader = (text) => {
+  // Three digits and R are microhenries, as on the part (common practice).
+  if (/^\d{3}[JKM]?$|^\d*R\d+[JKM]?$/.test(text)) {
+    const { value, letter } = splitPlain(text);
+    const code = readChipCode(value);
+    if (!code.ok) return fail('');
+    const microhenry = Number((code.value * 1e-6).toPrecision(6));
+    return /^\d\d0$/.test(value)
+      ? doubtful(Number((Number(value) * 1e-6).toPrecision(6)))
+      : sure(microhenry, letter);
+  }
+  if (/^\d+([.,]\d+)?$/.test(text))
+    return fail(`“${text}” has no unit; write it with one, like 100uH`);
+  const { value, letter } = splitLetter(text);
+  const parsed = parseQuantity(value, 'henry');
+  return parsed.ok ? sure(parsed.value, letter) : parsed;
+};
+
+const readHertz: Reader = (text) => {
+  // A crystal without a unit is in megahertz; 32.768 and 32768 are the clock crystal (common practice).
+  if (/^\d{1,3}([.,]\d{1,6})?$/.test(text)) {
+    const number = Number(text.replace(',', '.'));
+    return sure(Math.round(number * (Math.abs(number - 32.768) < 1e-9 ? 1e3 : 1e6)));
+  }
+  if (/^\d{5,9}$/.test(text)) return sure(Number(text));
+  const parsed = parseQuantity(text.replace(/(\d)M$/, '$1MHz'), 'hertz');
+  return parsed.ok ? sure(parsed.value) : parsed;
+};
+
+const readers: Readonly<Record<AmountUnit, Reader>> = {
+  ohm: readOhm,
+  farad: readFarad,
+  henry: readHenry,
+  hertz: readHertz,
+  volt: (text) => {
+    const parsed = parseQuantity(text.replace(/^(\d+)V(\d+)$/i, '$1.$2V'), 'volt');
+    return parsed.ok ? sure(parsed.value) : parsed;
+  },
+};
+
+/** The first run of words in a description that is a value of the unit; written units come before bare numbers. */
+export function findAmount(
+  family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
+  description: string,
+): Result<ReadAmount, string> {
+  const { valueKind } = family;
+  if (typeof valueKind !== 'object') return fail('such a part has no value in a unit');
+  const { unit } = valueKind;
+  // A comma between digits is a decimal comma; any other parts words.
+  const words = withoutExtras(description, unit)
+    .replace(/[();/_]/g, ' ')
+    .replace(/,(?!\d)/g, ' ')
+    .split(/\s+/)
+    .filter((word) => word !== '');
+  const candidates = words.flatMap((word, index) => {
+    const next = words[index + 1] ?? '';
+    return /^[\d.,]/.test(word) && /^[^\d\s]/.test(next) ? [`${word}${next}`, word] : [word];
+  });
+  const reads = (word: string) => {
+    const found = readers[unit](word, family);
+    return found.ok && plausible(unit, found.value.amount).ok ? found : undefined;
+  };
+  const isBare = (word: string) => /^\d+([.,]\d+)?$/.test(word);
+  const found =
+    first(candidates, (word) => (/\d/.test(word) && !isBare(word) ? reads(word) : undefined)) ??
+    first(candidates, (word) => (isBare(word) && mayBeBare(unit, word) ? reads(word) : undefined));
+  return found ?? fail(`no value; write one like ${examples[unit]}`);
+}
+
+const mayBeBare = (unit: AmountUnit, word: string) =>
+  unit === 'ohm' ? /^\d+$/.test(word) : unit === 'hertz' || word.length >= 3;
+
+function first<Value>(
+  words: readonly string[],
+  read: (word: string) => Value | undefined,
+): Value | undefined {
+  for (const word of words) {
+    const value = read(word);
+    if (value !== undefined) return value;
+  }
+  return undefined;
+}

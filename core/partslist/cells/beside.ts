@@ -1,0 +1,76 @@
+import { isToleranceLetter, toleranceLetters } from '../../quantity/toleranceLetter.ts';
+
+// What a line says beside the value: tolerance, rated voltage, pins, how many.
+
+export interface Tolerance {
+  readonly tolerancePercent: number;
+  /** Below the value, where it differs: −20 / +80 %. */
+  readonly minusPercent?: number;
+}
+
+const number = (text: string) => Number(text.replace(',', '.'));
+
+/** Per cent of a tolerance cell or of a tolerance written into a longer text; undefined where there is none. */
+export function findTolerance(cell: string): Tolerance | undefined {
+  const both = /-\s?(\d{1,2})\s?%?\s?\/?\s?\+\s?(\d{1,3})\s?%/.exec(cell);
+  if (both?.[1] && both[2]) {
+    return { tolerancePercent: number(both[2]), minusPercent: number(both[1]) };
+  }
+  const percent = /(\d{1,3}(?:[.,]\d{1,3})?)\s*%/.exec(cell)?.[1];
+  if (percent) return { tolerancePercent: number(percent) };
+  const letter = cell.trim().toUpperCase();
+  if (isToleranceLetter(letter)) return ofLetter(letter);
+  return /^\d{1,3}([.,]\d{1,3})?$/.test(cell.trim())
+    ? { tolerancePercent: number(cell.trim()) }
+    : undefined;
+}
+
+export function ofLetter(letter: keyof typeof toleranceLetters): Tolerance {
+  const { plusPercent, minusPercent } = toleranceLetters[letter];
+  return plusPercent === minusPercent
+    ? { tolerancePercent: plusPercent }
+    : { tolerancePercent: plusPercent, minusPercent };
+}
+
+/** Volts of a cell (`16 V`, `6.3`) or of a longer text, where the unit must be there. */
+export function findVolt(cell: string, description: string): number | undefined {
+  const own = /^(\d{1,5}(?:[.,]\d{1,2})?)\s*(k?)V?(?:DC|AC|~|=)?$/i.exec(cell.trim());
+  // `25V` may touch what stands before and after it: `16V100uF`, `100u/25V`.
+  const found =
+    own ??
+    /(?:^|[^\d.,])(\d{1,5}(?:[.,]\d{1,2})?)\s?(k?)V(?:DC|AC|~|=)?(?![a-zA-Z])/i.exec(description);
+  return found?.[1] === undefined ? undefined : number(found[1]) * (found[2] ? 1000 : 1);
+}
+
+/** Pins of a cell (`8`) or as written in a longer text (`DIP-8`, `8 pin`, `2-way`, `8-polig`, `1x06`). */
+export function findPins(cell: string, description: string): number | undefined {
+  if (/^\d+$/.test(cell.trim())) return Number(cell);
+  const text = description.replace(/_/g, ' ');
+  const grid = /\b0?([12])\s?x\s?0?(\d{1,2})\b(?!\s?(x|mm|aa|cr|\d*[kMnpuµ]))/i.exec(text);
+  const match =
+    /\b(?:DIP|DIL|SOIC|SOP|SO|PDIP|SIP|SIL)\s?-?\s?(\d{1,2})\b/i.exec(text) ??
+    /\b(\d{1,2})\s?-?\s?(?:pins?|ways?|pol(?:ig|es?|os)?|poles?|broches|contactos|kontakte|adrig)\b/i.exec(
+      text,
+    ) ??
+    /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b/i.exec(text) ??
+    /\b(\d{1,2})[ -](?:pin|pol)[ -]?(?:socket|sockel|fassung)\b/i.exec(text);
+  if (match) return Number(match[1]);
+  return grid ? Number(grid[1]) * Number(grid[2]) : undefined;
+}
+
+const counting =
+  /^(?:x\s*)?(\d{1,4})(?:[.,]0+)?\s*(?:x|pcs?|pieces?|st(?:k|u?ck)?|ea(?:ch)?|off|nos?|szt|uds?|u|unid(?:ades)?|pz(?:as)?|pieces?|pieza?s?|stuks?)?\.?$/i;
+
+/** A number of pieces as people write it: `2`, `2 St.`, `2 Stück`, `2 ea`, `x2`, `10pcs`; undefined for anything else. */
+export function readCount(cell: string): number | undefined {
+  const plain = cell.normalize('NFD').replace(/\p{M}/gu, '').trim();
+  const found = counting.exec(plain)?.[1];
+  const count = found === undefined ? 0 : Number(found);
+  return count > 0 ? count : undefined;
+}
+
+/** How many a value cell names: `2 x 10k`, `10k x2`; undefined where it names none. */
+export function countBesideValue(cell: string): number | undefined {
+  const found = /^(\d{1,2})\s*[x×]\s+(?=\d)/i.exec(cell) ?? /\s[x×]\s?(\d{1,3})$/i.exec(cell);
+  return found ? Number(found[1]) : undefined;
+}

@@ -1,0 +1,35 @@
+import type { UnitId } from '../../quantity/unit.ts';
+
+// What stands beside a value and is none: sizes, watts, lengths, voltages, counts, names of bodies.
+
+const percent = /[±+-]*\s*\d+([.,]\d+)?\s*%/g;
+const volts = /[-–]?\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
+const bodies =
+  /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b(?!\s*(pF|nF|uF|ohm|Ω))|\d{4}metric\b|\b(to|sot|sod|do|dip|dil|so|soic|sil|sip|hc)-?\s?\d+(\/\w+)?\b/gi;
+const measures =
+  /(\d+([.,/]\d+)*\s*(watt|w|mm|cm|mil|ma)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
+const sizes =
+  /(^|[\s(])\d{1,2}([.,]\d)?\s*[x×*]\s*\d{1,2}([.,]\d+)?(\s*[x×*]\s*\d+([.,]\d+)?)?(\s*mm)?(?=[\s),;]|$)/gi;
+/** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
+const counts = /(^|[\s(])\d{1,2}\s*[x×]\s*(?=\d)|(^|\s)x\s?\d{1,3}(?=\s|$)/gi;
+const bands = /\b[3-6][ -]?(bands?|ringe?|bandas)\b/gi;
+const temperatures = /\b\d+\s?°?C\b/g;
+
+/** A cell without what only looks like its value. */
+export function withoutExtras(cell: string, unit: UnitId): string {
+  const bare = cell
+    .replace(/[“”"]/g, ' ')
+    .replace(percent, ' ')
+    .replace(unit === 'volt' ? /$^/ : volts, ' ')
+    .replace(bands, ' ')
+    .replace(bodies, ' ')
+    .replace(sizes, ' ')
+    .replace(measures, ' ')
+    .replace(counts, '$1 ')
+    .replace(unit === 'farad' ? /$^/ : temperatures, ' ');
+  return bare
+    .replace(/\s*[/|;,]\s*(?=$|\s)/g, ' ')
+    .replace(/^[\s/|;,]+/, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+}

@@ -1,0 +1,88 @@
+import { readCapacitorCode } from '../quantity/capacitorCode.ts';
+import type { UnitId } from '../quantity/unit.ts';
+import { plain } from './plain.ts';
+
+export interface Evidence {
+  /** Everything the row says about the part. */
+  readonly text: string;
+  readonly designators: readonly string[];
+}
+
+export interface Look {
+  /** Lower case, without accents. */
+  readonly plainText: string;
+  /** The words of the text with blanks around each, for looking up runs of words. */
+  readonly words: string;
+  readonly tokens: readonly string[];
+  readonly units: ReadonlySet<UnitId>;
+  /** Nothing is written but values: no word tells what it is. */
+  readonly onlyValues: boolean;
+  /** Three digits or more that a capacitor could have on it. */
+  readonly code: boolean;
+}
+
+export type Read = Evidence & Look;
+
+/** What a line looks like, before anybody says what it is. */
+export function look({ text, designators }: Evidence): Look {
+  const plainText = plain(text);
+  const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
+  const units = unitsIn(text);
+  const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
+  // A bare number is ohms, unless it may be the print of a capacitor.
+  if (/^\d+([.,]\d+)?$/.test(text.trim()) && (!code || lettersOf(designators) === 'R'))
+    units.add('ohm');
+  return {
+    plainText,
+    // Hyphens part words in some languages and join them in others, so both readings count.
+    words: ` ${plainText.replace(/[^a-z0-9-]+/g, ' ')} ${plainText.replace(/[^a-z0-9]+/g, ' ')} `,
+    tokens,
+    units,
+    onlyValues: !tokens.some((token) => /^[a-z]{2,}$/.test(token) && !valueWords.has(token)),
+    code,
+  };
+}
+
+/** Words that belong to a value and say nothing about the part. */
+const valueWords = new Set([
+  'ohm',
+  'ohms',
+  'kohm',
+  'mohm',
+  'uf',
+  'nf',
+  'pf',
+  'uh',
+  'mh',
+  'mhz',
+  'khz',
+  'watt',
+  'volt',
+  'pcs',
+  'stk',
+  'tol',
+]);
+
+/** The letters of the first place name; empty where there is none. */
+export const lettersOf = (designators: readonly string[]) =>
+  designators[0]?.match(/^[A-Z]+/)?.[0] ?? '';
+
+const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
+  ohm: /\d\s*(k|m)?\s*(ohm|Ω|Ω)|\b\d+[kKMRr]\d*\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
+  farad: /\d\s*[pnuµμ]F?\b|\d[pnuµμ]\d/,
+  henry: /\d\s*[unmµμ]H\b/,
+  hertz: /\d\s*[kM]Hz\b/i,
+  volt: /\d\s*V(DC)?\b|\dV\d/i,
+};
+
+/** Letter cases differ by what people mean: m of mH against M of MΩ, so each sign looks at the text as written. */
+function unitsIn(text: string): Set<UnitId> {
+  const found = new Set<UnitId>();
+  for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {
+    if (sign.test(text)) found.add(unit);
+  }
+  // 10UF and 100NF, as old sheets write them.
+  if (/\d\s*[PNU]F\b/.test(text)) found.add('farad');
+  if (found.has('hertz') || found.has('farad') || found.has('henry')) found.delete('ohm');
+  return found;
+}

@@ -1,0 +1,81 @@
+import Papa from 'papaparse';
+import { fail, ok, type Result } from '../result.ts';
+import { isHeading } from './columns.ts';
+import type { Table, TableRow } from './table.ts';
+
+const maxRows = 2000;
+/** The readers of a cell take longer than its length; nobody writes more into one. */
+const maxCell = 500;
+
+/** So many lines are looked at for the headings: sheets have titles, dates and addresses above them. */
+const lookedAt = 20;
+
+/**
+ * Reads CSV or TSV; commas, semicolons, tabs and bars are told apart by themselves. The headings may stand in any of
+ * the first rows, below a title.
+ *
+ * @param headingLine the line of the headings, counted from 1, where a person has chosen it
+ * @returns the table without empty rows; or what is wrong with the file as a whole
+ */
+export function readTable(text: string, headingLine?: number): Result<Table, string> {
+  const parsed = Papa.parse<string[]>(text, { delimitersToGuess: [',', ';', '\t', '|'] });
+  const quote = parsed.errors.find((error) => error.type === 'Quotes');
+  if (quote) {
+    return fail(
+      `Row ${(quote.row ?? 0) + 1}: a quotation mark is not closed. Close it, or remove it, and choose the file again.`,
+    );
+  }
+  const lines = parsed.data.map((cells) => cells.map((cell) => cell.trim()));
+  const at = headingLine === undefined ? headingsAt(lines) : headingLine - 1;
+  const width = Math.max(0, ...lines.slice(at).map(({ length }) => length));
+  const found = lines[at] ?? [];
+  const headings = Array.from({ length: Math.max(found.length, width) }, (_, i) => found[i] ?? '');
+  if (headings.filter((heading) => heading !== '').length < 2) {
+    return fail(
+      'Row 1 must hold the headings of at least two columns, for example: Designator, Quantity, Part, Value.',
+    );
+  }
+  const rows = lines
+    .slice(at + 1)
+    .map((cells, index) => ({
+      line: at + index + 2,
+      cells: headings.map((_, column) => cells[column] ?? ''),
+    }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ''));
+  if (rows.length === 0)
+    return fail('There are headings but no rows below them. Add one row for each part.');
+  if (rows.length > maxRows) {
+    return fail(
+      `There are ${rows.length} rows; a kit has at most ${maxRows}. Choose the parts list of one kit.`,
+    );
+  }
+  const long = [{ line: at + 1, cells: headings }, ...rows].find(({ cells }) =>
+    cells.some((cell) => cell.length > maxCell),
+  );
+  if (long) {
+    return fail(
+      `Row ${long.line}: a cell has more than ${maxCell} characters. Shorten it, and choose the file again.`,
+    );
+  }
+  const used = trimmed(headings, rows);
+  return ok(at === 0 ? { headings: used, rows } : { headings: used, rows, headingLine: at + 1 });
+}
+
+/** Columns at the right that nobody uses are left out. */
+function trimmed(headings: readonly string[], rows: readonly TableRow[]): readonly string[] {
+  const last = headings.findLastIndex(
+    (heading, column) => heading !== '' || rows.some(({ cells }) => (cells[column] ?? '') !== ''),
+  );
+  return headings.slice(0, last + 1);
+}
+
+/** The line with the most cells that are headings; where none has two, the first with two cells. */
+function headingsAt(lines: readonly (readonly string[])[]): number {
+  const counts = lines.slice(0, lookedAt).map((cells) => cells.filter(isHeading).length);
+  const most = Math.max(0, ...counts);
+  if (most >= 2) return counts.indexOf(most);
+  return Math.max(
+    0,
+    lines.findIndex((cells) => cells.filter((cell) => cell !== '').length >= 2),
+  );
+}
