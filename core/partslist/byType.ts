@@ -1,3 +1,4 @@
+import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { families } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
@@ -49,7 +50,7 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
     family,
     type: found,
     packaged,
-    doubts: doubtsOf(found, packaged, family, written, read, word),
+    doubts: doubtsOf(found, packaged, family, written, read, word, taking.length > 1),
   };
 }
 
@@ -82,13 +83,22 @@ function familyFor(
   taking: readonly PartFamily[],
   { package: id }: Packaged,
 ): PartFamily | undefined {
-  const { mount, shape } = packageById(id);
+  const { mount, shape, lengthMm } = packageById(id);
   return (
     taking.find((one) => one.mount === mount && one.body.shape === shape) ??
-    taking.find((one) => one.mount === mount) ??
+    nearest(
+      taking.filter((one) => one.mount === mount),
+      lengthMm,
+    ) ??
     taking[0]
   );
 }
+
+/** Of families that draw another form, the one whose body is about as long. */
+const nearest = (families: readonly PartFamily[], lengthMm: number): PartFamily | undefined =>
+  [...families].sort((a, b) => offBy(a, lengthMm) - offBy(b, lengthMm))[0];
+const offBy = ({ body }: PartFamily, lengthMm: number) =>
+  Math.abs(bodyLengthMm(body, {}) - lengthMm);
 
 const polarityWords: readonly (readonly [RegExp, readonly TypeKind[]])[] = [
   [/\bnpn\b/, ['npn']],
@@ -106,6 +116,7 @@ function doubtsOf(
   written: Package | undefined,
   read: Read,
   word: Scored | undefined,
+  several: boolean,
 ): Doubt[] {
   const doubts = new Set<Doubt>();
   // Another word of its own for another job: one of the two is a slip.
@@ -128,12 +139,17 @@ function doubtsOf(
   ) {
     doubts.add('package');
   }
-  if (body.mount !== family.mount) doubts.add('package');
+  // Nobody draws that form, and several families take the type: which one it is stays open.
+  const isDrawn = family.body.shape === body.shape || alikeInHand(family.body.shape, body.shape);
+  if (body.mount !== family.mount || (!isDrawn && several)) doubts.add('package');
   const said = pinsIn(read.plainText);
   if (said !== undefined && said !== pins) doubts.add('pins');
   if (type.volt !== undefined && contradictsVolt(read.plainText, type.volt)) doubts.add('value');
   return [...doubts];
 }
+
+/** A TO-92S is a thinner TO-92. */
+const alikeInHand = (a: BodyShape, b: BodyShape) => a === 'half-round' && b === 'slab';
 
 /** Chips, regulators and sensors are called by each other’s words on many lists. */
 const loose: ReadonlySet<PartFamily['job']> = new Set(['chip', 'regulator', 'display', 'light']);

@@ -16,6 +16,7 @@ const weights = {
   // A bare resistance, inductance or frequency with nothing else written: the usual part of that unit.
   unitAlone: 2.5,
   code: 1,
+  body: 2.5,
 } as const;
 
 export interface Scored {
@@ -23,6 +24,8 @@ export interface Scored {
   readonly score: number;
   /** What a word of the text says of it; 0 where no word does. */
   readonly byWord: number;
+  /** The longest word of the text that such parts are called; empty where there is none. */
+  readonly word: string;
 }
 
 /** The families that words, units and place names speak for, likeliest first. */
@@ -35,24 +38,36 @@ export const scoreFamilies = (read: Read): Scored[] =>
 /** From here on the signs are enough to be sure. */
 export const sureFrom = 4;
 /** So far the next one has to lie behind. */
-export const clearBy = 1;
+const clearBy = 1;
+
+/**
+ * Whether the next one is out of the question: far behind, or called by a word that is part of the better one’s
+ * (“reed switch”, “switch”).
+ */
+export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
+  next === undefined ||
+  best.score - next.score >= clearBy ||
+  (next.word !== '' && best.word !== next.word && ` ${best.word} `.includes(` ${next.word} `));
 
 function scored(family: PartFamily, read: Read): Scored {
   const { words: known, types = [], kinds, needs, not } = family.recognise;
-  const none = { family, score: 0, byWord: 0 };
+  const none = { family, score: 0, byWord: 0, word: '' };
   if (needs && !needs.test(read.plainText)) return none;
   if (not?.test(read.plainText)) return none;
   // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
-  const longest = Math.max(
-    0,
-    ...known.filter((word) => read.words.includes(` ${word} `)).map((word) => word.length),
-  );
-  const byWord = longest > 0 ? weights.word + longest / 10 : byTypingError(known, read.tokens);
+  const word = known
+    .filter((one) => read.words.includes(` ${one} `))
+    .reduce((longest, one) => (one.length > longest.length ? one : longest), '');
+  const byWord = word === '' ? byTypingError(known, read.tokens) : weights.word + word.length / 10;
   const hasType = types.some((type) => type.test(read.text));
   const byType = hasType ? (kinds ? weights.typeLike : weights.ownType) : 0;
   const byUnit = unitScore(family, read);
-  if (byWord + byType + byUnit === 0 && needs) return none;
-  return { family, byWord, score: byWord + byType + byUnit + letterScore(family, read) };
+  const byLetters = letterScore(family, read);
+  const said = byWord + byType + byUnit;
+  // A body says what it is only beside a place name that says the same.
+  const byBody = needs && byWord === 0 && byLetters > 0 ? weights.body : 0;
+  if (needs && said + byBody === 0) return none;
+  return { family, byWord, word, score: said + byBody + byLetters };
 }
 
 function byTypingError(known: readonly string[], tokens: readonly string[]): number {

@@ -25,7 +25,8 @@ export type Read = Evidence & Look;
 
 /** What a line looks like, before anybody says what it is. */
 export function look({ text, designators }: Evidence): Look {
-  const plainText = plain(text);
+  // Names of footprints part their words by underscores.
+  const plainText = plain(text.replace(/_/g, ' '));
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const units = unitsIn(text);
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
@@ -68,7 +69,7 @@ export const lettersOf = (designators: readonly string[]) =>
   designators[0]?.match(/^[A-Z]+/)?.[0] ?? '';
 
 const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
-  ohm: /\d\s*(k|m)?\s*(ohm|Ω|Ω)|\b\d+[kKMRr]\d*\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
+  ohm: /\d\s*(k|m)?\s*(ohm|Ω|Ω)|\b\d+[kKMRrE]\d*[FGJKM]?\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
   farad: /\d\s*[pnuµμ]F?\b|\d[pnuµμ]\d/,
   henry: /\d\s*[unmµμ]H\b/,
   hertz: /\d\s*[kM]Hz\b/i,

@@ -3,7 +3,7 @@ import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
 import { readType, type TypedReading } from './byType.ts';
-import { clearBy, contradicted, type Scored, scoreFamilies, sureFrom } from './byWords.ts';
+import { contradicted, isClearOf, type Scored, scoreFamilies, sureFrom } from './byWords.ts';
 import type { Doubt } from './doubt.ts';
 import { type Evidence, look, type Read } from './look.ts';
 
@@ -45,8 +45,8 @@ export function recognise(evidence: Evidence): Recognition {
   const [first] = scored;
   if (!first) return { family: other, confidence: 'unknown', others: [], doubts: ['family'] };
   const best = fixedAsWritten(first, scored, read);
-  const second = scored.find((one) => one !== best);
-  const clear = best.score >= sureFrom && best.score - (second?.score ?? 0) >= clearBy;
+  const others = scored.filter((one) => one !== best);
+  const clear = best.score >= sureFrom && others.every((one) => isClearOf(best, one));
   const isFamily = clear && !contradicted(best.family, read);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),

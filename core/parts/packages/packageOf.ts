@@ -44,6 +44,7 @@ export function packageOf(family: Framed, part: Packed): PackageOfPart | undefin
   const listed = read(part.description);
   // A list that says “DIP-28” of a chip that is sold narrow means the narrow one.
   const both = listed && sold.find((one) => one.pins === listed.pins && one.shape === listed.shape);
+  if (listed && sold.includes(listed)) return { package: listed, from: 'list' };
   if (both) return { package: both, from: 'type' };
   if (listed) return { package: listed, from: 'list' };
   const [byType] = sold;

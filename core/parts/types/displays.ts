@@ -29,5 +29,5 @@ export const displays: readonly PartType[] = rows.map(([number, does, body, pins
   kind: does.startsWith('matrix') ? 'matrix-display' : 'display',
   does,
   ...(also ? { also } : {}),
-  packages: [{ package: body, pins, makersDiffer: true }],
+  packages: [{ package: body, pins }],
 }));

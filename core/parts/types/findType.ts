@@ -36,7 +36,8 @@ const ambiguous = /^\d+$|^[A-Z]\d{1,3}$/;
 /** A type by its number as written, with whatever makers put before and behind it; undefined where none is known. */
 export function typeByNumber(written: string): FoundType | undefined {
   const print = written.trim().replace(/\s+/g, '');
-  const plain = bare(print.replace(/[µμ]/g, 'U'));
+  // An I is often written for the 1 of a diode.
+  const plain = bare(print.replace(/[µμ]/g, 'U')).replace(/^IN(?=\d{3})/, '1N');
   for (let length = Math.min(longest, plain.length); length >= 2; length -= 1) {
     for (let before = 0; before <= Math.min(longestPrefix, plain.length - length); before += 1) {
       const type = byNumber.get(plain.slice(before, before + length));

@@ -154,6 +154,12 @@ const readFarad: Reader = (text, { recognise }) => {
     const { value, letter } = splitPlain(text);
     return sure(Number(`0.${value.replace(/^0?[.,]/, '')}e-6`), letter);
   }
+  // What can be turned from one value to another is known by the greater one.
+  const range = /^\d+(?:[.,]\d+)?\s?(?:pF?)?[-–~…]+(\d+(?:[.,]\d+)?\s?pF?)$/i.exec(text);
+  if (range?.[1]) {
+    const upper = parseQuantity(range[1], 'farad');
+    return upper.ok ? doubtful(upper.value) : upper;
+  }
   const coded = /^\d{3}[A-Z]?$/.test(text) ? readCapacitorCode(text) : undefined;
   if (coded?.ok) return isLarge(recognise) ? largeByDigits(text) : maybeCode(text, coded.value);
   if (/^\d+([.,]\d+)?$/.test(text)) {

@@ -13,7 +13,7 @@ const sizes =
 /** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
 const counts = /(^|[\s(])\d{1,2}\s*[x×]\s*(?=\d)|(^|\s)x\s?\d{1,3}(?=\s|$)/gi;
 const bands = /\b[3-6][ -]?(bands?|ringe?|bandas)\b/gi;
-const temperatures = /\b\d+\s?°?C\b/g;
+const temperatures = /\b\d+\s?°C\b/g;
 
 /** A cell without what only looks like its value. */
 export function withoutExtras(cell: string, unit: UnitId): string {

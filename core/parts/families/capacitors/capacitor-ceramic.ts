@@ -36,6 +36,9 @@ export const capacitorCeramic: PartFamily<'capacitor-ceramic'> = {
     assumedFor: 'below-1-µF',
     not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|film)\b/,
     words: [
+      'c disc',
+      'disc capacitor',
+      'condensador ceramico',
       'keramikkondensator',
       'scheibenkondensator',
       'ceramica',

@@ -35,7 +35,17 @@ export const pinHeader: PartFamily<'pin-header'> = {
   recognise: {
     assumedFor: null,
     not: /female|socket|buchse|femelle|hembra|shrouded|box header/,
-    words: ['pin header', 'header', 'stiftleiste', 'pinheader', 'jumper header', 'male header'],
+    words: [
+      'pinheader',
+      'connector pin header',
+      'stiftleiste',
+      'pin header',
+      'header',
+      'stiftleiste',
+      'pinheader',
+      'jumper header',
+      'male header',
+    ],
   },
   words: {
     one: 'pin header',

@@ -35,6 +35,7 @@ export const socketStrip: PartFamily<'socket-strip'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'pinsocket',
       'female header',
       'socket strip',
       'socket header',

@@ -33,6 +33,7 @@ export const screw: PartFamily<'screw'> = {
   prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
+    not: /stand-?off|spacer|abstand|distanz|entretoise|separador|afstand|nylon|kunststoff|plastic|terminal|klemme|insulat|isolier/,
     words: ['screw', 'screws', 'schraube', 'schroef', 'bolt', 'nut', 'vis', 'tornillo', 'mutter'],
     types: [/\bM[2345]\s*x\s*\d+\b/i],
   },

@@ -36,6 +36,11 @@ export const resistorAxial: PartFamily<'resistor-axial'> = {
     assumedFor: 'value-alone',
     not: /\b(smd|smt|chip|0402|0603|0805|1206|network|array|netzwerk|sil\d*|ldr|photo|foto|ntc|ptc|thermistor|variable|poti|pot|trim\w*|lin|log)\b/,
     words: [
+      'r axial',
+      'film resistor',
+      'resistor film',
+      'zement',
+      'cement',
       'resistor',
       'res',
       'widerstand',

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { familyOf } from '../parts/families/index.ts';
+import { valueLabel } from '../parts/label.ts';
+import { packageOf } from '../parts/packages/packageOf.ts';
+import { type Case, cases } from './testing/cases.ts';
+import { readList } from './testing/readList.ts';
+
+const readOne = ({ text, place }: Case) => {
+  const { lines, problems } = readList(
+    `Ref,Qty,Part\n${place},${place === '' ? '1' : ''},"${text.replaceAll('"', '""')}"\n`,
+  );
+  return { line: lines[0], problems };
+};
+
+describe.each(Object.entries(cases))('%s', (_, group) => {
+  it.each(group.map((one) => [one.text, one] as const))('“%s”', (_text, one) => {
+    const { line, problems } = readOne(one);
+    if (!line) throw new Error(problems.map(({ message }) => message).join(' '));
+    const { part, doubts } = line;
+    expect(part.family).toBe(one.family);
+    if (one.value !== '') expect(valueLabel(part.value)).toBe(one.value);
+    if (one.body !== undefined)
+      expect(packageOf(familyOf(part), part)?.package.name).toBe(one.body);
+    if (one.pins !== undefined) expect(part.pins).toBe(one.pins);
+    if (one.volt !== undefined)
+      expect(part.value.kind === 'amount' ? part.value.ratedVolt : undefined).toBe(one.volt);
+    expect([...doubts].sort()).toEqual([...(one.doubts ?? [])].sort());
+    // A doubt is always said.
+    if (doubts.length > 0)
+      expect(problems.some(({ severity }) => severity === 'warning')).toBe(true);
+  });
+});
