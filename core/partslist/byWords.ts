@@ -1,6 +1,7 @@
 import { families } from '../parts/families/index.ts';
 import type { PartFamily, RecognisedBy } from '../parts/family.ts';
 import { lettersOf, type Read } from './look.ts';
+import { namesOf } from './names.ts';
 import { nearlyEqual } from './typingError.ts';
 
 // What each sign is worth. A word or a number of its own decides; letters alone (C, D) leave several families open.
@@ -52,12 +53,12 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
 function scored(family: PartFamily, read: Read): Scored {
   const { words: known, types = [], kinds, needs, not } = family.recognise;
   const none = { family, score: 0, byWord: 0, word: '' };
-  if (needs && !needs.test(read.plainText)) return none;
-  if (not?.test(read.plainText)) return none;
+  // Called by its own name, it needs no other sign of its body.
+  const name = longestIn(namesOf(family), read);
+  if (name === '' && needs && !needs.test(read.plainText)) return none;
+  if (!isAll(name, read) && not?.test(read.plainText)) return none;
   // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
-  const word = known
-    .filter((one) => read.words.includes(` ${one} `))
-    .reduce((longest, one) => (one.length > longest.length ? one : longest), '');
+  const word = longestIn([...known, name], read);
   const byWord = word === '' ? byTypingError(known, read.tokens) : weights.word + word.length / 10;
   const hasType = types.some((type) => type.test(read.text));
   const byType = hasType ? (kinds ? weights.typeLike : weights.ownType) : 0;
@@ -66,9 +67,23 @@ function scored(family: PartFamily, read: Read): Scored {
   const said = byWord + byType + byUnit;
   // A body says what it is only beside a place name that says the same.
   const byBody = needs && byWord === 0 && byLetters > 0 ? weights.body : 0;
-  if (needs && said + byBody === 0) return none;
+  if (needs && name === '' && said + byBody === 0) return none;
   return { family, byWord, word, score: said + byBody + byLetters };
 }
+
+/** The line says nothing else but the name, and values. */
+const isAll = (name: string, { plainText }: Read): boolean =>
+  name !== '' &&
+  plainText
+    // Four digits may be the size of a chip.
+    .replace(/\S*\d\S*/g, (token) => (/^\d{4}$/.test(token) ? token : ' '))
+    .replace(/[^a-z0-9-]+/g, ' ')
+    .trim() === name;
+
+const longestIn = (words: readonly string[], read: Read): string =>
+  words
+    .filter((one) => read.words.includes(` ${one} `))
+    .reduce((longest, one) => (one.length > longest.length ? one : longest), '');
 
 function byTypingError(known: readonly string[], tokens: readonly string[]): number {
   // Type numbers and values are no misspelt words.

@@ -156,7 +156,8 @@ export const columns: readonly ColumnDefinition[] = [
       'mpn',
       'model',
     ],
-    looksLike: /^\d+([.,]\d+)?\s*[kKMRunpµ]\d*/,
+    looksLike:
+      /^(?:[.,]?\d{1,6}([.,]\d{1,6})?\s?(?:[kKMREunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?(?:\/\d{1,3}\s?V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{3,5}[A-Z]{0,3})$/i,
   },
   {
     id: 'tolerance',
@@ -305,6 +306,13 @@ export const isHeading = (cell: string): boolean => {
   return columns.some(({ headings }) => headings.includes(heading));
 };
 
+/** A place or a value, which no heading is. */
+export const looksLikeCell = (cell: string): boolean =>
+  columns.some(
+    ({ id, looksLike }) =>
+      (id === 'designators' || id === 'value') && looksLike !== undefined && looksLike.test(cell),
+  );
+
 /** For each meaning the index of its column in the file, or absent where the file has none. */
 export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
 
@@ -343,7 +351,7 @@ const exactHeading = 100;
 const tooFew = 0.3;
 
 function score(definition: ColumnDefinition, table: Table, index: number): number {
-  if (definition.id === 'quantity' && isRunningNumber(table, index)) return 0;
+  if (isRunningNumber(table, index)) return 0;
   const heading = plain(table.headings[index] ?? '')
     .replace(/[._#/()[\]:-]+/g, ' ')
     .replace(/\s+/g, ' ')

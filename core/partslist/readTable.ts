@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { fail, ok, type Result } from '../result.ts';
-import { isHeading } from './columns.ts';
+import { isHeading, looksLikeCell } from './columns.ts';
 import type { Table, TableRow } from './table.ts';
 
 const maxRows = 2000;
@@ -14,7 +14,7 @@ const lookedAt = 20;
  * Reads CSV or TSV; commas, semicolons, tabs and bars are told apart by themselves. The headings may stand in any of
  * the first rows, below a title.
  *
- * @param headingLine the line of the headings, counted from 1, where a person has chosen it
+ * @param headingLine the line of the headings, counted from 1, where a person has chosen it; 0 where there are none
  * @returns the table without empty rows; or what is wrong with the file as a whole
  */
 export function readTable(text: string, headingLine?: number): Result<Table, string> {
@@ -26,19 +26,23 @@ export function readTable(text: string, headingLine?: number): Result<Table, str
     );
   }
   const lines = parsed.data.map((cells) => cells.map((cell) => cell.trim()));
-  const at = headingLine === undefined ? headingsAt(lines) : headingLine - 1;
-  const width = Math.max(0, ...lines.slice(at).map(({ length }) => length));
-  const found = lines[at] ?? [];
+  // Counted from 0; −1 where there are none.
+  const at = (headingLine ?? headingsAt(lines) + 1) - 1;
+  const from = at >= 0 ? at : Math.max(0, firstWithTwo(lines));
+  const width = Math.max(0, ...lines.slice(from).map(({ length }) => length));
+  const found =
+    at >= 0 ? (lines[at] ?? []) : Array.from({ length: width }, (_, i) => `Column ${i + 1}`);
   const headings = Array.from({ length: Math.max(found.length, width) }, (_, i) => found[i] ?? '');
   if (headings.filter((heading) => heading !== '').length < 2) {
     return fail(
       'Row 1 must hold the headings of at least two columns, for example: Designator, Quantity, Part, Value.',
     );
   }
+  const first = at >= 0 ? at + 1 : from;
   const rows = lines
-    .slice(at + 1)
+    .slice(first)
     .map((cells, index) => ({
-      line: at + index + 2,
+      line: first + index + 1,
       cells: headings.map((_, column) => cells[column] ?? ''),
     }))
     .filter(({ cells }) => cells.some((cell) => cell !== ''));
@@ -69,13 +73,14 @@ function trimmed(headings: readonly string[], rows: readonly TableRow[]): readon
   return headings.slice(0, last + 1);
 }
 
-/** The line with the most cells that are headings; where none has two, the first with two cells. */
+/** The line with the most cells that are headings, counted from 0; −1 where the list begins without. */
 function headingsAt(lines: readonly (readonly string[])[]): number {
   const counts = lines.slice(0, lookedAt).map((cells) => cells.filter(isHeading).length);
   const most = Math.max(0, ...counts);
   if (most >= 2) return counts.indexOf(most);
-  return Math.max(
-    0,
-    lines.findIndex((cells) => cells.filter((cell) => cell !== '').length >= 2),
-  );
+  const first = Math.max(0, firstWithTwo(lines));
+  return most === 0 && (lines[first] ?? []).some(looksLikeCell) ? -1 : first;
 }
+
+const firstWithTwo = (lines: readonly (readonly string[])[]): number =>
+  lines.findIndex((cells) => cells.filter((cell) => cell !== '').length >= 2);

@@ -9,6 +9,8 @@ export interface ValueCells {
   /** The cell of the value column; empty where the file has none. */
   readonly value: string;
   readonly description: string;
+  /** What else the line says; colours often stand there. */
+  readonly remarks?: string;
 }
 
 export interface ReadValue {
@@ -25,7 +27,7 @@ export interface ReadValue {
  */
 export function readValue(
   family: PartFamily,
-  { value, description }: ValueCells,
+  { value, description, remarks = '' }: ValueCells,
   typeNumber?: string,
 ): Result<ReadValue, string> {
   const { valueKind } = family;
@@ -35,7 +37,7 @@ export function readValue(
       typeNumber ? { kind: 'type', print: typeNumber } : typeIn(family, value, description),
     );
   }
-  if (valueKind === 'colour') return readColour(`${value} ${description}`);
+  if (valueKind === 'colour') return readColour(`${value} ${description} ${remarks}`);
   const read = value === '' ? findAmount(family, description) : readAmount(family, value);
   if (!read.ok) return read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;

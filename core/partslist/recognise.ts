@@ -1,3 +1,4 @@
+import { families } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
@@ -6,6 +7,7 @@ import { readType, type TypedReading } from './byType.ts';
 import { contradicted, isClearOf, type Scored, scoreFamilies, sureFrom } from './byWords.ts';
 import type { Doubt } from './doubt.ts';
 import { type Evidence, look, type Read } from './look.ts';
+import { namesOf } from './names.ts';
 
 export interface Recognition {
   readonly family: PartFamily;
@@ -47,7 +49,9 @@ export function recognise(evidence: Evidence): Recognition {
   const best = fixedAsWritten(first, scored, read);
   const others = scored.filter((one) => one !== best);
   const clear = best.score >= sureFrom && others.every((one) => isClearOf(best, one));
-  const isFamily = clear && !contradicted(best.family, read);
+  // Which of several bodies it comes in, the number of its type would tell.
+  const isOpen = comesInOthers(best.family) && !namesBody(best.family, read);
+  const isFamily = clear && !isOpen && !contradicted(best.family, read);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),
     ...(contradictsBody(best.family, read) ? (['package'] as const) : []),
@@ -77,6 +81,18 @@ function fixedAsWritten(best: Scored, scored: readonly Scored[], read: Read): Sc
     ) ?? best
   );
 }
+
+/** Other families take the same types in other bodies. */
+const comesInOthers = (family: PartFamily): boolean =>
+  family.recognise.kinds?.some((kind) =>
+    families.some((other) => other !== family && other.recognise.kinds?.includes(kind)),
+  ) ?? false;
+
+/** The line names a body, or calls the part by the name that only this kind has. */
+const namesBody = (family: PartFamily, { plainText, words }: Read): boolean =>
+  (family.mount === 'through' || family.mount === 'surface'
+    ? readPackage(plainText, family.job, family.mount)?.shape === family.body.shape
+    : true) || namesOf(family).some((name) => name.includes(' ') && words.includes(` ${name} `));
 
 /** The line names a body that is fixed in another way than this kind of part. */
 function contradictsBody({ job, mount }: PartFamily, { plainText }: Read): boolean {

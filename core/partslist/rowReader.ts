@@ -33,6 +33,10 @@ export interface ReadRow {
 /** Families of which the number of pins is part of what they are. */
 const countsPins = ({ joints }: PartFamily): boolean => joints({ pins: 4 }) !== joints({ pins: 6 });
 
+/** `5V1`: of a Zener diode its voltage says enough. */
+const saysVoltage = (value: PartValue): boolean =>
+  value.kind === 'type' && /^\d{1,3}(V\d?|[.,]\d\s?V|\s?V)$/i.test(value.print.trim());
+
 /** “Do not populate” in the languages of lists. */
 const isNotFitted = (cell: string): boolean =>
   /^(dn[pfsi]|nf|np|n\.?\s?b\.?|n\/?c|no pop|nopop|do not (populate|fit|place|install|stuff)|not (fitted|populated|placed|used|installed)|nicht (bestuckt|bestucken|besetzt)|unbestuckt|no (montar|poblar|colocar)|sin montar|non (monte|implante)|ne pas (monter|implanter)|niet (plaatsen|gemonteerd))$/.test(
@@ -65,7 +69,7 @@ export class RowReader {
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
   read(): ReadRow | undefined {
     const description = this.#cell('description');
-    const cells = { value: this.#cell('value'), description };
+    const cells = { value: this.#cell('value'), description, remarks: this.#cell('remarks') };
     const body = this.#cell('package');
     const text = `${description} ${cells.value}`.trim();
     if (this.#isLeftOut(cells)) return undefined;
@@ -86,7 +90,7 @@ export class RowReader {
     const doubts = this.#doubts(recognition, read, pins);
     const confidence =
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
-    const remarks = this.#cell('remarks');
+    const { remarks } = cells;
     const part: Part = {
       designators,
       quantity,
@@ -124,7 +128,7 @@ export class RowReader {
     if (read.isDoubtful) doubts.add('value');
     const { family, typed } = recognition;
     // A number that no catalogue has tells nothing of pins, leads or voltages.
-    if (!typed && read.value.kind === 'type' && family.recognise.kinds) {
+    if (!typed && family.recognise.kinds && !saysVoltage(read.value)) {
       doubts.add('value');
       if (pins === undefined && family.role === 'chip') doubts.add('pins');
     }
@@ -205,7 +209,9 @@ export class RowReader {
     const number = typed && family === typed.family ? typed.type.print : undefined;
     const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
-    if (!read.ok && cells.value === '') return { value: { kind: 'none' }, isDoubtful: false };
+    // A value cell that says “LED” says no colour either.
+    if (!read.ok && (cells.value === '' || family.valueKind === 'colour'))
+      return { value: { kind: 'none' }, isDoubtful: false };
     if (!read.ok) return this.#error('value', `${capitalised(read.problem)}.`);
     const { value, isDoubtful } = read.value;
     if (value.kind !== 'amount') return read.value;
@@ -296,10 +302,10 @@ export class RowReader {
       return;
     }
     const number = part.value.kind === 'type' ? part.value.print : '';
-    if (!typed && number !== '' && family.recognise.kinds) {
+    if (!typed && doubts.includes('value') && family.recognise.kinds) {
       this.#warn(
         'value',
-        `The type ${number} is not known here: its leads, voltages and number of pins are not assumed. Compare its sheet${part.pins === undefined && family.role === 'chip' ? ', and write its number of pins' : ''}.`,
+        `${number === '' ? 'No type is written' : `The type ${number} is not known here`}: its leads, voltages and number of pins are not assumed. Compare its sheet${part.pins === undefined && family.role === 'chip' ? ', and write its number of pins' : ''}.`,
       );
     } else if (doubts.includes('family')) {
       const or = others[0] ? ` Or “${others[0].words.one}”?` : '';

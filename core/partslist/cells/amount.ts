@@ -85,7 +85,7 @@ const doubtful = (amount: number): Result<ReadAmount, never> => ok({ amount, isD
 
 /** A letter for the tolerance stands behind a value that is complete without it: `2k2J`, `100RJ`, `10kF`. */
 const withLetter =
-  /^(\d+[RrKkMEe]\d+|\d+(?:[.,]\d+)?[RkE]|\d+(?:[.,]\d+)?[pnuµμ]F?)\s?([BCDFGJKMZ])$/;
+  /^(\d+[RrKkMEe]\d+|\d+(?:[.,]\d+)?[RkE]|\d+(?:[.,]\d+)?[pnuµμ]F|\d+(?:[.,]\d+)?[pnuµμ](?!F))\s?([BCDFGJKMZ])$/;
 
 function splitLetter(text: string): { value: string; letter: ToleranceLetter | undefined } {
   const match = withLetter.exec(text);

@@ -38,7 +38,17 @@ export const led5mm: PartFamily<'led-5mm'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: ['led', 'leds', 'leuchtdiode', 'light emitting diode', 'lichtdiode', 'del'],
+    words: [
+      'diode electroluminescente',
+      'diodo led',
+      'diodo emisor de luz',
+      'led',
+      'leds',
+      'leuchtdiode',
+      'light emitting diode',
+      'lichtdiode',
+      'del',
+    ],
     not: /\b3\s?-?mm\b|\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|driver|holder|treiber)\b/,
   },
   words: {

@@ -38,6 +38,11 @@ export const trimmer: PartFamily<'trimmer'> = {
     assumedFor: null,
     not: /\b(lin|log|shaft|stereo|potentiometer)\b/,
     words: [
+      'potentiometre ajustable',
+      'potenciometro ajustable',
+      'resistencia ajustable',
+      'instelpotentiometer',
+      'resistance ajustable',
       'trimmer',
       'trimpot',
       'trim pot',
