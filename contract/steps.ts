@@ -6,6 +6,7 @@ import type { Caution, CheckStep, Holding, Length, Reason, WorkStep } from '#cor
 import { styleIds } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyIds } from '#core/parts/families/ids';
+import { hazardIds } from '#core/parts/family';
 import { flag, number } from './leaves.ts';
 import { partSchema } from './parts.ts';
 import {
@@ -17,6 +18,7 @@ import {
   nullable,
   oneOf,
   oneOfKind,
+  optional,
   record,
   type Schema,
 } from './schema.ts';
@@ -121,6 +123,8 @@ const checkStep = record<CheckStep & { readonly minutes: number }>({
   chipsOut: texts,
   hasBattery: flag,
   supplyVolt: nullable(number),
+  mostMilliampere: leaf(yup.number()),
+  hazards: optional(list(oneOf(hazardIds))),
 });
 
 export const stepSchema: Schema<PlannedStep> = either(

@@ -35,9 +35,10 @@ export function formLikeness(a: Part, b: Part): number {
   if (a.pins !== undefined && b.pins !== undefined && a.pins !== b.pins) return 0;
   // A chip and its empty socket lie in the hand alike, but nobody fits one for the other.
   if ((one.role === 'socket') !== (two.role === 'socket')) return 0;
-  const shape = one.id === two.id ? 1 : shapeLikeness(one.body.shape, two.body.shape);
-  if (shape === 0) return 0;
   const [bodyA, bodyB] = [bodyOf(one, a), bodyOf(two, b)];
+  const shape =
+    one.id === two.id && bodyA.shape === bodyB.shape ? 1 : shapeLikeness(bodyA.shape, bodyB.shape);
+  if (shape === 0) return 0;
   const ratios = [
     ratio(bodyLengthMm(bodyA, a), bodyLengthMm(bodyB, b)),
     ratio(bodyA.widthMm, bodyB.widthMm),
@@ -61,7 +62,7 @@ const sizeLikeness = (r: number) => (r <= near ? 1 : Math.max(0, (tooFar - r) / 
 
 export const colourOf = (part: Part): string => {
   const family = familyOf(part);
-  return family.colourOf?.(part) ?? family.body.colour;
+  return family.colourOf?.(part) ?? bodyOf(family, part).colour;
 };
 
 export const colourLikeness = (a: string, b: string, vision: Vision): number =>

@@ -73,11 +73,13 @@ const riskFrom: readonly (readonly [Risk, number])[] = [
 /**
  * The pairs of a kit that can be taken for one another, computed from what the parts are: same body and near size,
  * then their marks, for every way of seeing. Lines that are the same part are no pair.
+ *
+ * @param supplyVolt of the kit: what a swap does depends on it; null where nobody has said it
  */
-export function findMixUps(parts: readonly Part[]): MixUps {
+export function findMixUps(parts: readonly Part[], supplyVolt: number | null = null): MixUps {
   const fitted = parts.filter(({ supply }) => supply !== 'spare');
   const pairs = fitted.flatMap((a, index) =>
-    fitted.slice(index + 1).flatMap((b) => pairOf(a, b) ?? []),
+    fitted.slice(index + 1).flatMap((b) => pairOf(a, b, supplyVolt) ?? []),
   );
   return {
     pairs: pairs.sort((x, y) => scoreOf(y, y.worst) - scoreOf(x, x.worst)),
@@ -104,12 +106,12 @@ const couldBeHighRisk = (a: Part, b: Part): boolean =>
   formLikeness(a, b) > 0 &&
   formLikeness(a, b) * severityWeight[swapOf(a, b).severity] >= (riskFrom[0]?.[1] ?? 0);
 
-export function pairOf(a: Part, b: Part): MixUp | undefined {
+export function pairOf(a: Part, b: Part, supplyVolt: number | null = null): MixUp | undefined {
   if (isSamePart(a, b) || formLikeness(a, b) === 0) return undefined;
   const compare = markOf(a, b);
   const likelihood = perVision((vision) => bodyLikeness(a, b, vision) * compare.likeness(vision));
   const worst = visions.reduce((x, y) => (likelihood[y] > likelihood[x] ? y : x));
-  const swap = swapOf(a, b);
+  const swap = swapOf(a, b, supplyVolt);
   const score = likelihood[worst] * severityWeight[swap.severity];
   const risk = riskFrom.find(([, from]) => score >= from)?.[0];
   if (risk === undefined) return undefined;

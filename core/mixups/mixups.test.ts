@@ -161,13 +161,29 @@ describe('what a swap does', () => {
       'regulator',
       3,
     ],
-    ['unlike voltages', can(1e-5, 16), can(1e-4, 25), 'rated-volt', 3],
+    [
+      'unlike voltages at a supply that nobody has said',
+      can(1e-5, 16),
+      can(1e-4, 25),
+      'rated-volt-unknown',
+      2,
+    ],
     ['a hundredfold resistance', resistor(470), resistor(47_000), 'resistance-far', 2],
     ['a doubled resistance', resistor(470), resistor(1000), 'resistance-near', 1],
     ['a tenfold capacitance', can(1e-6), can(1e-5), 'capacitance', 2],
   ] as const)('of %s', (_, a, b, id, severity) => {
     expect(swapOf(a, b)).toMatchObject({ id, severity });
     expect(swapOf(b, a)).toEqual(swapOf(a, b));
+  });
+
+  // A can bursts above its rated voltage and not below it (common practice).
+  it.each([
+    [4.5, 'capacitance'],
+    [12, 'capacitance'],
+    [18, 'rated-volt'],
+    [24, 'rated-volt'],
+  ])('of unlike voltages at %s V is %s', (supplyVolt, id) => {
+    expect(swapOf(can(1e-5, 16), can(1e-4, 25), supplyVolt).id).toBe(id);
   });
 
   it('says by what factor', () => {

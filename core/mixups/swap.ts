@@ -4,7 +4,8 @@ import type { Part } from '../parts/part.ts';
 
 export interface SwapDefinition {
   readonly id: string;
-  readonly applies: (a: Part, b: Part) => boolean;
+  /** @param supplyVolt of the kit; null where nobody has said it */
+  readonly applies: (a: Part, b: Part, supplyVolt: number | null) => boolean;
   /** 1 a nuisance, 2 the board does not work, 3 something is destroyed or can hurt. */
   readonly severity: 1 | 2 | 3;
   readonly words: string;
@@ -39,11 +40,18 @@ export const swaps: readonly SwapDefinition[] = [
   },
   {
     id: 'rated-volt',
-    applies: (a, b) =>
-      both(a, b, (part) => familyOf(part).polarity === 'polarised' && volts(part) !== undefined) &&
-      volts(a) !== volts(b),
+    applies: (a, b, supplyVolt) => supplyVolt !== null && supplyVolt > lowerVolt(a, b),
     severity: 3,
-    words: 'The one for the lower voltage gets too much: it heats up and can burst.',
+    words:
+      'The one for the lower voltage gets too much from this supply: it heats up and can burst.',
+  },
+  {
+    id: 'rated-volt-unknown',
+    applies: (a, b, supplyVolt) =>
+      supplyVolt === null && lowerVolt(a, b) < Number.POSITIVE_INFINITY,
+    severity: 2,
+    words:
+      'If the supply is above the lower of the two voltages, that one heats up and can burst. Say the supply of this kit to know.',
   },
   {
     id: 'other-kind',
@@ -103,11 +111,20 @@ export const swaps: readonly SwapDefinition[] = [
   },
 ];
 
+/** The lower of two different rated voltages of polarised parts; infinite where there are no two. */
+function lowerVolt(a: Part, b: Part): number {
+  const [one, two] = [volts(a), volts(b)];
+  const polarised = both(a, b, (part) => familyOf(part).polarity === 'polarised');
+  return polarised && one !== undefined && two !== undefined && one !== two
+    ? Math.min(one, two)
+    : Number.POSITIVE_INFINITY;
+}
+
 const isOhm = ({ value }: Part) => value.kind === 'amount' && value.unit === 'ohm';
 
 /** What happens when one is fitted where the other belongs. */
-export function swapOf(a: Part, b: Part): Swap {
-  const found = swaps.find(({ applies }) => applies(a, b)) as SwapDefinition;
+export function swapOf(a: Part, b: Part, supplyVolt: number | null = null): Swap {
+  const found = swaps.find(({ applies }) => applies(a, b, supplyVolt)) as SwapDefinition;
   return { id: found.id, severity: found.severity, factor: factorOf(a, b) };
 }
 

@@ -18,7 +18,7 @@ describe('an order of the instructor’s own', () => {
     line('led-5mm', 'D1'),
   ];
   const plan = (more: Partial<OrderSettings>) =>
-    planKit({ parts, supplyVolt: null, settings: { ...usualSettings, ...more } });
+    planKit({ parts, supplyVolt: 5, settings: { ...usualSettings, ...more } });
   const natural = plan({}).arrangement;
   const swapped = [...natural];
   const chip = swapped.findIndex((keys) => keys.includes('U1'));

@@ -9,8 +9,9 @@ export function checkNodes(
   work: readonly WorkNode[],
   blocks: readonly Block[],
   tested: OrderSettings['checks'],
+  hasSupply: boolean,
 ): CheckNode[] {
-  const wanted = checks.filter(({ appliesTo }) => appliesTo(work));
+  const wanted = checks.filter(({ appliesTo }) => appliesTo(work, hasSupply));
   const whole = wanted.map(({ id }) => checkNode(id, []));
   if (tested === 'end') return whole;
   const soldered = new Set(work.filter(({ kind }) => kind === 'solder').flatMap(placesOf));

@@ -217,9 +217,11 @@ describe('a check’s reading', () => {
 });
 
 describe('lengths at a step', () => {
-  it('leads are bent to the holes of the board, else to four tenths of an inch', () => {
+  it('leads are bent to the holes of the board or of a footprint, and without either nobody says how', () => {
     const resistor = line('resistor-axial', 'R1 R2', ohm(470));
-    expect(lengthsOf([resistor], null)).toEqual([{ kind: 'bend', places: ['R1', 'R2'], mm: 10.2 }]);
+    expect(lengthsOf([resistor], null)).toEqual([]);
+    const footprint = { ...resistor, package: 'R_Axial_DIN0207_L6.3mm_D2.5mm_P7.62mm_Horizontal' };
+    expect(lengthsOf([footprint], null)).toEqual([{ kind: 'bend', places: ['R1', 'R2'], mm: 7.6 }]);
     const spread = {
       ...boardWith(['R1', 20, 20], ['R2', 40, 20]),
       pads: [pad('R1', '1', 'a', 10), pad('R1', '2', 'b', 22.7)],
@@ -231,9 +233,11 @@ describe('lengths at a step', () => {
   });
 
   it('a wire link is cut longer than its holes are apart, a wire to what the list says', () => {
-    const [link] = lengthsOf([line('wire-link', 'W1')], null);
+    const board = boardWith(['W1', 20, 20]);
+    const [link] = lengthsOf([line('wire-link', 'W1')], board);
     expect(link).toMatchObject({ kind: 'cut-link', places: ['W1'] });
-    expect(link?.mm).toBeGreaterThan(10.2);
+    expect(link?.mm).toBeGreaterThan(10.1);
+    expect(lengthsOf([line('wire-link', 'W1')], null)).toEqual([]);
     const wire = { ...line('wire', 'W2'), description: 'red wire, 15 cm' };
     expect(lengthsOf([wire], null)).toEqual([{ kind: 'cut-wire', places: ['W2'], mm: 150 }]);
     expect(lengthsOf([line('wire', 'W3')], null)).toEqual([]);

@@ -4,6 +4,7 @@ import { keysOf } from './arrangement.ts';
 import { blocksOf } from './blocksOf.ts';
 import { checkNodes, mergedChecks } from './checksOfKit.ts';
 import { ruleGraph } from './graph.ts';
+import { hasSupply } from './hasSupply.ts';
 import { type OrderNode, workNodes } from './node.ts';
 import type { KitToPlan } from './planKit.ts';
 import type { RuleId } from './rules/ids.ts';
@@ -46,7 +47,7 @@ export function decidedOrder(
     blocks: blocksOf(board, fitted),
   };
   const work = workNodes(fitted, board);
-  const graph = ruleGraph(work, checkNodes(work, [], 'end'), situation);
+  const graph = ruleGraph(work, checkNodes(work, [], 'end', hasSupply(fitted)), situation);
   const sequence = mergedChecks(sequenceOf(graph, stackOf(styles), situation));
   const at = new Map(sequence.map((node, index) => [node, index]));
   const rules = reachable(sequence, graph.edges);

@@ -1,4 +1,5 @@
 import type { Board } from '../board/board.ts';
+import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Length } from './step.ts';
@@ -6,10 +7,7 @@ import type { Length } from './step.ts';
 /** What goes through the board and is bent over, at each end (common practice). */
 const endMm = 5;
 
-/** Leads of rods are bent over at this distance where nothing else is known: four holes of a tenth of an inch. */
-const usualSpanMm = 10.16;
-
-/** The lengths of a step's leads and wires: from the board where the parts have their places, else the usual ones. */
+/** The lengths of a step’s leads and wires, from the board or a footprint of the list; unknown ones are not said. */
 export function lengthsOf(parts: readonly Part[], board: Board | null): Length[] {
   return parts.flatMap((part): Length[] => {
     const { role, body, mount } = familyOf(part);
@@ -34,11 +32,20 @@ function bySpan(part: Part, board: Board | null): { places: string[]; mm: number
   const groups = new Map<number, string[]>();
   for (const place of part.designators) {
     const placement = board?.placements.find((one) => one.place === place);
-    const mm = holeDistance(place, board) ?? placement?.spanMm ?? usualSpanMm;
+    const mm =
+      holeDistance(place, board) ?? placement?.spanMm ?? usualSpan(part, placement !== undefined);
+    if (mm === undefined) continue;
     const rounded = Math.round(mm * 10) / 10;
     groups.set(rounded, [...(groups.get(rounded) ?? []), place]);
   }
   return [...groups].map(([mm, places]) => ({ mm, places }));
+}
+
+/** Of a placed part that of its body; without a board only what a footprint of the list says. */
+function usualSpan(part: Part, isPlaced: boolean): number | undefined {
+  const listed = /(?:^|_|\s)P(\d{1,2}(?:\.\d{1,2})?)mm/.exec(part.package ?? part.description)?.[1];
+  if (listed !== undefined) return Number(listed);
+  return isPlaced ? bodyOf(familyOf(part), part).leadMm : undefined;
 }
 
 /** Between the two pads of a pad list. */

@@ -80,7 +80,7 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
       {
         id: nodeId(kind, group),
         kind,
-        role: family.role,
+        role: roleOf(family, parts),
         mount: family.mount,
         parts: group,
         heightMm: Math.max(...group.map((part) => bodyOf(family, part).heightMm)),
@@ -89,6 +89,15 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
       },
     ];
   });
+}
+
+/**
+ * What a part is for in this kit. Where there are stand-offs, its screws go with them: they are feet more often than
+ * not, and nothing says that they hold a part (common practice).
+ */
+function roleOf({ role }: PartFamily, parts: readonly Part[]): OrderRole {
+  const hasFeet = parts.some((part) => familyOf(part).role === 'foot');
+  return role === 'screw' && hasFeet ? 'foot' : role;
 }
 
 /** A line of the list as the pieces on either side of the board; what has no place there counts as on top. */

@@ -4,7 +4,9 @@ import { padsOf, partsByPlace } from '../board/pads.ts';
 import { standingParts } from '../board/standing.ts';
 import type { Erratum } from '../parts/erratum.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { hazardIds } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
+import { hazardsOf } from '../safety/hazardsOf.ts';
 import {
   arranged,
   arrangementOf,
@@ -19,7 +21,9 @@ import { blocksOf } from './blocksOf.ts';
 import { cautionsFor } from './cautions.ts';
 import { checkOf } from './checks/index.ts';
 import { checkNodes, mergedChecks } from './checksOfKit.ts';
+import { mostMilliampere } from './expectedCurrent.ts';
 import { type Contradiction, hardEdges, ruleGraph } from './graph.ts';
+import { hasSupply } from './hasSupply.ts';
 import { looseParts, Tops } from './holding.ts';
 import type { Named } from './kinds.ts';
 import { lengthsOf } from './lengths.ts';
@@ -68,7 +72,11 @@ export function planKit(kit: KitToPlan): KitPlan {
   const blocks = settings.blocks ?? blocksOf(board, fitted);
   const situation: Situation = { standing, access: settings.access, blocks };
   const work = sizedNodes(workNodes(fitted, board), settings, situation);
-  const graph = ruleGraph(work, checkNodes(work, blocks, settings.checks), situation);
+  const graph = ruleGraph(
+    work,
+    checkNodes(work, blocks, settings.checks, supplyVolt !== null || hasSupply(fitted)),
+    situation,
+  );
   const styles = stackOf(settings.styles);
   const natural = mergedChecks(sequenceOf(graph, styles, situation));
   const reasons = reasonsOf({ sequence: natural, edges: graph.edges, styles, situation });
@@ -88,6 +96,8 @@ export function planKit(kit: KitToPlan): KitPlan {
       .flatMap((node) => named(node).designators),
     hasBattery: work.some(({ parts: [part] }) => part && familyOf(part).power !== 'none'),
     supplyVolt,
+    mostMilliampere: mostMilliampere(fitted),
+    hazards: hazardIds.filter((hazard) => fitted.some((part) => hazardsOf(part).has(hazard))),
   };
   const reasonOf = (group: readonly OrderNode[], index: number): Reason => {
     const [first] = group;
@@ -129,7 +139,7 @@ export function planKit(kit: KitToPlan): KitPlan {
 function checkStep(
   { id, check, blocks }: Extract<OrderNode, { kind: 'check' }>,
   known: readonly Block[],
-  about: Pick<CheckStep, 'chipsOut' | 'hasBattery' | 'supplyVolt'>,
+  about: Pick<CheckStep, 'chipsOut' | 'hasBattery' | 'supplyVolt' | 'mostMilliampere' | 'hazards'>,
   reason: Reason,
 ): CheckStep {
   const tested = known.filter(

@@ -1,5 +1,5 @@
 import type { Side } from '../board/board.ts';
-import type { HoldMethod } from '../parts/family.ts';
+import type { Hazard, HoldMethod } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
@@ -41,6 +41,10 @@ export interface CheckStep {
   /** The kit runs on cells, which are out again after the check. */
   readonly hasBattery: boolean;
   readonly supplyVolt: number | null;
+  /** What the board may take, estimated from its parts; absent in plans from before it was. */
+  readonly mostMilliampere?: number;
+  /** What of the kit can hurt; absent in plans from before it was said. */
+  readonly hazards?: readonly Hazard[];
   readonly reason: Reason;
 }
 

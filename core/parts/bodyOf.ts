@@ -37,7 +37,10 @@ export function chipSizeOf(part: Sized): (typeof chipSizes)[ChipSizeCode] | unde
   return code && chipSizes[code];
 }
 
-type Bodied = Pick<PartFamily, 'body' | 'comesInSizes' | 'job' | 'mount' | 'role' | 'valueKind'>;
+type Bodied = Pick<
+  PartFamily,
+  'body' | 'comesInSizes' | 'job' | 'mount' | 'role' | 'valueKind' | 'recognise'
+>;
 type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
 
 /** The body of a part: in the package that list, type or value tell, else the usual one of its family. */
@@ -62,7 +65,7 @@ export function bodyOf(family: Bodied, part: Packed): Body {
       source,
     };
   }
-  const { colour } = body;
+  const colour = found.colour ?? body.colour;
   return {
     shape,
     lengthMm,

@@ -69,6 +69,15 @@ export type PadPattern = 'row' | 'two-rows' | 'triangle' | 'corners';
 export type Kin = 'small-capacitor' | 'large-capacitor' | 'round-led';
 
 /** What of a part can hurt somebody; core/safety has the sentences. */
+export const hazardIds = [
+  'can-burst',
+  'button-cell',
+  'lithium',
+  'high-voltage',
+  'laser',
+  'mercury',
+  'bright',
+] as const;
 export type Hazard =
   /** Bursts when it is the wrong way round at the first power. */
   | 'can-burst'
@@ -123,6 +132,8 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly kin: Kin | null;
   /** Its leads have other jobs in other types: what stands in for it needs its pinout compared. */
   readonly pinoutMatters: boolean;
+  /** What it takes at the most when it is on, in mA, where that is far from what others of its job take. */
+  readonly mostMilliampere?: number;
   /** `feeds-board`: the supply comes in by it; `cells`: the cells themselves. Either can make the board live. */
   readonly power: 'none' | 'feeds-board' | 'cells';
   readonly hazards: readonly Hazard[];

@@ -1,33 +1,40 @@
+import { packageById } from './packages/index.ts';
+import { readPackage } from './packages/readPackage.ts';
 import type { Part } from './part.ts';
+import { typeByNumber } from './types/findType.ts';
+import type { Packaged, PartType } from './types/type.ts';
 
 export interface Pinout {
   /** Names from left to right, flat face and print to the reader, leads down. */
   readonly pins: readonly string[];
   readonly from: 'data sheet' | 'lot';
+  /** Makers order these leads differently: only the sheet of this batch tells. */
+  readonly makersDiffer?: true;
 }
 
-// From memory of the makers' data sheets; the same number from another maker can differ, so a lot note overrides it.
-const known: readonly (readonly [RegExp, readonly string[]])[] = [
-  [/^(PN|2N)(2222|3904|3906|4401|4403|2907|5401|5551)/i, ['emitter', 'base', 'collector']],
-  [/^(BC)(3[234]7|5[45678]\d|3[23]8|63[5-9]|640)/i, ['collector', 'base', 'emitter']],
-  [/^(S|SS)?(8050|8550|901[2-8])/i, ['emitter', 'base', 'collector']],
-  [/^2N7000/i, ['source', 'gate', 'drain']],
-  [/^BS170/i, ['drain', 'gate', 'source']],
-  [/^(LM|UA|L)?78L\d\d/i, ['output', 'ground', 'input']],
-  [/^(LM|UA|L)?79L\d\d/i, ['ground', 'input', 'output']],
-  [/^LM317L/i, ['adjust', 'output', 'input']],
-  [/^(LM|UA|L)?78(M)?\d\d/i, ['input', 'ground', 'output']],
-  [/^(LM|UA|L)?79(M)?\d\d/i, ['ground', 'input', 'output']],
-  [/^LM317/i, ['adjust', 'output', 'input']],
-  [/^(TIP|BD24|MJE)\d+/i, ['base', 'collector', 'emitter']],
-  [/^(BD13[5-9]|BD140)/i, ['emitter', 'collector', 'base']],
-  [/^(IRF|IRL|IRLZ|IRFZ|FQP|STP)\w*/i, ['gate', 'drain', 'source']],
-];
+type Typed = Pick<Part, 'value' | 'lotNote'> & Partial<Pick<Part, 'package' | 'description'>>;
 
-/** The leads of a three-legged part: by the note of its lot, else by its type number; undefined where neither says. */
-export function pinoutOf({ value, lotNote }: Pick<Part, 'value' | 'lotNote'>): Pinout | undefined {
+/** The leads of a part: by the note of its batch, else by its type; undefined where neither says. */
+export function pinoutOf({
+  value,
+  lotNote,
+  package: said,
+  description,
+}: Typed): Pinout | undefined {
   if (lotNote?.pinout && lotNote.pinout.length > 0) return { pins: lotNote.pinout, from: 'lot' };
-  if (value.kind !== 'type') return undefined;
-  const row = known.find(([type]) => type.test(value.print.trim()));
-  return row && { pins: row[1], from: 'data sheet' };
+  const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
+  if (!found) return undefined;
+  const packaged = packagedIn(found.type, `${said ?? ''} ${description ?? ''}`);
+  if (!packaged.pinout) return undefined;
+  return {
+    pins: packaged.pinout,
+    from: 'data sheet',
+    ...(packaged.makersDiffer ? { makersDiffer: true } : {}),
+  };
+}
+
+/** The body that a line names, of those in which the type is sold; else the usual one. */
+export function packagedIn(type: PartType, text: string): Packaged {
+  const named = readPackage(text, 'transistor');
+  return type.packages.find(({ package: id }) => packageById(id) === named) ?? type.packages[0];
 }

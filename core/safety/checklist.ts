@@ -1,4 +1,6 @@
 import { familyOf } from '../parts/families/index.ts';
+import { coinCell } from '../parts/families/power/coin-cell.ts';
+import { coinHolder } from '../parts/families/power/coin-holder.ts';
 import type { Part } from '../parts/part.ts';
 import { hasHazard } from './hasHazard.ts';
 
@@ -122,9 +124,47 @@ export const checklistItems: readonly ChecklistItem[] = [
   {
     id: 'high-voltage',
     group: 'kit',
-    appliesTo: ({ supplyVolt }) => supplyVolt !== null && supplyVolt > harmlessVolt,
+    appliesTo: (kit) =>
+      (kit.supplyVolt !== null && kit.supplyVolt > harmlessVolt) || hasHazard('high-voltage')(kit),
     says: 'An instructor who is qualified for this voltage is in the room and has said so.',
-    why: `Above ${harmlessVolt} V a touch can kill. Without such a person this kit is not built.`,
+    why: `Above ${harmlessVolt} V a touch can kill, and parts of this kit have or make such a voltage. Without such a person it is not built.`,
+  },
+  {
+    id: 'discharge',
+    group: 'kit',
+    appliesTo: hasHazard('high-voltage'),
+    says: 'What discharges the large capacitors is at hand, and everybody knows: discharge and measure before touching.',
+    why: 'Capacitors keep a dangerous voltage after power is off. Parts that carry it are covered.',
+  },
+  {
+    id: 'lithium',
+    group: 'kit',
+    appliesTo: hasHazard('lithium'),
+    says: 'Lithium cells are whole, are handed out at the checks only, and a place outdoors on sand is known.',
+    why: 'Never solder, pierce or short one, and never charge it unwatched: it burns and cannot be put out with water alone.',
+  },
+  {
+    id: 'bare-button-cell',
+    group: 'kit',
+    appliesTo: ({ parts }) =>
+      parts.some((part) => part.family === coinCell.id) &&
+      !parts.some((part) => part.family === coinHolder.id),
+    says: 'There is a holder for every button cell.',
+    why: 'This kit has a button cell and no holder for it. Nobody solders to a cell: it can burst.',
+  },
+  {
+    id: 'laser',
+    group: 'kit',
+    appliesTo: hasHazard('laser'),
+    says: 'The laser is of class 1 or 2 (up to 1 mW), and its beam ends on something dull.',
+    why: 'A stronger one hurts the eye faster than it closes. Other classes need somebody who is qualified for them.',
+  },
+  {
+    id: 'mercury',
+    group: 'kit',
+    appliesTo: hasHazard('mercury'),
+    says: 'Tilt switches have a ball inside. One with mercury is not built.',
+    why: 'Mercury that spills is poisonous: air the room, and nobody sweeps it up.',
   },
 ];
 

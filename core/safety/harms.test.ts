@@ -13,7 +13,7 @@ const kit = [
   line('socket-dip', 'X1', { kind: 'none' }, 8),
   line('ic-dip', 'U1', type('NE555'), 8),
   line('coin-holder', 'BT1'),
-  line('battery', ''),
+  line('coin-cell', ''),
 ];
 const { steps } = planKit({ parts: kit, supplyVolt: 3 });
 const saidAt = (is: (step: Step) => boolean) =>

@@ -1,6 +1,7 @@
 import { checkOf } from '../order/checks/index.ts';
 import type { Step } from '../order/step.ts';
 import type { Hazard } from '../parts/family.ts';
+import { hasLiveTab } from '../parts/types/liveTab.ts';
 import { hasHazard } from './hasHazard.ts';
 
 /** A way to get hurt at the bench, and the steps that it is said at. */
@@ -22,6 +23,12 @@ const isWith =
 
 /** A check with power on the board. */
 const isLive = (step: Step): boolean => step.kind === 'check' && checkOf(step.check).isLive;
+
+/** The same where the kit has such parts; of an old plan nobody knows, so it is said. */
+const isLiveWith =
+  (hazard: Hazard) =>
+  (step: Step): boolean =>
+    isLive(step) && step.kind === 'check' && (step.hazards?.includes(hazard) ?? true);
 
 /**
  * The usual cautions of a soldering bench (common practice), in the order in which they are said; the rules of the room
@@ -65,8 +72,34 @@ export const harms = [
     words: { says: 'Never short-circuit a cell, and never solder to one.' },
   },
   {
+    id: 'lithium',
+    appliesTo: isWith('lithium'),
+    words: {
+      says: 'A lithium cell burns: never solder, pierce, bend or short it, and lay no tool across it.',
+    },
+  },
+  {
+    id: 'high-voltage',
+    appliesTo: isWith('high-voltage'),
+    words: {
+      says: 'This part has to do with a voltage that can hurt. Never touch the board with power on; your instructor does the first test.',
+    },
+  },
+  {
+    id: 'laser',
+    appliesTo: isWith('laser'),
+    words: { says: 'Never look into the beam, and point it at nobody.' },
+  },
+  {
+    id: 'live-tab',
+    appliesTo: (step) => step.kind !== 'check' && step.parts.some(hasLiveTab),
+    words: {
+      says: 'Its metal tab is not ground: it must not touch another part, and a heat sink needs an insulator.',
+    },
+  },
+  {
     id: 'button-cell',
-    appliesTo: (step) => isKind('power')(step) || isWith('button-cell')(step),
+    appliesTo: isWith('button-cell'),
     words: {
       says: 'Button cells stay away from small children: a swallowed one is an emergency.',
     },
@@ -77,15 +110,23 @@ export const harms = [
     words: { says: 'Nobody solders on a board that has power.' },
   },
   {
+    id: 'discharge',
+    appliesTo: (step) =>
+      step.kind === 'check' && isLive(step) && (step.hazards?.includes('high-voltage') ?? false),
+    words: {
+      says: 'This kit has or makes a dangerous voltage: only your instructor switches it on, and discharges it before anybody touches it.',
+    },
+  },
+  {
     id: 'smoke',
     appliesTo: isLive,
     words: {
-      says: 'Smoke, a smell or something hot: supply off at once, touch nothing, and call your instructor.',
+      says: 'Glasses on, face away from the board. Smoke, a smell or something hot: supply off at once, touch nothing, and call your instructor.',
     },
   },
   {
     id: 'bright',
-    appliesTo: isLive,
+    appliesTo: isLiveWith('bright'),
     words: { says: 'Do not look into bright LEDs.' },
   },
 ] as const satisfies readonly Harm[];

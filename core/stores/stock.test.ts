@@ -196,17 +196,20 @@ describe('a missing value', () => {
     expect(substitutesFor(can, 1, [low])).toEqual([]);
   });
 
-  // From memory of the makers' sheets: 2N3904 is E B C, BC547 is C B E, 2N7000 S G D.
+  // From memory of the makers' sheets: 2N3904 and PN2222A are E B C, BC337 is C B E.
   it('a transistor is proposed with its pinout beside the missing one’s', () => {
     const found = substitutesFor({ family: 'transistor-to92' as const, value: type('2N3904') }, 2, [
-      stock('q', 'transistor-to92', type('BC547'), 9),
-      stock('p', 'transistor-to92', type('2N2222'), 9),
+      stock('q', 'transistor-to92', type('BC337'), 9),
+      stock('p', 'transistor-to92', type('PN2222A'), 9),
+      // Bears 30 V where 40 V are asked for, and another polarity.
+      stock('l', 'transistor-to92', type('2N2222'), 9),
+      stock('n', 'transistor-to92', type('BC557'), 9),
       stock('x', 'transistor-to92', type('XY1'), 9),
     ]);
     expect(found).toMatchObject([
-      { kind: 'other-type', item: { itemId: 'q' }, turn: 'half-turn' },
-      { kind: 'other-type', item: { itemId: 'p' }, turn: 'as-printed' },
-      { kind: 'other-type', item: { itemId: 'x' }, turn: 'unknown' },
+      { item: { itemId: 'p' }, turn: 'as-printed', judgement: 'fits' },
+      { item: { itemId: 'q' }, turn: 'half-turn', judgement: 'compare' },
+      { item: { itemId: 'x' }, turn: 'unknown', judgement: 'compare' },
     ]);
   });
 

@@ -1,7 +1,12 @@
 import { toleranceOf } from '../inspection/verdict.ts';
+import { capacitorFilm } from '../parts/families/capacitors/capacitor-film.ts';
+import { capacitorTantalum } from '../parts/families/capacitors/capacitor-tantalum.ts';
+import { capacitorTantalumChip } from '../parts/families/capacitors/capacitor-tantalum-chip.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { PartValue } from '../parts/part.ts';
-import { pinoutOf } from '../parts/pinouts.ts';
+import { packagedIn, pinoutOf } from '../parts/pinouts.ts';
+import { typeByNumber } from '../parts/types/findType.ts';
+import { type StandIn, standIn, type TypeInBody } from '../parts/types/standIn.ts';
 import type { InStock } from './needs.ts';
 import { asPart, type StockPart, serves } from './stockPart.ts';
 
@@ -33,8 +38,10 @@ export type Substitute =
       readonly pieces: number;
       readonly missingPins: readonly string[] | null;
       readonly itsPins: readonly string[] | null;
-      /** How it must be turned; `unknown` where a pinout is not known, `crossed` where no turning helps. */
-      readonly turn: 'as-printed' | 'half-turn' | 'crossed' | 'unknown';
+      /** How it must be turned; `unknown` where a pinout is not known. */
+      readonly turn: 'as-printed' | 'half-turn' | 'unknown';
+      /** `fits`: all that is known of both agrees, and it bears as much. `compare`: their sheets must tell. */
+      readonly judgement: 'fits' | 'compare';
     };
 
 /**
@@ -49,7 +56,7 @@ export function substitutesFor(
   stock: readonly InStock[],
 ): Substitute[] {
   const there = stock.filter(({ part, level }) => level >= pieces && !serves(part, missing));
-  if (familyOf(missing).pinoutMatters) return otherTypes(missing, pieces, there);
+  if (missing.value.kind === 'type') return otherTypes(missing, pieces, there);
   const kin = there.filter(({ part }) => isKin(part, missing));
   const { value } = missing;
   if (value.kind === 'colour') {
@@ -62,7 +69,7 @@ export function substitutesFor(
   const usable = kin.flatMap((item): Measured[] => {
     const own = item.part.value;
     if (own.kind !== 'amount' || own.unit !== value.unit || own.amount <= 0) return [];
-    return bears(own, value) ? [{ item, amount: own.amount }] : [];
+    return bears(item.part, missing) ? [{ item, amount: own.amount }] : [];
   });
   return [
     ...oneForOne(usable, value, pieces, tolerance),
@@ -78,8 +85,25 @@ interface Measured {
 const isKin = (a: StockPart, b: StockPart) =>
   a.family === b.family || (familyOf(a).kin !== null && familyOf(a).kin === familyOf(b).kin);
 
-const bears = (own: Amount, asked: Amount) =>
-  asked.ratedVolt === undefined || own.ratedVolt === undefined || own.ratedVolt >= asked.ratedVolt;
+/** Where the place asks for a voltage, what nobody knows the voltage of does not fit. */
+function bears(own: StockPart, asked: StockPart): boolean {
+  if (own.value.kind !== 'amount' || asked.value.kind !== 'amount') return false;
+  const [has, needs] = [own.value.ratedVolt, asked.value.ratedVolt];
+  if (own.family === asked.family)
+    return needs === undefined || (has !== undefined && has >= needs);
+  // Another kind of capacitor: both voltages must be known, and a tantalum wants twice as much (common practice).
+  if (familyOf(asked).job !== 'capacitor') return true;
+  if (needs === undefined)
+    return !wantsVolts(asked) && !familyOf(own).hazards.includes('can-burst');
+  if (has === undefined) return false;
+  return has >= needs * (isTantalum(own) ? 2 : 1);
+}
+
+/** A film capacitor may sit at the mains, and a polarised one at the supply. */
+const wantsVolts = (part: StockPart) =>
+  familyOf(part).kin === 'large-capacitor' || part.family === capacitorFilm.id;
+const isTantalum = ({ family }: StockPart) =>
+  family === capacitorTantalum.id || family === capacitorTantalumChip.id;
 
 const off = (amount: number, wanted: number) => Number(((amount / wanted - 1) * 100).toFixed(2));
 
@@ -137,18 +161,35 @@ function otherTypes(missing: StockPart, pieces: number, there: readonly InStock[
   const missingPins = pinoutOf(asPart(missing))?.pins ?? null;
   return there
     .filter(({ part }) => part.family === missing.family)
-    .map((item) => {
+    .flatMap((item): Substitute[] => {
       const itsPins = pinoutOf(asPart(item.part))?.pins ?? null;
+      const judgement = judge(missing, item.part);
+      if (judgement === 'no') return [];
       const turn = turnOf(missingPins, itsPins);
-      return { kind: 'other-type', item, pieces, missingPins, itsPins, turn };
-    });
+      return [{ kind: 'other-type', item, pieces, missingPins, itsPins, turn, judgement }];
+    })
+    .sort((a, b) => rank(a) - rank(b));
+}
+
+const rank = (one: Substitute) => (one.kind === 'other-type' && one.judgement === 'fits' ? 0 : 1);
+
+/** What the catalogue says of both; of a number that it does not know, only the sheet can. */
+function judge(missing: StockPart, own: StockPart): StandIn {
+  const [a, b] = [typeOf(missing), typeOf(own)];
+  if (!a || !b) return 'compare';
+  return standIn(a, b);
+}
+
+function typeOf({ value }: StockPart): TypeInBody | undefined {
+  const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
+  return found && { type: found.type, packaged: packagedIn(found.type, '') };
 }
 
 /** Half a turn exchanges the outer leads. */
 function turnOf(missing: readonly string[] | null, its: readonly string[] | null) {
   if (!missing || !its) return 'unknown';
   if (missing.join() === its.join()) return 'as-printed';
-  return missing.join() === [...its].reverse().join() ? 'half-turn' : 'crossed';
+  return missing.join() === [...its].reverse().join() ? 'half-turn' : 'unknown';
 }
 
 /** Whether a substitute of that kind of part must not be fitted without comparing data sheets. */

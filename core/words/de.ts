@@ -17,7 +17,8 @@ const touchMetal =
   'Zuerst blankes Metall berühren, damit keine statische Ladung durch das Teil geht.';
 const onLine = 'Der Ring liegt auf dem Strich der Platine.';
 const blocks = 'Sie sperrt oder schließt die Versorgung kurz, je nach Aufgabe.';
-const dark = 'Sie leuchtet nicht. Bei dieser Spannung überlebt sie: herausnehmen und umdrehen.';
+const dark =
+  'Sie leuchtet nicht. Unter 5 V überlebt sie: herausnehmen und umdrehen. Darüber kann sie Schaden nehmen.';
 const toPlus =
   'Langer Draht in das Loch mit dem +. Die flache Stelle am Rand liegt auf der flachen Stelle des Rings.';
 const flatToD = 'Die flache Seite zeigt zur geraden Seite des aufgedruckten D.';
@@ -678,6 +679,10 @@ const seat: Words = {
     },
   },
   rule: {
+    'feet-last': {
+      says: 'Abstandsbolzen und ihre Schrauben sind Füße: sie kommen zuletzt.',
+      after: 'Die Füße kommen an, wenn alles gelötet ist; bis dahin liegt die Platine flach.',
+    },
     'links-first': {
       before:
         'Eine Drahtbrücke liegt flach auf, und andere Teile kommen vielleicht darüber: sie kommt vor {{others}}.',
@@ -787,7 +792,7 @@ const seat: Words = {
       name: 'Jede Lötstelle anschauen',
       how: [
         'Zellen heraus, Versorgung aus. Die Platine umdrehen, gutes Licht, Lupe.',
-        'Reihe für Reihe: ist jede Lötstelle ein kleiner glänzender Kegel, rundum? Ist Lot zwischen zwei Stellen, oder eine lose Kugel?',
+        'Reihe für Reihe: ist jede Lötstelle ein kleiner glatter Kegel rund um den Draht? Bleifreies Lot glänzt weniger. Ist Lot zwischen zwei Stellen, oder eine lose Kugel?',
         'Sind alle Drähte abgeschnitten?',
       ],
       expect: 'Jede Lötstelle deckt ihr Loch, und nichts berührt den Nachbarn.',
@@ -805,14 +810,14 @@ const seat: Words = {
       why: 'Als Nächstes kommt der erste Strom: ein Kurzschluss muss vorher gefunden werden.',
     },
     'first-power': {
-      name: 'Der erste Strom',
+      name: 'Erstes Einschalten',
       how: [
-        'Das Gesicht weg von den Teilen, der Kolben im Ständer.',
-        'Die Versorgung anschließen und auf den Strom schauen: ein kleiner Bausatz nimmt höchstens einige zehn Milliampere.',
+        'Den Kolben in den Ständer. Brille auf, Gesicht weg von der Platine.',
+        'Die Versorgung anschließen und auf den Strom schauen.',
       ],
       expect: 'Die Spannung liegt an der Platine an, und nichts wird warm oder riecht.',
       otherwise:
-        'Sofort abziehen. Viel Strom, gar keiner oder ein heißes Teil ist ein Befund: um Hilfe bitten.',
+        'Sofort abziehen. Zu viel Strom, keiner oder ein heißes Teil zeigt einen Fehler: um Hilfe bitten.',
       why: 'Der Widerstand stimmte, also darf die Platine Strom haben; mit Strombegrenzung bleibt ein Fehler harmlos.',
     },
     function: {
@@ -916,6 +921,19 @@ const seat: Words = {
       'Statische Ladung verdirbt es: vorher blankes Metall der Bank oder des Ständers berühren.',
   },
   harm: {
+    lithium: {
+      says: 'Eine Lithiumzelle brennt: nie löten, anstechen, biegen oder kurzschließen, und kein Werkzeug darüberlegen.',
+    },
+    'high-voltage': {
+      says: 'Dieses Teil hat mit einer Spannung zu tun, die verletzen kann. Die Platine unter Strom nie berühren; den ersten Test macht die Kursleitung.',
+    },
+    laser: { says: 'Nie in den Strahl sehen und ihn auf niemanden richten.' },
+    'live-tab': {
+      says: 'Die Metallfahne ist nicht Masse: sie darf kein anderes Teil berühren, und ein Kühlkörper braucht eine Isolierscheibe.',
+    },
+    discharge: {
+      says: 'Dieser Bausatz hat oder erzeugt eine gefährliche Spannung: nur die Kursleitung schaltet ein und entlädt, bevor jemand ihn berührt.',
+    },
     iron: {
       says: 'Brille auf. Haare und Ärmel zurück. Den Draht halten, den du abschneidest, und den Kolben im Ständer ablegen. Teile bleiben eine Minute heiß.',
     },
@@ -933,7 +951,7 @@ const seat: Words = {
     },
     live: { says: 'Niemand lötet an einer Platine unter Strom.' },
     smoke: {
-      says: 'Rauch, Geruch oder etwas Heißes: sofort Versorgung aus, nichts anfassen, Kursleiter rufen.',
+      says: 'Brille auf, Gesicht weg von der Platine. Rauch, Geruch oder etwas Heißes: sofort Versorgung aus, nichts anfassen, Kursleiter rufen.',
     },
     bright: { says: 'Nicht in helle LEDs schauen.' },
   },
@@ -1016,6 +1034,8 @@ const seat: Words = {
       'chips-out_one': '{{chips}} ist noch nicht in der Fassung.',
       'chips-out_other': '{{chips}} sind noch nicht in den Fassungen.',
       'no-cells': 'Keine Zellen im Halter.',
+      'most-milliampere':
+        'Höchstens etwa {{most}} mA sind zu erwarten: aus den Teilen dieses Bausatzes geschätzt.',
       'cells-out-again':
         'Das Labornetzgerät mit seiner Strombegrenzung nehmen, oder die Zellen nur für diese Prüfung einlegen und wieder herausnehmen.',
     },

@@ -16,7 +16,8 @@ const liesFlat = 'Mira de lado: los dos extremos apoyan planos.';
 const touchMetal = 'Toca antes metal desnudo, para que no pase carga estática por el componente.';
 const onLine = 'La franja queda sobre la línea impresa en la placa.';
 const blocks = 'Bloquea o cortocircuita la alimentación, según su función.';
-const dark = 'No se enciende. A esta tensión sobrevive: sácalo y dale la vuelta.';
+const dark =
+  'No se enciende. Por debajo de 5 V sobrevive: sácalo y dale la vuelta. Por encima puede dañarse.';
 const toPlus =
   'La patilla larga en el agujero marcado +. El canto plano queda sobre el lado plano del círculo.';
 const flatToD = 'La cara plana mira al lado recto de la D impresa.';
@@ -669,6 +670,11 @@ const seat: Words = {
     },
   },
   rule: {
+    'feet-last': {
+      says: 'Los separadores y sus tornillos son patas: van al final.',
+      after:
+        'Las patas van al final, cuando todo está soldado; hasta entonces la placa queda plana.',
+    },
     'links-first': {
       before:
         'Un puente de hilo queda plano y otros componentes pueden ir encima: va antes que {{others}}.',
@@ -769,7 +775,7 @@ const seat: Words = {
       name: 'Mirar cada soldadura',
       how: [
         'Pilas fuera, alimentación apagada. Da la vuelta a la placa, con buena luz y lupa.',
-        'Fila por fila: ¿es cada soldadura un pequeño cono brillante, todo alrededor? ¿Hay estaño entre dos, o una bola suelta?',
+        'Fila por fila: ¿es cada soldadura un pequeño cono liso alrededor de la patilla? El estaño sin plomo brilla menos. ¿Hay estaño entre dos, o una bola suelta?',
         '¿Están cortadas todas las patillas?',
       ],
       expect: 'Cada soldadura cubre su agujero y ninguna toca a su vecina.',
@@ -787,14 +793,14 @@ const seat: Words = {
       why: 'Ahora viene la primera corriente: un cortocircuito hay que encontrarlo antes.',
     },
     'first-power': {
-      name: 'Primera corriente',
+      name: 'Primer encendido',
       how: [
-        'La cara apartada de los componentes, el soldador en su soporte.',
-        'Conecta la alimentación y mira la corriente: un kit pequeño toma unas decenas de miliamperios como mucho.',
+        'Deja el soldador en su soporte. Gafas puestas y la cara lejos de la placa.',
+        'Conecta la alimentación y mira la corriente.',
       ],
       expect: 'La tensión llega a la placa y nada se calienta ni huele.',
       otherwise:
-        'Desconecta enseguida. Mucha corriente, ninguna o algo caliente es un hallazgo: pide ayuda.',
+        'Desconecta enseguida. Demasiada corriente, ninguna o algo caliente indica un fallo: pide ayuda.',
       why: 'La resistencia era correcta, así que la placa puede tener corriente; con límite, un fallo no hace daño.',
     },
     function: {
@@ -903,6 +909,19 @@ const seat: Words = {
     static: 'La estática lo estropea: toca antes metal desnudo de la mesa o del soporte.',
   },
   harm: {
+    lithium: {
+      says: 'Una celda de litio arde: no la sueldes, pinches, dobles ni cortocircuites, y no pongas herramientas encima.',
+    },
+    'high-voltage': {
+      says: 'Esta pieza trabaja con una tensión que puede herir. No toques nunca la placa encendida; la primera prueba la hace tu instructor.',
+    },
+    laser: { says: 'No mires nunca el haz ni apuntes a nadie.' },
+    'live-tab': {
+      says: 'Su aleta metálica no es masa: no debe tocar otra pieza, y un disipador necesita un aislante.',
+    },
+    discharge: {
+      says: 'Este kit tiene o crea una tensión peligrosa: solo tu instructor lo enciende y lo descarga antes de que alguien lo toque.',
+    },
     iron: {
       says: 'Gafas puestas. Pelo y mangas recogidos. Sujeta la patilla que cortas y deja el soldador en su soporte. Los componentes siguen calientes un minuto.',
     },
@@ -920,7 +939,7 @@ const seat: Words = {
     },
     live: { says: 'Nadie suelda en una placa con corriente.' },
     smoke: {
-      says: 'Humo, olor o algo caliente: apaga enseguida, no toques nada y llama a tu instructor.',
+      says: 'Gafas puestas y la cara lejos de la placa. Humo, olor o algo caliente: apaga enseguida, no toques nada y llama a tu instructor.',
     },
     bright: { says: 'No mires a los LED brillantes.' },
   },
@@ -1005,6 +1024,8 @@ const seat: Words = {
       'chips-out_many': '{{chips}} aún no están en sus zócalos.',
       'chips-out_other': '{{chips}} aún no están en sus zócalos.',
       'no-cells': 'Sin pilas en el portapilas.',
+      'most-milliampere':
+        'Se esperan como mucho unos {{most}} mA: estimado por las piezas de este kit.',
       'cells-out-again':
         'Usa la fuente con límite de corriente, o pon las pilas solo para esta comprobación y quítalas otra vez.',
     },

@@ -139,8 +139,8 @@ export function checkWords(
 }
 
 /** What is seen when all is right: what the instructor wants seen, else what the check says. */
-export const checkExpects = (t: TFunction, { check, sees }: CheckStep): string =>
-  sees ?? t(`check.${check}.expect`, { ...checkOf(check).form?.limits });
+export const checkExpects = (t: TFunction, step: CheckStep): string =>
+  step.sees ?? t(`check.${step.check}.expect`, { ...checkOf(step.check).form?.limits(step) });
 
 function noteWords(t: TFunction, note: CheckNote): string {
   switch (note.kind) {
@@ -149,6 +149,8 @@ function noteWords(t: TFunction, note: CheckNote): string {
         chips: shortDesignators(note.chips),
         count: note.chips.length,
       });
+    case 'most-milliampere':
+      return t('step.note.most-milliampere', { most: note.most });
     case 'volt':
       return t('step.note.volt', { volt: note.volt });
     case 'no-cells':

@@ -401,8 +401,7 @@ export const practiceGerman: Words = {
         'too-little': 'Nur {{share}} % des Lots, das diese Stelle braucht. Etwas länger zuführen.',
         'too-much':
           '{{share}} % des Lots, das diese Stelle braucht. Aufhören, wenn der Kegel da ist.',
-        moved:
-          'Du hast sie angesehen, bevor sie fest war. Still halten, bis das Lot matt und hart ist.',
+        moved: 'Du hast sie angesehen, bevor sie fest war. Still halten, bis das Lot erstarrt ist.',
         'pad-burnt':
           'Das Pad hatte zu lange {{pad}} °C und löste sich von der Platine. Kürzer oder weniger heiß.',
         'part-burnt':

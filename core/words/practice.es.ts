@@ -404,7 +404,7 @@ export const practiceSpanish: Words = {
         'too-much':
           'El {{share}} % del estaño que necesita esta soldadura. Para cuando esté el cono.',
         moved:
-          'La miraste antes de que estuviera sólida. Quieto hasta que el estaño esté mate y duro.',
+          'La miraste antes de que estuviera sólida. Quieto hasta que el estaño se haya solidificado.',
         'pad-burnt':
           'El pad estuvo demasiado tiempo a {{pad}} °C y se soltó de la placa. Menos tiempo o menos calor.',
         'part-burnt':

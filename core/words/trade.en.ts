@@ -195,6 +195,7 @@ export const tradeEnglish = {
       'chips-out_one': '{{chips}} is not in its socket yet.',
       'chips-out_other': '{{chips}} are not in their sockets yet.',
       'no-cells': 'No cells in the holder.',
+      'most-milliampere': 'Expect at most about {{most}} mA: estimated from the parts of this kit.',
       'cells-out-again':
         'Use the bench supply with its current limit, or put the cells in for this check only and take them out again.',
     },

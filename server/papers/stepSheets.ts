@@ -169,10 +169,11 @@ function readingLine({ check }: CheckStep): Content {
 const unitSigns: Readonly<Record<CheckForm['unit'], string>> = { ohm: 'Ω', milliampere: 'mA' };
 
 /** `> 10 Ω`: what is right, without a word. */
-const limitText = ({ unit, limits }: CheckForm): string =>
-  'least' in limits
-    ? `> ${limits.least} ${unitSigns[unit]}`
-    : `< ${limits.most} ${unitSigns[unit]}`;
+const limitText = (form: CheckForm, step: CheckStep): string => {
+  const limits = form.limits(step);
+  const unit = unitSigns[form.unit];
+  return 'least' in limits ? `> ${limits.least} ${unit}` : `< ${limits.most} ${unit}`;
+};
 
 /** The same steps without a word: numbers, drawings, signs. */
 export function pictureStepsPdf(kit: PlannedRevision, size: SheetSize): Promise<Buffer> {
@@ -210,7 +211,7 @@ function pictureRow(kit: PlannedRevision, { step, number, done }: SheetStep): Ta
       head,
       checkPictogram(step.check, 24),
       {
-        text: form ? limitText(form) : '',
+        text: form ? limitText(form, step) : '',
         font: mono,
         fontSize: 16,
         margin: [0, 18, 0, 0],

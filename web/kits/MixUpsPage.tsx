@@ -17,11 +17,18 @@ const isVision = (text: string | null): text is Vision =>
 
 /** Which parts of this kit can be taken for one another, why, and what to do about it. */
 export function MixUpsPage() {
-  const { lines } = useKit();
+  const { lines, supplyVolt } = useKit();
   const [search, choose] = useChoices();
   const asked = search.get('seen');
   const chosen = isVision(asked) ? asked : undefined;
-  const { pairs, twoWays } = useMemo(() => findMixUps(lines.map(({ part }) => part)), [lines]);
+  const { pairs, twoWays } = useMemo(
+    () =>
+      findMixUps(
+        lines.map(({ part }) => part),
+        supplyVolt,
+      ),
+    [lines, supplyVolt],
+  );
   const ranked = chosen ? byVision(pairs, chosen) : pairs;
 
   if (pairs.length === 0 && twoWays.length === 0) {

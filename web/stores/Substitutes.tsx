@@ -52,14 +52,18 @@ function substituteWords(t: TFunction, one: Substitute): string {
         names
           ? names.map((name) => t(`lead.${name}`, { defaultValue: name })).join(', ')
           : 'not known';
-      return `${stockName(t, one.item.part)} (${one.item.level} there): leads ${pins(one.itsPins)}; the missing one has ${pins(one.missingPins)}. ${turnWords[one.turn]}`;
+      return `${stockName(t, one.item.part)} (${one.item.level} there): leads ${pins(one.itsPins)}; the missing one has ${pins(one.missingPins)}. ${turnWords[one.turn]} ${judgementWords[one.judgement]}`;
     }
   }
 }
 
+const judgementWords = {
+  fits: 'It bears at least as much.',
+  compare: 'Not sure that it fits: compare both sheets.',
+} as const;
+
 const turnWords = {
   'as-printed': 'It stands as the board shows.',
   'half-turn': 'It must be turned by half a turn.',
-  crossed: 'No turning helps: leads must be crossed.',
   unknown: 'Look both up.',
 } as const;

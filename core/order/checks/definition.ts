@@ -9,8 +9,8 @@ export interface CheckDefinition<Id extends CheckId = CheckId> {
   readonly id: Id;
   /** Minutes for somebody new (prior from common practice). */
   readonly minutes: number;
-  /** Whether the whole board of a kit with this work has it. */
-  readonly appliesTo: (work: readonly WorkNode[]) => boolean;
+  /** Whether the whole board of a kit with this work has it; `hasSupply`: the board can have power of its own. */
+  readonly appliesTo: (work: readonly WorkNode[], hasSupply: boolean) => boolean;
   /**
    * Whether each block has one, where blocks are tested. `with-test`: only a block of which the instructor says what is
    * to be seen; each such check stands for itself and is never merged with its neighbours.
@@ -41,12 +41,15 @@ export interface CheckDefinition<Id extends CheckId = CheckId> {
   readonly pictogram: readonly Shape[];
 }
 
+/** What of a step decides what a reading means. */
+export type Judged = Pick<CheckStep, 'chipsOut' | 'blocks' | 'mostMilliampere'>;
+
 /** A check that a meter decides: what is read, and what the reading means. */
 export interface CheckForm {
   readonly unit: 'ohm' | 'milliampere';
-  /** What is right, as papers print it. */
-  readonly limits: { readonly least: number } | { readonly most: number };
-  readonly judge: (amount: number, step: Pick<CheckStep, 'chipsOut' | 'blocks'>) => Finding;
+  /** What is right on this board, as papers print it. */
+  readonly limits: (step: Judged) => { readonly least: number } | { readonly most: number };
+  readonly judge: (amount: number, step: Judged) => Finding;
 }
 
 /** What a reading means; all but `right` are findings to be looked at before the learner goes on. */
@@ -57,6 +60,7 @@ export type CheckNote =
   | { readonly kind: 'chips-out'; readonly chips: readonly string[] }
   | { readonly kind: 'no-cells' }
   | { readonly kind: 'volt'; readonly volt: number }
+  | { readonly kind: 'most-milliampere'; readonly most: number }
   | { readonly kind: 'cells-out-again' };
 
 export interface CheckNotes {

@@ -1,11 +1,12 @@
 import { inkLine, inkWord } from '../../parts/drawing/pictogram.ts';
 import type { HardRule } from '../rules/rule.ts';
 import { eachPair } from '../rules/rule.ts';
-import { type CheckDefinition, type CheckNote, chipsOut } from './definition.ts';
+import { type CheckDefinition, type CheckNote, chipsOut, type Judged } from './definition.ts';
 import { sameBlockPairs } from './pairs.ts';
 
-/** Small kits take some tens of milliamperes (common practice); with this much something is wrong. */
-const mostMilliampere = 100;
+/** Of a board whose parts nobody has added up: small kits take some tens of milliamperes (common practice). */
+const usualMilliampere = 100;
+const mostOf = ({ mostMilliampere = usualMilliampere }: Judged) => mostMilliampere;
 /** Less is what a bench supply shows with nothing connected. */
 const leastMilliampere = 0.1;
 
@@ -36,16 +37,17 @@ export const chipsAfterSupply: HardRule = {
 export const firstPower: CheckDefinition<'first-power'> = {
   id: 'first-power',
   minutes: 4,
-  appliesTo: (work) => work.some(({ kind }) => kind === 'solder'),
+  appliesTo: (work, hasSupply) => hasSupply && work.some(({ kind }) => kind === 'solder'),
   perBlock: 'always',
   stands: 'early',
   isLive: true,
   provesSupply: true,
   form: {
     unit: 'milliampere',
-    limits: { most: mostMilliampere },
-    judge: (milliampere, { chipsOut: chips, blocks }) => {
-      if (milliampere > mostMilliampere) return 'too-much';
+    limits: (step) => ({ most: mostOf(step) }),
+    judge: (milliampere, step) => {
+      const { chipsOut: chips, blocks } = step;
+      if (milliampere > mostOf(step)) return 'too-much';
       // With its chips out, or half of it still missing, a board may well take nothing.
       const complete = chips.length === 0 && blocks.length === 0;
       return milliampere < leastMilliampere && complete ? 'no-current' : 'right';
@@ -54,8 +56,12 @@ export const firstPower: CheckDefinition<'first-power'> = {
   notes: (step) => {
     const volt: CheckNote[] =
       step.supplyVolt === null ? [] : [{ kind: 'volt', volt: step.supplyVolt }];
+    const current: CheckNote[] =
+      step.mostMilliampere === undefined
+        ? []
+        : [{ kind: 'most-milliampere', most: step.mostMilliampere }];
     return {
-      before: [...chipsOut(step), ...volt],
+      before: [...chipsOut(step), ...volt, ...current],
       after: step.hasBattery ? [{ kind: 'cells-out-again' }] : [],
     };
   },
@@ -63,12 +69,12 @@ export const firstPower: CheckDefinition<'first-power'> = {
   words: {
     name: 'First power',
     how: [
-      'Eyes off the parts, iron in its stand.',
-      'Connect the supply and look at the current: a small kit takes some tens of milliamperes at most.',
+      'Put the iron in its stand. Glasses on, face away from the board.',
+      'Connect the supply and look at the current.',
     ],
     expect: 'The supply shows its voltage on the board, and nothing gets warm or smells.',
     otherwise:
-      'Disconnect at once. Much current, none at all or a hot part is a finding: ask for help.',
+      'Disconnect at once. Too much current, no current or a hot part means something is wrong: ask for help.',
     why: 'The resistance was right, so the board may have power; with a current limit, a mistake stays harmless.',
   },
   pictogram: [inkLine('M13 2L6 13H11L10 22L18 10H13Z'), inkWord('mA', 20, 21, 3.4)],

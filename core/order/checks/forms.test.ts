@@ -38,9 +38,11 @@ describe('the limits of a check', () => {
   });
 
   it('stands in the words by its figure, and nowhere else', () => {
-    expect(supplyResistance.form?.limits).toEqual({ least: 10 });
+    expect(supplyResistance.form?.limits(whole)).toEqual({ least: 10 });
     expect(supplyResistance.words.expect).toContain('{{least}} Ω');
-    expect(firstPower.form?.limits).toEqual({ most: 100 });
+    expect(firstPower.form?.limits(whole)).toEqual({ most: 100 });
+    expect(firstPower.form?.limits({ ...whole, mostMilliampere: 40 })).toEqual({ most: 40 });
+    expect(firstPower.form?.judge(50, { ...whole, mostMilliampere: 40 })).toBe('too-much');
   });
 });
 

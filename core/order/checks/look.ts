@@ -40,7 +40,7 @@ export const look: CheckDefinition<'look'> = {
     name: 'Look at every joint',
     how: [
       'Cells out, supply off. Turn the board over, under good light, with a magnifier.',
-      'Row by row: is every joint a small shiny cone that goes all round? Is there solder between two joints, or a loose ball?',
+      'Row by row: is every joint a small smooth cone all round its lead? Lead-free solder shines less. Is there solder between two joints, or a loose ball?',
       'Are all leads trimmed?',
     ],
     expect: 'Every joint covers its hole, and nothing touches its neighbour.',

@@ -34,9 +34,29 @@ describe('what a check says on this kit only (common practice)', () => {
 
   it('the first power names the voltage, where the kit says one', () => {
     expect(notesOf('first-power').before).toContainEqual({ kind: 'volt', volt: 3 });
-    expect(notesOf('first-power', socketed, null).before).toEqual([
-      { kind: 'chips-out', chips: ['U1'] },
-    ]);
+    const kinds = (supplyVolt: number | null) =>
+      notesOf('first-power', [...socketed, line('battery-holder', 'BT1')], supplyVolt).before.map(
+        ({ kind }) => kind,
+      );
+    expect(kinds(3)).toEqual(['chips-out', 'volt', 'most-milliampere']);
+    expect(kinds(null)).toEqual(['chips-out', 'most-milliampere']);
+  });
+
+  it('the current of the first power is that of this kit’s parts', () => {
+    const most = (parts: Parameters<typeof notesOf>[1]) =>
+      notesOf('first-power', parts).before.find((note) => note.kind === 'most-milliampere');
+    // An LED takes 20 mA, a motor some hundreds (common practice).
+    expect(most([line('led-5mm', 'D1')])).toMatchObject({ most: 30 });
+    expect(most([line('led-5mm', 'D1 D2 D3 D4')])).toMatchObject({ most: 100 });
+    expect(most([line('motor', 'M1')])).toMatchObject({ most: 380 });
+  });
+
+  it('a board without a supply of its own has no power to check', () => {
+    const checks = planKit({ parts: socketed, supplyVolt: null }).steps.flatMap((step) =>
+      step.kind === 'check' ? [step.check] : [],
+    );
+    expect(checks).not.toContain('first-power');
+    expect(checks).not.toContain('supply-resistance');
   });
 
   it('a kit without chips and cells needs no such words', () => {

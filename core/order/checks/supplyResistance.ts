@@ -21,14 +21,14 @@ export const lookBeforeMeasuring: HardRule = {
 export const supplyResistance: CheckDefinition<'supply-resistance'> = {
   id: 'supply-resistance',
   minutes: 3,
-  appliesTo: (work) => work.some(({ kind }) => kind === 'solder'),
+  appliesTo: (work, hasSupply) => hasSupply && work.some(({ kind }) => kind === 'solder'),
   perBlock: 'always',
   stands: 'early',
   isLive: false,
   provesSupply: false,
   form: {
     unit: 'ohm',
-    limits: { least: leastOhm },
+    limits: () => ({ least: leastOhm }),
     judge: (ohm) => (ohm < shortOhm ? 'short' : ohm < leastOhm ? 'nearly-short' : 'right'),
   },
   notes: (step) => ({

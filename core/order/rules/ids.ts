@@ -4,6 +4,7 @@ export const ruleIds = [
   'socket-before-chip',
   'screws-before-solder',
   'sink-before-its-part',
+  'feet-last',
   'battery-last',
   'holder-tried-first',
   'all-soldered-before-look',

@@ -64,6 +64,18 @@ export const roleRules: readonly HardRule[] = [
     },
   },
   {
+    id: 'feet-last',
+    pairs: eachPair(
+      (node) => isSoldered(node) || (node.kind === 'fasten' && !isRole('foot')(node)),
+      isRole('foot'),
+    ),
+    words: {
+      after: 'The feet go on when all is soldered, so that the board lies flat until then.',
+      says: 'Stand-offs and their screws are feet: they go on last.',
+      wayOut: 'Put them on at the end.',
+    },
+  },
+  {
     id: 'battery-last',
     pairs: eachPair(
       (node) =>

@@ -84,6 +84,7 @@ export const axial = {
   },
   'do-7': {
     name: 'DO-7',
+    colour: '#d98a5b',
     mount: 'through',
     shape: 'rod',
     lengthMm: 7.6,
@@ -95,6 +96,7 @@ export const axial = {
   },
   'do-35': {
     name: 'DO-35',
+    colour: '#d98a5b',
     mount: 'through',
     shape: 'rod',
     lengthMm: 3.9,
@@ -106,6 +108,7 @@ export const axial = {
   },
   'do-41': {
     name: 'DO-41',
+    colour: '#2a2a2c',
     mount: 'through',
     shape: 'rod',
     lengthMm: 5.2,
@@ -117,6 +120,7 @@ export const axial = {
   },
   'do-15': {
     name: 'DO-15',
+    colour: '#2a2a2c',
     mount: 'through',
     shape: 'rod',
     lengthMm: 6.8,
@@ -128,6 +132,7 @@ export const axial = {
   },
   'do-201': {
     name: 'DO-201',
+    colour: '#2a2a2c',
     mount: 'through',
     shape: 'rod',
     lengthMm: 9.5,
@@ -139,6 +144,7 @@ export const axial = {
   },
   'r-6': {
     name: 'R-6',
+    colour: '#2a2a2c',
     mount: 'through',
     shape: 'rod',
     lengthMm: 9,

@@ -17,6 +17,8 @@ export interface Package {
   readonly leadMm?: number;
   /** Pins of a strip in two rows of a tenth of an inch, counted across. */
   readonly rows?: 2;
+  /** sRGB of most of it, where the body decides it: glass, black moulding. */
+  readonly colour?: string;
   /** Where all that come in it have as many. */
   readonly pins?: number;
   /** Where the figures come from. */

@@ -19,7 +19,10 @@ export type BodySource = 'said' | 'list' | 'type' | 'usual';
 
 type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
 
-type Framed = Pick<PartFamily, 'job' | 'mount' | 'role' | 'body' | 'valueKind' | 'comesInSizes'>;
+type Framed = Pick<
+  PartFamily,
+  'job' | 'mount' | 'role' | 'body' | 'valueKind' | 'comesInSizes' | 'recognise'
+>;
 
 /**
  * The body of a part, as far as anything tells it.
@@ -36,7 +39,9 @@ export function packageOf(family: Framed, part: Packed): PackageOfPart | undefin
   const said = part.package === undefined ? undefined : read(part.package);
   if (said) return { package: said, from: 'said' };
   const { value, pins } = part;
-  const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
+  const named = value.kind === 'type' ? typeByNumber(value.print) : undefined;
+  // The number of something else says nothing of this body.
+  const found = named && family.recognise.kinds?.includes(named.type.kind) ? named : undefined;
   const sold = [
     ...(found?.package ? [packageById(found.package)] : []),
     ...(found?.type.packages.map(({ package: id }) => packageById(id)) ?? []),

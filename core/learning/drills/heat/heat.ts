@@ -41,7 +41,7 @@ const words: DrillWords = {
     'too-little': 'Only {{share}} % of the solder that this joint takes. Feed a little longer.',
     'too-much':
       '{{share}} % of the solder that this joint takes. Stop feeding when the cone is there.',
-    moved: 'It was looked at before it was solid. Hold still until the solder is dull and hard.',
+    moved: 'It was looked at before it was solid. Hold still until the solder has set.',
     'pad-burnt':
       'The pad got {{pad}} °C for too long and let go of the board. Shorter, or less hot.',
     'part-burnt':

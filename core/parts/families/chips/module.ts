@@ -28,6 +28,7 @@ export const module: PartFamily<'module'> = {
   hold: 'tack-one-pin',
   kin: null,
   pinoutMatters: true,
+  mostMilliampere: 100,
   power: 'none',
   hazards: [],
   heatSensitive: true,

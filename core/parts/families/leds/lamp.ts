@@ -28,6 +28,7 @@ export const lamp: PartFamily<'lamp'> = {
   hold: 'bent-leads',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 200,
   power: 'none',
   hazards: [],
   heatSensitive: true,

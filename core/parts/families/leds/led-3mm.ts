@@ -53,7 +53,8 @@ export const led3mm: PartFamily<'led-3mm'> = {
     hold: 'Tape it, or solder one lead, look, then the other.',
     mistakes: ['It is turned round and stays dark.', 'It stands askew or too high.'],
     wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
-    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+    backwards:
+      'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },
   colourOf: lensOf,
   draw: (part) =>

@@ -66,7 +66,8 @@ export const led5mm: PartFamily<'led-5mm'> = {
       'Too long a heat clouds or kills it.',
     ],
     wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
-    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+    backwards:
+      'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },
   colourOf: lensOf,
   draw: (part) =>

@@ -68,7 +68,8 @@ export const ledBar: PartFamily<'led-bar'> = {
       'It breaks when a lead is bent at its end.',
     ],
     wayRound: 'Long lead into the hole marked +, unless the sheet of this lot says otherwise.',
-    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+    backwards:
+      'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },
   colourOf: lensOf,
   draw: (part) => drawLedBar(lensOf(part), isTurned(part, 'long-lead')),

@@ -53,7 +53,8 @@ export const ledChip: PartFamily<'led-chip'> = {
     ],
     wayRound:
       'The green mark lies at the line printed on the board. If the lot has another mark, ask, or use the diode test of a meter.',
-    backwards: 'It does not light. It survives at this voltage: take it out and turn it round.',
+    backwards:
+      'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },
   colourOf: lensOf,
   draw: (part) => drawChipLed(lensOf(part)),

@@ -26,6 +26,7 @@ export const ledPower: PartFamily<'led-power'> = {
   hold: 'tape',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 350,
   power: 'none',
   hazards: ['bright'],
   heatSensitive: true,

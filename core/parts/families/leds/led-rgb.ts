@@ -29,6 +29,7 @@ export const ledRgb: PartFamily<'led-rgb'> = {
   hold: 'bent-leads',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 60,
   power: 'none',
   hazards: ['bright'],
   heatSensitive: true,

@@ -28,6 +28,7 @@ export const motor: PartFamily<'motor'> = {
   hold: 'tape',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 300,
   power: 'none',
   hazards: [],
   heatSensitive: false,

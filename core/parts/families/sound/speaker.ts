@@ -26,6 +26,7 @@ export const speaker: PartFamily<'speaker'> = {
   hold: 'putty',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 100,
   power: 'none',
   hazards: [],
   heatSensitive: true,

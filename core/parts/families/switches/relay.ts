@@ -29,6 +29,7 @@ export const relay: PartFamily<'relay'> = {
   hold: 'tack-one-pin',
   kin: null,
   pinoutMatters: false,
+  mostMilliampere: 90,
   power: 'none',
   hazards: [],
   heatSensitive: false,

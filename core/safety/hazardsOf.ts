@@ -1,0 +1,33 @@
+import { familyOf } from '../parts/families/index.ts';
+import type { Hazard } from '../parts/family.ts';
+import type { Part } from '../parts/part.ts';
+import { typeByNumber } from '../parts/types/findType.ts';
+
+/** From here on a capacitor is not in a low-voltage circuit (common practice). */
+const highVolt = 100;
+
+/** At the mains, or made for it: X and Y capacitors, relays and triacs, whatever supply the kit names. */
+const atMains =
+  /\b[xy][12]\b|\b(2[2-7]0|110|120)\s?v\s?~?\s?(ac|wechsel\w*)?\b|\bmains\b|\bnetz(spannung|teil)?\b/i;
+
+/** What can hurt somebody about a part: what its kind brings, and what its own figures say. */
+export function hazardsOf(part: Part): ReadonlySet<Hazard> {
+  const family = familyOf(part);
+  const found = new Set<Hazard>(family.hazards);
+  const words = `${part.description} ${part.value.kind === 'type' ? part.value.print : ''} ${part.remarks ?? ''}`;
+  const volt = part.value.kind === 'amount' ? part.value.ratedVolt : undefined;
+  if (family.job === 'capacitor' && (volt !== undefined ? volt >= highVolt : atMains.test(words)))
+    found.add('high-voltage');
+  if (family.job === 'capacitor' && /\b[xy][12]\b/i.test(words)) found.add('high-voltage');
+  if (family.job === 'switch' && /\b(2[2-5]0|110|125)\s?v\s?(ac|~)/i.test(words))
+    found.add('high-voltage');
+  if (
+    /\b(18650|li-?po|li-?ion|lithium)\b/i.test(words) &&
+    family.power !== 'none' &&
+    !found.has('button-cell')
+  )
+    found.add('lithium');
+  const kind = part.value.kind === 'type' ? typeByNumber(part.value.print)?.type.kind : undefined;
+  if (kind === 'triac') found.add('high-voltage');
+  return found;
+}
