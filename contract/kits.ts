@@ -103,6 +103,8 @@ const partsListFields = {
       .max(1_000_000, 'A parts list has at most 1 MB. Choose the CSV file of one kit.'),
   ),
   mapping: mappingSchema,
+  /** Where the headings are: a line counted from 1, or 0 for a list without; absent where the reader may look. */
+  headingLine: leaf(yup.number().integer().min(0).max(50)),
 };
 
 export const partsListBody = fields(partsListFields);

@@ -5,8 +5,12 @@ import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
-import { type Doubt, doubtsOfReading } from '#core/partslist/doubt';
-import { type Confidence, confidences } from '#core/partslist/recognise';
+import {
+  type Confidence,
+  confidences,
+  type Doubt,
+  doubtsOfReading,
+} from '#core/partslist/confidence';
 import { type UnitId, units } from '#core/quantity/unit';
 import type { StockPart } from '#core/stores/stockPart';
 import { anyText, someText } from './leaves.ts';

@@ -7,7 +7,7 @@ import { readPackage } from '../parts/packages/readPackage.ts';
 import { type FoundType, findType } from '../parts/types/findType.ts';
 import type { Packaged, TypeKind } from '../parts/types/type.ts';
 import type { Scored } from './byWords.ts';
-import type { Doubt } from './doubt.ts';
+import type { Doubt } from './confidence.ts';
 import { lettersOf, type Read } from './look.ts';
 
 /** What a type number says of a line. */

@@ -5,16 +5,12 @@ import { packageById } from '../parts/packages/index.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
 import { readType, type TypedReading } from './byType.ts';
 import { contradicted, isClearOf, type Scored, scoreFamilies, sureFrom } from './byWords.ts';
-import type { Doubt } from './doubt.ts';
+import type { Confidence, Doubt } from './confidence.ts';
 import { type Evidence, look, type Read } from './look.ts';
 import { namesOf } from './names.ts';
 
 export interface Recognition {
   readonly family: PartFamily;
-  /**
-   * `told`: a person said so, here or for an earlier list. `sure`: all that the line says agrees, and it cannot mean
-   * anything else. `unsure`: look at it. `unknown`: nothing fits.
-   */
   readonly confidence: Confidence;
   /** What else it could be, likeliest first. */
   readonly others: readonly PartFamily[];
@@ -23,9 +19,6 @@ export interface Recognition {
   /** The type that the line names, where one is known. */
   readonly typed?: TypedReading;
 }
-
-export const confidences = ['told', 'sure', 'unsure', 'unknown'] as const;
-export type Confidence = (typeof confidences)[number];
 
 const shownOthers = 4;
 

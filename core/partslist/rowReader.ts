@@ -13,8 +13,8 @@ import {
   type Tolerance,
 } from './cells/beside.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
+import type { Doubt } from './confidence.ts';
 import { readDesignators } from './designators.ts';
-import type { Doubt } from './doubt.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';

@@ -82,7 +82,7 @@ export function kitRoutes(api: Api, db: Database): void {
   });
 
   api.serve(createKit, async ({ body }) => {
-    const list = await readForImport(db, body.csv, body.mapping);
+    const list = await readForImport(db, body);
     const id = randomUUID();
     await db.transaction(async (tx) => {
       if (!(await insertKit(tx, id, body.name))) {
@@ -104,7 +104,7 @@ export function kitRoutes(api: Api, db: Database): void {
   });
 
   api.serve(reviseKit, async ({ params, body }) => {
-    const list = await readForImport(db, body.csv, body.mapping);
+    const list = await readForImport(db, body);
     await db.transaction(async (tx) => {
       const before = isUuid(params.kitId) ? await selectKit(tx, params.kitId) : undefined;
       if (!before) throw noSuchKit();
@@ -233,8 +233,19 @@ const partWords: Readonly<Record<KitPart, string>> = {
 };
 
 /** Reads the list again on the server, by the same code as the page did: what is stored never rests on the page's word. */
-async function readForImport(db: Queryable, csv: string, mapping: Mapping): Promise<ReadList> {
-  const table = readTable(csv);
+async function readForImport(
+  db: Queryable,
+  {
+    csv,
+    mapping,
+    headingLine,
+  }: {
+    readonly csv: string;
+    readonly mapping: Mapping;
+    readonly headingLine?: number | undefined;
+  },
+): Promise<ReadList> {
+  const table = readTable(csv, headingLine);
   if (!table.ok) throw invalid([{ field: 'csv', message: table.problem }]);
   const reading = readPartsList(table.value, mapping, await rememberedFamilies(db));
   if (!isClean(reading)) {

@@ -78,7 +78,6 @@ describe('the papers', () => {
     for (const words of [
       'Solder the 470 Ω resistors R1, R10',
       'yellow, violet, brown, gold',
-      'R1, R10: bend the leads 10.2 mm apart.',
       'Easily mixed up: These look like 470 Ω resistors',
       'Check: Measure from supply to ground',
       '__________ Ω',

@@ -99,6 +99,14 @@ export const routes = createBrowserRouter([
     hydrateFallbackElement: <Opening />,
     children: [
       { index: true, element: <GuidePage /> },
+      {
+        path: 'types',
+        lazy: async () => ({ Component: (await import('../guide/TypesPage.tsx')).TypesPage }),
+      },
+      {
+        path: 'bodies',
+        lazy: async () => ({ Component: (await import('../guide/BodiesPage.tsx')).BodiesPage }),
+      },
       { path: ':family', element: <FamilyPage /> },
     ],
   },

@@ -9,6 +9,8 @@ import { plain } from '#core/partslist/plain';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { GuideTabs } from './GuideTabs.tsx';
+import './guide.css';
 
 /** Every kind of part with its picture: find the one on your mat. */
 export function GuidePage() {
@@ -24,6 +26,7 @@ export function GuidePage() {
   );
   return (
     <>
+      <GuideTabs />
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'flex-end', mb: 2.5 }}>
         <Box sx={{ flex: 1, minWidth: 260 }}>
           <Typography variant="h1">Which part is this?</Typography>

@@ -15,13 +15,16 @@ import type { OpenPartsList } from './usePartsListFile.ts';
 interface ColumnChoiceProps {
   readonly open: OpenPartsList;
   readonly choose: (index: number, meaning: ColumnId | undefined) => void;
+  readonly headingsAt: (line: number) => void;
 }
 
 const notNeeded = 'not needed';
 const shownRows = 3;
+/** So far down somebody may point at the headings. */
+const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index) => index + 1);
 
 /** The first rows as they stand in the file, and above each column what it means. */
-export function ColumnChoice({ open, choose }: ColumnChoiceProps) {
+export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
   const { headings, rows } = open.table;
   const meaningOf = (index: number) =>
     columns.find(({ id }) => open.mapping[id] === index)?.id ?? notNeeded;
@@ -34,6 +37,21 @@ export function ColumnChoice({ open, choose }: ColumnChoiceProps) {
         Guessed from the headings and remembered for the next list with the same ones. The first
         rows of the file stand below.
       </Typography>
+      <TextField
+        select
+        size="small"
+        label="Headings are in"
+        value={open.headingLine ?? open.table.headingLine ?? 1}
+        onChange={({ target }) => headingsAt(Number(target.value))}
+        sx={{ mb: 1.5, minWidth: 180 }}
+      >
+        <MenuItem value={0}>no row</MenuItem>
+        {possibleHeadings.map((row) => (
+          <MenuItem key={row} value={row}>
+            row {row}
+          </MenuItem>
+        ))}
+      </TextField>
       <TableContainer sx={{ border: `1px solid ${ink('line')}` }}>
         <Table size="small" aria-label="Columns of the file">
           <TableHead>

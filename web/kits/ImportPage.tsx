@@ -40,7 +40,12 @@ export function ImportPage() {
 
   const takeOver = async () => {
     if (!open || supplyProblem) return;
-    const list = { csv: open.text, mapping: open.mapping, supplyVolt };
+    const list = {
+      csv: open.text,
+      mapping: open.mapping,
+      supplyVolt,
+      ...(open.headingLine === undefined ? {} : { headingLine: open.headingLine }),
+    };
     await run(async () => {
       const { id } = kitId
         ? await call(reviseKit, { params: { kitId }, body: list })
@@ -64,7 +69,7 @@ export function ImportPage() {
       <FileChoice file={file} />
       {open && (
         <>
-          <ColumnChoice open={open} choose={file.mapColumn} />
+          <ColumnChoice open={open} choose={file.mapColumn} headingsAt={file.headingsAt} />
           <ProblemList problems={open.reading.problems} correct={setCorrecting} />
           <section aria-labelledby="as-read">
             <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>

@@ -18,6 +18,7 @@ import { usesPins } from '#core/parts/examplePart';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators } from '#core/parts/label';
 import { turnableSigns } from '#core/parts/lotNote';
+import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
 import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
@@ -57,7 +58,9 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
   const submit = form.handleSubmit(async (values) => {
     const result = readTypedLine(values, part);
     if (!result.ok) return;
-    const told = values.family !== part.family || line.confidence !== 'sure';
+    // Whoever saves the line has looked at it: what was doubtful is told now.
+    const told =
+      values.family !== part.family || line.confidence !== 'sure' || line.doubts !== undefined;
     const refused = await save({
       part: result.value,
       confidence: told ? 'told' : line.confidence,
@@ -96,6 +99,9 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               {family.prints && isAmount && field('ratedVolt', 'Rated voltage in V')}
               {family.bands && field('bandCount', 'Number of bands', 'empty for the usual number')}
               {hasPins && field('pins', 'Pins')}
+              {(family.mount === 'through' || family.mount === 'surface') &&
+                field('package', 'Body', bodyHint(typed, part))}
+              {field('remarks', 'Remarks', 'pull-up of the sensor')}
               <Controller
                 control={form.control}
                 name="supply"
@@ -116,6 +122,18 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                 )}
               />
             </Box>
+            <Controller
+              control={form.control}
+              name="showRemarks"
+              render={({ field: { value, onChange } }) => (
+                <FormControlLabel
+                  control={
+                    <Checkbox checked={value} onChange={(_, checked) => onChange(checked)} />
+                  }
+                  label="Show the remarks to learners at its step"
+                />
+              )}
+            />
             <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1 }}>
               <Typography component="legend" variant="h2" sx={{ mb: 1 }}>
                 This lot is different
@@ -204,5 +222,16 @@ const resolverFor =
     );
     return { values: {}, errors };
   };
+
+/** What is drawn while nobody writes a body, and how one is written. */
+function bodyHint(typed: TypedLine, part: Part): string {
+  const family = familyOf(typed);
+  const found = packageOf(family, { ...part, package: typed.package });
+  if (typed.package.trim() !== '' && found?.from !== 'said')
+    return 'Not known; write one like DO-41, 0805, DIP-8, 6.3x11 or 20 x 10 x 7 mm.';
+  return found
+    ? `${found.package.name}: ${found.package.heightMm} mm high`
+    : 'such as DO-41, 6.3x11 or 20 x 10 x 7 mm';
+}
 
 const pictureRoom = { width: 200, height: 210 };

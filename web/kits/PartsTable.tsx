@@ -7,7 +7,9 @@ import { familyOf } from '#core/parts/families/index';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import { overridesRule } from '#core/parts/lotNote';
+import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
+import type { Doubt } from '#core/partslist/confidence';
 import { familyWord } from '#core/words/partWords';
 import { Glyph } from '../ui/Glyph.tsx';
 import { PartMarks } from '../ui/PartMarks.tsx';
@@ -52,7 +54,7 @@ export const PartsTable = memo(function PartsTable({ label, lines, correct }: Pa
               Joints
             </th>
             <th scope="col" className="number">
-              Height
+              Body, height
             </th>
             {correct && (
               <th scope="col">
@@ -95,16 +97,19 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
       <td>
         <Link to={`/guide/${family.id}`}>{t(`family.${family.id}.one`)}</Link>
         <Flags line={line} />
+        {part.remarks && <span className="remark">“{part.remarks}”</span>}
       </td>
       <td className="mono nowrap">
         {valueLabel(part.value) || '–'}
         <Details part={part} />
+        <DoubtFlag line={line} doubt="value" />
       </td>
       <td>
         <PartPicture part={part} pixelsPerMm={pictureScale(part, { width: 150, height: 70 })} />
       </td>
       <td>
         <PartMarks part={part} />
+        <DoubtFlag line={line} doubt="pins" />
       </td>
       <td>
         <strong>
@@ -117,7 +122,11 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
         {part.lotNote && <span className="flag">This lot: {part.lotNote.text}</span>}
       </td>
       <td className="mono number">{family.joints(part) * part.quantity || '–'}</td>
-      <td className="mono number nowrap">{bodyOf(family, part).heightMm} mm</td>
+      <td className="mono number nowrap">
+        {bodyOf(family, part).heightMm} mm
+        <Body part={part} />
+        <DoubtFlag line={line} doubt="package" />
+      </td>
       {correct && (
         <td>
           <button
@@ -147,19 +156,56 @@ function Details({ part }: { readonly part: Part }) {
   );
 }
 
+const bodyWords = {
+  said: '',
+  list: '',
+  type: 'usual for this type',
+  usual: 'estimated',
+  family: 'estimated',
+} as const;
+
+/** Which body it is drawn in, and how that is known. */
+function Body({ part }: { readonly part: Part }) {
+  const family = familyOf(part);
+  if (family.mount !== 'through' && family.mount !== 'surface') return null;
+  const found = packageOf(family, part);
+  const words = [found?.package.name, bodyWords[found?.from ?? 'family']].filter(Boolean);
+  return words.length === 0 ? null : <span className="body-from">{words.join(', ')}</span>;
+}
+
+const doubtNotes: Readonly<Record<Doubt, string>> = {
+  family: 'kind not sure',
+  value: 'check the value or type',
+  package: 'check the body',
+  pins: 'compare the sheet: leads and pins',
+};
+
+/** A doubt of the reading, beside what is doubtful. */
+function DoubtFlag({ line, doubt }: { readonly line: KitLine; readonly doubt: Doubt }) {
+  if (!line.doubts?.includes(doubt)) return null;
+  return (
+    <span className="flag">
+      <Glyph name="flag" /> {doubtNotes[doubt]}
+    </span>
+  );
+}
+
 const supplyNotes = { 'in-kit': [], spare: ['spare'], 'not-in-kit': ['not in the kit'] } as const;
 const confidenceNotes = {
   told: [],
   sure: [],
-  unsure: ['read, but not sure'],
+  unsure: [],
   unknown: ['not recognised'],
 } as const;
 
 /** What the instructor should look at, each with its sign. */
-function Flags({ line: { part, confidence } }: { readonly line: KitLine }) {
+function Flags({ line: { part, confidence, doubts } }: { readonly line: KitLine }) {
+  // Of a list from before doubts were told apart, only that there is one is known.
+  const unsure = confidence === 'unsure' && (doubts === undefined || doubts.includes('family'));
   const notes = [
     ...supplyNotes[part.supply],
     ...confidenceNotes[confidence],
+    ...(unsure ? ['read, but not sure'] : []),
     ...flagsOf(part).map(({ message }) => message),
     ...(part.lotNote ? ['this lot is different'] : []),
   ];

@@ -14,6 +14,8 @@ export interface OpenPartsList {
   /** The list as CSV, corrections included. */
   readonly text: string;
   readonly table: Table;
+  /** The line of the headings as a person chose it; undefined where they were found. */
+  readonly headingLine?: number;
   readonly mapping: Mapping;
   /** What people said of lines with the same words before. */
   readonly remembered: RememberedFamilies;
@@ -29,6 +31,8 @@ export interface PartsListFile {
   readonly readAs: (encoding: Encoding) => void;
   /** Says what the column at an index means; undefined means nothing that is needed. */
   readonly mapColumn: (index: number, meaning: ColumnId | undefined) => void;
+  /** Reads the list again with its headings in that line, counted from 1; 0 for a list without. */
+  readonly headingsAt: (line: number) => void;
   /** Puts other cells into a row, by the line it has in the file. */
   readonly correctRow: (line: number, cells: RowCells) => void;
 }
@@ -45,17 +49,25 @@ export function usePartsListFile(): PartsListFile {
   const [open, setOpen] = useState<OpenPartsList>();
   const [problem, setProblem] = useState<DecodeProblem>();
 
-  const read = useCallback(async (next: Chosen) => {
+  const read = useCallback(async (next: Chosen, headingLine?: number) => {
     setChosen(next);
     setOpen(undefined);
     setProblem(undefined);
     const text = decodeTable(next.bytes, next.encoding);
     if (!text.ok) return setProblem(text.problem);
-    const table = readTable(text.value);
+    const table = readTable(text.value, headingLine);
     if (!table.ok) return setProblem({ message: table.problem });
     const mapping = (await rememberedFor(table.value)) ?? guessMapping(table.value);
     const remembered = (await orNothing(() => call(getRememberedFamilies, {}))) ?? {};
-    setOpen(opened({ text: text.value, table: table.value, mapping, remembered }));
+    setOpen(
+      opened({
+        text: text.value,
+        table: table.value,
+        mapping,
+        remembered,
+        ...(headingLine === undefined ? {} : { headingLine }),
+      }),
+    );
   }, []);
 
   return {
@@ -69,6 +81,7 @@ export function usePartsListFile(): PartsListFile {
           read({ fileName: file.name, bytes: new Uint8Array(bytes), encoding: 'utf-8' }),
         ),
     readAs: (encoding) => chosen && void read({ ...chosen, encoding }),
+    headingsAt: (line) => chosen && void read(chosen, line),
     mapColumn: (index, meaning) => {
       if (!open) return;
       const rest = Object.entries(open.mapping).filter(
@@ -80,7 +93,8 @@ export function usePartsListFile(): PartsListFile {
     correctRow: (line, cells) => {
       if (!open) return;
       const edited = editRow(open, line, cells);
-      setOpen(opened({ ...open, ...edited, text: writeTable(edited.table) }));
+      // Written anew, the headings come first.
+      setOpen(opened({ ...open, ...edited, text: writeTable(edited.table), headingLine: 1 }));
     },
   };
 }

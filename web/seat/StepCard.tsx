@@ -133,6 +133,7 @@ function PartFitted({ part }: { readonly part: Part }) {
           )}
         </section>
       )}
+      {part.showRemarks && part.remarks && <p className="caution">{part.remarks}</p>}
       <h2>{t('seat.how')}</h2>
       <ol>
         {fitWords(t, part).map((line) => (

@@ -34,6 +34,7 @@ export function PartMarks({ part }: { readonly part: Part }) {
           flat face or print towards you:{' '}
           {pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', ')}
           {pinout.from === 'lot' && ' (this lot)'}
+          {pinout.makersDiffer && '; makers differ: compare the sheet'}
         </li>
       )}
     </ul>

@@ -4,7 +4,7 @@ import { typeByNumber } from '../types/findType.ts';
 import { type PackageId, packageById, packages } from './index.ts';
 import type { Package } from './package.ts';
 import { usualCan } from './radial.ts';
-import { readPackage } from './readPackage.ts';
+import { readMeasures, readPackage } from './readPackage.ts';
 
 export interface PackageOfPart {
   readonly package: Package;
@@ -36,7 +36,10 @@ export function packageOf(family: Framed, part: Packed): PackageOfPart | undefin
     const found = readPackage(text, job, mount);
     return found && suits(found, family, part) ? found : undefined;
   };
-  const said = part.package === undefined ? undefined : read(part.package);
+  const said =
+    part.package === undefined
+      ? undefined
+      : (readMeasures(part.package, mount, family.body.shape) ?? read(part.package));
   if (said) return { package: said, from: 'said' };
   const { value, pins } = part;
   const named = value.kind === 'type' ? typeByNumber(value.print) : undefined;

@@ -251,6 +251,35 @@ const written: readonly Written[] = [
   },
 ];
 
+/** A body of one’s own: its length, width and height. */
+const measures =
+  /^\s*(\d{1,3}(?:[.,]\d{1,2})?)\s?[x×*]\s?(\d{1,3}(?:[.,]\d{1,2})?)\s?[x×*]\s?(\d{1,3}(?:[.,]\d{1,2})?)\s?mm\s*$/i;
+
+/**
+ * A body that somebody measured: `20 x 10 x 7 mm`.
+ *
+ * @param shape the form in which such parts are drawn
+ */
+export function readMeasures(
+  text: string,
+  mount: Package['mount'],
+  shape: Package['shape'],
+): Package | undefined {
+  const found = measures.exec(text);
+  if (!found) return undefined;
+  const [lengthMm, widthMm, heightMm] = [number(found[1]), number(found[2]), number(found[3])];
+  if (Math.min(lengthMm, widthMm, heightMm) <= 0) return undefined;
+  return {
+    name: `${lengthMm} x ${widthMm} x ${heightMm} mm`,
+    mount,
+    shape,
+    lengthMm,
+    widthMm,
+    heightMm,
+    source: 'measured by the instructor',
+  };
+}
+
 /**
  * The body that a text names.
  *

@@ -1,5 +1,5 @@
 import type { FamilyId } from '../../parts/families/ids.ts';
-import type { Doubt } from '../doubt.ts';
+import type { Doubt } from '../confidence.ts';
 
 /** What a practised reader takes a line for; common practice and data sheets from memory, unless a group says more. */
 export interface Case {
