@@ -40,6 +40,8 @@ test('every page is accessible, in light and in dark colours', async ({ page }) 
     `/kits/${fern}/revisions`,
     '/guide',
     '/guide/transistor-to92',
+    '/guide/types?find=LM317',
+    '/guide/bodies',
     `/kits/${fern}/papers`,
     '/stores/drawers',
     '/stores/needs',

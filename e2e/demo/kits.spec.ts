@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { families } from '../../core/parts/families/index';
-import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, seatsOf, signIn, test } from '../fixtures';
 
 const chooseFile = (page: Page, content: string) =>
   page
@@ -9,6 +9,66 @@ const chooseFile = (page: Page, content: string) =>
 
 test.describe('parts', () => {
   test.beforeEach(({ page }) => signIn(page));
+
+  test('a sheet of one’s own says what is doubtful where it is, and is put right by hand', async ({
+    page,
+  }) => {
+    await page.goto('/kits/import');
+    await chooseFile(
+      page,
+      `Harbour light of the club,,,,
+Item,Ref Des,Qty,Value,Footprint,DNP,Notes
+1,"R1,2",2,4k7,R_Axial_DIN0207_L6.3mm_D2.5mm_P10.16mm_Horizontal,,pull-ups
+2,R3,1,100,R_0805_2012Metric,,
+3,C1,1,47uF/25V,CP_Elec_6.3x5.4,,
+4,U1,1,QX5252,,,
+5,R9,1,10k,R_0805_2012Metric,DNP,
+`,
+    );
+    await expect(page.getByLabel('Headings are in')).toHaveText('row 2');
+    const read = page.getByRole('table', { name: 'As it will be read' });
+    await expect(read.getByRole('row').filter({ hasText: 'R1, R2' })).toContainText('pull-ups');
+    await expect(read.getByRole('row').filter({ hasText: 'R3' })).toContainText('check the value');
+    await expect(read.getByRole('row').filter({ hasText: 'C1' })).toContainText(
+      'SMD can 6.3 x 5.4 mm',
+    );
+    await expect(page.getByText('The type QX5252 is not known here')).toBeVisible();
+    await expect(page.getByText('R9 is marked as not fitted, so it is left out.')).toBeVisible();
+    await page.getByLabel('Name of the kit').fill('Harbour light');
+    await page.getByRole('button', { name: 'Take over as a new kit' }).click();
+
+    const parts = page.getByRole('table', { name: 'Parts' });
+    const chip = parts.getByRole('row').filter({ hasText: 'U1' });
+    await expect(chip).toContainText('check the value or type');
+    await page.getByRole('button', { name: 'Correct U1' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Correct U1' });
+    await dialog.getByLabel('Pins').fill('4');
+    await dialog.getByLabel('Body').fill('9 x 5 x 3 mm');
+    await expect(dialog.getByText('9 x 5 x 3 mm: 3 mm high')).toBeVisible();
+    await dialog.getByLabel('Remarks', { exact: true }).fill('solar lamp driver');
+    await dialog.getByLabel('Show the remarks to learners at its step').check();
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: 'Save' }).click();
+    await expect(chip).toContainText('3 mm');
+    await expect(chip).toContainText('solar lamp driver');
+    await expect(chip).not.toContainText('check the value or type');
+  });
+
+  test('types and bodies are found in the guide', async ({ page }) => {
+    await page.goto('/guide');
+    await page.getByRole('link', { name: 'Type numbers' }).click();
+    await page.getByLabel('Find a number or a word').fill('L7805CV');
+    const types = page.getByRole('table', { name: 'Type numbers' });
+    await expect(types.getByRole('row')).toHaveCount(2);
+    await expect(types).toContainText('input, ground, output');
+    await page.getByLabel('Find a number or a word').fill('2N2222A');
+    await expect(types).toContainText('makers differ: compare the sheet');
+    await page.getByLabel('Find a number or a word').fill('ZX81Q');
+    await expect(page.getByRole('status')).toContainText('is not known');
+    await page.getByRole('link', { name: 'Bodies' }).click();
+    await page.getByLabel('Find a body').fill('HC-49');
+    await expect(page.getByRole('table', { name: 'Bodies' })).toContainText('13.5 mm');
+  });
 
   test('a wrong row is corrected here, and what it is is remembered for the next list', async ({
     page,
@@ -84,14 +144,7 @@ test.describe('parts', () => {
     );
     await expect(steps.filter({ hasText: '10 kΩ' }).first()).toContainText('The kit is wrong here');
 
-    const workshops = (await (await page.request.get('/api/workshops')).json()) as {
-      id: string;
-      title: string;
-    }[];
-    const coming = workshops.find(({ title }) => title.includes('course 3'));
-    const { seats } = (await (await page.request.get(`/api/workshops/${coming?.id}`)).json()) as {
-      seats: { token: string }[];
-    };
+    const { seats } = await seatsOf(page, 'course 3');
     await page.goto(`/seat/${seats[7]?.token}`);
     await page.getByRole('button', { name: 'Done' }).click();
     await expect(page.getByRole('heading', { name: 'The kit is wrong here R3' })).toBeVisible();
@@ -198,7 +251,7 @@ test.describe('the parts guide, without signing in', () => {
 
   test('is searched in several languages, and leads a learner from the seat', async ({ page }) => {
     await page.goto('/guide?find=elko');
-    await page.getByRole('link', { name: 'electrolytic capacitor' }).click();
+    await page.getByRole('link', { name: '10 µF electrolytic capacitor' }).click();
     await expect(page.getByRole('region', { name: 'Which way round' })).toContainText('burst');
     await page.goto('/guide?find=flux+capacitor');
     await expect(page.getByRole('status')).toContainText('No kind of part is called');

@@ -67,7 +67,7 @@ test('what the next evening needs, what is short, what could serve instead', asy
   await expect(page.getByRole('heading', { name: /parts are short/ })).toBeVisible();
   await expect(row('10 kΩ resistor').first()).toContainText('Drawer A2');
   await expect(page.getByText('20 kΩ resistor 1 %, side by side: exactly the value')).toBeVisible();
-  await expect(page.getByText('16 × AA battery')).toBeVisible();
+  await expect(page.getByText('16 × AA round cell')).toBeVisible();
   await expectAccessible(page);
   // Of all parts together: which of them gets one more depends on what the rooms have lost so far.
   const spares = () =>

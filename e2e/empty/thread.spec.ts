@@ -194,7 +194,7 @@ test('the steps keep the hard rules and say why', async () => {
     'Measure from supply to ground',
     'First power',
     'Put in the NE555 chip U1',
-    'Put in the AA batteries',
+    'Put in the AA round cells',
     'Does it work?',
   ]);
   await expect(steps.nth(0)).toContainText('X1 (chip socket) at 4.2 mm would hold the board up');

@@ -55,15 +55,23 @@ export function BodiesPage() {
             <tbody>
               {found.map((one) => (
                 <tr key={`${one.name} ${one.shape}`}>
-                  <td>{one.name}</td>
-                  <td>{one.mount === 'through' ? 'through the board' : 'on its surface'}</td>
-                  <td className="mono">
+                  <td data-label="Body">{one.name}</td>
+                  <td data-label="Fixed">
+                    {one.mount === 'through' ? 'through the board' : 'on its surface'}
+                  </td>
+                  <td data-label="Length x width" className="mono">
                     {one.lengthMm} x {one.widthMm} mm
                   </td>
-                  <td className="mono">{one.heightMm} mm</td>
-                  <td className="mono">{one.leadMm === undefined ? '–' : `${one.leadMm} mm`}</td>
-                  <td className="mono">{one.pins ?? '–'}</td>
-                  <td>{one.source}</td>
+                  <td data-label="Height" className="mono">
+                    {one.heightMm} mm
+                  </td>
+                  <td data-label="Between leads or rows" className="mono">
+                    {one.leadMm === undefined ? '–' : `${one.leadMm} mm`}
+                  </td>
+                  <td data-label="Pins" className="mono">
+                    {one.pins ?? '–'}
+                  </td>
+                  <td data-label="Source">{one.source}</td>
                 </tr>
               ))}
             </tbody>

@@ -86,30 +86,34 @@ function TypeTable({ types }: { readonly types: readonly PartType[] }) {
         <tbody>
           {types.map((type) => (
             <tr key={type.number}>
-              <td className="mono">
+              <td data-label="Number" className="mono">
                 {type.number}
                 {type.also && type.also.length > 0 && (
                   <span className="guide-more">{type.also.slice(0, 4).join(', ')}</span>
                 )}
               </td>
-              <td>
+              <td data-label="What it is">
                 {type.kind.replaceAll('-', ' ')}
                 {type.does && <span className="guide-more">{type.does}</span>}
               </td>
-              <td>
+              <td data-label="Body">
                 {type.packages.map((packaged) => (
                   <div key={packaged.package}>
                     {packageById(packaged.package).name}, {packaged.pins} pins
                   </div>
                 ))}
               </td>
-              <td>
+              <td data-label="Leads">
                 {type.packages.map((packaged) => (
                   <Leads key={packaged.package} packaged={packaged} />
                 ))}
               </td>
-              <td className="mono">{type.volt === undefined ? '–' : `${type.volt} V`}</td>
-              <td className="mono">{limits(type) || '–'}</td>
+              <td data-label="Voltage" className="mono">
+                {type.volt === undefined ? '–' : `${type.volt} V`}
+              </td>
+              <td data-label="Bears" className="mono">
+                {limits(type) || '–'}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -101,7 +101,7 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               {hasPins && field('pins', 'Pins')}
               {(family.mount === 'through' || family.mount === 'surface') &&
                 field('package', 'Body', bodyHint(typed, part))}
-              {field('remarks', 'Remarks', 'pull-up of the sensor')}
+              {field('remarks', 'Remarks', 'such as “pull-up of the sensor”')}
               <Controller
                 control={form.control}
                 name="supply"

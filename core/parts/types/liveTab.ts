@@ -13,7 +13,7 @@ export const tabOf: Readonly<Partial<Record<TypeKind, string>>> = {
   'p-mosfet': 'drain',
   npn: 'collector',
   pnp: 'collector',
-  triac: 'main 2',
+  triac: '2nd main',
   thyristor: 'anode',
 };
 

@@ -2,7 +2,7 @@
 const bipolar = { B: 'base', C: 'collector', E: 'emitter' } as const;
 const fieldEffect = { G: 'gate', D: 'drain', S: 'source' } as const;
 const regulator = { I: 'input', G: 'ground', O: 'output', A: 'adjust' } as const;
-const thyristor = { A: 'anode', K: 'cathode', G: 'gate', 1: 'main 1', 2: 'main 2' } as const;
+const thyristor = { A: 'anode', K: 'cathode', G: 'gate', 1: '1st main', 2: '2nd main' } as const;
 const reference = { R: 'reference', A: 'anode', K: 'cathode', N: 'not used' } as const;
 const sensor = { V: 'supply', O: 'output', G: 'ground', D: 'data' } as const;
 

@@ -8,7 +8,7 @@ import { to92 } from '../transistors/packages.ts';
 export const chipTo92: PartFamily<'chip-to92'> = {
   id: 'chip-to92',
   job: 'chip',
-  letters: ['U', 'IC', 'Q', 'VR', 'D', 'S', 'RT', 'TS'],
+  letters: ['TS', 'RT', 'S', 'U', 'IC', 'Q', 'VR', 'D'],
   role: 'board-part',
   mount: 'through',
   body: to92,

@@ -6,7 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const icDip: PartFamily<'ic-dip'> = {
   id: 'ic-dip',
   job: 'chip',
-  letters: ['IC', 'U'],
+  letters: ['U', 'IC'],
   role: 'chip',
   mount: 'through',
   body: {

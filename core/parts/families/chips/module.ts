@@ -6,7 +6,7 @@ import { valueLabel } from '../../label.ts';
 export const module: PartFamily<'module'> = {
   id: 'module',
   job: 'chip',
-  letters: ['U', 'MOD', 'M', 'IC', 'A', 'LCD', 'DIS'],
+  letters: ['MOD', 'A', 'LCD', 'DIS', 'U', 'M', 'IC'],
   role: 'board-part',
   mount: 'through',
   body: {

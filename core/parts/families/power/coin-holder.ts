@@ -36,6 +36,9 @@ export const coinHolder: PartFamily<'coin-holder'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'cr2032 holder',
+      'porte pile bouton',
+      'cr2032 halter',
       'coin cell holder',
       'coin holder',
       'button cell holder',

@@ -7,7 +7,7 @@ import { typePrints } from '../../marks.ts';
 export const regulatorSot: PartFamily<'regulator-sot'> = {
   id: 'regulator-sot',
   job: 'regulator',
-  letters: ['U', 'IC', 'VR', 'Q'],
+  letters: ['VR', 'Q', 'U', 'IC'],
   role: 'board-part',
   mount: 'surface',
   body: {

@@ -8,7 +8,7 @@ import { to220 } from './packages.ts';
 export const regulatorTo220: PartFamily<'regulator-to220'> = {
   id: 'regulator-to220',
   job: 'regulator',
-  letters: ['U', 'IC', 'VR', 'Q'],
+  letters: ['VR', 'Q', 'U', 'IC'],
   role: 'board-part',
   mount: 'through',
   body: to220,

@@ -8,7 +8,7 @@ import { to92 } from './packages.ts';
 export const regulatorTo92: PartFamily<'regulator-to92'> = {
   id: 'regulator-to92',
   job: 'regulator',
-  letters: ['U', 'IC', 'VR', 'Q'],
+  letters: ['VR', 'Q', 'U', 'IC'],
   role: 'board-part',
   mount: 'through',
   body: to92,
