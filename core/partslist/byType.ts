@@ -27,6 +27,10 @@ const namedAfter: ReadonlySet<PartFamily['job']> = new Set([
   'supply',
 ]);
 
+/** A module with an LM2596 on it is a module. */
+const isNamedAfter = ({ job, recognise: { kinds } }: PartFamily): boolean =>
+  namedAfter.has(job) || (job === 'chip' && kinds === undefined);
+
 /**
  * The type that a line names, in the family that takes it.
  *
@@ -37,7 +41,7 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
   const found = findType(read.text);
   if (!found) return undefined;
   const word = scored.find(({ byWord }) => byWord > 0);
-  if (word && namedAfter.has(word.family.job)) return undefined;
+  if (word && isNamedAfter(word.family)) return undefined;
   const taking = families.filter(({ recognise }) => recognise.kinds?.includes(found.type.kind));
   if (found.needsWord && !isSpokenFor(taking, read, scored)) return undefined;
   const written = taking

@@ -75,8 +75,10 @@ function scored(family: PartFamily, read: Read): Scored {
 const isAll = (name: string, { plainText }: Read): boolean =>
   name !== '' &&
   plainText
-    // Four digits may be the size of a chip.
-    .replace(/\S*\d\S*/g, (token) => (/^\d{4}$/.test(token) ? token : ' '))
+    // A value; four digits may be the size of a chip.
+    .replace(/(?:^|\s)[\d.,]+[a-zµω%]*\d*(?=\s|$)/g, (token) =>
+      /^\s?\d{4}$/.test(token) ? token : ' ',
+    )
     .replace(/[^a-z0-9-]+/g, ' ')
     .trim() === name;
 

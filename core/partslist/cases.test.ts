@@ -30,3 +30,21 @@ describe.each(Object.entries(cases))('%s', (_, group) => {
       expect(problems.some(({ severity }) => severity === 'warning')).toBe(true);
   });
 });
+
+// Things in a kit’s bag that are no part of the board: none of them is taken for one.
+describe('what is no part', () => {
+  it.each([
+    'knob for potentiometer',
+    'cable tie',
+    'rubber feet',
+    'heat shrink tube',
+    'solder',
+    '3D printed case',
+    'thermal paste',
+    'mounting hole',
+    'USB-C socket 16 pin',
+  ])('“%s” is not sure to be anything', (text) => {
+    const [line] = readList(`Qty,Part\n1,${text}\n`).lines;
+    expect(line?.confidence).not.toBe('sure');
+  });
+});

@@ -27,6 +27,8 @@ export type Read = Evidence & Look;
 export function look({ text, designators }: Evidence): Look {
   // Names of footprints part their words by underscores.
   const plainText = plain(text.replace(/_/g, ' '));
+  // “Knob for a potentiometer” is no potentiometer.
+  const about = plainText.replace(/\s(?:for|fur|pour|para|voor|zu)\s.*$/, '');
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const units = unitsIn(text);
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
@@ -36,7 +38,7 @@ export function look({ text, designators }: Evidence): Look {
   return {
     plainText,
     // Hyphens part words in some languages and join them in others, so both readings count.
-    words: ` ${plainText.replace(/[^a-z0-9-]+/g, ' ')} ${plainText.replace(/[^a-z0-9]+/g, ' ')} `,
+    words: ` ${about.replace(/[^a-z0-9-]+/g, ' ')} ${about.replace(/[^a-z0-9]+/g, ' ')} `,
     tokens,
     units,
     onlyValues: !tokens.some((token) => /^[a-z]{2,}$/.test(token) && !valueWords.has(token)),

@@ -96,8 +96,10 @@ function splitLetter(text: string): { value: string; letter: ToleranceLetter | u
 }
 
 const readOhm: Reader = (text, { mount }) => {
+  // A letter before a potentiometer’s value is its taper: A, B or C.
+  const bare = text.replace(/^[ABC](?=\d+[kKM]\d*$)/, '');
   // E stands for R on sheets of many countries.
-  const { value, letter } = splitLetter(text.replace(/^(\d*)E(\d*)(?=[FGJKM]?$)/, '$1R$2'));
+  const { value, letter } = splitLetter(bare.replace(/^(\d*)E(\d*)(?=[FGJKM]?$)/, '$1R$2'));
   if (/^\d{3}$/.test(value) || (mount === 'surface' && /^\d{4}$/.test(value))) {
     return plainOrCode(value, mount === 'surface');
   }

@@ -34,7 +34,7 @@ export const capacitorFilm: PartFamily<'capacitor-film'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|elko)\b/,
+    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|elko)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
     words: [
       'film',
       'x2 capacitor',

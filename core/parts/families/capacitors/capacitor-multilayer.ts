@@ -45,7 +45,7 @@ export const capacitorMultilayer: PartFamily<'capacitor-multilayer'> = {
       'monolithic',
       'meerlaags',
     ],
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
   },
   words: {
     one: 'multilayer capacitor',

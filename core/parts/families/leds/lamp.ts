@@ -5,7 +5,7 @@ import { typePrints } from '../../marks.ts';
 export const lamp: PartFamily<'lamp'> = {
   id: 'lamp',
   job: 'light',
-  letters: ['LA', 'L', 'LP', 'H', 'E'],
+  letters: ['LA', 'LP', 'L', 'E'],
   role: 'board-part',
   mount: 'through',
   body: {

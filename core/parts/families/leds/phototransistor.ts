@@ -6,7 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const phototransistor: PartFamily<'phototransistor'> = {
   id: 'phototransistor',
   job: 'transistor',
-  letters: ['Q', 'T', 'PT', 'D', 'VT'],
+  letters: ['PT', 'Q', 'T', 'D', 'VT'],
   role: 'board-part',
   mount: 'through',
   body: {

@@ -36,6 +36,7 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
+    not: /\b(cr\d{4}|lr\d{2}|coin|button|knopfzellen?)\b|knopfzellen/,
     words: [
       'battery holder',
       'batteriehalter',

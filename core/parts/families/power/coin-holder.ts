@@ -35,7 +35,14 @@ export const coinHolder: PartFamily<'coin-holder'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
+    needs: /\b(cr\d{4}|lr\d{2,4}|coin|button|bouton|boton)\b|knopf|knoopcel/,
     words: [
+      'battery holder',
+      'batteriehalter',
+      'porte-pile',
+      'portapilas',
+      'holder',
+      'halter',
       'cr2032 holder',
       'porte pile bouton',
       'cr2032 halter',

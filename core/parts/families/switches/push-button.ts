@@ -36,6 +36,9 @@ export const pushButton: PartFamily<'push-button'> = {
     assumedFor: null,
     not: /\b(smd|smt)\b/,
     words: [
+      'tactile switch',
+      'push switch',
+      'momentary switch',
       'push button',
       'pushbutton',
       'button',

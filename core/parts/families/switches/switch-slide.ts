@@ -34,7 +34,7 @@ export const switchSlide: PartFamily<'switch-slide'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b/,
+    not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b|\b(rocker|wipp\w*)\b/,
     words: [
       'slide switch',
       'switch',

@@ -35,6 +35,14 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'switch',
+      'schalter',
+      'interruptor',
+      'interrupteur',
+      'schakelaar',
+      'rocker switch',
+      'wippschalter',
+      'wippenschalter',
       'toggle switch',
       'toggle',
       'kippschalter',

@@ -35,7 +35,7 @@ export const wire: PartFamily<'wire'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke/,
+    not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke|\b(tie|ties|binder)\b|kabelbinder/,
     words: [
       'hook-up wire',
       'hookup wire',
