@@ -196,7 +196,7 @@ const written: readonly Written[] = [
     jobs: ['capacitor'],
     read: ([, a, b], text) => {
       const pitch = number(a ?? b);
-      if (/\b(film|folie|mk[tps]|wima|poly\w*|x2|y2|rect)\b/.test(text)) return film(pitch);
+      if (/\b(film|folien?\w*|mk[tps]\w?|wima|poly\w*|x2|y2|rect)\b/.test(text)) return film(pitch);
       return /\b(multilayer|mlcc|kerko|x7r|vielschicht)\b/.test(text)
         ? known(pitch < 4 ? 'multilayer-2.54' : 'multilayer-5.08')
         : undefined;

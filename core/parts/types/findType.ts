@@ -71,7 +71,7 @@ function restAsWritten(print: string, taken: number): string {
 }
 
 /** A piece of text that a number may begin in: “LM 358”, “2N 3904”, “BC 547”. */
-const head = /^(?:[A-Za-zµμ]{1,5}|[1-9][A-Z]|2S[A-D])$/;
+const head = /^(?:[A-Za-zµμ]{1,8}|[1-9][A-Z]|2S[A-D])$/;
 
 /**
  * The first type that a text names; a type that needs a word beside it comes after those that need none.

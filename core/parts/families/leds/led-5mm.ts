@@ -39,6 +39,9 @@ export const led5mm: PartFamily<'led-5mm'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'blinkled',
+      'blink-led',
+      'blinking led',
       'diode electroluminescente',
       'diodo led',
       'diodo emisor de luz',

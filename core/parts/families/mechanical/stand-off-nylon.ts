@@ -34,6 +34,11 @@ export const standOffNylon: PartFamily<'stand-off-nylon'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'abstandsrolle kunststoff',
+      'abstandsrolle',
+      'spacer',
+      'standoff',
+      'abstandsbolzen',
       'nylon standoff',
       'nylon stand-off',
       'plastic standoff',

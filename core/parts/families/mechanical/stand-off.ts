@@ -35,6 +35,9 @@ export const standOff: PartFamily<'stand-off'> = {
     assumedFor: null,
     not: /nylon|plast|kunststoff|nailon|polyamid/,
     words: [
+      'abstandsrolle',
+      'distanzrolle',
+      'abstandsrollen',
       'standoff',
       'stand-off',
       'spacer',

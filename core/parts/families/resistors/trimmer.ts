@@ -38,6 +38,9 @@ export const trimmer: PartFamily<'trimmer'> = {
     assumedFor: null,
     not: /\b(lin|log|shaft|stereo|potentiometer)\b/,
     words: [
+      'spindeltrimmer',
+      'spindelpoti',
+      'einstellregler',
       'potentiometre ajustable',
       'potenciometro ajustable',
       'resistencia ajustable',

@@ -37,6 +37,7 @@ export const wire: PartFamily<'wire'> = {
     assumedFor: null,
     not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke|\b(tie|ties|binder)\b|kabelbinder/,
     words: [
+      'schaltdraht',
       'hook-up wire',
       'hookup wire',
       'schaltlitze',
