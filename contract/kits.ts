@@ -4,6 +4,7 @@ import { meters } from '#core/inspection/meters';
 import type { OrderSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
+import type { OwnTypes } from '#core/parts/types/ownType';
 import { columnIds, type Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { basedOnVersion } from './basedOn.ts';
@@ -237,6 +238,13 @@ export const getRevision = endpoint<Revision>()({
 export const getRememberedFamilies = endpoint<RememberedFamilies>()({
   method: 'GET',
   path: '/api/remembered-families',
+  access: 'helper',
+});
+
+/** What instructors said of numbers that the catalogue does not know. */
+export const getOwnTypes = endpoint<OwnTypes>()({
+  method: 'GET',
+  path: '/api/own-types',
   access: 'helper',
 });
 

@@ -5,6 +5,7 @@ import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
+import type { OwnType } from '#core/parts/types/ownType';
 import {
   type Confidence,
   confidences,
@@ -129,6 +130,14 @@ export const partSchema: Schema<Part> = record<Part>({
   ),
   showRemarks: leaf(yup.boolean()),
   supply: oneOf(supplies),
+  lotNote: optional(lotNoteSchema),
+});
+
+/** What an instructor said of a number that the catalogue does not know. */
+export const ownTypeSchema: Schema<OwnType> = record<OwnType>({
+  family,
+  pins: leaf(yup.number().integer('Write a whole number of pins.').min(1).max(64)),
+  package: leaf(yup.string().strict().max(60).min(1)),
   lotNote: optional(lotNoteSchema),
 });
 

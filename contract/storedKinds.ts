@@ -5,13 +5,14 @@ import type { OrderSettings } from '#core/order/settings';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { led5mm } from '#core/parts/families/leds/led-5mm';
 import type { LotNote, Part, PartValue } from '#core/parts/part';
+import type { OwnType } from '#core/parts/types/ownType';
 import type { Mapping } from '#core/partslist/columns';
 import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
-import { lotNoteSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
+import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
 import { planSchema } from './steps.ts';
 import { changed, eachOf, type StoredKind } from './stored.ts';
 import { breaksSchema } from './stores.ts';
@@ -96,6 +97,12 @@ export const storedIron: StoredKind<Iron> = {
 export const storedValue: StoredKind<PartValue> = {
   what: 'The value of a part',
   schema: valueSchema,
+  upgrades: [],
+};
+
+export const storedOwnType: StoredKind<OwnType> = {
+  what: 'A type of one’s own',
+  schema: ownTypeSchema,
   upgrades: [],
 };
 

@@ -1,4 +1,5 @@
 import { sharesPlace } from '../parts/sharesPlace.ts';
+import type { OwnTypes } from '../parts/types/ownType.ts';
 import { columnName, type Mapping } from './columns.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadRow, RowReader } from './rowReader.ts';
@@ -24,17 +25,19 @@ export const isClean = ({ problems }: PartsListReading): boolean =>
  * row, column and what to write instead.
  *
  * @param remembered families by wording, as a person corrected them for earlier lists
+ * @param ownTypes what was said of numbers that the catalogue does not know
  */
 export function readPartsList(
   table: Table,
   mapping: Mapping,
   remembered: RememberedFamilies = {},
+  ownTypes: OwnTypes = {},
 ): PartsListReading {
   const problems: CellProblem[] = [...missingColumns(mapping)];
   if (problems.length > 0) return { lines: [], problems };
   const lines: ReadLine[] = [];
   for (const row of table.rows) {
-    const reader = new RowReader(table, mapping, row, remembered);
+    const reader = new RowReader(table, mapping, row, { remembered, ownTypes });
     const part = reader.read();
     problems.push(...reader.problems);
     if (part) lines.push({ line: row.line, ...part });

@@ -1,9 +1,10 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
-import { families } from '../parts/families/index.ts';
+import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { valueLabel } from '../parts/label.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
+import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
 import {
   countBesideValue,
   findPins,
@@ -51,19 +52,35 @@ function doubtfulValue({ value }: Part, isType: boolean): string {
   return `This can be the print on the part or the value itself; it is read as ${valueLabel(value)}. Write it with its unit if that is wrong.`;
 }
 
+/** A number of one’s own: its kind was said when it was first met. */
+const toldOf = (recognised: Recognition, { family }: OwnType): Recognition => ({
+  ...recognised,
+  family: familyOf({ family }),
+  confidence: 'told',
+  doubts: [],
+});
+
+const packageField = (body: string | undefined) => (body === undefined ? {} : { package: body });
+
+/** What people said for earlier lists. */
+export interface KnownBefore {
+  readonly remembered: RememberedFamilies;
+  readonly ownTypes: OwnTypes;
+}
+
 /** Reads one row and gathers what is wrong with it. */
 export class RowReader {
   readonly problems: CellProblem[] = [];
   readonly #table: Table;
   readonly #mapping: Mapping;
   readonly #row: TableRow;
-  readonly #remembered: RememberedFamilies;
+  readonly #known: KnownBefore;
 
-  constructor(table: Table, mapping: Mapping, row: TableRow, remembered: RememberedFamilies) {
+  constructor(table: Table, mapping: Mapping, row: TableRow, known: KnownBefore) {
     this.#table = table;
     this.#mapping = mapping;
     this.#row = row;
-    this.#remembered = remembered;
+    this.#known = known;
   }
 
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
@@ -80,12 +97,14 @@ export class RowReader {
         'Nothing says what this part is; write for example “resistor 4k7”.',
       );
 
-    const recognition = this.#family(`${text} ${body}`.trim(), designators ?? []);
-    if (!recognition) return undefined;
+    const recognised = this.#family(`${text} ${body}`.trim(), designators ?? []);
+    if (!recognised) return undefined;
+    const own = recognised.typed ? undefined : findOwnType(text, this.#known.ownTypes);
+    const recognition = own ? toldOf(recognised, own.type) : recognised;
     const { family } = recognition;
-    const read = this.#value(family, cells, recognition);
+    const read = this.#value(family, cells, recognition, own?.print);
     const quantity = this.#quantity(designators, cells.value);
-    const pins = this.#pins(recognition, `${text} ${body}`);
+    const pins = this.#pins(recognition, `${text} ${body}`) ?? own?.type.pins;
     if (!designators || !read || quantity === undefined || this.#hasErrors()) return undefined;
     const doubts = this.#doubts(recognition, read, pins);
     const confidence =
@@ -99,7 +118,8 @@ export class RowReader {
       description: text === '' ? body : text,
       supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
-      ...(body === '' ? {} : { package: body.slice(0, 60) }),
+      ...packageField(body === '' ? own?.type.package : body.slice(0, 60)),
+      ...(own?.type.lotNote ? { lotNote: own.type.lotNote } : {}),
       ...(remarks === '' ? {} : { remarks }),
     };
     this.#warnOf(recognition, doubts, part);
@@ -158,7 +178,7 @@ export class RowReader {
         `“${cell}” is no kind of part; write one like “resistor” or “ceramic capacitor”, or leave it empty.`,
       );
     }
-    const known = this.#remembered[wordingOf(text, designators)];
+    const known = this.#known.remembered[wordingOf(text, designators)];
     const family = known === undefined ? undefined : families.find(({ id }) => id === known);
     const read = recognise({ text, designators });
     if (!family) return read;
@@ -205,8 +225,13 @@ export class RowReader {
     return count;
   }
 
-  #value(family: PartFamily, cells: ValueCells, { typed }: Recognition): ReadValue | undefined {
-    const number = typed && family === typed.family ? typed.type.print : undefined;
+  #value(
+    family: PartFamily,
+    cells: ValueCells,
+    { typed }: Recognition,
+    own: string | undefined,
+  ): ReadValue | undefined {
+    const number = typed && family === typed.family ? typed.type.print : own;
     const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
     // A value cell that says “LED” says no colour either.

@@ -9,6 +9,7 @@ import {
   storedLotNote,
   storedMapping,
   storedOrder,
+  storedOwnType,
   storedValue,
 } from '#contract/storedKinds';
 import type { Backdrop, Board } from '#core/board/board';
@@ -16,6 +17,7 @@ import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
 import { isFamilyId } from '#core/parts/families/index';
+import type { OwnType, OwnTypes } from '#core/parts/types/ownType';
 import type { Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import type { Queryable } from '../db/database.ts';
@@ -418,4 +420,19 @@ export async function rememberedFamilies(db: Queryable): Promise<RememberedFamil
   return Object.fromEntries(
     rows.flatMap(({ wording, family }) => (isFamilyId(family) ? [[wording, family]] : [])),
   );
+}
+
+export async function rememberOwnType(db: Queryable, number: string, type: OwnType): Promise<void> {
+  await db.query(
+    `insert into own_type (number, type) values ($1, $2::jsonb)
+     on conflict (number) do update set type = excluded.type`,
+    [number, json(storedOwnType, type)],
+  );
+}
+
+export async function ownTypes(db: Queryable): Promise<OwnTypes> {
+  const rows = await db.query<{ number: string; type: unknown }>(
+    'select number, type from own_type',
+  );
+  return Object.fromEntries(rows.map(({ number, type }) => [number, read(storedOwnType, type)]));
 }

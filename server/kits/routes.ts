@@ -9,6 +9,7 @@ import {
   changeSupply,
   createKit,
   getKit,
+  getOwnTypes,
   getRememberedFamilies,
   getRememberedMapping,
   getRevision,
@@ -25,6 +26,7 @@ import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
 import { checkLines } from '#core/parts/checkLines';
+import { ownTypeOf } from '#core/parts/types/ownType';
 import { headingSignature, type Mapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
@@ -37,6 +39,7 @@ import { plannedSteps } from './plannedSteps.ts';
 import {
   insertKit,
   insertRevision,
+  ownTypes,
   type RevisionContent,
   raiseImported,
   raiseVersion,
@@ -44,6 +47,7 @@ import {
   rememberedMapping,
   rememberFamily,
   rememberMapping,
+  rememberOwnType,
   replaceBoard,
   replaceErrata,
   replaceLines,
@@ -206,6 +210,7 @@ export function kitRoutes(api: Api, db: Database): void {
   });
 
   api.serve(getRememberedFamilies, () => rememberedFamilies(db));
+  api.serve(getOwnTypes, () => ownTypes(db));
 
   api.serve(
     getRememberedMapping,
@@ -247,7 +252,12 @@ async function readForImport(
 ): Promise<ReadList> {
   const table = readTable(csv, headingLine);
   if (!table.ok) throw invalid([{ field: 'csv', message: table.problem }]);
-  const reading = readPartsList(table.value, mapping, await rememberedFamilies(db));
+  const reading = readPartsList(
+    table.value,
+    mapping,
+    await rememberedFamilies(db),
+    await ownTypes(db),
+  );
   if (!isClean(reading)) {
     throw invalid(
       reading.problems
@@ -288,6 +298,8 @@ async function rememberTold(tx: Queryable, lines: readonly KitLine[]): Promise<v
   for (const { part, confidence } of lines) {
     if (confidence !== 'told') continue;
     await rememberFamily(tx, wordingOf(part.description, part.designators), part.family);
+    const own = ownTypeOf(part);
+    if (own) await rememberOwnType(tx, own.number, own.type);
   }
 }
 

@@ -20,6 +20,7 @@ import { shortDesignators } from '#core/parts/label';
 import { turnableSigns } from '#core/parts/lotNote';
 import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
+import { ownTypeOf } from '#core/parts/types/ownType';
 import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
@@ -175,6 +176,12 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                 family.joints({}) === 3 &&
                 field('pinout', 'Leads from left to right, print towards you', 'C, B, E')}
             </Box>
+            {ownTypeOf({ ...part, ...(read.ok ? read.value : {}) }) && (
+              <Typography sx={{ color: 'text.secondary' }}>
+                This number is not known here. What you say of it, its kind, pins, body and leads,
+                is kept with the kit and used for your next lists.
+              </Typography>
+            )}
             {refusal && <Alert severity="error">{refusal}</Alert>}
           </Box>
           <Box aria-live="polite">

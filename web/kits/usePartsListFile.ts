@@ -1,5 +1,6 @@
 import { useCallback, useState } from 'react';
-import { getRememberedFamilies, getRememberedMapping } from '#contract/kits';
+import { getOwnTypes, getRememberedFamilies, getRememberedMapping } from '#contract/kits';
+import type { OwnTypes } from '#core/parts/types/ownType';
 import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/columns';
 import { type DecodeProblem, decodeTable, type Encoding } from '#core/partslist/decode';
 import { editRow, type RowCells, writeTable } from '#core/partslist/editTable';
@@ -19,6 +20,8 @@ export interface OpenPartsList {
   readonly mapping: Mapping;
   /** What people said of lines with the same words before. */
   readonly remembered: RememberedFamilies;
+  /** What they said of numbers that the catalogue does not know. */
+  readonly ownTypes: OwnTypes;
   readonly reading: PartsListReading;
 }
 
@@ -59,12 +62,14 @@ export function usePartsListFile(): PartsListFile {
     if (!table.ok) return setProblem({ message: table.problem });
     const mapping = (await rememberedFor(table.value)) ?? guessMapping(table.value);
     const remembered = (await orNothing(() => call(getRememberedFamilies, {}))) ?? {};
+    const ownTypes = (await orNothing(() => call(getOwnTypes, {}))) ?? {};
     setOpen(
       opened({
         text: text.value,
         table: table.value,
         mapping,
         remembered,
+        ownTypes,
         ...(headingLine === undefined ? {} : { headingLine }),
       }),
     );
@@ -100,7 +105,10 @@ export function usePartsListFile(): PartsListFile {
 }
 
 function opened(list: Omit<OpenPartsList, 'reading'>): OpenPartsList {
-  return { ...list, reading: readPartsList(list.table, list.mapping, list.remembered) };
+  return {
+    ...list,
+    reading: readPartsList(list.table, list.mapping, list.remembered, list.ownTypes),
+  };
 }
 
 /** How columns with these headings were read last. */

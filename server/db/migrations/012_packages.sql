@@ -4,3 +4,9 @@ alter table part_line
   add column remarks text,
   add column show_remarks boolean not null default false,
   add column doubts jsonb not null default '[]';
+
+-- What instructors said of type numbers that the catalogue does not know.
+create table own_type (
+  number text primary key,
+  type jsonb not null
+);
