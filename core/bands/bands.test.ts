@@ -191,6 +191,18 @@ describe('which end first', () => {
     expect(both.needsMeter).toBe(true);
   });
 
+  // Nobody makes 5 % resistors outside E24, nor any of 1.2 GΩ (IEC 60063, common practice).
+  it.each([
+    ['red red brown gold', 220],
+    ['brown red brown gold', 120],
+    ['orange white red gold', 3900],
+    ['blue grey black black brown', 680],
+  ])('%s has one reading only: what it says backwards is not made', (text, ohm) => {
+    const { readings, needsMeter } = rankReadings(bands(text));
+    expect(readings.map((reading) => reading.ohm)).toEqual([ohm]);
+    expect(needsMeter).toBe(false);
+  });
+
   it('a preferred value comes before one of no series', () => {
     // Forward 470 Ω 1 %; reversed it would begin with brown: 100 × 10^7, of no use in E96 terms of tolerance.
     const { readings } = rankReadings(bands('yellow violet black black brown'));

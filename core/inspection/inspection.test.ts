@@ -31,6 +31,21 @@ const verdict = (
 
 // The worked readings are common practice; a hand meter is about 0.8 % of the reading and 2 digits.
 describe('verdicts', () => {
+  // IEC 60062: the letter Z is −20/+80 %.
+  it('a capacitor marked Z may be far above its value, and little below', () => {
+    const of = line('capacitor-ceramic', 'C1', {
+      kind: 'amount',
+      unit: 'farad',
+      amount: 100e-9,
+      tolerancePercent: 80,
+      minusPercent: 20,
+    }) as Part & { value: Amount };
+    expect(verdict(of, 170e-9).kind).toBe('right');
+    expect(verdict(of, 85e-9).kind).toBe('right');
+    expect(verdict(of, 70e-9).kind).not.toBe('right');
+    expect(verdict(of, 190e-9).kind).not.toBe('right');
+  });
+
   it('46.4 kΩ on the 200 kΩ range is right for 47 kΩ 1 %, though 1.3 % off', () => {
     const of = part('resistor-axial', 'ohm', 47_000, 1);
     expect(rangeFor(hand, 'ohm', 46_400)?.upTo).toBe(200e3);

@@ -221,6 +221,41 @@ describe('kits at the edge', () => {
   });
 });
 
+describe('what holds the board', () => {
+  const kit = [
+    line('resistor-axial', 'R1', ohm(470)),
+    line('battery-holder', 'BT1'),
+    { ...line('screw', '', type('M3 x 6')), quantity: 4 },
+  ];
+  const order = (parts: typeof kit) =>
+    planKit({ parts, supplyVolt: 3 }).steps.flatMap((step) =>
+      step.kind === 'check' ? [] : step.parts.map(({ family }) => family),
+    );
+
+  // Screws alone hold the holder; with stand-offs in the bag they are the feet (common practice).
+  it('screws come before the holder that they hold', () => {
+    const families = order(kit);
+    expect(families.indexOf('screw')).toBeLessThan(families.indexOf('battery-holder'));
+  });
+
+  it('stand-offs are feet: they and their screws come when all is soldered', () => {
+    const feet = { ...line('stand-off', '', type('M3 x 10')), quantity: 4 };
+    const families = order([...kit, feet]);
+    for (const soldered of ['resistor-axial', 'battery-holder'] as const)
+      for (const fastened of ['screw', 'stand-off'] as const)
+        expect(families.indexOf(soldered)).toBeLessThan(families.indexOf(fastened));
+  });
+
+  it('an insulator is screwed on with its heat sink, before the part is soldered', () => {
+    const families = order([
+      line('regulator-to220', 'U1', type('LM317T')),
+      line('heat-sink', ''),
+      line('insulator', ''),
+    ]);
+    expect(families.at(-1)).toBe('regulator-to220');
+  });
+});
+
 describe('for any kit', () => {
   it('every part that is fitted stands in exactly one step, and every step has an id of its own', () => {
     fc.assert(

@@ -626,12 +626,12 @@ const seat: Words = {
     'wrong-value': {
       name: 'Falscher Wert',
       whatNow:
-        'Noch nicht abschneiden. Eine Lötstelle nach der anderen erhitzen, das Teil herausziehen, dann die Löcher frei machen.',
+        'Noch nicht abschneiden. Eine Lötstelle nach der anderen erhitzen, das Teil mit der Zange herausziehen (es ist heiß), dann die Löcher mit Entlötlitze oder Pumpe frei machen.',
     },
     backwards: {
       name: 'Verkehrt herum',
       whatNow:
-        'Kein Strom, bis es gedreht ist. Herausnehmen, Löcher frei machen, richtig herum einsetzen.',
+        'Kein Strom, bis es gedreht ist. Mit der Zange herausnehmen (es ist heiß), Löcher frei machen, richtig herum einsetzen.',
     },
     'wrong-place': {
       name: 'Falscher Platz',

@@ -620,7 +620,7 @@ const seat: Words = {
     'wrong-value': {
       name: 'Valor equivocado',
       whatNow:
-        'No cortes aún. Calienta una soldadura tras otra, saca el componente y despeja los agujeros.',
+        'No cortes aún. Calienta una soldadura tras otra, saca el componente con alicates (está caliente) y despeja los agujeros con malla o bomba desoldadora.',
     },
     backwards: {
       name: 'Al revés',

@@ -138,6 +138,9 @@ function workText(step: WorkStep): Content {
       ...(bands ? [{ text: bands }] : []),
       ...step.cautions.map((caution) => ({ text: `! ${cautionSentence(t, caution)}`, bold: true })),
       ...(way && !part.lotNote ? [{ text: way }] : []),
+      ...step.parts.flatMap(({ remarks, showRemarks }) =>
+        showRemarks && remarks ? [{ text: remarks, bold: true }] : [],
+      ),
       ...matters.map((text) => ({ text })),
       { text: reasonSentence(t, step), color: faded, fontSize: 8.5 },
     ],

@@ -13,7 +13,7 @@ export const wrongValue: MistakeDefinition<'wrong-value'> = {
     name: 'Wrong value',
     cause: 'The bands or the print were read wrong, or two alike were mixed up on the mat.',
     whatNow:
-      'Do not trim yet. Heat one joint after the other and pull the part out, then clear the holes.',
+      'Do not trim yet. Heat one joint after the other and pull the part out with pliers (it is hot), then clear the holes with braid or a pump.',
   },
 };
 
@@ -28,7 +28,7 @@ export const backwards: MistakeDefinition<'backwards'> = {
     name: 'Backwards',
     cause: 'The mark was not compared with the print on the board, or not looked for.',
     whatNow:
-      'No power until it is turned. Take it out, clear the holes, put it in the right way round.',
+      'No power until it is turned. Take it out with pliers (it is hot), clear the holes, put it in the right way round.',
   },
 };
 

@@ -1,4 +1,4 @@
-import type { Packaged, PartType } from './type.ts';
+import { kindsByNumber, type Packaged, type PartType, type TypeKind } from './type.ts';
 
 export interface TypeInBody {
   readonly type: PartType;
@@ -26,30 +26,7 @@ function sameVolt(own: number | undefined, asked: number | undefined): StandIn {
   return Math.abs(own / asked - 1) < 0.01 ? 'fits' : 'no';
 }
 
-/** Chips do what their number says, and nothing else does it. */
-const byNumber: ReadonlySet<PartType['kind']> = new Set([
-  'op-amp',
-  'comparator',
-  'timer',
-  'audio',
-  'logic',
-  'microcontroller',
-  'memory',
-  'driver',
-  'converter',
-  'interface',
-  'clock',
-  'optocoupler',
-  'temperature-sensor',
-  'hall-sensor',
-  'infrared-detector',
-  'phototransistor',
-  'photodiode',
-  'infrared-led',
-  'addressable-led',
-  'display',
-  'matrix-display',
-]);
+const byNumber: ReadonlySet<TypeKind> = new Set(kindsByNumber);
 
 /** @returns the judgement on the candidate in the place of the missing one */
 export function standIn(missing: TypeInBody, candidate: TypeInBody): StandIn {

@@ -1,7 +1,7 @@
 import type { PackageId } from '../packages/index.ts';
 
-/** What a type is, as far as rules, families and stand-ins need to tell it apart. */
-export const typeKinds = [
+/** Kinds of which one type may stand in for another where its figures are as good. */
+export const kindsByFigures = [
   'npn',
   'pnp',
   'n-mosfet',
@@ -20,6 +20,10 @@ export const typeKinds = [
   'adjustable-regulator',
   'adjustable-negative-regulator',
   'reference',
+] as const;
+
+/** Kinds that do what their number says, and nothing else does it. */
+export const kindsByNumber = [
   'op-amp',
   'comparator',
   'timer',
@@ -42,6 +46,9 @@ export const typeKinds = [
   'display',
   'matrix-display',
 ] as const;
+
+/** What a type is, as far as rules, families and stand-ins need to tell it apart. */
+export const typeKinds = [...kindsByFigures, ...kindsByNumber] as const;
 export type TypeKind = (typeof typeKinds)[number];
 
 /** One body in which a type is sold. */
