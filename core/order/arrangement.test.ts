@@ -34,6 +34,29 @@ describe('an order of the instructor’s own', () => {
     expect(broken.every(({ reason }) => reason === null)).toBe(true);
   });
 
+  it('tells a socket from the chip that has the same place', () => {
+    const shared = [
+      line('resistor-axial', 'R1', ohm(470)),
+      line('socket-dip', 'U1', { kind: 'none' }, 8),
+      line('ic-dip', 'U1', type('LM393'), 8),
+    ];
+    const natural = planKit({ parts: shared, supplyVolt: 5 });
+    const kinds = (steps: typeof natural.steps) =>
+      steps.flatMap((step) =>
+        step.kind === 'check'
+          ? []
+          : [`${step.kind} ${step.parts.map(({ designators }) => designators).join()}`],
+      );
+    expect(kinds(natural.steps)).toEqual(['solder R1', 'solder U1', 'insert U1']);
+    const again = planKit({
+      parts: shared,
+      supplyVolt: 5,
+      settings: { ...usualSettings, arrangement: natural.arrangement },
+    });
+    expect(kinds(again.steps)).toEqual(kinds(natural.steps));
+    expect(again.broken).toEqual([]);
+  });
+
   it('keeps the reason that is given for breaking one', () => {
     const [first] = plan({ arrangement: swapped }).broken;
     if (!first) throw new Error('nothing is broken');

@@ -6,10 +6,16 @@ import type { RuleId } from './rules/ids.ts';
 import type { Edge } from './rules/rule.ts';
 import type { Exception, OrderSettings } from './settings.ts';
 
-/** What an arrangement calls a piece of work: its place, or its id where it has none. */
+/**
+ * What an arrangement calls a piece of work: its place, or its id where it has none. A socket under the name of its
+ * chip is told apart from it.
+ */
 export const keysOf = (node: OrderNode): readonly string[] => {
   const places = placesOf(node);
-  return places.length > 0 ? places : [node.id];
+  if (places.length === 0) return [node.id];
+  return node.kind !== 'check' && node.sharesPlace
+    ? places.map((place) => `${place} socket`)
+    : places;
 };
 
 /** Steps as the instructor's own arrangement would write them. */
@@ -63,7 +69,7 @@ function nodesWith(keys: readonly string[], nodeOf: ReadonlyMap<string, OrderNod
 function withPlaces(node: WorkNode, wanted: ReadonlySet<string>): WorkNode {
   if (keysOf(node).every((key) => wanted.has(key))) return node;
   const parts = splitNode(node, 1)
-    .filter((one) => placesOf(one).every((place) => wanted.has(place)))
+    .filter((one) => keysOf(one).every((key) => wanted.has(key)))
     .flatMap((one): readonly Part[] => one.parts);
   return { ...node, parts, id: nodeId(node.kind, parts) };
 }

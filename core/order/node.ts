@@ -22,6 +22,8 @@ export interface WorkNode {
   readonly side: Side;
   /** Where the first of them stands in the parts list, from 0. */
   readonly line: number;
+  /** A socket under the name of the chip that goes into it. */
+  readonly sharesPlace?: true;
 }
 
 export interface CheckNode {
@@ -86,10 +88,20 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         heightMm: Math.max(...group.map((part) => bodyOf(family, part).heightMm)),
         side,
         line,
+        ...(family.role === 'socket' && group.some((part) => chipsThere(part, parts))
+          ? { sharesPlace: true }
+          : {}),
       },
     ];
   });
 }
+
+const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
+  parts.some(
+    (part) =>
+      familyOf(part).role === 'chip' &&
+      part.designators.some((place) => socket.designators.includes(place)),
+  );
 
 /**
  * What a part is for in this kit. Where there are stand-offs, its screws go with them: they are feet more often than
