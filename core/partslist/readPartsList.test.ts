@@ -55,6 +55,13 @@ describe('recognising what people write', () => {
     expect(lineOf(row).part.family).toBe(family);
   });
 
+  it('does not say twice what a part is called', () => {
+    const typed = (cell: string, place: string) => lineOf(`${place},1,,${cell}`).part.value;
+    expect(typed('relay 5V', 'K1')).toEqual({ kind: 'type', print: '5V' });
+    expect(typed('M3x10 standoff', '')).toEqual({ kind: 'type', print: 'M3x10' });
+    expect(typed('Relais', 'K1')).toEqual({ kind: 'none' });
+  });
+
   it('says when it is not sure, and when it does not know', () => {
     expect(lineOf('C1,,capacitor,100n,').confidence).toBe('unsure');
     const unknown = lineOf('Z9,1,flux compensator,,');

@@ -3,6 +3,7 @@ import type { LightColour, PartValue } from '../parts/part.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { findAmount, readAmount } from './cells/amount.ts';
 import { ofLetter } from './cells/beside.ts';
+import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
 export interface ValueCells {
@@ -57,8 +58,22 @@ const sure = (value: PartValue): Result<ReadValue, never> => ok({ value, isDoubt
 
 const printLimit = 60;
 
-function typeIn({ recognise }: PartFamily, value: string, description: string): PartValue {
-  if (value !== '') return { kind: 'type', print: value.slice(0, printLimit) };
+/** A cell without what such parts are called: “relay 5V” is a relay of 5V. */
+function withoutNames(value: string, family: PartFamily): string {
+  const names = [...namesOf(family), ...family.recognise.words].sort((a, b) => b.length - a.length);
+  const plainValue = plain(value);
+  const name = names.find((one) => ` ${plainValue} `.includes(` ${one} `));
+  if (name === undefined || plainValue.length !== value.length) return value;
+  const at = ` ${plainValue} `.indexOf(` ${name} `);
+  return `${value.slice(0, at)}${value.slice(at + name.length)}`.replace(/\s+/g, ' ').trim();
+}
+
+function typeIn(family: PartFamily, value: string, description: string): PartValue {
+  const { recognise } = family;
+  if (value !== '') {
+    const print = withoutNames(value, family).slice(0, printLimit);
+    return print === '' ? { kind: 'none' } : { kind: 'type', print };
+  }
   for (const type of recognise.types ?? []) {
     const found = description.match(type)?.[0];
     if (found) return { kind: 'type', print: asPrinted(found) };

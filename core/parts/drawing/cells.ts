@@ -76,8 +76,14 @@ export function drawLithium(print: string): Drawing {
         radius: 1.2,
       }),
       rect(20.6, 2, 3.4, 16, { fill: '#d9b24a' }),
-      text(10.8, 9.2, print.slice(0, 8) || 'Li', 3, '#2c2f32', true),
-      text(10.8, 14, '3.7 V', 2.6, '#2c2f32'),
+      text(
+        10.8,
+        11.2,
+        print || 'Li',
+        Math.min(3.4, 24 / Math.max(print.length, 5)),
+        '#2c2f32',
+        true,
+      ),
     ],
   };
 }

@@ -27,7 +27,7 @@ export const insulator: PartFamily<'insulator'> = {
   pinoutMatters: false,
   power: 'none',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

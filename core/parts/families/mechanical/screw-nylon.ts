@@ -28,7 +28,7 @@ export const screwNylon: PartFamily<'screw-nylon'> = {
   pinoutMatters: false,
   power: 'none',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

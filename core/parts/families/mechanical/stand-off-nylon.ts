@@ -28,7 +28,7 @@ export const standOffNylon: PartFamily<'stand-off-nylon'> = {
   pinoutMatters: false,
   power: 'none',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

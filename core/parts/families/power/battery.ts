@@ -28,7 +28,7 @@ export const battery: PartFamily<'battery'> = {
   pinoutMatters: false,
   power: 'cells',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

@@ -31,7 +31,7 @@ export const block9v: PartFamily<'block-9v'> = {
   pinoutMatters: false,
   power: 'cells',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

@@ -29,7 +29,7 @@ export const coinCell: PartFamily<'coin-cell'> = {
   pinoutMatters: false,
   power: 'cells',
   hazards: ['button-cell'],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

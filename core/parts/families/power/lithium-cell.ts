@@ -32,7 +32,7 @@ export const lithiumCell: PartFamily<'lithium-cell'> = {
   pinoutMatters: false,
   power: 'cells',
   hazards: ['lithium'],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {

@@ -32,7 +32,7 @@ export const roundCell: PartFamily<'round-cell'> = {
   pinoutMatters: false,
   power: 'cells',
   hazards: [],
-  heatSensitive: true,
+  heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
   recognise: {
