@@ -8,6 +8,7 @@ import { contradicted, isClearOf, type Scored, scoreFamilies, sureFrom } from '.
 import type { Confidence, Doubt } from './confidence.ts';
 import { type Evidence, look, type Read } from './look.ts';
 import { namesOf } from './names.ts';
+import { hasUnknownBeside } from './vocabulary.ts';
 
 export interface Recognition {
   readonly family: PartFamily;
@@ -44,7 +45,11 @@ export function recognise(evidence: Evidence): Recognition {
   const clear = best.score >= sureFrom && others.every((one) => isClearOf(best, one));
   // Which of several bodies it comes in, the number of its type would tell.
   const isOpen = comesInOthers(best.family) && !namesBody(best.family, read);
-  const isFamily = clear && !isOpen && !contradicted(best.family, read);
+  const isFamily =
+    clear &&
+    !isOpen &&
+    !contradicted(best.family, read) &&
+    !hasUnknownBeside(read.words, best.word);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),
     ...(contradictsBody(best.family, read) ? (['package'] as const) : []),

@@ -275,6 +275,24 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('SS8050 SOT-23', 'Q8', 'transistor-to92', 'SS8050', { doubts: ['package'] }),
     c('ESP-12F', 'U12', 'ic-dip', 'ESP-12F', { doubts: ['family', 'value', 'pins'] }),
   ],
+  // What one word more makes of a part; several of them as sheets from abroad translate them.
+  qualified: [
+    c('Photosensitive resistor 5516', 'RG1', 'light-resistor', ''),
+    c('Blue-white adjustable resistance 10K 103', 'RP1', 'trimmer', '10 kΩ'),
+    c('3296 precision potentiometer 10K', 'RP2', 'trimmer', '10 kΩ'),
+    c('Nixie tube 4-digit 0.56 common anode', 'DS1', 'display-digit', '', {
+      doubts: ['value'],
+    }),
+    c('I-shaped inductor 22mH', 'L2', 'inductor-radial', '22 mH'),
+    c('frobnicated resistor 10k', 'R1', 'resistor-axial', '10 kΩ', { doubts: ['family'] }),
+    c('transistor NPN', 'Q1', 'transistor-to92', '', { doubts: ['family', 'value'] }),
+    c('Metal film resistor 10k', 'R1', 'resistor-axial', '10 kΩ'),
+    c('Widerstand Metallfilm 10k', 'R1', 'resistor-axial', '10 kΩ'),
+    c('CBB capacitor 0.47uF 630V', 'C4', 'capacitor-ceramic', '470 nF', {
+      doubts: ['family'],
+      volt: 630,
+    }),
+  ],
   mechanics: [
     c('screw M3 x 6', '', 'screw', ''),
     c('nylon screw M3', '', 'screw-nylon', ''),

@@ -49,7 +49,7 @@ export const inductorAxial: PartFamily<'inductor-axial'> = {
       'induktivitat',
       'smoorspoel',
     ],
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(i-shaped|hollow|air coil|luftspule|radial\w*|stehend\w*|upright|toroid\w*|ringkern\w*)\b/,
   },
   words: {
     one: 'inductor',

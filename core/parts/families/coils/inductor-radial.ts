@@ -36,6 +36,7 @@ export const inductorRadial: PartFamily<'inductor-radial'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'i-shaped inductor',
       'radial inductor',
       'radial choke',
       'drum choke',
@@ -49,7 +50,8 @@ export const inductorRadial: PartFamily<'inductor-radial'> = {
       'speicherdrossel',
       'bobine radiale',
     ],
-    needs: /\b(radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b/,
+    needs:
+      /\b(i-shaped|radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b/,
     not: /\b(smd|smt|capacitor|kondensator|elko|electrolytic)\b/,
   },
   words: {

@@ -39,6 +39,9 @@ export const displayDigit: PartFamily<'display-digit'> = {
     assumedFor: null,
     kinds: ['display'],
     words: [
+      'digital tube',
+      'nixie tube',
+      'led digital tube',
       '7 segment',
       '7-segment',
       '7segment',

@@ -36,6 +36,7 @@ export const nixieTube: PartFamily<'nixie-tube'> = {
   prepareMinutes: 5,
   recognise: {
     assumedFor: null,
+    not: /digit|\b0\.?\d{1,2}\b|segment|common|bit\b/,
     words: ['nixie', 'nixie tube', 'nixierohre', 'tube nixie', 'tubo nixie'],
     types: [/\bIN-?(4|8|12|14|16|17|18)\b/i],
   },

@@ -35,6 +35,8 @@ export const lightResistor: PartFamily<'light-resistor'> = {
   recognise: {
     assumedFor: null,
     words: [
+      'photosensitive resistor',
+      'photosensitive resistance',
       'ldr',
       'photoresistor',
       'photo resistor',

@@ -51,7 +51,7 @@ export const potentiometer: PartFamily<'potentiometer'> = {
       'drehpoti',
       'drehpotentiometer',
     ],
-    not: /\b(trimmer|trimpot|trim|preset|cermet)\b/,
+    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|precision|knob|drehknopf)\b/,
   },
   words: {
     one: 'potentiometer',

@@ -36,8 +36,12 @@ export const trimmer: PartFamily<'trimmer'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    not: /\b(lin|log|shaft|stereo|potentiometer)\b/,
+    not: /\b(lin|log|shaft|stereo)\b|^(?!.*\b(precision|3296\w?|3362\w?)\b).*\bpotentiometer\b/,
     words: [
+      'adjustable resistor',
+      'adjustable resistance',
+      '3296',
+      'precision potentiometer',
       'spindeltrimmer',
       'spindelpoti',
       'einstellregler',

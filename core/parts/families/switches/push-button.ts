@@ -36,6 +36,8 @@ export const pushButton: PartFamily<'push-button'> = {
     assumedFor: null,
     not: /\b(smd|smt)\b/,
     words: [
+      'touch switch',
+      'key',
       'tactile switch',
       'push switch',
       'momentary switch',
