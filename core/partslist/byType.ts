@@ -4,7 +4,7 @@ import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import type { Package } from '../parts/packages/package.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
-import { type FoundType, findType } from '../parts/types/findType.ts';
+import { type FoundType, findType, findTypes } from '../parts/types/findType.ts';
 import type { Packaged, TypeKind } from '../parts/types/type.ts';
 import type { Scored } from './byWords.ts';
 import type { Doubt } from './confidence.ts';
@@ -149,6 +149,8 @@ function doubtsOf(
   const said = pinsIn(read.plainText);
   if (said !== undefined && said !== pins) doubts.add('pins');
   if (type.volt !== undefined && contradictsVolt(read.plainText, type.volt)) doubts.add('value');
+  // “BC547 or BC557”: which of the two lies in the bag the line does not say.
+  if (findTypes(read.text).some((one) => !one.needsWord && one.type !== type)) doubts.add('value');
   return [...doubts];
 }
 

@@ -13,6 +13,7 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
+import { inSigns } from './cells/spelled.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { readDesignators } from './designators.ts';
@@ -85,8 +86,10 @@ export class RowReader {
 
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
   read(): ReadRow | undefined {
-    const description = this.#cell('description');
-    const cells = { value: this.#cell('value'), description, remarks: this.#cell('remarks') };
+    const said = this.#cell('description');
+    const description = inSigns(said);
+    const value = this.#cell('value');
+    const cells = { value: inSigns(value), description, remarks: this.#cell('remarks') };
     const body = this.#cell('package');
     const text = `${description} ${cells.value}`.trim();
     if (this.#isLeftOut(cells)) return undefined;
@@ -115,7 +118,8 @@ export class RowReader {
       quantity,
       family: family.id,
       value: read.value,
-      description: text === '' ? body : text,
+      // Word for word as the list has it.
+      description: text === '' ? body : `${said} ${value}`.trim(),
       supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
       ...packageField(body === '' ? own?.type.package : body.slice(0, 60)),

@@ -79,15 +79,18 @@ const head = /^(?:[A-Za-zµμ]{1,8}|[1-9][A-Z]|2S[A-D])$/;
  * @param text a cell or a whole line, at most a few hundred characters
  */
 export function findType(text: string): FoundType | undefined {
+  const found = findTypes(text);
+  return found.find(({ needsWord }) => !needsWord) ?? found[0];
+}
+
+/** Every type that a text names, in its order. */
+export function findTypes(text: string): readonly FoundType[] {
   const pieces = text.split(/[\s,;:()[\]"“”]+/).flatMap((piece) => [piece, ...piece.split('/')]);
   const words = pieces.filter((piece) => piece !== '');
-  let weak: FoundType | undefined;
-  for (const [index, word] of words.entries()) {
+  return words.flatMap((word, index): FoundType[] => {
     const next = words[index + 1] ?? '';
     const joined = head.test(word) && /^\d/.test(next) ? typeByNumber(`${word}${next}`) : undefined;
     const found = joined ?? (/\d/.test(word) ? typeByNumber(word) : undefined);
-    if (found && !found.needsWord) return found;
-    weak ??= found;
-  }
-  return weak;
+    return found ? [found] : [];
+  });
 }

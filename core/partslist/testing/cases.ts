@@ -276,6 +276,17 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('ESP-12F', 'U12', 'ic-dip', 'ESP-12F', { doubts: ['family', 'value', 'pins'] }),
   ],
   // What one word more makes of a part; several of them as sheets from abroad translate them.
+  spelled: [
+    c('resistor 4.7 kiloohms', 'R1', 'resistor-axial', '4.7 kΩ'),
+    c('resistor 2 megohm', 'R1', 'resistor-axial', '2 MΩ'),
+    c('electrolytic 100 MFD 25V', 'C1', 'capacitor-electrolytic', '100 µF', { volt: 25 }),
+    c('ceramic 47 picofarad', 'C1', 'capacitor-ceramic', '47 pF'),
+    c('inductor 100 microhenry', 'L1', 'inductor-axial', '100 µH'),
+    c('crystal 16 megahertz', 'Y1', 'crystal', '16 MHz'),
+    c('BC547 or BC557', 'Q1', 'transistor-to92', 'BC547', { doubts: ['value'] }),
+    c('1N4148/1N914', 'D1', 'diode-axial', '1N4148', { doubts: ['value'] }),
+    c('LM358 / TL072', 'U1', 'ic-dip', 'LM358', { doubts: ['value'] }),
+  ],
   qualified: [
     c('Photosensitive resistor 5516', 'RG1', 'light-resistor', ''),
     c('Blue-white adjustable resistance 10K 103', 'RP1', 'trimmer', '10 kΩ'),
