@@ -31,7 +31,10 @@ export function formatLetterCode(amount: number, unitId: UnitId): string {
 function scale(amount: number, unitId: UnitId): Scaled {
   const steps = [['', 0] as const, ...Object.entries(units[unitId].prefixes)]
     // Resistances below an ohm are written R47 and 0.47 Ω, not 470 mΩ, in parts lists (common practice).
-    .filter(([, power]) => !(unitId === 'ohm' && power < 0))
+    // Large cans carry 1000 µF and never 1 mF.
+    .filter(
+      ([, power]) => !(unitId === 'ohm' && power < 0) && !(unitId === 'farad' && power === -3),
+    )
     .sort((a, b) => b[1] - a[1]);
   const lowest = steps[steps.length - 1] ?? (['', 0] as const);
   if (amount === 0) return { mantissa: 0, prefix: unitId === 'ohm' ? '' : lowest[0] };

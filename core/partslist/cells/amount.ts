@@ -29,14 +29,14 @@ const examples: Readonly<Record<AmountUnit, string>> = {
 
 /** What parts of kits have at the least and at the most, in the base unit (common practice; wide on purpose). */
 const limits: Readonly<Record<AmountUnit, readonly [number, number]>> = {
-  ohm: [0.001, 22e6],
+  ohm: [0.1, 22e6],
   farad: [0.3e-12, 10],
   henry: [1e-9, 20],
   volt: [0.5, 1000],
   hertz: [10e3, 300e6],
 };
 const limitWords: Readonly<Record<AmountUnit, string>> = {
-  ohm: '0.001 Ω to 22 MΩ',
+  ohm: '0.1 Ω to 22 MΩ',
   farad: '0.3 pF to 10 F',
   henry: '1 nH to 20 H',
   volt: '0.5 V to 1000 V',

@@ -16,6 +16,10 @@ export function findTolerance(cell: string): Tolerance | undefined {
   if (both?.[1] && both[2]) {
     return { tolerancePercent: number(both[2]), minusPercent: number(both[1]) };
   }
+  const plusFirst = /\+\s?(\d{1,3})\s?%?\s?\/?\s?-\s?(\d{1,2})\s?%/.exec(cell);
+  if (plusFirst?.[1] && plusFirst[2]) {
+    return { tolerancePercent: number(plusFirst[1]), minusPercent: number(plusFirst[2]) };
+  }
   const percent = /(\d{1,3}(?:[.,]\d{1,3})?)\s*%/.exec(cell)?.[1];
   if (percent) return { tolerancePercent: number(percent) };
   const letter = cell.trim().toUpperCase();

@@ -2,6 +2,8 @@ import type { UnitId } from '../../quantity/unit.ts';
 
 // What stands beside a value and is none: sizes, watts, lengths, voltages, counts, names of bodies.
 
+/** −20/+80 %, in either order. */
+const bothPercents = /[+-]\s?\d{1,3}\s?%?\s?\/?\s?[+-]\s?\d{1,3}\s?%/g;
 const percent = /[±+-]*\s*\d+([.,]\d+)?\s*%/g;
 const volts = /[-–]?\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
 const bodies =
@@ -19,6 +21,7 @@ const temperatures = /\b\d+\s?°C\b/g;
 export function withoutExtras(cell: string, unit: UnitId): string {
   const bare = cell
     .replace(/[“”"]/g, ' ')
+    .replace(bothPercents, ' ')
     .replace(percent, ' ')
     .replace(unit === 'volt' ? /$^/ : volts, ' ')
     .replace(bands, ' ')

@@ -79,7 +79,7 @@ export const asWritten: readonly WrittenLine[] = [
   line('Elko 100µF/25V', 'capacitor-electrolytic', '100 µF'),
   line('electrolytic 470uF 16 V radial', 'capacitor-electrolytic', '470 µF'),
   line('elektrolytische condensator 47uF', 'capacitor-electrolytic', '47 µF'),
-  line('condensador electrolítico 2200uF 25V', 'capacitor-electrolytic', '2.2 mF'),
+  line('condensador electrolítico 2200uF 25V', 'capacitor-electrolytic', '2200 µF'),
   line('Elco 4,7u', 'capacitor-electrolytic', '4.7 µF'),
   line('electrolitic cap 1uF', 'capacitor-electrolytic', '1 µF'),
   line('220u 10V', 'capacitor-electrolytic', '220 µF', 'C4'),

@@ -160,7 +160,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
       volt: 16,
       body: '5 x 11 mm',
     }),
-    c('electrolytic 1000uF 25V', 'C1', 'capacitor-electrolytic', '1 mF', {
+    c('electrolytic 1000uF 25V', 'C1', 'capacitor-electrolytic', '1000 µF', {
       volt: 25,
       body: '10 x 20 mm',
     }),
@@ -286,6 +286,10 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('BC547 or BC557', 'Q1', 'transistor-to92', 'BC547', { doubts: ['value'] }),
     c('1N4148/1N914', 'D1', 'diode-axial', '1N4148', { doubts: ['value'] }),
     c('LM358 / TL072', 'U1', 'ic-dip', 'LM358', { doubts: ['value'] }),
+  ],
+  tolerated: [
+    c('ceramic 2n2 Y5V +80-20%', 'C1', 'capacitor-ceramic', '2.2 nF'),
+    c('electrolytic 4700uF -20/+80% 16V', 'C1', 'capacitor-electrolytic', '4700 µF', { volt: 16 }),
   ],
   qualified: [
     c('Photosensitive resistor 5516', 'RG1', 'light-resistor', ''),
