@@ -1,7 +1,7 @@
 import type { Body } from './body.ts';
 import type { PartFamily } from './family.ts';
 import { packages } from './packages/index.ts';
-import { type BodySource, packageOf } from './packages/packageOf.ts';
+import { packageOf } from './packages/packageOf.ts';
 import type { Part } from './part.ts';
 
 /**
@@ -77,7 +77,3 @@ export function bodyOf(family: Bodied, part: Packed): Body {
     ...(rows === undefined ? {} : { rows }),
   };
 }
-
-/** Where the size of a body comes from; `family` where only the kind of part is known. */
-export const bodyFrom = (family: Bodied, part: Packed): BodySource | 'family' =>
-  packageOf(family, part)?.from ?? 'family';

@@ -4,7 +4,7 @@ import { typeByNumber } from './findType.ts';
 import type { TypeKind } from './type.ts';
 
 /** To which lead the metal tab of such a type is joined (data sheets, from memory). */
-export const tabOf: Readonly<Partial<Record<TypeKind, string>>> = {
+const tabOf: Readonly<Partial<Record<TypeKind, string>>> = {
   'positive-regulator': 'ground',
   'negative-regulator': 'input',
   'adjustable-regulator': 'output',

@@ -234,6 +234,3 @@ const ttlTypes: readonly PartType[] = ttl.flatMap(([function_, does, pins]) =>
 );
 
 export const logicChips: readonly PartType[] = [...cmosTypes, ...ttlTypes];
-
-/** Functions of the 74 series that are known, whatever way they are built: what a count of types should count. */
-export const ttlFunctions = ttl.length;

@@ -1,7 +1,7 @@
 import type { PackageId } from '../packages/index.ts';
 
 /** Kinds of which one type may stand in for another where its figures are as good. */
-export const kindsByFigures = [
+const kindsByFigures = [
   'npn',
   'pnp',
   'n-mosfet',

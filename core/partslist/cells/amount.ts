@@ -44,7 +44,7 @@ const limitWords: Readonly<Record<AmountUnit, string>> = {
 };
 
 /** An amount that parts of that unit can have; 0 Ω is a link. */
-export function plausible(unit: AmountUnit, amount: number): Result<number, string> {
+function plausible(unit: AmountUnit, amount: number): Result<number, string> {
   const [least, most] = limits[unit];
   if ((unit === 'ohm' && amount === 0) || (amount >= least && amount <= most)) return ok(amount);
   return fail(
