@@ -294,3 +294,18 @@ describe('the parts lists of the demo', () => {
     expect(parts.find((p) => p.family === 'round-cell')?.supply).toBe('not-in-kit');
   });
 });
+
+describe('what a person said before', () => {
+  it('holds for the same words whatever body the list has beside them', () => {
+    const table = (body: string) => ({
+      headings: ['Ref', 'Part', 'Footprint'],
+      rows: [{ line: 2, cells: ['Q1', 'blue thing', body] }],
+    });
+    const mapping = { designators: 0, description: 1, package: 2 };
+    const remembered = { [wordingOf('blue thing', ['Q1'])]: 'transistor-to92' };
+    for (const body of ['', 'TO-92_Inline', 'DO-41']) {
+      const [line] = readPartsList(table(body), mapping, remembered).lines;
+      expect(line).toMatchObject({ confidence: 'told', part: { family: 'transistor-to92' } });
+    }
+  });
+});

@@ -17,6 +17,7 @@ import { inSigns } from './cells/spelled.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { readDesignators } from './designators.ts';
+import type { Evidence } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
@@ -100,7 +101,10 @@ export class RowReader {
         'Nothing says what this part is; write for example “resistor 4k7”.',
       );
 
-    const recognised = this.#family(`${text} ${body}`.trim(), designators ?? []);
+    // Word for word as the list has it.
+    const asWritten = text === '' ? body : `${said} ${value}`.trim();
+    const evidence = { text: `${text} ${body}`.trim(), designators: designators ?? [] };
+    const recognised = this.#family(asWritten, evidence);
     if (!recognised) return undefined;
     const own = recognised.typed ? undefined : findOwnType(text, this.#known.ownTypes);
     const recognition = own ? toldOf(recognised, own.type) : recognised;
@@ -118,8 +122,7 @@ export class RowReader {
       quantity,
       family: family.id,
       value: read.value,
-      // Word for word as the list has it.
-      description: text === '' ? body : `${said} ${value}`.trim(),
+      description: asWritten,
       supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
       ...packageField(body === '' ? own?.type.package : body.slice(0, 60)),
@@ -162,7 +165,7 @@ export class RowReader {
   }
 
   /** What the list says outright, what a person said of the same words before, or what the words are like. */
-  #family(text: string, designators: readonly string[]): Recognition | undefined {
+  #family(asWritten: string, evidence: Evidence): Recognition | undefined {
     const cell = this.#cell('family');
     if (cell !== '') {
       const told = plain(cell);
@@ -171,7 +174,7 @@ export class RowReader {
       );
       if (family)
         return {
-          ...recognise({ text, designators }),
+          ...recognise(evidence),
           family,
           confidence: 'told',
           others: [],
@@ -182,9 +185,9 @@ export class RowReader {
         `“${cell}” is no kind of part; write one like “resistor” or “ceramic capacitor”, or leave it empty.`,
       );
     }
-    const known = this.#known.remembered[wordingOf(text, designators)];
+    const known = this.#known.remembered[wordingOf(asWritten, evidence.designators)];
     const family = known === undefined ? undefined : families.find(({ id }) => id === known);
-    const read = recognise({ text, designators });
+    const read = recognise(evidence);
     if (!family) return read;
     return { ...read, family, confidence: 'told', others: [], doubts: [] };
   }
