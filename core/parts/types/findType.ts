@@ -47,7 +47,7 @@ export function typeByNumber(written: string): FoundType | undefined {
       const dashed = restAsWritten(print.toUpperCase(), before + length);
       if (!isMakersPrefix(type, prefix)) continue;
       if (!isMakersSuffix(rest) && !isMakersSuffix(dashed)) continue;
-      const body = packageFromSuffix(type, rest);
+      const body = packageFromSuffix(type, plain.slice(0, before + length), rest);
       return {
         type,
         print,

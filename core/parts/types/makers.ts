@@ -95,8 +95,19 @@ const surfaceSuffix =
   /^-?\d{0,2}(A|B|C|I|AC|AI|BC|UB)?(D|DR|DRE4|DT|DTR2G|DG|M|MX|SU|SSU|SN|WG|FP|DW|DWR|PW|PWR)$/;
 const squareSuffix = /^-?\d{0,2}(AU|MU|AN|MN)$/;
 
-/** The body that the letters behind the number of a chip tell; undefined where they tell none. */
-export function packageFromSuffix(type: PartType, rest: string): PackageId | undefined {
+/** Makers whose D is the body through the board, where it is the one on the surface for most (data sheets, from memory). */
+const dIsThrough = /^(?:JRC|NJM|4558)/;
+
+/**
+ * The body that the letters behind the number of a chip tell; undefined where they tell none.
+ *
+ * @param written the number itself as it stands before them, with what tells the maker
+ */
+export function packageFromSuffix(
+  type: PartType,
+  written: string,
+  rest: string,
+): PackageId | undefined {
   const mounts = (id: PackageId) => !/^(dip|to-|sip|multiwatt|led|digit|matrix)/.test(id);
   const of = (surface: boolean) =>
     type.packages.find(({ package: id }) => mounts(id) === surface)?.package;
@@ -106,6 +117,7 @@ export function packageFromSuffix(type: PartType, rest: string): PackageId | und
   }
   if (!isChip(type)) return undefined;
   if (throughSuffix.test(rest)) return of(false);
+  if (rest === 'D' && dIsThrough.test(written)) return of(false);
   return surfaceSuffix.test(rest) ? of(true) : undefined;
 }
 
