@@ -10,7 +10,10 @@ export const packages = { ...axial, ...legged, ...standing, ...twoRows, ...surfa
 
 export type PackageId = keyof typeof packages;
 
-export const packageIds = Object.keys(packages) as PackageId[];
+/** In the order of the files: names of digits alone would come first of all. */
+export const packageIds = [axial, legged, standing, twoRows, surface].flatMap((table) =>
+  Object.keys(table),
+) as PackageId[];
 
 export const packageById = (id: PackageId): Package => packages[id];
 
