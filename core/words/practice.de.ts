@@ -387,7 +387,7 @@ export const practiceGerman: Words = {
         'Der Kolben war {{iron}} s daran. Pad und Draht waren {{both}} s lang beide über {{celsius}} °C; höchstens hatte das Pad {{pad}} °C, der Draht {{lead}} °C.',
       fault: {
         'never-hot':
-          'Mit dieser Spitze ({{tip}} mm) bei {{celsius}} °C wird es nie heiß genug: das Pad kam auf {{pad}} °C. Zuerst eine breitere Spitze, dann ein heißerer Kolben.',
+          'Mit dieser Spitze ({{tip}} mm) bei {{celsius}} °C wird es durch Berühren allein nicht heiß: das Pad kam auf {{pad}} °C. Nimm eine breitere Spitze, oder führe sofort etwas Lot zu, sobald es schmilzt, und warte.',
         'fed-too-soon':
           'Du hast nach {{heated}} s zugeführt. Diese Lötstelle braucht {{needed}} s, bis Pad und Draht beide heiß sind.',
         'fed-on-iron':
@@ -448,7 +448,7 @@ export const practiceGerman: Words = {
       whatIfLead:
         'Sekunden, bis Pad und Draht heiß genug zum Zuführen sind, nach Spitze, Temperatur und Lot.',
       working: 'Wird ausgerechnet …',
-      never: 'nie',
+      never: 'nicht trocken',
       open: 'Die Wärmebank öffnen',
     },
   },
@@ -632,7 +632,7 @@ export const practiceGerman: Words = {
     heatFrom:
       'Mit dem Kolben dieses Raums {{from}} s oder viel länger, bevor du zuführst; ein gewöhnliches Pad braucht {{ordinary}} s. Fließt es nach 8 s nicht, hör auf und frag nach einer breiteren Spitze.',
     heatNever:
-      'Der Kolben dieses Raums macht das nie heiß genug: frag nach einer breiteren Spitze.',
+      'Durch Berühren allein wird diese Lötstelle mit dem Kolben dieses Raums nicht heiß. Schmilz etwas Lot, wo Spitze, Pad und Draht sich treffen, warte, bis es fließt, und führe dann zu. Fließt es nach 8 s nicht, hör auf und frag nach einer breiteren Spitze.',
   },
   practice: {
     title: 'Üben',

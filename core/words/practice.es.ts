@@ -388,7 +388,7 @@ export const practiceSpanish: Words = {
         'El soldador estuvo {{iron}} s. Pad y patilla estuvieron los dos {{both}} s por encima de {{celsius}} °C; como máximo el pad llegó a {{pad}} °C y la patilla a {{lead}} °C.',
       fault: {
         'never-hot':
-          'Con esta punta ({{tip}} mm) a {{celsius}} °C nunca se calienta bastante: el pad llegó a {{pad}} °C. Primero una punta más ancha, después más temperatura.',
+          'Con esta punta ({{tip}} mm) a {{celsius}} °C no se calienta bastante solo con tocar: el pad llegó a {{pad}} °C. Usa una punta más ancha, o aporta un poco de estaño en cuanto se funda y espera.',
         'fed-too-soon':
           'Aportaste tras {{heated}} s de calor. Esta soldadura necesita {{needed}} s hasta que pad y patilla están calientes.',
         'fed-on-iron':
@@ -451,7 +451,7 @@ export const practiceSpanish: Words = {
       whatIfLead:
         'Segundos hasta que pad y patilla están bastante calientes para aportar, por punta, temperatura y estaño.',
       working: 'Calculando …',
-      never: 'nunca',
+      never: 'no en seco',
       open: 'Abrir el banco de calor',
     },
   },
@@ -629,7 +629,8 @@ export const practiceSpanish: Words = {
       'Con el soldador de esta sala de {{from}} a {{to}} s antes de aportar; un pad normal necesita {{ordinary}} s.',
     heatFrom:
       'Con el soldador de esta sala {{from}} s o mucho más antes de aportar; un pad normal necesita {{ordinary}} s. Si a los 8 s no fluye, para y pide una punta más ancha.',
-    heatNever: 'El soldador de esta sala nunca lo calienta bastante: pide una punta más ancha.',
+    heatNever:
+      'Solo con tocar, el soldador de esta sala no calienta bastante esta unión. Funde un poco de estaño donde se juntan punta, pad y patilla, espera a que fluya y aporta después. Si a los 8 s no fluye, para y pide una punta más ancha.',
   },
   practice: {
     title: 'Práctica',

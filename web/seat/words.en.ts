@@ -49,7 +49,8 @@ export const seatEnglish = {
     'With this room’s iron {{from}} to {{to}} s before you feed; an ordinary pad takes {{ordinary}} s.',
   heatFrom:
     'With this room’s iron {{from}} s or much longer before you feed; an ordinary pad takes {{ordinary}} s. If it does not flow after 8 s, stop and ask for a broader tip.',
-  heatNever: 'This room’s iron never gets it hot enough: ask for a broader tip.',
+  heatNever:
+    'Touch alone does not get this joint hot with this room’s iron. Melt a little solder where tip, pad and lead meet, wait until it flows, then feed. If it does not flow after 8 s, stop and ask for a broader tip.',
   beforeTurning: 'Before you turn the board',
   how: 'How',
   wayRound: 'Which way round',

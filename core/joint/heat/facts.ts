@@ -19,7 +19,7 @@ export type Fault = (typeof faults)[number];
 export interface Facts {
   /** Seconds with the iron on before solder was fed; null where none was. */
   readonly heatedSeconds: number | null;
-  /** Seconds that this joint needs until both are hot enough; null where the tip never gets there. */
+  /** Seconds that this joint needs until both are hot enough; null where touch alone does not get there. */
   readonly neededSeconds: number | null;
   /** Seconds with the iron on. */
   readonly ironSeconds: number;

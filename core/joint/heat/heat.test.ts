@@ -303,6 +303,34 @@ describe('the model against common practice', () => {
   });
 });
 
+/** A pad that a dry tip does not get hot: a drop of solder between them carries the heat (common practice). */
+describe('a bridge of solder', () => {
+  it.each([
+    ['plane-spokes', 'sac305', 370],
+    ['plane-solid', 'sn60pb40', 340],
+    ['plane-solid', 'sac305', 370],
+  ])(
+    'makes a good joint on %s in %s at %d °C, where touch alone does not',
+    (target, alloy, celsius) => {
+      const given = setup(target, 'chisel-16', celsius, alloy);
+      expect(secondsToReady(given)).toBeNull();
+      const at = (atMs: number, feed: Hands['feed']) => ({ atMs, iron: 'both', feed }) as const;
+      const outcome = outcomeOf(given, {
+        strokes: [
+          at(0, 'none'),
+          at(1900, 'joint'),
+          at(2200, 'none'),
+          at(3000, 'joint'),
+          at(3900, 'none'),
+          { atMs: 5000, iron: 'away', feed: 'none' },
+        ],
+        lookedMs: 12_000,
+      });
+      expect(outcome.joint).toBe('good');
+    },
+  );
+});
+
 describe('what comes of a try', () => {
   const given = setup();
   const on = (atMs: number, iron: Hands['iron'], feed: Hands['feed'] = 'none') => ({

@@ -18,7 +18,7 @@ export const usualIron: Iron = { tip: 'chisel-16', celsius: 340, alloy: 'sn60pb4
 /** Settings that an iron has, in °C. */
 export const celsiusRange = { from: 250, to: 420, step: 10 } as const;
 
-/** Seconds of heat before feeding, by what is soldered; null where this iron never gets it hot enough. */
+/** Seconds of heat before feeding, by what is soldered; null where touch alone does not get it hot enough, and a little solder must be fed first. */
 export interface HeatTimes {
   readonly ordinary: number | null;
   readonly largePad: number | null;

@@ -30,7 +30,7 @@ const words: DrillWords = {
     'The iron was on for {{iron}} s. Pad and lead both were above {{celsius}} °C for {{both}} s; at most the pad had {{pad}} °C, the lead {{lead}} °C.',
   fault: {
     'never-hot':
-      'With this tip ({{tip}} mm) at {{celsius}} °C it never gets hot enough: the pad reached {{pad}} °C. Take a broader tip first, a hotter iron second.',
+      'With this tip ({{tip}} mm) at {{celsius}} °C touch alone does not get it hot enough: the pad reached {{pad}} °C. Take a broader tip, or feed a little solder as soon as it melts, and wait.',
     'fed-too-soon':
       'You fed after {{heated}} s of heat. This joint needs {{needed}} s until pad and lead both are hot.',
     'fed-on-iron':
@@ -87,7 +87,7 @@ const words: DrillWords = {
   whatIf: 'What if',
   whatIfLead: 'Seconds until pad and lead are hot enough to feed, by tip, temperature and solder.',
   working: 'Working it out …',
-  never: 'never',
+  never: 'not dry',
   open: 'Open the heat bench',
 };
 
