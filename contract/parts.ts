@@ -3,6 +3,7 @@ import type { BandCount } from '#core/bands/encode';
 import { type ChipSizeCode, chipSizes } from '#core/parts/bodyOf';
 import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
+import { type Mounting, mostRaisedMm } from '#core/parts/mounting';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
 import type { OwnType } from '#core/parts/types/ownType';
@@ -100,6 +101,20 @@ export const stockPartSchema: Schema<StockPart> = record<StockPart>({
   size: optional(oneOf(sizeCodes, { wrong: `The size is one of ${sizeCodes.join(', ')}.` })),
 });
 
+export const mountingSchema = oneOfKind<Mounting>({
+  'bent-over': record<Extract<Mounting, { kind: 'bent-over' }>>({ kind: literal('bent-over') }),
+  raised: record<Extract<Mounting, { kind: 'raised' }>>({
+    kind: literal('raised'),
+    mm: leaf(
+      yup
+        .number()
+        .moreThan(0, `Write how far it stands off, up to ${mostRaisedMm} mm.`)
+        .max(mostRaisedMm, `A part stands off by ${mostRaisedMm} mm at most.`)
+        .required('Write how far it stands off, in mm.'),
+    ),
+  }),
+});
+
 export const partSchema: Schema<Part> = record<Part>({
   designators: placeNames,
   quantity: leaf(
@@ -130,6 +145,7 @@ export const partSchema: Schema<Part> = record<Part>({
   ),
   showRemarks: leaf(yup.boolean()),
   supply: oneOf(supplies),
+  mounting: optional(mountingSchema),
   lotNote: optional(lotNoteSchema),
 });
 

@@ -88,6 +88,8 @@ const holding = record<Holding>({
 
 const length = oneOfKind<Length>({
   bend: record<LengthOf<'bend'>>({ kind: literal('bend'), places: texts, mm: number }),
+  raise: record<LengthOf<'raise'>>({ kind: literal('raise'), places: texts, mm: number }),
+  lay: record<LengthOf<'lay'>>({ kind: literal('lay'), places: texts }),
   'cut-link': record<LengthOf<'cut-link'>>({
     kind: literal('cut-link'),
     places: texts,

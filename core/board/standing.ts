@@ -1,6 +1,6 @@
-import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
+import { heightOnBoard } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board, Pad, Side } from './board.ts';
 import { bodyCorners } from './layout.ts';
@@ -46,7 +46,7 @@ export function standingParts(board: Board | null, parts: readonly Part[]): Stan
         role,
         mount,
         side: placement.side,
-        heightMm: bodyOf(family, part).heightMm,
+        heightMm: heightOnBoard(part),
         middle,
         body: corners,
         reachMm: Math.max(...corners.map(({ x, y }) => Math.hypot(x - middle.x, y - middle.y))),

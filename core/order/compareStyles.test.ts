@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyBoard } from '../board/board.ts';
 import { padWith } from '../board/testing/pads.ts';
+import { heightOnBoard } from '../parts/mounted.ts';
 import { blocksOf } from './blocksOf.ts';
 import { firstPower } from './checks/firstPower.ts';
 import { checkOf } from './checks/index.ts';
@@ -232,11 +233,21 @@ describe('lengths at a step', () => {
     ]);
   });
 
+  it('a part that stands off or is bent over says so, with or without a board', () => {
+    const led = line('led-5mm', 'D1', { kind: 'colour', colour: 'red' });
+    const raised = { ...led, mounting: { kind: 'raised', mm: 8 } } as const;
+    expect(lengthsOf([raised], null)).toEqual([{ kind: 'raise', places: ['D1'], mm: 8 }]);
+    const laid = { ...led, mounting: { kind: 'bent-over' } } as const;
+    expect(lengthsOf([laid], boardWith(['D1', 20, 20]))).toEqual([{ kind: 'lay', places: ['D1'] }]);
+    expect(heightOnBoard(raised)).toBeCloseTo(heightOnBoard(led) + 8, 6);
+    expect(heightOnBoard(laid)).toBeLessThan(heightOnBoard(led));
+  });
+
   it('a wire link is cut longer than its holes are apart, a wire to what the list says', () => {
     const board = boardWith(['W1', 20, 20]);
     const [link] = lengthsOf([line('wire-link', 'W1')], board);
     expect(link).toMatchObject({ kind: 'cut-link', places: ['W1'] });
-    expect(link?.mm).toBeGreaterThan(10.1);
+    expect(link && 'mm' in link && link.mm).toBeGreaterThan(10.1);
     expect(lengthsOf([line('wire-link', 'W1')], null)).toEqual([]);
     const wire = { ...line('wire', 'W2'), description: 'red wire, 15 cm' };
     expect(lengthsOf([wire], null)).toEqual([{ kind: 'cut-wire', places: ['W2'], mm: 150 }]);

@@ -11,6 +11,14 @@ const endMm = 5;
 export function lengthsOf(parts: readonly Part[], board: Board | null): Length[] {
   return parts.flatMap((part): Length[] => {
     const { role, body, mount } = familyOf(part);
+    if (part.mounting) {
+      const { designators: places, mounting } = part;
+      return [
+        mounting.kind === 'raised'
+          ? { kind: 'raise', places, mm: mounting.mm }
+          : { kind: 'lay', places },
+      ];
+    }
     if (role === 'off-board') {
       const mm = writtenLength(part.description);
       return mm === undefined ? [] : [{ kind: 'cut-wire', places: part.designators, mm }];

@@ -1,9 +1,9 @@
 import type { Board, Side } from '../board/board.ts';
 import { memoOfObject } from '../memo.ts';
-import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
+import { heightOnBoard } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
@@ -62,7 +62,8 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         part.value,
         part.pins ?? null,
         part.lotNote ?? null,
-        bodyOf(familyOf(part), part).heightMm,
+        heightOnBoard(part),
+        part.mounting ?? null,
         side,
       ]);
       const group = groups.get(key) ?? { parts: [], side, line };
@@ -85,7 +86,7 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         role: roleOf(family, parts),
         mount: family.mount,
         parts: group,
-        heightMm: Math.max(...group.map((part) => bodyOf(family, part).heightMm)),
+        heightMm: Math.max(...group.map(heightOnBoard)),
         side,
         line,
         ...(family.role === 'socket' && group.some((part) => chipsThere(part, parts))

@@ -97,6 +97,10 @@ export interface Holding {
 export type Length =
   /** Leads are bent at this distance. */
   | { readonly kind: 'bend'; readonly places: readonly string[]; readonly mm: number }
+  /** The body stands off the board. */
+  | { readonly kind: 'raise'; readonly places: readonly string[]; readonly mm: number }
+  /** The body is bent over onto the board; nothing is measured. */
+  | { readonly kind: 'lay'; readonly places: readonly string[] }
   /** A bare wire is cut to this, with enough at both ends to go through the board. */
   | { readonly kind: 'cut-link'; readonly places: readonly string[]; readonly mm: number }
   /** A wire is cut to this; its ends are stripped. */

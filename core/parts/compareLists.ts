@@ -36,6 +36,8 @@ const comparedFields = [
   'family',
   'value',
   'pins',
+  'package',
+  'mounting',
   'supply',
   'lotNote',
 ] as const satisfies readonly (keyof Part)[];

@@ -1,6 +1,7 @@
 import type { BandCount } from '../bands/encode.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import type { FamilyId } from './families/ids.ts';
+import type { Mounting } from './mounting.ts';
 import type { SignMark } from './sign.ts';
 
 /** What tells one part of a family from another. */
@@ -68,6 +69,8 @@ export interface Part {
   /** Learners read the remarks at its step. */
   readonly showRemarks?: boolean;
   readonly supply: Supply;
+  /** Where it sits on the board in another way than its kind usually does. */
+  readonly mounting?: Mounting;
   /** What is different about the lot in the bag. */
   readonly lotNote?: LotNote;
 }

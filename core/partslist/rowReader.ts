@@ -3,6 +3,7 @@ import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { valueLabel } from '../parts/label.ts';
+import { canBeMounted } from '../parts/mounted.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
 import {
@@ -13,6 +14,7 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
+import { findMounting } from './cells/mounting.ts';
 import { inSigns } from './cells/spelled.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import type { Doubt } from './confidence.ts';
@@ -117,6 +119,9 @@ export class RowReader {
     const confidence =
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
     const { remarks } = cells;
+    const mounting = canBeMounted({ family: family.id })
+      ? findMounting(`${asWritten} ${remarks}`)
+      : undefined;
     const part: Part = {
       designators,
       quantity,
@@ -126,6 +131,7 @@ export class RowReader {
       supply: this.#supply(),
       ...(pins === undefined ? {} : { pins }),
       ...packageField(body === '' ? own?.type.package : body.slice(0, 60)),
+      ...(mounting === undefined ? {} : { mounting }),
       ...(own?.type.lotNote ? { lotNote: own.type.lotNote } : {}),
       ...(remarks === '' ? {} : { remarks }),
     };

@@ -5,6 +5,8 @@ import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { toleranceLabel, valueLabel } from '../parts/label.ts';
 import { turnableSigns } from '../parts/lotNote.ts';
+import { canBeMounted } from '../parts/mounted.ts';
+import { type Mounting, mostRaisedMm } from '../parts/mounting.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import type { SignMark } from '../parts/sign.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -29,6 +31,8 @@ export interface TypedLine {
   readonly package: string;
   readonly remarks: string;
   readonly showRemarks: boolean;
+  readonly mounting: 'usual' | Mounting['kind'];
+  readonly raisedMm: string;
 }
 
 export interface TypedProblem {
@@ -58,6 +62,8 @@ export function typedLine(part: Part): TypedLine {
     package: part.package ?? '',
     remarks: part.remarks ?? '',
     showRemarks: part.showRemarks ?? false,
+    mounting: part.mounting?.kind ?? 'usual',
+    raisedMm: part.mounting?.kind === 'raised' ? String(part.mounting.mm) : '',
   };
 }
 
@@ -85,6 +91,7 @@ export function readTypedLine(typed: TypedLine, before: Part): Result<Part, Type
   const value = readTypedValue(typed, before, wrong);
   const pins = numberIn(typed.pins, 'pins', 'Write the number of pins, such as 8.', wrong);
   const lotNote = readLotNote(typed, wrong);
+  const mounting = readMounting(typed, wrong);
   const part: Part = {
     designators,
     quantity,
@@ -96,6 +103,7 @@ export function readTypedLine(typed: TypedLine, before: Part): Result<Part, Type
     ...(typed.package.trim() === '' ? {} : { package: typed.package.trim() }),
     ...(typed.remarks.trim() === '' ? {} : { remarks: typed.remarks.trim() }),
     ...(typed.showRemarks && typed.remarks.trim() !== '' ? { showRemarks: true } : {}),
+    ...(mounting === undefined ? {} : { mounting }),
     ...(lotNote === undefined ? {} : { lotNote }),
   };
   if (problems.length === 0) {
@@ -165,6 +173,15 @@ function readBandCount(
   const tolerancePercent = value.tolerancePercent ?? (count === 3 ? 20 : 5);
   const bands = encodeBands({ ohm: value.amount, tolerancePercent, tempcoPpm: 100 }, count);
   return bands.ok ? count : wrong('bandCount', sentence(bands.problem));
+}
+
+function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
+  if (!canBeMounted(typed) || typed.mounting === 'usual') return undefined;
+  if (typed.mounting === 'bent-over') return { kind: 'bent-over' };
+  const mm = Number(typed.raisedMm.replace(',', '.').replace(/\s*mm$/i, ''));
+  return mm > 0 && mm <= mostRaisedMm
+    ? { kind: 'raised', mm }
+    : wrong('raisedMm', `Write how far it stands off, from 0.5 to ${mostRaisedMm} mm.`);
 }
 
 function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {

@@ -991,6 +991,8 @@ const seat: Words = {
   },
   length: {
     bend: '{{places}}: die Drähte auf {{mm}} mm Abstand biegen.',
+    raise: '{{places}}: den Körper {{mm}} mm über der Platine lassen und beim Löten so halten.',
+    lay: '{{places}}: die Drähte vor dem Löten biegen, so dass der Körper auf der Platine liegt.',
     'cut-link': '{{places}}: den Draht auf {{mm}} mm schneiden.',
     'cut-wire':
       '{{places}}: die Leitung auf {{mm}} mm schneiden und an beiden Enden 5 mm abisolieren.',

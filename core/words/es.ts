@@ -979,6 +979,8 @@ const seat: Words = {
   },
   length: {
     bend: '{{places}}: dobla las patillas a {{mm}} mm.',
+    raise: '{{places}}: deja el cuerpo a {{mm}} mm de la placa y sujétalo así mientras sueldas.',
+    lay: '{{places}}: dobla las patillas antes de soldar, de modo que el cuerpo quede tumbado en la placa.',
     'cut-link': '{{places}}: corta el hilo a {{mm}} mm.',
     'cut-wire': '{{places}}: corta el cable a {{mm}} mm y pela 5 mm en cada extremo.',
   },

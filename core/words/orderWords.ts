@@ -18,8 +18,8 @@ export const holdingSentence = (t: TFunction, { places, dropMm, method }: Holdin
   });
 
 /** A length to measure off. */
-export const lengthSentence = (t: TFunction, { kind, places, mm }: Length): string =>
-  t(`length.${kind}`, { places: shortDesignators(places), mm });
+export const lengthSentence = (t: TFunction, { kind, places, ...length }: Length): string =>
+  t(`length.${kind}`, { places: shortDesignators(places), ...length });
 
 /** `Surface mount first, then block by block`. */
 export const stackName = (t: TFunction, ids: readonly StyleId[]): string =>

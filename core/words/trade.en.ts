@@ -146,6 +146,9 @@ export const tradeEnglish = {
   },
   length: {
     bend: '{{places}}: bend the leads {{mm}} mm apart.',
+    raise:
+      '{{places}}: leave the body {{mm}} mm above the board, and hold it there while you solder.',
+    lay: '{{places}}: bend the leads before you solder, so that the body lies on the board.',
     'cut-link': '{{places}}: cut the wire to {{mm}} mm.',
     'cut-wire': '{{places}}: cut the wire to {{mm}} mm and strip 5 mm at each end.',
   },

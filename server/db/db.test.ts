@@ -38,6 +38,7 @@ describe('the database', () => {
       { name: '010_accounts.sql' },
       { name: '011_seat_links.sql' },
       { name: '012_packages.sql' },
+      { name: '013_mounting.sql' },
     ]);
     await second.close();
   });

@@ -194,15 +194,16 @@ async function insertLines(
     package: part.package ?? null,
     remarks: part.remarks ?? null,
     showRemarks: part.showRemarks ?? false,
+    mounting: part.mounting ?? null,
     doubts,
   }));
   // One statement whatever the number of lines.
   await db.query(
-    `insert into part_line (revision_id, position, designators, quantity, family, value, pins, description, supply, lot_note, confidence, package, remarks, show_remarks, doubts)
+    `insert into part_line (revision_id, position, designators, quantity, family, value, pins, description, supply, lot_note, confidence, package, remarks, show_remarks, mounting, doubts)
      select $1::uuid, position, designators, quantity, family, value::jsonb, pins, description, supply, "lotNote"::jsonb, confidence,
-            package, remarks, "showRemarks", doubts
+            package, remarks, "showRemarks", mounting, doubts
        from jsonb_to_recordset($2::jsonb) as line (position integer, designators jsonb, quantity integer, family text,
-            value text, pins integer, description text, supply text, "lotNote" text, confidence text, package text, remarks text, "showRemarks" boolean, doubts jsonb)`,
+            value text, pins integer, description text, supply text, "lotNote" text, confidence text, package text, remarks text, "showRemarks" boolean, mounting jsonb, doubts jsonb)`,
     [revisionId, JSON.stringify(rows)],
   );
 }
@@ -243,7 +244,7 @@ const withoutBoard = `kit.id, kit.name, kit_revision.number as revision, kit_rev
          (select json_agg(json_build_object('designators', designators, 'quantity', quantity, 'family', family,
                    'value', value, 'pins', pins, 'description', description, 'supply', supply,
                    'lotNote', lot_note, 'confidence', confidence, 'package', package, 'remarks', remarks,
-                   'showRemarks', show_remarks, 'doubts', doubts) order by position)
+                   'showRemarks', show_remarks, 'mounting', mounting, 'doubts', doubts) order by position)
             from part_line where part_line.revision_id = kit_revision.id) as lines,
          (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
             from erratum where erratum.revision_id = kit_revision.id) as errata`;
@@ -323,6 +324,7 @@ interface LineRow {
   readonly package: string | null;
   readonly remarks: string | null;
   readonly showRemarks: boolean;
+  readonly mounting: unknown;
   readonly doubts: unknown;
 }
 
@@ -352,6 +354,7 @@ function lineOf(row: LineRow): KitLine {
     package: body,
     remarks,
     showRemarks,
+    mounting,
     ...part
   } = row;
   const note = readOrNull(storedLotNote, lotNote);
@@ -365,6 +368,7 @@ function lineOf(row: LineRow): KitLine {
       ...(body === null ? {} : { package: body }),
       ...(remarks === null ? {} : { remarks }),
       ...(showRemarks ? { showRemarks: true } : {}),
+      ...(mounting ? { mounting } : {}),
       ...(note ? { lotNote: note } : {}),
     },
   });

@@ -16,9 +16,13 @@ interface ShortcutsState {
 
 const useStore = create<ShortcutsState>(() => ({ groups: new Map() }));
 
+const listOf = ({ groups }: ShortcutsState): readonly Shortcut[] => [...groups.values()].flat();
+
 /** The shortcuts of the page as it stands. */
-export const useShortcutList = (): readonly Shortcut[] =>
-  [...useStore((s) => s.groups).values()].flat();
+export const useShortcutList = (): readonly Shortcut[] => listOf(useStore());
+
+/** The same at this moment, for who does not draw it. */
+export const shortcutsNow = (): readonly Shortcut[] => listOf(useStore.getState());
 
 /** Makes keys do something as long as the component is on the page; they rest while something is typed. */
 export function useShortcuts(shortcuts: readonly Shortcut[]): void {

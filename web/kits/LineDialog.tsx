@@ -18,6 +18,7 @@ import { usesPins } from '#core/parts/examplePart';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators } from '#core/parts/label';
 import { turnableSigns } from '#core/parts/lotNote';
+import { canBeMounted } from '#core/parts/mounted';
 import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
 import { ownTypeOf } from '#core/parts/types/ownType';
@@ -102,6 +103,28 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               {hasPins && field('pins', 'Pins')}
               {(family.mount === 'through' || family.mount === 'surface') &&
                 field('package', 'Body', bodyHint(typed, part))}
+              {canBeMounted(typed) && (
+                <Controller
+                  control={form.control}
+                  name="mounting"
+                  render={({ field: { value, onChange } }) => (
+                    <TextField
+                      select
+                      size="small"
+                      label="On the board"
+                      value={value}
+                      onChange={onChange}
+                    >
+                      <MenuItem value="usual">as usual</MenuItem>
+                      <MenuItem value="bent-over">bent over, lies on the board</MenuItem>
+                      <MenuItem value="raised">stands off the board</MenuItem>
+                    </TextField>
+                  )}
+                />
+              )}
+              {canBeMounted(typed) &&
+                typed.mounting === 'raised' &&
+                field('raisedMm', 'Above the board in mm', 'such as 10')}
               {field('remarks', 'Remarks', 'such as “pull-up of the sensor”')}
               <Controller
                 control={form.control}

@@ -56,10 +56,19 @@ const fieldNames: Readonly<Record<ChangedField, string>> = {
   family: 'kind',
   value: 'value',
   pins: 'pins',
+  package: 'body',
+  mounting: 'mounting',
   supply: 'brought',
   lotNote: 'lot note',
 };
 const supplyWords = { 'in-kit': 'in the kit', spare: 'spare', 'not-in-kit': 'not in the kit' };
+
+const mountingWords = (mounting: Part['mounting']) =>
+  mounting?.kind === 'raised'
+    ? `${mounting.mm} mm above the board`
+    : mounting
+      ? 'bent over'
+      : 'as usual';
 
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {
@@ -75,6 +84,10 @@ function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
         .join(' ');
     case 'pins':
       return part.pins === undefined ? 'not given' : String(part.pins);
+    case 'package':
+      return part.package ?? 'not given';
+    case 'mounting':
+      return mountingWords(part.mounting);
     case 'supply':
       return supplyWords[part.supply];
     case 'lotNote':

@@ -6,6 +6,7 @@ import { getPaces } from '#contract/pace';
 import type { SessionState } from '#contract/session';
 import { getWorkshopLog, logAtSeat, openSeats, showLink, type Workshop } from '#contract/workshops';
 import type { BuildEvent, Deed } from '#core/build/event';
+import { shortcutsNow } from '../../app/shortcuts.ts';
 import { HandStream } from '../../app/testing/browser.ts';
 import { eveningOf, helper, instructor, noPaces, showEvening } from '../../testing/evening.tsx';
 import { FakeServer, Refused } from '../../testing/fakeServer.ts';
@@ -46,6 +47,7 @@ async function open(at = 'floor') {
     at,
   );
   await screen.findByRole('list', { name: 'Seats' });
+  await waitFor(() => expect(shortcutsNow()).not.toEqual([]));
   return userEvent.setup({ delay: null });
 }
 

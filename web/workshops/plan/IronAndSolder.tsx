@@ -110,15 +110,18 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
             <tr key={key}>
               <th scope="row">{name}</th>
               <td className="mono number">
-                {times[key] === null ? 'not by touch alone: feed a little solder first, or take a broader tip' : `${times[key].toFixed(1)} s`}
+                {times[key] === null
+                  ? 'not by touch alone: feed a little solder first, or take a broader tip'
+                  : `${times[key].toFixed(1)} s`}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       <p>
-        Estimated by the heating model, for a clean tip that touches pad and lead. Learners see it on the steps whose joints take more heat. Try it on
-        the <Link to="/practice/heat">heat bench</Link>.
+        Estimated by the heating model, for a clean tip that touches pad and lead. Learners see it
+        on the steps whose joints take more heat. Try it on the{' '}
+        <Link to="/practice/heat">heat bench</Link>.
       </p>
     </Box>
   );

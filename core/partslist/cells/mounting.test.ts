@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest';
+import { findMounting } from './mounting.ts';
+
+/** As lists write it (common practice). */
+describe('how a line says that a part sits', () => {
+  it.each([
+    ['LED 5 mm red, bent over', { kind: 'bent-over' }],
+    ['LED rot, liegend montieren', { kind: 'bent-over' }],
+    ['Elko 100uF liegend', { kind: 'bent-over' }],
+    ['condensador tumbado', { kind: 'bent-over' }],
+    ['LED, 10 mm above the board', { kind: 'raised', mm: 10 }],
+    ['5 W resistor, raised 5mm', { kind: 'raised', mm: 5 }],
+    ['Anzeige, mit Abstand 11,5 mm', { kind: 'raised', mm: 11.5 }],
+    ['LED 8 mm über der Platine', { kind: 'raised', mm: 8 }],
+    ['pantalla a 6 mm sobre la placa', { kind: 'raised', mm: 6 }],
+  ])('%s', (text, mounting) => {
+    expect(findMounting(text)).toEqual(mounting);
+  });
+
+  it.each(['LED 5 mm red', 'pitch 5 mm', 'stand-off 10 mm M3', '100uF 6.3x11', 'raster 5 mm'])(
+    'not in “%s”',
+    (text) => {
+      expect(findMounting(text)).toBeUndefined();
+    },
+  );
+});
