@@ -248,6 +248,12 @@ export const getOwnTypes = endpoint<OwnTypes>()({
   access: 'helper',
 });
 
+export const forgetOwnType = endpoint<Record<string, never>>()({
+  method: 'DELETE',
+  path: '/api/own-types/:number',
+  access: 'instructor',
+});
+
 export const listReadings = endpoint<IncomingReading[]>()({
   method: 'GET',
   path: '/api/kits/:kitId/readings',

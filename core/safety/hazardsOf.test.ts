@@ -36,6 +36,22 @@ describe('what can hurt about a part', () => {
     ['a coin cell', line('coin-cell', '', type('CR2032')), ['button-cell']],
     ['an SMD electrolytic', line('capacitor-can-chip', 'C1'), ['can-burst']],
     ['a resistor', line('resistor-axial', 'R1'), []],
+    [
+      'a module that makes 180 V',
+      saying(line('module', 'M1'), 'boost module 5 V to 180 V'),
+      ['high-voltage'],
+    ],
+    ['one that makes 12 V', saying(line('module', 'M1'), 'step-up module 5 V to 12 V'), []],
+    [
+      'a coil for a flash',
+      saying(line('transformer', 'T1'), 'trigger transformer, flash, 4 kV'),
+      ['high-voltage'],
+    ],
+    [
+      'a Hochspannungsmodul',
+      saying(line('module', 'M1'), 'Hochspannungsmodul'),
+      ['high-voltage'],
+    ],
   ])('%s', (_, part, hazards) => {
     expect([...hazardsOf(part)].sort()).toEqual([...hazards].sort());
   });

@@ -10,6 +10,23 @@ const highVolt = 100;
 const atMains =
   /\b[xy][12]\b|\b(2[2-7]0|110|120)\s?v\s?~?\s?(ac|wechsel\w*)?\b|\bmains\b|\bnetz(spannung|teil)?\b/i;
 
+/** Words of what makes a high voltage out of a low one, or is fed with one. */
+const makesVoltage =
+  /\b(boost|step-?up|inverter|wechselrichter|hochsetz\w*|hochspannung\w*|high[- ]voltage|\bhv\b|alta tensi[oó]n|elevador|nixie|geiger|flash|blitz\w*|stun|ozon\w*|marx|tesla|coilgun|taser|ioni[sz]er)\b/i;
+/** Above this a voltage is not extra-low any more (60 V direct voltage, dry; from memory of IEC 61140). */
+const extraLowVolt = 60;
+
+/** “Boost module 5 V to 180 V”: something that makes a voltage, and one in its words that hurts. */
+function saysHighVoltage(words: string): boolean {
+  if (!makesVoltage.test(words)) return false;
+  const volts = [...words.matchAll(/(\d+(?:[.,]\d+)?)\s?(k?)V\b/g)].map(
+    ([, amount = '', kilo]) => Number(amount.replace(',', '.')) * (kilo === 'k' ? 1000 : 1),
+  );
+  return volts.length > 0
+    ? volts.some((volt) => volt >= extraLowVolt)
+    : /\b(hochspannung\w*|high[- ]voltage|alta tensi[oó]n|\bhv\b)/i.test(words);
+}
+
 /** What can hurt somebody about a part: what its kind brings, and what its own figures say. */
 export function hazardsOf(part: Part): ReadonlySet<Hazard> {
   const family = familyOf(part);
@@ -27,6 +44,7 @@ export function hazardsOf(part: Part): ReadonlySet<Hazard> {
     !found.has('button-cell')
   )
     found.add('lithium');
+  if (saysHighVoltage(words)) found.add('high-voltage');
   const kind = part.value.kind === 'type' ? typeByNumber(part.value.print)?.type.kind : undefined;
   if (kind === 'triac') found.add('high-voltage');
   return found;

@@ -254,3 +254,38 @@ describe('a change that cannot be', () => {
     },
   );
 });
+
+describe('numbers of the site’s own', () => {
+  it('are kept from a line that somebody described, with how it sits, until they are deleted', async () => {
+    const kit = await kitOf(await makeKit(server, 'Own Number Lamp'));
+    const part = {
+      designators: ['U77'],
+      quantity: 1,
+      family: 'transistor-to92',
+      value: { kind: 'type', print: 'HX9917' },
+      description: 'HX9917',
+      supply: 'in-kit',
+      package: 'TO-92',
+      mounting: { kind: 'raised', mm: 4 },
+    } as const;
+    const lines = [...kit.lines, { part, confidence: 'told' } as const];
+    await change(kit, { lines }).expect(200);
+    expect((await kitOf(kit.id)).lines.at(-1)?.part).toEqual(part);
+    const numbers = async () => (await server.instructor.get('/api/own-types').expect(200)).body;
+    expect(await numbers()).toMatchObject({ HX9917: { family: 'transistor-to92' } });
+    await server.instructor.delete('/api/own-types/HX9917').expect(200);
+    expect(await numbers()).toEqual({});
+    const { body } = await server.instructor.delete('/api/own-types/HX9917').expect(404);
+    expect(body.detail).toContain('numbers of your own');
+  });
+
+  it('of a part that stands off by nothing is refused by its field', async () => {
+    const kit = await kitOf(await makeKit(server, 'Stand-off Lamp'));
+    const lines = withLine(kit, 1, (line) => ({
+      ...line,
+      part: { ...line.part, mounting: { kind: 'raised', mm: 0 } },
+    }));
+    const { body } = await change(kit, { lines }).expect(422);
+    expect(body.errors[0].field).toBe('lines[1].part.mounting.mm');
+  });
+});

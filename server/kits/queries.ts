@@ -434,6 +434,12 @@ export async function rememberOwnType(db: Queryable, number: string, type: OwnTy
   );
 }
 
+/** @returns whether there was such a number */
+export async function forgetOwnType(db: Queryable, number: string): Promise<boolean> {
+  const gone = await db.query('delete from own_type where number = $1 returning number', [number]);
+  return gone.length > 0;
+}
+
 export async function ownTypes(db: Queryable): Promise<OwnTypes> {
   const rows = await db.query<{ number: string; type: unknown }>(
     'select number, type from own_type',

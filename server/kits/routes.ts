@@ -8,6 +8,7 @@ import {
   changePicture,
   changeSupply,
   createKit,
+  forgetOwnType as forgetOwnTypeEndpoint,
   getKit,
   getOwnTypes,
   getRememberedFamilies,
@@ -37,6 +38,7 @@ import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from './plannedSteps.ts';
 import {
+  forgetOwnType,
   insertKit,
   insertRevision,
   ownTypes,
@@ -211,6 +213,11 @@ export function kitRoutes(api: Api, db: Database): void {
 
   api.serve(getRememberedFamilies, () => rememberedFamilies(db));
   api.serve(getOwnTypes, () => ownTypes(db));
+  api.serve(forgetOwnTypeEndpoint, async ({ params }) => {
+    if (!(await forgetOwnType(db, params.number)))
+      throw notFound('number', 'Choose one from the list of numbers of your own.');
+    return {};
+  });
 
   api.serve(
     getRememberedMapping,

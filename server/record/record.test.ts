@@ -82,6 +82,7 @@ const withoutEntry = [
   'addReading',
   'getRememberedMapping',
   'drawGerber',
+  'forgetOwnType',
   'getPlacementColumns',
   'logAtSeat',
   'lookAtBackup',

@@ -101,7 +101,10 @@ export const routes = createBrowserRouter([
       { index: true, element: <GuidePage /> },
       {
         path: 'types',
-        lazy: async () => ({ Component: (await import('../guide/TypesPage.tsx')).TypesPage }),
+        lazy: async () => {
+          const { TypesPage, loadOwnTypes } = await import('../guide/TypesPage.tsx');
+          return { Component: TypesPage, loader: loadOwnTypes };
+        },
       },
       {
         path: 'bodies',

@@ -2,19 +2,35 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
+import { useLoaderData } from 'react-router';
+import { getOwnTypes } from '#contract/kits';
 import { packageById } from '#core/parts/packages/index';
 import { typeByNumber } from '#core/parts/types/findType';
 import { partTypes } from '#core/parts/types/index';
+import type { OwnTypes } from '#core/parts/types/ownType';
 import type { Packaged, PartType } from '#core/parts/types/type';
+import { CallProblem, call } from '../app/call.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { GuideTabs } from './GuideTabs.tsx';
+import { OwnNumbers } from './OwnNumbers.tsx';
 import './guide.css';
 
 const shownAtMost = 60;
 
+/** The guide is open to everybody; numbers of the site's own are shown to who is signed in. */
+export async function loadOwnTypes(): Promise<OwnTypes> {
+  try {
+    return await call(getOwnTypes, {});
+  } catch (error) {
+    if (error instanceof CallProblem) return {};
+    throw error;
+  }
+}
+
 /** Type numbers that are known: what they are, in which bodies, their leads, what they bear. */
 export function TypesPage() {
   const [search, choose] = useChoices();
+  const own = useLoaderData<OwnTypes>();
   const asked = search.get('find') ?? '';
   const found = findTypes(asked);
   return (
@@ -37,6 +53,7 @@ export function TypesPage() {
           sx={{ minWidth: 260 }}
         />
       </Box>
+      <OwnNumbers types={own} />
       {found.length === 0 ? (
         <Typography role="status">
           “{asked}” is not known. A part of an unknown type can be used all the same: say its kind,
