@@ -72,7 +72,7 @@ export const lettersOf = (designators: readonly string[]) =>
 
 const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
   ohm: /\d\s*(k|m)?\s*(ohm|Ω|Ω)|\b\d+[kKMRrE]\d*[FGJKM]?\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
-  farad: /\d\s*[pnuµμ]F?\b|\d[pnuµμ]\d/,
+  farad: /\d\s*[pnuµμ]F?(?![\p{L}\d])|\d[pnuµμ]\d/u,
   henry: /\d\s*[unmµμ]H\b/,
   hertz: /\d\s*[kM]Hz\b/i,
   volt: /\d\s*V(DC)?\b|\dV\d/i,

@@ -47,11 +47,7 @@ describe('what can hurt about a part', () => {
       saying(line('transformer', 'T1'), 'trigger transformer, flash, 4 kV'),
       ['high-voltage'],
     ],
-    [
-      'a Hochspannungsmodul',
-      saying(line('module', 'M1'), 'Hochspannungsmodul'),
-      ['high-voltage'],
-    ],
+    ['a Hochspannungsmodul', saying(line('module', 'M1'), 'Hochspannungsmodul'), ['high-voltage']],
   ])('%s', (_, part, hazards) => {
     expect([...hazardsOf(part)].sort()).toEqual([...hazards].sort());
   });

@@ -155,6 +155,10 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Varistor 10D471K', 'RV1', 'varistor', '10D471K'),
   ],
   capacitors: [
+    c('2200µ 25V low ESR', 'C22', 'capacitor-electrolytic', '2200 µF', {
+      volt: 25,
+      doubts: ['family'],
+    }),
     c('Elko 100u/25V', 'C1', 'capacitor-electrolytic', '100 µF', { volt: 25, body: '6.3 x 11 mm' }),
     c('16V100uF electrolytic', 'C1', 'capacitor-electrolytic', '100 µF', {
       volt: 16,
