@@ -1,6 +1,10 @@
+import { join } from 'node:path';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { entryChunks } from './scripts/entryChunks.ts';
 import { pageKeeper } from './scripts/pageKeeper.ts';
+
+const inWeb = (file: string) => join(import.meta.dirname, 'web', file);
 
 /** The pages: the instructor's (index.html) and the seat's own small one (seat.html). */
 export default defineConfig({
@@ -14,6 +18,13 @@ export default defineConfig({
     // Nothing is inlined as data: addresses, which the content security policy would refuse for fonts.
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,
-    rolldownOptions: { input: { instructor: 'web/index.html', seat: 'web/seat.html' } },
+    rolldownOptions: {
+      input: { instructor: 'web/index.html', seat: 'web/seat.html' },
+      output: {
+        codeSplitting: {
+          groups: entryChunks([inWeb('app/main.tsx'), inWeb('seat/main.tsx')]),
+        },
+      },
+    },
   },
 });

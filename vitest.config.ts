@@ -15,7 +15,12 @@ export default defineConfig({
           name: 'core',
           setupFiles,
           isolate: false,
-          include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'scripts/*.test.ts'],
+          include: [
+            'core/**/*.test.ts',
+            'locales/*.test.ts',
+            'contract/**/*.test.ts',
+            'scripts/*.test.ts',
+          ],
           // Thousands of cases take seconds, on a busy machine many.
           testTimeout: 30_000,
         },

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { BandCount } from '#core/bands/encode';
-import { type ChipSizeCode, chipSizes } from '#core/parts/bodyOf';
+import { chipSizeCodes } from '#core/parts/chipSizeCodes';
 import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
 import { type Mounting, mostRaisedMm } from '#core/parts/mounting';
@@ -91,14 +91,12 @@ export const lotNoteSchema = record<LotNote>({
 
 const family = oneOf(familyIds, { wrong: 'Choose the kind of part from the list.' });
 
-const sizeCodes = (Object.keys(chipSizes) as ChipSizeCode[]).sort();
-
 /** What lies in a drawer. */
 export const stockPartSchema: Schema<StockPart> = record<StockPart>({
   family,
   value: valueSchema,
   pins: leaf(yup.number().integer('Write a whole number of pins.').min(1).max(64)),
-  size: optional(oneOf(sizeCodes, { wrong: `The size is one of ${sizeCodes.join(', ')}.` })),
+  size: optional(oneOf(chipSizeCodes, { wrong: `The size is one of ${chipSizeCodes.join(', ')}.` })),
 });
 
 export const mountingSchema = oneOfKind<Mounting>({

@@ -71,10 +71,12 @@ function checkSeatSize() {
   run(process.execPath, [join(root, 'scripts', 'seat-size.mjs')]);
 }
 
-const builtFrom = ['core', 'contract', 'server', 'web', 'demo'];
+const builtFrom = ['core', 'contract', 'server', 'web', 'demo', 'locales'];
 const builtBy = [
   'package-lock.json',
   'package.json',
+  'scripts/entryChunks.ts',
+  'scripts/pageKeeper.ts',
   'vite.config.ts',
   'vite.server.config.ts',
   'tsconfig.json',

@@ -1,29 +1,18 @@
 import type { Body } from './body.ts';
+import { type ChipSizeCode, chipSizeCodes } from './chipSizeCodes.ts';
 import type { PartFamily } from './family.ts';
 import { packages } from './packages/index.ts';
 import { packageOf } from './packages/packageOf.ts';
 import type { Part } from './part.ts';
 
-/**
- * Chip sizes by the code of their length and width in hundredths of an inch, as lists have them (heights of
- * resistors).
- */
-export const chipSizes = {
-  '0402': packages['0402'],
-  '0603': packages['0603'],
-  '0805': packages['0805'],
-  '1206': packages['1206'],
-  '1210': packages['1210'],
-  '1812': packages['1812'],
-  '2010': packages['2010'],
-  '2512': packages['2512'],
-} as const;
-
-export type ChipSizeCode = keyof typeof chipSizes;
+/** Chip sizes by their codes (heights of resistors). */
+export const chipSizes = Object.fromEntries(
+  chipSizeCodes.map((code) => [code, packages[code]]),
+) as Readonly<Record<ChipSizeCode, (typeof packages)[ChipSizeCode]>>;
 
 type Sized = Pick<Part, 'description' | 'package'>;
 
-const sizeCode = /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b/;
+const sizeCode = new RegExp(String.raw`\b(${chipSizeCodes.join('|')})\b`);
 
 /** The size code that a list gives a chip part; undefined where it gives none. */
 export const chipSizeCodeOf = ({ description, package: said = '' }: Sized) =>

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import german from '#locales/de/families.json' with { type: 'json' };
+import spanish from '#locales/es/families.json' with { type: 'json' };
 import { familyIds } from '../parts/families/ids.ts';
 import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
@@ -8,8 +10,6 @@ import { partTypes } from '../parts/types/index.ts';
 import { formatLetterCode } from '../quantity/formatQuantity.ts';
 import { series } from '../quantity/series.ts';
 import { cases } from '../testing/cases.ts';
-import { german } from '../words/de.ts';
-import { spanish } from '../words/es.ts';
 import type { ReadLine } from './readPartsList.ts';
 import { readList } from './testing/readList.ts';
 

@@ -1,7 +1,7 @@
+import german from '#locales/de/families.json' with { type: 'json' };
+import spanish from '#locales/es/families.json' with { type: 'json' };
 import { families } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
-import { german } from '../words/de.ts';
-import { spanish } from '../words/es.ts';
 import type { Words } from '../words/words.ts';
 import { plain } from './plain.ts';
 

@@ -1,4 +1,5 @@
-import { type ChipSizeCode, chipSizeCodeOf } from '../parts/bodyOf.ts';
+import { chipSizeCodeOf } from '../parts/bodyOf.ts';
+import type { ChipSizeCode } from '../parts/chipSizeCodes.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 

@@ -8,6 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
 import { call } from './call.ts';
@@ -22,6 +23,7 @@ import { Wordmark } from './Wordmark.tsx';
 
 /** The frame of the instructor's side: the places of the work, in its order. */
 export function Shell() {
+  const { t } = useTranslation();
   const staff = useStaff();
   const { enqueueSnackbar } = useSnackbar();
   const isInstructor = useIsInstructor();
@@ -35,7 +37,9 @@ export function Shell() {
     const waiting = staff?.accountId ? waitingOf(staff.accountId) : 0;
     if (waiting > 0) {
       enqueueSnackbar(
-        `${waiting === 1 ? 'One entry' : `${waiting} entries`} of yours not sent yet: kept on this device until you sign in here again.`,
+        t('app.shell.ofYoursNotSentYetKept', {
+          value: waiting === 1 ? t('app.shell.oneEntry') : t('app.shell.entries', { waiting }),
+        }),
         { variant: 'warning', persist: true },
       );
     }
@@ -44,10 +48,10 @@ export function Shell() {
   useShortcuts([
     ...own.map(({ to, name, key }) => ({
       key,
-      does: `Go to ${name}`,
+      does: t('app.shell.goTo', { name }),
       run: () => void navigate(to),
     })),
-    { key: '?', does: 'List the shortcuts of this page', run: () => setKeysOpen(true) },
+    { key: '?', does: t('app.shell.listTheShortcutsOfThisPage'), run: () => setKeysOpen(true) },
   ]);
 
   return (
@@ -74,7 +78,7 @@ export function Shell() {
         </Box>
         <Box
           component="nav"
-          aria-label="Places"
+          aria-label={t('app.shell.places')}
           sx={{
             display: 'flex',
             gap: { sm: 1 },
@@ -97,10 +101,10 @@ export function Shell() {
             to="/guide"
             sx={{ ...placeStyle, borderBottom: 0, display: { xs: 'none', sm: 'flex' } }}
           >
-            Parts guide
+            {t('app.shell.partsGuide')}
           </Box>
           <IconButton
-            aria-label="Keyboard shortcuts (?)"
+            aria-label={t('app.shell.keyboardShortcuts')}
             onClick={() => setKeysOpen(true)}
             sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
           >
@@ -108,17 +112,17 @@ export function Shell() {
           </IconButton>
           <ModeButton />
           <Box component={Link} to="/site/you" sx={{ ...placeStyle, borderBottom: 0 }}>
-            {staff?.name ?? 'You'}
+            {staff?.name ?? t('app.shell.you')}
           </Box>
           <Button
             color="inherit"
-            aria-label="Sign out"
+            aria-label={t('app.shell.signOut')}
             onClick={() => void leave()}
             sx={{ minWidth: 0, gap: 1, whiteSpace: 'nowrap' }}
           >
             <Logout />
             <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
-              Sign out
+              {t('app.shell.signOut')}
             </Box>
           </Button>
         </Box>
@@ -155,10 +159,11 @@ const placeStyle = {
 };
 
 function ShortcutDialog({ open, close }: { readonly open: boolean; readonly close: () => void }) {
+  const { t } = useTranslation();
   const shortcuts = useShortcutList();
   return (
     <Dialog open={open} onClose={close} aria-labelledby="shortcuts">
-      <DialogTitle id="shortcuts">Keys on this page</DialogTitle>
+      <DialogTitle id="shortcuts">{t('app.shell.keysOnThisPage')}</DialogTitle>
       <DialogContent>
         <Box
           component="dl"

@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
 import { useLoaderData, useNavigate, useSearchParams } from 'react-router';
 import { anyText } from '#contract/leaves';
 import { fields } from '#contract/schema';
@@ -33,6 +35,7 @@ const firstBody = fields({
 
 /** The door: the passphrase, or on first use the choice of one. */
 export function SignInPage() {
+  const { t } = useTranslation();
   const { needsSetup, needsCode, needsName } = useLoaderData<SessionState>();
   const navigate = useNavigate();
   const [search] = useSearchParams();
@@ -67,14 +70,16 @@ export function SignInPage() {
         sx={{ width: 'min(26rem, 100%)', display: 'grid', gap: 2 }}
       >
         <Wordmark large />
-        <Typography variant="h1">{needsSetup ? 'Choose a passphrase' : 'Sign in'}</Typography>
+        <Typography variant="h1">
+          {needsSetup ? t('app.signInPage.chooseAPassphrase') : t('app.signInPage.signIn')}
+        </Typography>
         <Typography sx={{ color: 'text.secondary' }}>
           {needsSetup
-            ? 'It opens your kits, workshops and records. Learners never need it. It cannot be shown again. Write it down.'
-            : 'For instructors and helpers. Learners open their seat with the code on their bag.'}
+            ? t('app.signInPage.itOpensYourKitsWorkshopsAnd')
+            : t('app.signInPage.forInstructorsAndHelpersLearnersOpen')}
         </Typography>
         <TextField
-          label={needsName ? 'Name' : 'Name (may be left empty)'}
+          label={needsName ? t('app.signInPage.name') : t('app.signInPage.nameMayBeLeftEmpty')}
           autoComplete="username"
           autoFocus={needsName}
           error={errors.name !== undefined}
@@ -82,31 +87,31 @@ export function SignInPage() {
           {...form.register('name')}
         />
         <TextField
-          label="Passphrase"
+          label={t('app.signInPage.passphrase')}
           type="password"
           autoComplete={needsSetup ? 'new-password' : 'current-password'}
           autoFocus={!needsName}
           error={errors.passphrase !== undefined}
-          helperText={errors.passphrase?.message ?? (needsSetup ? 'At least 10 characters.' : ' ')}
+          helperText={
+            errors.passphrase?.message ??
+            (needsSetup ? t('app.signInPage.atLeast10Characters') : ' ')
+          }
           {...form.register('passphrase')}
         />
         {needsCode && (
           <TextField
-            label="Code"
+            label={t('app.signInPage.code')}
             autoComplete="off"
             error={errors.code !== undefined}
-            helperText={
-              errors.code?.message ??
-              'The terminal in which Ozzet was started shows it. On that computer itself no code is asked for.'
-            }
+            helperText={errors.code?.message ?? t('app.signInPage.theTerminalInWhichOzzetWas')}
             {...form.register('code')}
           />
         )}
         <Button type="submit" variant="contained" size="large" loading={isSubmitting}>
-          {needsSetup ? 'Set passphrase' : 'Sign in'}
+          {needsSetup ? t('app.signInPage.setPassphrase') : t('app.signInPage.signIn')}
         </Button>
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          Ozzet {version}
+          {t('app.signInPage.ozzet', { version })}
         </Typography>
       </Box>
     </Box>
@@ -114,8 +119,8 @@ export function SignInPage() {
 }
 
 function nameHint({ needsSetup, needsName }: Pick<SessionState, 'needsSetup' | 'needsName'>) {
-  if (needsSetup) return 'It stands in the record of who did what. Empty: Instructor.';
-  return needsName ? ' ' : 'Helpers type theirs. The instructor may leave it empty.';
+  if (needsSetup) return t('app.signInPage.itStandsInTheRecordOf');
+  return needsName ? ' ' : t('app.signInPage.helpersTypeTheirsTheInstructorMay');
 }
 
 /** Where to go on: only addresses of our own, whatever the link says. */

@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import type { Endpoint, PathParameter } from '#contract/endpoint';
 import type { Problem } from '#contract/problem';
 
@@ -75,9 +76,9 @@ function readProblem(text: string, status: number): Problem {
   } catch {
     return {
       type: 'about:blank',
-      title: 'That did not work',
+      title: t('app.call.thatDidNotWork'),
       status,
-      detail: 'The server gave no answer that can be read. Try again.',
+      detail: t('app.call.theServerGaveNoAnswerThat'),
     };
   }
 }

@@ -10,18 +10,20 @@ import { SnackbarProvider } from 'notistack';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
-import { installDrillWords } from '../practice/drillWords.ts';
+import app from '#locales/en/app.json';
 import { keepPages } from './keepPages.ts';
+import { chosenLanguage } from './languages.ts';
 import { reloadWhenUpdated } from './reloadWhenUpdated.ts';
 import { routes } from './routes.tsx';
 import { theme } from './theme.ts';
 import { installTokens } from './tokens.ts';
-import { installWords } from './words.ts';
+import { installWords, loadWords, speak } from './words.ts';
 
 reloadWhenUpdated();
 installTokens();
-installWords();
-installDrillWords();
+installWords(app);
+await loadWords('app');
+await speak(chosenLanguage('staff'));
 keepPages('/');
 
 const styles = createCache({ key: 'oz', ...(nonce ? { nonce } : {}) });

@@ -3,53 +3,27 @@ import { keptSession, keptWorkshop } from '#contract/keptKinds';
 import { getKit, type Kit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
 import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
-import { FamilyPage } from '../guide/FamilyPage.tsx';
-import { GuideFrame } from '../guide/GuideFrame.tsx';
-import { GuidePage } from '../guide/GuidePage.tsx';
-import { BoardPage } from '../kits/board/BoardPage.tsx';
-import { LayoutPage } from '../kits/board/LayoutPage.tsx';
-import { ImportPage } from '../kits/ImportPage.tsx';
-import { InspectionPage, loadReadings } from '../kits/InspectionPage.tsx';
-import { KitFrame } from '../kits/KitFrame.tsx';
-import { KitsPage } from '../kits/KitsPage.tsx';
-import { MixUpsPage } from '../kits/MixUpsPage.tsx';
-import { StepsPage } from '../kits/order/StepsPage.tsx';
-import { PapersPage } from '../kits/PapersPage.tsx';
-import { PartsPage } from '../kits/PartsPage.tsx';
-import { loadRevisions, RevisionsPage } from '../kits/RevisionsPage.tsx';
-import { loadPeople, PeoplePage } from '../people/PeoplePage.tsx';
-import { ClassPage } from '../practice/class/ClassPage.tsx';
-import { ScreenPage } from '../practice/class/ScreenPage.tsx';
-import { loadClass } from '../practice/class/useClass.ts';
-import { HeatPage } from '../practice/heat/HeatPage.tsx';
-import { loadPractice, PracticePage } from '../practice/PracticePage.tsx';
-import { AccountsPage, loadAccounts } from '../site/AccountsPage.tsx';
-import { BackupPage, loadBackups } from '../site/BackupPage.tsx';
-import { loadRecord, RecordPage } from '../site/RecordPage.tsx';
-import { loadRetention, RetentionPage } from '../site/RetentionPage.tsx';
-import { SiteFrame } from '../site/SiteFrame.tsx';
-import { loadSessions, YouPage } from '../site/YouPage.tsx';
-import { DrawersPage } from '../stores/DrawersPage.tsx';
-import { ItemPage, loadItem } from '../stores/ItemPage.tsx';
-import { loadNeeds, NeedsPage } from '../stores/NeedsPage.tsx';
-import { loadStores, StoresFrame } from '../stores/StoresFrame.tsx';
-import { SuppliersPage } from '../stores/SuppliersPage.tsx';
-import { FloorPage } from '../workshops/floor/FloorPage.tsx';
-import { loadFloor } from '../workshops/floor/keptFloor.ts';
-import { NewWorkshopPage } from '../workshops/NewWorkshopPage.tsx';
-import { loadPack, PackPage } from '../workshops/PackPage.tsx';
-import { loadRoom, PhonesPage } from '../workshops/phones/PhonesPage.tsx';
-import { loadPlan, PlanPage } from '../workshops/plan/PlanPage.tsx';
-import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
-import { WorkshopsPage } from '../workshops/WorkshopsPage.tsx';
-import { WrapUpPage } from '../workshops/WrapUpPage.tsx';
 import { call } from './call.ts';
 import { orKept } from './kept.ts';
 import { Opening } from './Opening.tsx';
 import { RouteProblem } from './RouteProblem.tsx';
 import { readOncePerPath } from './readOncePerPath.ts';
+import {
+  bodies,
+  door,
+  guide,
+  kitReport,
+  kits,
+  people,
+  person,
+  practice,
+  site,
+  stores,
+  typeNumbers,
+  workshopList,
+  workshops,
+} from './rooms.ts';
 import { Shell } from './Shell.tsx';
-import { SignInPage } from './SignInPage.tsx';
 
 const param = (args: LoaderFunctionArgs, name: string) => String(args.params[name]);
 
@@ -82,45 +56,44 @@ const loadWorkshop = async (args: LoaderFunctionArgs) => {
 const loadLog = (args: LoaderFunctionArgs) =>
   call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
-/** Every place of the instructor's side and its address. What draws charts is loaded when it is opened: a third of the code. */
+/** Every place of the instructor’s side and its address. Each room’s code and words are loaded when it is opened. */
 export const routes = createBrowserRouter([
   {
     path: '/sign-in',
     loader: () => call(getSession, {}),
-    element: <SignInPage />,
+    lazy: door(({ SignInPage }) => ({ Component: SignInPage })),
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
   },
   {
     // Open to everybody: learners are sent here from their seat.
     path: '/guide',
-    element: <GuideFrame />,
+    lazy: guide(({ GuideFrame }) => ({ Component: GuideFrame })),
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
     children: [
-      { index: true, element: <GuidePage /> },
+      { index: true, lazy: guide(({ GuidePage }) => ({ Component: GuidePage })) },
       {
         path: 'types',
-        lazy: async () => {
-          const { TypesPage, loadOwnTypes } = await import('../guide/TypesPage.tsx');
-          return { Component: TypesPage, loader: loadOwnTypes };
-        },
+        lazy: typeNumbers(({ TypesPage, loadOwnTypes }) => ({
+          Component: TypesPage,
+          loader: loadOwnTypes,
+        })),
       },
-      {
-        path: 'bodies',
-        lazy: async () => ({ Component: (await import('../guide/BodiesPage.tsx')).BodiesPage }),
-      },
-      { path: ':family', element: <FamilyPage /> },
+      { path: 'bodies', lazy: bodies(({ BodiesPage }) => ({ Component: BodiesPage })) },
+      { path: ':family', lazy: guide(({ FamilyPage }) => ({ Component: FamilyPage })) },
     ],
   },
   {
     // For the projector: the same door, but nothing around it.
     path: '/practice/class/:workshopId/screen',
-    ...readOncePerPath(async (args) => {
-      await requireSession(args);
-      return loadClass(args);
-    }),
-    element: <ScreenPage />,
+    lazy: practice(({ ScreenPage, loadClass }) => ({
+      Component: ScreenPage,
+      ...readOncePerPath(async (args) => {
+        await requireSession(args);
+        return loadClass(args);
+      }),
+    })),
     errorElement: <RouteProblem />,
     hydrateFallbackElement: <Opening />,
   },
@@ -136,110 +109,201 @@ export const routes = createBrowserRouter([
         errorElement: <RouteProblem />,
         children: [
           { index: true, loader: () => redirect('/workshops') },
-          { path: 'kits', loader: () => call(listKits, {}), element: <KitsPage /> },
-          { path: 'kits/import', element: <ImportPage /> },
+          {
+            path: 'kits',
+            loader: () => call(listKits, {}),
+            lazy: kits(({ KitsPage }) => ({ Component: KitsPage })),
+          },
+          { path: 'kits/import', lazy: kits(({ ImportPage }) => ({ Component: ImportPage })) },
           {
             id: 'kit',
             path: 'kits/:kitId',
             ...readOncePerPath(loadKit),
-            element: <KitFrame />,
+            lazy: kits(({ KitFrame }) => ({ Component: KitFrame })),
             children: [
               { index: true, loader: () => redirect('parts') },
-              { path: 'parts', element: <PartsPage /> },
-              { path: 'mix-ups', element: <MixUpsPage /> },
-              { path: 'board', element: <BoardPage /> },
-              { path: 'board/layout', element: <LayoutPage /> },
-              { path: 'steps', element: <StepsPage /> },
+              { path: 'parts', lazy: kits(({ PartsPage }) => ({ Component: PartsPage })) },
+              { path: 'mix-ups', lazy: kits(({ MixUpsPage }) => ({ Component: MixUpsPage })) },
+              { path: 'board', lazy: kits(({ BoardPage }) => ({ Component: BoardPage })) },
+              { path: 'board/layout', lazy: kits(({ LayoutPage }) => ({ Component: LayoutPage })) },
+              { path: 'steps', lazy: kits(({ StepsPage }) => ({ Component: StepsPage })) },
               {
                 path: 'inspection',
-                loader: loadReadings,
-                element: <InspectionPage />,
+                lazy: kits(({ InspectionPage, loadReadings }) => ({
+                  Component: InspectionPage,
+                  loader: loadReadings,
+                })),
               },
-              { path: 'papers', element: <PapersPage /> },
+              { path: 'papers', lazy: kits(({ PapersPage }) => ({ Component: PapersPage })) },
               {
                 path: 'report',
-                lazy: async () => {
-                  const { ReportPage, loadKitReport } = await import(
-                    '../kits/report/ReportPage.tsx'
-                  );
-                  return { Component: ReportPage, ...readOncePerPath(loadKitReport) };
-                },
+                lazy: kitReport(({ ReportPage, loadKitReport }) => ({
+                  Component: ReportPage,
+                  ...readOncePerPath(loadKitReport),
+                })),
               },
-              { path: 'revisions', loader: loadRevisions, element: <RevisionsPage /> },
-              { path: 'import', element: <ImportPage /> },
+              {
+                path: 'revisions',
+                lazy: kits(({ RevisionsPage, loadRevisions }) => ({
+                  Component: RevisionsPage,
+                  loader: loadRevisions,
+                })),
+              },
+              { path: 'import', lazy: kits(({ ImportPage }) => ({ Component: ImportPage })) },
             ],
           },
           {
             id: 'stores',
             path: 'stores',
-            ...readOncePerPath(loadStores),
-            element: <StoresFrame />,
+            lazy: stores(({ StoresFrame, loadStores }) => ({
+              Component: StoresFrame,
+              ...readOncePerPath(loadStores),
+            })),
             children: [
               { index: true, loader: () => redirect('drawers') },
-              { path: 'drawers', element: <DrawersPage /> },
-              { path: 'drawers/:itemId', loader: loadItem, element: <ItemPage /> },
-              { path: 'needs', loader: loadNeeds, element: <NeedsPage /> },
-              { path: 'suppliers', element: <SuppliersPage /> },
+              { path: 'drawers', lazy: stores(({ DrawersPage }) => ({ Component: DrawersPage })) },
+              {
+                path: 'drawers/:itemId',
+                lazy: stores(({ ItemPage, loadItem }) => ({
+                  Component: ItemPage,
+                  loader: loadItem,
+                })),
+              },
+              {
+                path: 'needs',
+                lazy: stores(({ NeedsPage, loadNeeds }) => ({
+                  Component: NeedsPage,
+                  loader: loadNeeds,
+                })),
+              },
+              {
+                path: 'suppliers',
+                lazy: stores(({ SuppliersPage }) => ({ Component: SuppliersPage })),
+              },
             ],
           },
-          { path: 'workshops', loader: () => call(listWorkshops, {}), element: <WorkshopsPage /> },
-          { path: 'workshops/new', loader: () => call(listKits, {}), element: <NewWorkshopPage /> },
+          {
+            path: 'workshops',
+            loader: () => call(listWorkshops, {}),
+            lazy: workshopList(({ WorkshopsPage }) => ({ Component: WorkshopsPage })),
+          },
+          {
+            path: 'workshops/new',
+            loader: () => call(listKits, {}),
+            lazy: workshops(({ NewWorkshopPage }) => ({ Component: NewWorkshopPage })),
+          },
           {
             path: 'site',
-            element: <SiteFrame />,
+            lazy: site(({ SiteFrame }) => ({ Component: SiteFrame })),
             children: [
               { index: true, loader: () => redirect('you') },
-              { path: 'you', loader: loadSessions, element: <YouPage /> },
-              { path: 'accounts', loader: loadAccounts, element: <AccountsPage /> },
-              { path: 'record', loader: loadRecord, element: <RecordPage /> },
-              { path: 'names', loader: loadRetention, element: <RetentionPage /> },
-              { path: 'backup', loader: loadBackups, element: <BackupPage /> },
+              {
+                path: 'you',
+                lazy: site(({ YouPage, loadSessions }) => ({
+                  Component: YouPage,
+                  loader: loadSessions,
+                })),
+              },
+              {
+                path: 'accounts',
+                lazy: site(({ AccountsPage, loadAccounts }) => ({
+                  Component: AccountsPage,
+                  loader: loadAccounts,
+                })),
+              },
+              {
+                path: 'record',
+                lazy: site(({ RecordPage, loadRecord }) => ({
+                  Component: RecordPage,
+                  loader: loadRecord,
+                })),
+              },
+              {
+                path: 'names',
+                lazy: site(({ RetentionPage, loadRetention }) => ({
+                  Component: RetentionPage,
+                  loader: loadRetention,
+                })),
+              },
+              {
+                path: 'backup',
+                lazy: site(({ BackupPage, loadBackups }) => ({
+                  Component: BackupPage,
+                  loader: loadBackups,
+                })),
+              },
             ],
           },
-          { path: 'workshops/phones', loader: loadRoom, element: <PhonesPage /> },
+          {
+            path: 'workshops/phones',
+            lazy: workshops(({ PhonesPage, loadRoom }) => ({
+              Component: PhonesPage,
+              loader: loadRoom,
+            })),
+          },
           {
             id: 'workshop',
             path: 'workshops/:workshopId',
             ...readOncePerPath(loadWorkshop),
-            element: <WorkshopFrame />,
+            lazy: workshops(({ WorkshopFrame }) => ({ Component: WorkshopFrame })),
             children: [
               { index: true, loader: () => redirect('plan') },
               {
                 path: 'plan',
-                ...readOncePerPath(loadPlan),
-                element: <PlanPage />,
+                lazy: workshops(({ PlanPage, loadPlan }) => ({
+                  Component: PlanPage,
+                  ...readOncePerPath(loadPlan),
+                })),
               },
               {
                 path: 'pack',
-                ...readOncePerPath(loadPack),
-                element: <PackPage />,
+                lazy: workshops(({ PackPage, loadPack }) => ({
+                  Component: PackPage,
+                  ...readOncePerPath(loadPack),
+                })),
               },
               {
                 path: 'floor',
-                ...readOncePerPath(loadFloor),
-                element: <FloorPage />,
+                lazy: workshops(({ FloorPage, loadFloor }) => ({
+                  Component: FloorPage,
+                  ...readOncePerPath(loadFloor),
+                })),
               },
-              { path: 'wrap-up', loader: loadLog, element: <WrapUpPage /> },
+              {
+                path: 'wrap-up',
+                loader: loadLog,
+                lazy: workshops(({ WrapUpPage }) => ({ Component: WrapUpPage })),
+              },
             ],
           },
           {
             path: 'practice',
-            loader: loadPractice,
-            element: <PracticePage />,
+            lazy: practice(({ PracticePage, loadPractice }) => ({
+              Component: PracticePage,
+              loader: loadPractice,
+            })),
           },
-          { path: 'practice/heat', element: <HeatPage /> },
+          { path: 'practice/heat', lazy: practice(({ HeatPage }) => ({ Component: HeatPage })) },
           {
             path: 'practice/class/:workshopId',
-            ...readOncePerPath(loadClass),
-            element: <ClassPage />,
+            lazy: practice(({ ClassPage, loadClass }) => ({
+              Component: ClassPage,
+              ...readOncePerPath(loadClass),
+            })),
           },
-          { path: 'people', loader: loadPeople, element: <PeoplePage /> },
+          {
+            path: 'people',
+            lazy: people(({ PeoplePage, loadPeople }) => ({
+              Component: PeoplePage,
+              loader: loadPeople,
+            })),
+          },
           {
             path: 'people/:learnerId',
-            lazy: async () => {
-              const { PersonPage, loadPerson } = await import('../people/PersonPage.tsx');
-              return { Component: PersonPage, ...readOncePerPath(loadPerson) };
-            },
+            lazy: person(({ PersonPage, loadPerson }) => ({
+              Component: PersonPage,
+              ...readOncePerPath(loadPerson),
+            })),
           },
           { path: '*', element: <RouteProblem /> },
         ],

@@ -1,5 +1,6 @@
 import { proxy, type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 
 export type TaskState<Progress, Result> =
   | { readonly state: 'idle' }
@@ -21,6 +22,7 @@ export interface WorkerTask<Api, Input, Progress, Result> {
 export function useWorkerTask<Api, Input, Progress, Result>(
   task: WorkerTask<Api, Input, Progress, Result>,
 ) {
+  const { t } = useTranslation();
   const [state, setState] = useState<TaskState<Progress, Result>>({ state: 'idle' });
   const worker = useRef<Worker>(null);
 
@@ -43,7 +45,7 @@ export function useWorkerTask<Api, Input, Progress, Result>(
         current() &&
         setState({
           state: 'failed',
-          message: 'The computation did not start. Load the page again and try once more.',
+          message: t('app.useWorkerTask.theComputationDidNotStartLoad'),
         });
       try {
         const result = await task.run(
@@ -62,7 +64,7 @@ export function useWorkerTask<Api, Input, Progress, Result>(
       }
       mine.terminate();
     },
-    [cancel, task],
+    [cancel, task, t],
   );
 
   return { state, start, cancel };

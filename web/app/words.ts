@@ -1,23 +1,94 @@
 import i18next from 'i18next';
 import { initReactI18next } from 'react-i18next';
-import { tradeEnglish } from '#core/words/trade.en';
-import { practiceEnglish } from '../practice/words.en.ts';
-import { seatEnglish } from '../seat/words.en.ts';
+import { withDecimals } from '#core/words/decimals';
+import ui from '#locales/en/ui.json';
+import { type Language, languages } from './languages.ts';
+
+/** Every catalogue of every language, loaded when it is wanted. */
+const catalogues = import.meta.glob<object>('../../locales/*/*.json', { import: 'default' });
+
+/** What definition records say themselves: in English it is in the code, as `locales/en` has it for translators. */
+const fromRecords: Readonly<Record<string, () => Promise<object>>> = {
+  families: async () => ({}),
+  trade: async () => (await import('#core/words/trade.en')).tradeEnglish,
+  drills: async () => (await import('#core/words/drills.en')).drillsEnglish,
+};
+
+/** Files of `locales/<language>/`, by their names. */
+export type CatalogueName =
+  | 'app'
+  | 'drills'
+  | 'families'
+  | 'guide'
+  | 'kits'
+  | 'people'
+  | 'practice'
+  | 'seat'
+  | 'site'
+  | 'stores'
+  | 'trade'
+  | 'ui'
+  | 'workshops';
+
+/** Catalogues that pages have asked for, in every language that was spoken. */
+const asked = new Set<CatalogueName>(['ui']);
+const loaded = new Set<string>();
 
 /**
- * Loads the catalogue of what a learner reads at the bench: the trade's words and the seat's own. Those of the trainers
- * come with them: installDrillWords.
+ * Starts with English.
+ *
+ * @param own catalogues that come with the code of the page
  */
-export function installWords(): void {
+export function installWords(...own: readonly object[]): void {
   void i18next.use(initReactI18next).init({
     lng: 'en',
     fallbackLng: 'en',
-    resources: {
-      en: { translation: { ...tradeEnglish, seat: seatEnglish, practice: practiceEnglish } },
+    resources: { en: { translation: ui } },
+    interpolation: {
+      // React escapes what it shows; numbers are written as the language does.
+      escapeValue: true,
+      useRawValueToEscape: true,
+      escape: (value: unknown) => withDecimals(String(value), i18next.language),
     },
-    // React escapes what it shows.
-    interpolation: { escapeValue: false },
     returnObjects: true,
     showSupportNotice: false,
   });
+  for (const words of own) addWords('en', words);
+}
+
+/** Adds words to what a language has. */
+export function addWords(language: Language, words: object): void {
+  i18next.addResourceBundle(language, 'translation', words, true, true);
+}
+
+/** The words of a place, in the language that is spoken and in English, before the place is shown. */
+export async function loadWords(...names: readonly CatalogueName[]): Promise<void> {
+  for (const name of names) asked.add(name);
+  const language = languages.find(({ id }) => id === i18next.language)?.id ?? 'en';
+  await Promise.all([load('en', names), language === 'en' ? undefined : load(language, names)]);
+}
+
+/** Speaks a language; where its words cannot be loaded, the page stays as it is. */
+export async function speak(id: Language): Promise<void> {
+  try {
+    await load(id, [...asked]);
+  } catch {
+    return;
+  }
+  await i18next.changeLanguage(id);
+  document.documentElement.lang = id;
+}
+
+async function load(language: Language, names: readonly CatalogueName[]): Promise<void> {
+  await Promise.all(
+    names.map(async (name) => {
+      const key = `${language}/${name}`;
+      if (loaded.has(key)) return;
+      const source =
+        (language === 'en' ? fromRecords[name] : undefined) ??
+        catalogues[`../../locales/${key}.json`];
+      if (source) addWords(language, await source());
+      loaded.add(key);
+    }),
+  );
 }

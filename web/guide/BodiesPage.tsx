@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
 import { measuredPackages, packageById, packageIds } from '#core/parts/packages/index';
 import type { Package } from '#core/parts/packages/package';
 import { useChoices } from '../app/useChoices.ts';
@@ -11,6 +12,7 @@ const all: readonly Package[] = [...packageIds.map(packageById), ...measuredPack
 
 /** Bodies that parts come in, with their sizes and where those are from. */
 export function BodiesPage() {
+  const { t } = useTranslation();
   const [search, choose] = useChoices();
   const asked = search.get('find') ?? '';
   const found = all.filter(({ name, shape }) =>
@@ -21,14 +23,13 @@ export function BodiesPage() {
       <GuideTabs />
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'flex-end', mb: 2 }}>
         <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Typography variant="h1">Bodies</Typography>
+          <Typography variant="h1">{t('guide.bodiesPage.bodies')}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            Usual outlines. A part of another size: write its body in the parts list, such as “20 x
-            10 x 7 mm”.
+            {t('guide.bodiesPage.usualOutlinesAPartOfAnother')}
           </Typography>
         </Box>
         <TextField
-          label="Find a body"
+          label={t('guide.bodiesPage.findABody')}
           size="small"
           type="search"
           value={asked}
@@ -37,19 +38,19 @@ export function BodiesPage() {
         />
       </Box>
       {found.length === 0 ? (
-        <Typography role="status">No body is called “{asked}”.</Typography>
+        <Typography role="status">{t('guide.bodiesPage.noBodyIsCalled', { asked })}</Typography>
       ) : (
         <div className="guide-scroll">
-          <table className="guide-table" aria-label="Bodies">
+          <table className="guide-table" aria-label={t('guide.bodiesPage.bodies')}>
             <thead>
               <tr>
-                <th scope="col">Body</th>
-                <th scope="col">Fixed</th>
-                <th scope="col">Length x width</th>
-                <th scope="col">Height</th>
-                <th scope="col">Between leads or rows</th>
-                <th scope="col">Pins</th>
-                <th scope="col">Source</th>
+                <th scope="col">{t('guide.bodiesPage.body')}</th>
+                <th scope="col">{t('guide.bodiesPage.fixed')}</th>
+                <th scope="col">{t('guide.bodiesPage.lengthXWidth')}</th>
+                <th scope="col">{t('guide.bodiesPage.height')}</th>
+                <th scope="col">{t('guide.bodiesPage.betweenLeadsOrRows')}</th>
+                <th scope="col">{t('guide.bodiesPage.pins')}</th>
+                <th scope="col">{t('guide.bodiesPage.source')}</th>
               </tr>
             </thead>
             <tbody>
@@ -57,16 +58,20 @@ export function BodiesPage() {
                 <tr key={`${one.name} ${one.shape}`}>
                   <td data-label="Body">{one.name}</td>
                   <td data-label="Fixed">
-                    {one.mount === 'through' ? 'through the board' : 'on its surface'}
+                    {one.mount === 'through'
+                      ? t('guide.bodiesPage.throughTheBoard')
+                      : t('guide.bodiesPage.onItsSurface')}
                   </td>
                   <td data-label="Length x width" className="mono">
-                    {one.lengthMm} x {one.widthMm} mm
+                    {t('guide.bodiesPage.xMm', { lengthMm: one.lengthMm, widthMm: one.widthMm })}
                   </td>
                   <td data-label="Height" className="mono">
-                    {one.heightMm} mm
+                    {t('guide.bodiesPage.mm', { heightMm: one.heightMm })}
                   </td>
                   <td data-label="Between leads or rows" className="mono">
-                    {one.leadMm === undefined ? '–' : `${one.leadMm} mm`}
+                    {one.leadMm === undefined
+                      ? '–'
+                      : t('guide.bodiesPage.mm2', { leadMm: one.leadMm })}
                   </td>
                   <td data-label="Pins" className="mono">
                     {one.pins ?? '–'}

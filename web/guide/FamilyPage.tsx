@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
@@ -20,12 +21,16 @@ import { polaritySigns } from '../ui/polaritySigns.ts';
 
 /** One kind of part, made from its definition: how it looks from every side, which way round, how to fit it. */
 export function FamilyPage() {
+  const { t } = useTranslation();
   const { family: id } = useParams();
   const family = families.find((one) => one.id === id);
   if (!family) {
     return (
-      <EmptyState title="No such kind of part" text="Perhaps the address has a slip in it.">
-        <Link to="/guide">To all kinds of parts</Link>
+      <EmptyState
+        title={t('guide.familyPage.noSuchKindOfPart')}
+        text={t('guide.familyPage.perhapsTheAddressHasASlip')}
+      >
+        <Link to="/guide">{t('guide.familyPage.toAllKindsOfParts')}</Link>
       </EmptyState>
     );
   }
@@ -41,8 +46,8 @@ function Guide({ family }: { readonly family: PartFamily }) {
     family.mount === 'none'
       ? []
       : [
-          ['From the side, soldered', drawSide(family, part)],
-          ['From above', drawAbove(family, part)],
+          [t('guide.familyPage.fromTheSideSoldered'), drawSide(family, part)],
+          [t('guide.familyPage.fromAbove'), drawAbove(family, part)],
         ];
   const backwards = familyWord(t, part, 'backwards');
   const sign = polaritySigns[family.polarity];
@@ -53,13 +58,19 @@ function Guide({ family }: { readonly family: PartFamily }) {
         {t(`family.${family.id}.one`)}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 2 }}>
-        {partName(t, part)} as the example · {body.heightMm} mm high
-        {joints > 0 && ` · ${t('step.joints', { count: joints })}`}
-        {family.prepareMinutes > 0 &&
-          ` · about ${t('step.minutes', { minutes: family.prepareMinutes })} to find, bend and insert`}
+        {t('guide.familyPage.asTheExampleMmHigh', {
+          partName: partName(t, part),
+          heightMm: body.heightMm,
+          joints: joints > 0 && ` · ${t('step.joints', { count: joints })}`,
+          prepareMinutes:
+            family.prepareMinutes > 0 &&
+            t('guide.familyPage.aboutToFindBendAndInsert', {
+              what: t('step.minutes', { minutes: family.prepareMinutes }),
+            }),
+        })}
       </Typography>
       <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', alignItems: 'flex-end' }}>
-        <Figure caption="As it lies on the mat">
+        <Figure caption={t('guide.familyPage.asItLiesOnTheMat')}>
           <PartPicture part={part} pixelsPerMm={onMat} />
         </Figure>
         {views.map(([caption, drawing]) => (
@@ -74,7 +85,7 @@ function Guide({ family }: { readonly family: PartFamily }) {
           </Figure>
         ))}
         {family.drawBoardMark && (
-          <Figure caption="Printed on the board">
+          <Figure caption={t('guide.familyPage.printedOnTheBoard')}>
             <BoardMark part={part} pixelsPerMm={onMat * 0.8} />
           </Figure>
         )}
@@ -87,7 +98,7 @@ function Guide({ family }: { readonly family: PartFamily }) {
           mt: 3,
         }}
       >
-        <Section title="Which way round">
+        <Section title={t('guide.familyPage.whichWayRound')}>
           <p>
             <strong>
               <Glyph name={sign.glyph} /> {sign.word}
@@ -96,26 +107,26 @@ function Guide({ family }: { readonly family: PartFamily }) {
           </p>
           {backwards && (
             <p>
-              <strong>Otherwise:</strong> {backwards}
+              <strong>{t('guide.familyPage.otherwise')}</strong> {backwards}
             </p>
           )}
         </Section>
-        <Section title="What is on it">
+        <Section title={t('guide.familyPage.whatIsOnIt')}>
           <PartMarks part={part} />
         </Section>
-        <Section title="How to fit it">
+        <Section title={t('guide.familyPage.howToFitIt')}>
           <ol>
             {fitWords(t, part).map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ol>
         </Section>
-        <Section title="How it is held">
+        <Section title={t('guide.familyPage.howItIsHeld')}>
           <p>{t(`family.${family.id}.hold`)}</p>
           {family.heatSensitive && <p>{t('sensitive.heat')}</p>}
           {family.staticSensitive && <p>{t('sensitive.static')}</p>}
         </Section>
-        <Section title="What goes wrong">
+        <Section title={t('guide.familyPage.whatGoesWrong')}>
           <ul>
             {(t(`family.${family.id}.mistakes`, { returnObjects: true }) as string[]).map(
               (line) => (
@@ -124,24 +135,31 @@ function Guide({ family }: { readonly family: PartFamily }) {
             )}
           </ul>
         </Section>
-        <Section title="Sizes">
+        <Section title={t('guide.familyPage.sizes')}>
           <p>
-            Body {size(body)}, {body.widthMm} mm wide, {body.heightMm} mm above the board
-            {body.leadMm !== undefined && `, leads ${body.leadMm} mm apart`}.
+            {t('guide.familyPage.bodyMmWideMmAboveThe', {
+              size: size(body),
+              widthMm: body.widthMm,
+              heightMm: body.heightMm,
+              leadMm:
+                body.leadMm !== undefined &&
+                t('guide.familyPage.leadsMmApart', { leadMm: body.leadMm }),
+            })}
           </p>
-          <p>Source: {body.source}. Yours may differ: measure it.</p>
+          <p>{t('guide.familyPage.sourceYoursMayDifferMeasureIt', { source: body.source })}</p>
         </Section>
       </Box>
       <Typography sx={{ mt: 3, color: 'text.secondary' }}>
-        Glasses on when you solder or cut. What your instructor and the room’s rules say comes
-        first.
+        {t('guide.familyPage.glassesOnWhenYouSolderOr')}
       </Typography>
     </article>
   );
 }
 
 const size = (body: PartFamily['body']) =>
-  'lengthMm' in body ? `${body.lengthMm} mm long` : `${body.pinMm} mm long for each pin`;
+  'lengthMm' in body
+    ? t('guide.familyPage.mmLong', { lengthMm: body.lengthMm })
+    : t('guide.familyPage.mmLongForEachPin', { pinMm: body.pinMm });
 
 function Figure({ caption, children }: { readonly caption: string; readonly children: ReactNode }) {
   return (

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
 import { Link, Outlet, ScrollRestoration } from 'react-router';
 import { ModeButton } from '../app/ModeButton.tsx';
 import { ink } from '../app/tokens.ts';
@@ -6,6 +7,7 @@ import { Wordmark } from '../app/Wordmark.tsx';
 
 /** The frame of the parts guide: open to everybody, so it leads nowhere that is not. */
 export function GuideFrame() {
+  const { t } = useTranslation();
   return (
     <Box sx={{ minHeight: '100dvh', maxWidth: 1180, mx: 'auto', px: { xs: 1.5, sm: 3 } }}>
       <Box
@@ -21,10 +23,10 @@ export function GuideFrame() {
       >
         <Wordmark />
         <Box component={Link} to="/guide" sx={{ color: 'inherit', fontWeight: 650, flex: 1 }}>
-          Parts guide
+          {t('guide.guideFrame.partsGuide')}
         </Box>
         <Box component={Link} to="/" sx={{ color: ink('faded') }}>
-          For instructors
+          {t('guide.guideFrame.forInstructors')}
         </Box>
         <ModeButton />
       </Box>

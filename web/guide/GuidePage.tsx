@@ -29,13 +29,13 @@ export function GuidePage() {
       <GuideTabs />
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'flex-end', mb: 2.5 }}>
         <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Typography variant="h1">Which part is this?</Typography>
+          <Typography variant="h1">{t('guide.guidePage.whichPartIsThis')}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            Look for the picture that is like the part on your mat.
+            {t('guide.guidePage.lookForThePictureThatIs')}
           </Typography>
         </Box>
         <TextField
-          label="Find by name"
+          label={t('guide.guidePage.findByName')}
           size="small"
           type="search"
           value={asked}
@@ -45,11 +45,10 @@ export function GuidePage() {
       </Box>
       {found.length === 0 ? (
         <Typography role="status">
-          No kind of part is called “{asked}”. Try a shorter word, such as “led”, or look through
-          the pictures.
+          {t('guide.guidePage.noKindOfPartIsCalled', { asked })}
         </Typography>
       ) : (
-        <Box component="ul" aria-label="Kinds of parts" sx={gridStyle}>
+        <Box component="ul" aria-label={t('guide.guidePage.kindsOfParts')} sx={gridStyle}>
           {found.map((family) => {
             const part = examplePart(family);
             return (

@@ -1,14 +1,16 @@
+import { useTranslation } from 'react-i18next';
 import { NavLink } from 'react-router';
 
 /** The three ways into the guide. */
 export function GuideTabs() {
+  const { t } = useTranslation();
   return (
-    <nav className="guide-tabs" aria-label="Guide">
+    <nav className="guide-tabs" aria-label={t('guide.guideTabs.guide')}>
       <NavLink to="/guide" end>
-        Kinds of parts
+        {t('guide.guideTabs.kindsOfParts')}
       </NavLink>
-      <NavLink to="/guide/types">Type numbers</NavLink>
-      <NavLink to="/guide/bodies">Bodies</NavLink>
+      <NavLink to="/guide/types">{t('guide.guideTabs.typeNumbers')}</NavLink>
+      <NavLink to="/guide/bodies">{t('guide.guideTabs.bodies')}</NavLink>
     </nav>
   );
 }

@@ -23,21 +23,20 @@ export function OwnNumbers({ types }: { readonly types: OwnTypes }) {
   return (
     <section aria-labelledby="own-numbers">
       <Typography id="own-numbers" variant="h2">
-        Your own numbers
+        {t('guide.ownNumbers.yourOwnNumbers')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        Described in the parts list of a kit, and used for your next lists. Change one by correcting
-        its line in a kit.
+        {t('guide.ownNumbers.describedInThePartsListOf')}
       </Typography>
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
       <div className="guide-scroll">
-        <table className="guide-table" aria-label="Your own numbers">
+        <table className="guide-table" aria-label={t('guide.ownNumbers.yourOwnNumbers')}>
           <thead>
             <tr>
-              <th scope="col">Number</th>
-              <th scope="col">What it is</th>
-              <th scope="col">Body</th>
-              <th scope="col">Leads</th>
+              <th scope="col">{t('guide.ownNumbers.number')}</th>
+              <th scope="col">{t('guide.ownNumbers.whatItIs')}</th>
+              <th scope="col">{t('guide.ownNumbers.body')}</th>
+              <th scope="col">{t('guide.ownNumbers.leads')}</th>
               <td />
             </tr>
           </thead>
@@ -58,7 +57,7 @@ export function OwnNumbers({ types }: { readonly types: OwnTypes }) {
                   <td data-label="Leads">{lotNote?.pinout?.join(', ') ?? '–'}</td>
                   <td>
                     <Button size="small" disabled={saving} onClick={() => void forget(number)}>
-                      Delete {number}
+                      {t('guide.ownNumbers.delete', { number })}
                     </Button>
                   </td>
                 </tr>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { getOwnTypes } from '#contract/kits';
@@ -29,6 +30,7 @@ export async function loadOwnTypes(): Promise<OwnTypes> {
 
 /** Type numbers that are known: what they are, in which bodies, their leads, what they bear. */
 export function TypesPage() {
+  const { t } = useTranslation();
   const [search, choose] = useChoices();
   const own = useLoaderData<OwnTypes>();
   const asked = search.get('find') ?? '';
@@ -38,14 +40,13 @@ export function TypesPage() {
       <GuideTabs />
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'flex-end', mb: 2 }}>
         <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Typography variant="h1">Type numbers</Typography>
+          <Typography variant="h1">{t('guide.typesPage.typeNumbers')}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            {partTypes.length} numbers, from memory of the makers’ data sheets. Yours may differ:
-            the sheet of your batch decides.
+            {t('guide.typesPage.numbersFromMemoryOfTheMakers', { count: partTypes.length })}
           </Typography>
         </Box>
         <TextField
-          label="Find a number or a word"
+          label={t('guide.typesPage.findANumberOrAWord')}
           size="small"
           type="search"
           value={asked}
@@ -55,16 +56,13 @@ export function TypesPage() {
       </Box>
       <OwnNumbers types={own} />
       {found.length === 0 ? (
-        <Typography role="status">
-          “{asked}” is not known. A part of an unknown type can be used all the same: say its kind,
-          body, pins and leads in the parts list of the kit.
-        </Typography>
+        <Typography role="status">{t('guide.typesPage.isNotKnownAPartOf', { asked })}</Typography>
       ) : (
         <TypeTable types={found.slice(0, shownAtMost)} />
       )}
       {found.length > shownAtMost && (
         <Typography role="status" sx={{ mt: 1.5 }}>
-          {found.length - shownAtMost} more. Type more of the number to find yours.
+          {t('guide.typesPage.moreTypeMoreOfTheNumber', { count: found.length - shownAtMost })}
         </Typography>
       )}
     </>
@@ -87,17 +85,18 @@ function findTypes(asked: string): readonly PartType[] {
 }
 
 function TypeTable({ types }: { readonly types: readonly PartType[] }) {
+  const { t } = useTranslation();
   return (
     <div className="guide-scroll">
-      <table className="guide-table" aria-label="Type numbers">
+      <table className="guide-table" aria-label={t('guide.typesPage.typeNumbers')}>
         <thead>
           <tr>
-            <th scope="col">Number</th>
-            <th scope="col">What it is</th>
-            <th scope="col">Body</th>
-            <th scope="col">Leads, print towards you, left to right</th>
-            <th scope="col">Voltage</th>
-            <th scope="col">Bears</th>
+            <th scope="col">{t('guide.typesPage.number')}</th>
+            <th scope="col">{t('guide.typesPage.whatItIs')}</th>
+            <th scope="col">{t('guide.typesPage.body')}</th>
+            <th scope="col">{t('guide.typesPage.leadsPrintTowardsYouLeftTo')}</th>
+            <th scope="col">{t('guide.typesPage.voltage')}</th>
+            <th scope="col">{t('guide.typesPage.bears')}</th>
           </tr>
         </thead>
         <tbody>
@@ -116,7 +115,10 @@ function TypeTable({ types }: { readonly types: readonly PartType[] }) {
               <td data-label="Body">
                 {type.packages.map((packaged) => (
                   <div key={packaged.package}>
-                    {packageById(packaged.package).name}, {packaged.pins} pins
+                    {t('guide.typesPage.pins', {
+                      name: packageById(packaged.package).name,
+                      pins: packaged.pins,
+                    })}
                   </div>
                 ))}
               </td>
@@ -141,11 +143,14 @@ function TypeTable({ types }: { readonly types: readonly PartType[] }) {
 
 function Leads({ packaged: { pinout, makersDiffer } }: { readonly packaged: Packaged }) {
   const { t } = useTranslation();
-  if (!pinout) return <div>{makersDiffer ? 'makers differ: compare the sheet' : '–'}</div>;
+  if (!pinout)
+    return <div>{makersDiffer ? t('guide.typesPage.makersDifferCompareTheSheet') : '–'}</div>;
   return (
     <div>
       {pinout.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', ')}
-      {makersDiffer && <span className="guide-more">makers differ: compare the sheet</span>}
+      {makersDiffer && (
+        <span className="guide-more">{t('guide.typesPage.makersDifferCompareTheSheet')}</span>
+      )}
     </div>
   );
 }
@@ -153,4 +158,5 @@ function Leads({ packaged: { pinout, makersDiffer } }: { readonly packaged: Pack
 const limits = ({ maxVolt, maxAmpere }: PartType): string =>
   [maxVolt && `${maxVolt} V`, maxAmpere && ampere(maxAmpere)].filter(Boolean).join(', ');
 
-const ampere = (amount: number) => (amount < 1 ? `${Math.round(amount * 1000)} mA` : `${amount} A`);
+const ampere = (amount: number) =>
+  amount < 1 ? t('guide.typesPage.ma', { amount: Math.round(amount * 1000) }) : `${amount} A`;

@@ -8,6 +8,8 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { type ColumnId, columns } from '#core/partslist/columns';
 import { ink } from '../app/tokens.ts';
 import type { OpenPartsList } from './usePartsListFile.ts';
@@ -18,48 +20,50 @@ interface ColumnChoiceProps {
   readonly headingsAt: (line: number) => void;
 }
 
-const notNeeded = 'not needed';
+const notNeeded = t('kits.columnChoice.notNeeded');
 const shownRows = 3;
 /** So far down somebody may point at the headings. */
 const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index) => index + 1);
 
 /** The first rows as they stand in the file, and above each column what it means. */
 export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
+  const { t } = useTranslation();
   const { headings, rows } = open.table;
   const meaningOf = (index: number) =>
     columns.find(({ id }) => open.mapping[id] === index)?.id ?? notNeeded;
   return (
     <section aria-labelledby="columns">
       <Typography variant="h2" id="columns">
-        2. Which column is which?
+        {t('kits.columnChoice.n2WhichColumnIsWhich')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        Guessed from the headings and remembered for the next list with the same ones. The first
-        rows of the file stand below.
+        {t('kits.columnChoice.guessedFromTheHeadingsAndRemembered')}
       </Typography>
       <TextField
         select
         size="small"
-        label="Headings are in"
+        label={t('kits.columnChoice.headingsAreIn')}
         value={open.headingLine ?? open.table.headingLine ?? 1}
         onChange={({ target }) => headingsAt(Number(target.value))}
         sx={{ mb: 1.5, minWidth: 180 }}
       >
-        <MenuItem value={0}>no row</MenuItem>
+        <MenuItem value={0}>{t('kits.columnChoice.noRow')}</MenuItem>
         {possibleHeadings.map((row) => (
           <MenuItem key={row} value={row}>
-            row {row}
+            {t('kits.columnChoice.row', { row })}
           </MenuItem>
         ))}
       </TextField>
       <TableContainer sx={{ border: `1px solid ${ink('line')}` }}>
-        <Table size="small" aria-label="Columns of the file">
+        <Table size="small" aria-label={t('kits.columnChoice.columnsOfTheFile')}>
           <TableHead>
             <TableRow>
               {headings.map((heading, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
                 <TableCell key={index} sx={{ minWidth: 150, verticalAlign: 'top' }}>
-                  <Box sx={{ color: ink('ink'), mb: 0.75 }}>{heading || `column ${index + 1}`}</Box>
+                  <Box sx={{ color: ink('ink'), mb: 0.75 }}>
+                    {heading || t('kits.columnChoice.column', { index: index + 1 })}
+                  </Box>
                   <TextField
                     select
                     size="small"
@@ -75,7 +79,7 @@ export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
                       )
                     }
                   >
-                    <MenuItem value={notNeeded}>– not needed –</MenuItem>
+                    <MenuItem value={notNeeded}>{t('kits.columnChoice.notNeeded2')}</MenuItem>
                     {columns.map(({ id, label }) => (
                       <MenuItem key={id} value={id}>
                         {label}

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { shortDesignators } from '#core/parts/label';
 import { readDesignators } from '#core/partslist/designators';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
@@ -14,6 +15,7 @@ import { useChangeKit } from './useChangeKit.tsx';
 
 /** What does not match in this kit: it stands at the steps of its places. */
 export function Errata() {
+  const { t } = useTranslation();
   const { errata } = useKit();
   const changeKit = useChangeKit();
   const [open, setOpen] = useState(false);
@@ -21,7 +23,7 @@ export function Errata() {
   const remove = async (index: number) => {
     const problem = await changeKit(
       { errata: errata.filter((_, at) => at !== index) },
-      'The erratum is removed.',
+      t('kits.errata.theErratumIsRemoved'),
     );
     setRefusal(problem?.message);
   };
@@ -29,17 +31,17 @@ export function Errata() {
     <Box component="section" aria-labelledby="errata" sx={{ maxWidth: 980 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
         <Typography variant="h2" id="errata">
-          Errata
+          {t('kits.errata.errata')}
         </Typography>
         {errata.length === 0 && !open && (
           <Typography sx={{ color: 'text.secondary' }}>
-            None known: nothing in this kit disagrees with its board or its papers.
+            {t('kits.errata.noneKnownNothingInThisKit')}
           </Typography>
         )}
         {!open && (
           <InstructorOnly>
             <Button size="small" onClick={() => setOpen(true)}>
-              Add an erratum
+              {t('kits.errata.addAnErratum')}
             </Button>
           </InstructorOnly>
         )}
@@ -70,10 +72,12 @@ export function Errata() {
               <InstructorOnly>
                 <Button
                   size="small"
-                  aria-label={`Remove the erratum of ${shortDesignators(designators)}`}
+                  aria-label={t('kits.errata.removeTheErratumOf', {
+                    shortDesignators: shortDesignators(designators),
+                  })}
                   onClick={() => void remove(index)}
                 >
-                  Remove
+                  {t('kits.errata.remove')}
                 </Button>
               </InstructorOnly>
             </Box>
@@ -87,6 +91,7 @@ export function Errata() {
 }
 
 function NewErratum({ close }: { readonly close: () => void }) {
+  const { t } = useTranslation();
   const { errata, lines } = useKit();
   const changeKit = useChangeKit();
   const [places, setPlaces] = useState('');
@@ -101,16 +106,16 @@ function NewErratum({ close }: { readonly close: () => void }) {
     const unknown = names.value.find((name) => !known.has(name));
     if (names.value.length === 0 || unknown) {
       const message = unknown
-        ? `${unknown} is no place of this kit; look it up in the table below.`
-        : 'Say which places it concerns, such as R1.';
+        ? t('kits.errata.isNoPlaceOfThisKit', { unknown })
+        : t('kits.errata.sayWhichPlacesItConcernsSuch');
       return setProblem({ field: 'places', message });
     }
     if (text.trim() === '') {
-      return setProblem({ field: 'text', message: 'Say what is wrong and what to do instead.' });
+      return setProblem({ field: 'text', message: t('kits.errata.sayWhatIsWrongAndWhat') });
     }
     const refusal = await changeKit(
       { errata: [...errata, { designators: names.value, text: text.trim() }] },
-      'The erratum is noted.',
+      t('kits.errata.theErratumIsNoted'),
     );
     if (refusal) return setProblem({ field: 'text', message: refusal.message });
     return close();
@@ -127,16 +132,16 @@ function NewErratum({ close }: { readonly close: () => void }) {
     >
       <TextField
         size="small"
-        label="Places"
+        label={t('kits.errata.places')}
         value={places}
         onChange={({ target }) => setPlaces(target.value)}
         error={message('places') !== undefined}
-        helperText={message('places') ?? 'R1 or D1-D3'}
+        helperText={message('places') ?? t('kits.errata.r1OrD1D3')}
         sx={{ width: 190 }}
       />
       <TextField
         size="small"
-        label="What is wrong, and what to do instead"
+        label={t('kits.errata.whatIsWrongAndWhatTo')}
         value={text}
         onChange={({ target }) => setText(target.value)}
         error={message('text') !== undefined}
@@ -144,9 +149,9 @@ function NewErratum({ close }: { readonly close: () => void }) {
         sx={{ flex: 1, minWidth: 260 }}
       />
       <Button type="submit" variant="contained">
-        Note it
+        {t('kits.errata.noteIt')}
       </Button>
-      <Button onClick={close}>Cancel</Button>
+      <Button onClick={close}>{t('kits.errata.cancel')}</Button>
     </Box>
   );
 }

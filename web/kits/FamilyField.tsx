@@ -24,8 +24,12 @@ export function FamilyField({ value, likely, choose }: FamilyFieldProps) {
       value={value === '' ? null : value}
       onChange={(_, id) => choose(id ?? '')}
       getOptionLabel={(id) => t(`family.${id}.one`)}
-      groupBy={(id) => (first.includes(id) ? 'Likely' : 'All')}
-      renderInput={(params) => <TextField {...params} label="Kind of part" size="small" />}
+      groupBy={(id) =>
+        first.includes(id) ? t('kits.familyField.likely') : t('kits.familyField.all')
+      }
+      renderInput={(params) => (
+        <TextField {...params} label={t('kits.familyField.kindOfPart')} size="small" />
+      )}
     />
   );
 }

@@ -4,11 +4,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type DragEvent, useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { ink } from '../app/tokens.ts';
 import type { PartsListFile } from './usePartsListFile.ts';
 
 /** Where the file comes in: chosen or dropped. */
 export function FileChoice({ file }: { readonly file: PartsListFile }) {
+  const { t } = useTranslation();
   const tryAs = file.problem?.tryAs;
   const input = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
@@ -21,7 +23,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
   return (
     <section aria-labelledby="choose">
       <Typography variant="h2" id="choose" sx={{ mb: 1 }}>
-        1. Choose the file
+        {t('kits.fileChoice.n1ChooseTheFile')}
       </Typography>
       <Box
         onDragOver={(event) => {
@@ -45,14 +47,16 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
           startIcon={<UploadFile />}
           onClick={() => input.current?.click()}
         >
-          {file.fileName ? 'Choose another file' : 'Choose a CSV file'}
+          {file.fileName
+            ? t('kits.fileChoice.chooseAnotherFile')
+            : t('kits.fileChoice.chooseACsvFile')}
         </Button>
         <input
           ref={input}
           type="file"
           hidden
           accept=".csv,.tsv,.txt,text/csv"
-          aria-label="Parts list file"
+          aria-label={t('kits.fileChoice.partsListFile')}
           onChange={({ target }) => {
             const [chosen] = target.files ?? [];
             if (chosen) file.choose(chosen);
@@ -60,7 +64,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
             target.value = '';
           }}
         />
-        <Typography>{file.fileName ?? 'or drop it here'}</Typography>
+        <Typography>{file.fileName ?? t('kits.fileChoice.orDropItHere')}</Typography>
       </Box>
       {file.problem && (
         <Alert
@@ -69,7 +73,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
           action={
             tryAs && (
               <Button color="inherit" onClick={() => file.readAs(tryAs)}>
-                Read as Western European
+                {t('kits.fileChoice.readAsWesternEuropean')}
               </Button>
             )
           }

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { isClean } from '#core/partslist/readPartsList';
@@ -20,6 +21,7 @@ import { usePartsListFile } from './usePartsListFile.ts';
 
 /** From a CSV file with any headings to a kit: choose, say which column is which, look, take over. */
 export function ImportPage() {
+  const { t } = useTranslation();
   const { kitId } = useParams();
   const kit = useRouteLoaderData<Kit>('kit');
   const navigate = useNavigate();
@@ -35,8 +37,7 @@ export function ImportPage() {
 
   const read = supply.trim() === '' ? undefined : parseQuantity(supply, 'volt');
   const supplyVolt = read?.ok ? read.value : null;
-  const supplyProblem =
-    read && !read.ok ? 'Write a number such as 6 or 4.5, or leave it empty.' : undefined;
+  const supplyProblem = read && !read.ok ? t('kits.importPage.writeANumberSuchAs6') : undefined;
 
   const takeOver = async () => {
     if (!open || supplyProblem) return;
@@ -62,8 +63,8 @@ export function ImportPage() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       {!kitId && (
         <PageHead
-          title="Import a parts list"
-          facts="A CSV file from your spreadsheet, with any headings, in any order. Nothing is stored until you take it over."
+          title={t('kits.importPage.importAPartsList')}
+          facts={t('kits.importPage.aCsvFileFromYourSpreadsheet')}
         />
       )}
       <FileChoice file={file} />
@@ -73,10 +74,10 @@ export function ImportPage() {
           <ProblemList problems={open.reading.problems} correct={setCorrecting} />
           <section aria-labelledby="as-read">
             <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>
-              3. As it will be read: {open.reading.lines.length} lines, {pieces} pieces
+              {t('kits.importPage.n3AsItWillBeRead', { count: open.reading.lines.length, pieces })}
             </Typography>
             <PartsTable
-              label="As it will be read"
+              label={t('kits.importPage.asItWillBeRead')}
               lines={open.reading.lines.map((line) => ({
                 ...line,
                 row: line.line,
@@ -91,11 +92,11 @@ export function ImportPage() {
             sx={{ display: 'flex', gap: 2, alignItems: 'flex-start', flexWrap: 'wrap', pb: 3 }}
           >
             <Typography variant="h2" id="take-over" sx={{ width: '100%' }}>
-              4. Take it over
+              {t('kits.importPage.n4TakeItOver')}
             </Typography>
             {!kitId && (
               <TextField
-                label="Name of the kit"
+                label={t('kits.importPage.nameOfTheKit')}
                 required
                 value={name}
                 onChange={(event) => setName(event.target.value)}
@@ -104,14 +105,14 @@ export function ImportPage() {
               />
             )}
             <TextField
-              label="Supply voltage in V"
+              label={t('kits.importPage.supplyVoltageInV')}
               value={supply}
               onChange={(event) => setSupply(event.target.value)}
               error={(supplyProblem ?? refusal?.about('supplyVolt')) !== undefined}
               helperText={
                 supplyProblem ??
                 refusal?.about('supplyVolt') ??
-                'For the checks; leave empty if not known.'
+                t('kits.importPage.forTheChecksLeaveEmptyIf')
               }
             />
             <Button
@@ -122,11 +123,13 @@ export function ImportPage() {
               onClick={() => void takeOver()}
               sx={{ minHeight: 54 }}
             >
-              {kitId ? 'Take over as a new revision' : 'Take over as a new kit'}
+              {kitId
+                ? t('kits.importPage.takeOverAsANewRevision')
+                : t('kits.importPage.takeOverAsANewKit')}
             </Button>
             {!ready && (
               <Typography sx={{ width: '100%' }}>
-                Put the errors right first: here, row by row, or in your file.
+                {t('kits.importPage.putTheErrorsRightFirstHere')}
               </Typography>
             )}
             {refusal && !refusal.about('name') && !refusal.about('supplyVolt') && (

@@ -29,13 +29,14 @@ export const loadReadings = ({ params }: LoaderFunctionArgs) =>
 
 /** Inspection of incoming parts: choose the meter, type readings, see what each part is good for. */
 export function InspectionPage() {
+  const { t } = useTranslation();
   const { lines } = useKit();
   const measurable = lines.flatMap(({ part }, line) => (hasAmount(part) ? [{ part, line }] : []));
   if (measurable.length === 0) {
     return (
       <EmptyState
-        title="Nothing that a meter could check"
-        text="No part of this kit has a resistance, capacitance or inductance. Correct the parts list if that is wrong."
+        title={t('kits.inspectionPage.nothingThatAMeterCouldCheck')}
+        text={t('kits.inspectionPage.noPartOfThisKitHas')}
       />
     );
   }
@@ -116,9 +117,7 @@ function Bench({ measurable }: BenchProps) {
 
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
-      <Typography>
-        Short the leads of an electrolytic before you measure it. Nothing is measured in a board.
-      </Typography>
+      <Typography>{t('kits.inspectionPage.shortTheLeadsOfAnElectrolytic')}</Typography>
       <Box
         component="form"
         noValidate
@@ -127,7 +126,7 @@ function Bench({ measurable }: BenchProps) {
       >
         <TextField
           select
-          label="Meter"
+          label={t('kits.inspectionPage.meter')}
           value={meter.id}
           onChange={({ target }) => choose('meter', target.value)}
           sx={{ width: 230 }}
@@ -140,7 +139,7 @@ function Bench({ measurable }: BenchProps) {
         </TextField>
         <TextField
           select
-          label="Part"
+          label={t('kits.inspectionPage.part')}
           value={String(chosen.line)}
           onChange={({ target }) => choose('line', target.value)}
           sx={{ minWidth: 200, flex: 1 }}
@@ -153,29 +152,32 @@ function Bench({ measurable }: BenchProps) {
           ))}
         </TextField>
         <TextField
-          label="Reading"
+          label={t('kits.inspectionPage.reading')}
           inputRef={field}
           autoFocus
           value={text}
           onChange={({ target }) => setText(target.value)}
           error={problem !== undefined}
-          helperText={problem ?? `such as ${valueLabel(chosen.part.value)}`}
+          helperText={
+            problem ??
+            t('kits.inspectionPage.suchAs', { valueLabel: valueLabel(chosen.part.value) })
+          }
           sx={{ width: 190 }}
         />
         <Button type="submit" variant="contained" size="large" sx={{ minHeight: 54 }}>
-          Judge it
+          {t('kits.inspectionPage.judgeIt')}
         </Button>
       </Box>
       <MeterSheet meter={meter} unit={unit} />
       {readings.length === 0 ? (
         <EmptyState
-          title="No reading yet"
-          text="Choose the part, hold the tips on it, type what the meter shows and press Enter. The verdict takes the part’s tolerance and the meter’s own doubt into account."
+          title={t('kits.inspectionPage.noReadingYet')}
+          text={t('kits.inspectionPage.chooseThePartHoldTheTips')}
         />
       ) : (
         <Box
           component="ul"
-          aria-label="Readings, newest first"
+          aria-label={t('kits.inspectionPage.readingsNewestFirst')}
           sx={{ listStyle: 'none', m: 0, p: 0, borderTop: `2px solid ${ink('ink')}` }}
         >
           {readings.map((reading) => (

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
 import { costOf, type Policy, secondsPerLine, secondsPerPiece } from '#core/inspection/policy';
 import type { Part } from '#core/parts/part';
 import { ink } from '../app/tokens.ts';
@@ -17,6 +18,7 @@ const limits: Readonly<Record<Setting, readonly [number, number]>> = {
 
 /** What it costs to measure none, a sample or every part before the bags are packed, and what that would find. */
 export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] }) {
+  const { t } = useTranslation();
   const [search, choose] = useChoices();
   const value = (name: Setting): number => {
     const asked = Number(search.get(name) ?? defaults[name]);
@@ -29,9 +31,9 @@ export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] })
   const wrong = value('wrong');
   const lots = parts.map(({ quantity }) => ({ pieces: quantity * bags }));
   const policies: readonly (readonly [string, Policy])[] = [
-    ['None', { kind: 'none' }],
-    [`${sample} of each line`, { kind: 'sample', pieces: sample }],
-    ['Every part', { kind: 'every' }],
+    [t('kits.inspectionPolicy.none'), { kind: 'none' }],
+    [t('kits.inspectionPolicy.ofEachLine', { sample }), { kind: 'sample', pieces: sample }],
+    [t('kits.inspectionPolicy.everyPart'), { kind: 'every' }],
   ];
   const number = (name: Setting, label: string, hint: string) => (
     <TextField
@@ -44,7 +46,11 @@ export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] })
       helperText={
         String(value(name)) === (search.get(name) ?? String(defaults[name]))
           ? hint
-          : `Write a whole number from ${limits[name][0]} to ${limits[name][1]}; ${defaults[name]} is used.`
+          : t('kits.inspectionPolicy.writeAWholeNumberFromTo', {
+              value: limits[name][0],
+              value2: limits[name][1],
+              value3: defaults[name],
+            })
       }
       slotProps={{ htmlInput: { min: limits[name][0], max: limits[name][1] } }}
     />
@@ -56,20 +62,24 @@ export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] })
       sx={{ border: `1px solid ${ink('line')}`, background: ink('sheet'), p: 2.5 }}
     >
       <Typography variant="h2" id="policy" sx={{ mb: 1.5 }}>
-        How many should be measured?
+        {t('kits.inspectionPolicy.howManyShouldBeMeasured')}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr 1fr' }}>
-        {number('bags', 'Bags', 'to pack')}
-        {number('sample', 'Sample', 'of each line')}
-        {number('wrong', 'Wrong, in %', 'of a bad line')}
+        {number('bags', t('kits.inspectionPolicy.bags'), t('kits.inspectionPolicy.toPack'))}
+        {number(
+          'sample',
+          t('kits.inspectionPolicy.sample'),
+          t('kits.inspectionPolicy.ofEachLine2'),
+        )}
+        {number('wrong', t('kits.inspectionPolicy.wrongIn'), t('kits.inspectionPolicy.ofABadLine'))}
       </Box>
-      <Box component="table" aria-label="Policies" sx={tableStyle}>
+      <Box component="table" aria-label={t('kits.inspectionPolicy.policies')} sx={tableStyle}>
         <thead>
           <tr>
-            <th scope="col">Measured</th>
-            <th scope="col">Parts</th>
-            <th scope="col">Time</th>
-            <th scope="col">Wrong ones found</th>
+            <th scope="col">{t('kits.inspectionPolicy.measured')}</th>
+            <th scope="col">{t('kits.inspectionPolicy.parts')}</th>
+            <th scope="col">{t('kits.inspectionPolicy.time')}</th>
+            <th scope="col">{t('kits.inspectionPolicy.wrongOnesFound')}</th>
           </tr>
         </thead>
         <tbody>
@@ -87,9 +97,7 @@ export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] })
         </tbody>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary', mt: 1.5 }}>
-        {secondsPerPiece} s for a part and {secondsPerLine} s for a line, common practice. Where a
-        sample holds a wrong part the whole line is measured, so the share found is the chance that
-        it holds one: drawn without putting back.
+        {t('kits.inspectionPolicy.sForAPartAndS', { secondsPerPiece, secondsPerLine })}
       </Typography>
     </Box>
   );

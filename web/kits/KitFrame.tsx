@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { Link, Outlet, useLoaderData, useRouteLoaderData } from 'react-router';
 import type { Kit } from '#contract/kits';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
@@ -16,37 +18,88 @@ export function useKit(): Kit {
 }
 
 const tabs = [
-  { to: 'parts', name: 'Parts', forHelpers: true },
-  { to: 'inspection', name: 'Inspection', forHelpers: false },
+  {
+    to: 'parts',
+    get name() {
+      return t('kits.kitFrame.parts');
+    },
+    forHelpers: true,
+  },
+  {
+    to: 'inspection',
+    get name() {
+      return t('kits.kitFrame.inspection');
+    },
+    forHelpers: false,
+  },
   { to: 'mix-ups', name: 'Mix-ups', forHelpers: true },
-  { to: 'board', name: 'Board', forHelpers: true },
-  { to: 'steps', name: 'Steps', forHelpers: true },
-  { to: 'papers', name: 'Papers', forHelpers: true },
-  { to: 'report', name: 'Report', forHelpers: false },
-  { to: 'revisions', name: 'Revisions', forHelpers: false },
+  {
+    to: 'board',
+    get name() {
+      return t('kits.kitFrame.board');
+    },
+    forHelpers: true,
+  },
+  {
+    to: 'steps',
+    get name() {
+      return t('kits.kitFrame.steps');
+    },
+    forHelpers: true,
+  },
+  {
+    to: 'papers',
+    get name() {
+      return t('kits.kitFrame.papers');
+    },
+    forHelpers: true,
+  },
+  {
+    to: 'report',
+    get name() {
+      return t('kits.kitFrame.report');
+    },
+    forHelpers: false,
+  },
+  {
+    to: 'revisions',
+    get name() {
+      return t('kits.kitFrame.revisions');
+    },
+    forHelpers: false,
+  },
 ];
 
 export function KitFrame() {
+  const { t } = useTranslation();
   const kit = useLoaderData<Kit>();
   const isInstructor = useIsInstructor();
-  const supply = kit.supplyVolt === null ? '' : ` · supply ${kit.supplyVolt}\u00a0V`;
+  const supply =
+    kit.supplyVolt === null ? '' : t('kits.kitFrame.supplyV', { supplyVolt: kit.supplyVolt });
   return (
     <>
       <PageHead
         title={kit.name}
-        facts={`Revision ${kit.revision} · imported ${dateAndTime(kit.importedAt)}${supply}`}
+        facts={t('kits.kitFrame.revisionImported', {
+          revision: kit.revision,
+          dateAndTime: dateAndTime(kit.importedAt),
+          supply,
+        })}
       >
         <InstructorOnly>
           <Button component={Link} to="import">
-            Import a new list
+            {t('kits.kitFrame.importANewList')}
           </Button>
           <Button component={Link} to={`/workshops/new?kit=${kit.id}`}>
-            Plan a workshop
+            {t('kits.kitFrame.planAWorkshop')}
           </Button>
         </InstructorOnly>
       </PageHead>
       <Box sx={{ mb: 2 }}>
-        <TabLinks label="Kit" tabs={tabs.filter(({ forHelpers }) => isInstructor || forHelpers)} />
+        <TabLinks
+          label={t('kits.kitFrame.kit')}
+          tabs={tabs.filter(({ forHelpers }) => isInstructor || forHelpers)}
+        />
       </Box>
       <Outlet />
     </>

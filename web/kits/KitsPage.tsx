@@ -5,6 +5,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import type { KitSummary } from '#contract/kits';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
@@ -13,21 +14,22 @@ import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 
 export function KitsPage() {
+  const { t } = useTranslation();
   const kits = useLoaderData<readonly KitSummary[]>();
   const importButton = (
     <InstructorOnly>
       <Button variant="contained" component={Link} to="/kits/import">
-        Import a parts list
+        {t('kits.kitsPage.importAPartsList')}
       </Button>
     </InstructorOnly>
   );
   if (kits.length === 0) {
     return (
       <>
-        <PageHead title="Kits" />
+        <PageHead title={t('kits.kitsPage.kits')} />
         <EmptyState
-          title="No kit yet"
-          text="A kit begins with its parts list: a CSV file from your spreadsheet, with any headings. Ozzet reads what the parts are, draws them, and works out the soldering order."
+          title={t('kits.kitsPage.noKitYet')}
+          text={t('kits.kitsPage.aKitBeginsWithItsParts')}
         >
           {importButton}
         </EmptyState>
@@ -36,18 +38,18 @@ export function KitsPage() {
   }
   return (
     <>
-      <PageHead title="Kits" facts="What is in the bag and on the board.">
+      <PageHead title={t('kits.kitsPage.kits')} facts={t('kits.kitsPage.whatIsInTheBagAnd')}>
         {importButton}
       </PageHead>
-      <Table size="small" aria-label="Kits" sx={{ maxWidth: 900 }}>
+      <Table size="small" aria-label={t('kits.kitsPage.kits')} sx={{ maxWidth: 900 }}>
         <TableHead>
           <TableRow>
-            <TableCell>Kit</TableCell>
-            <TableCell>Revision</TableCell>
-            <TableCell>Pieces in the bag</TableCell>
-            <TableCell>Steps</TableCell>
-            <TableCell>Time for somebody new</TableCell>
-            <TableCell>Supply</TableCell>
+            <TableCell>{t('kits.kitsPage.kit')}</TableCell>
+            <TableCell>{t('kits.kitsPage.revision')}</TableCell>
+            <TableCell>{t('kits.kitsPage.piecesInTheBag')}</TableCell>
+            <TableCell>{t('kits.kitsPage.steps')}</TableCell>
+            <TableCell>{t('kits.kitsPage.timeForSomebodyNew')}</TableCell>
+            <TableCell>{t('kits.kitsPage.supply')}</TableCell>
             <TableCell />
           </TableRow>
         </TableHead>
@@ -64,12 +66,12 @@ export function KitsPage() {
               <TableCell className="mono">{kit.steps}</TableCell>
               <TableCell>{duration(kit.minutes)}</TableCell>
               <TableCell className="mono">
-                {kit.supplyVolt === null ? 'not given' : `${kit.supplyVolt} V`}
+                {kit.supplyVolt === null ? t('kits.kitsPage.notGiven') : `${kit.supplyVolt} V`}
               </TableCell>
               <TableCell align="right">
                 <InstructorOnly>
                   <Button size="small" component={Link} to={`/workshops/new?kit=${kit.id}`}>
-                    Plan a workshop
+                    {t('kits.kitsPage.planAWorkshop')}
                   </Button>
                 </InstructorOnly>
               </TableCell>

@@ -10,6 +10,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
 import { Controller, type Resolver, useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
@@ -75,12 +76,14 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
     <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="line-title">
       <form onSubmit={(event) => void submit(event)} noValidate>
         <DialogTitle id="line-title">
-          Correct {shortDesignators(part.designators) || part.description}
+          {t('kits.lineDialog.correct', {
+            shortDesignators: shortDesignators(part.designators) || part.description,
+          })}
         </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 220px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
             <Typography sx={{ color: 'text.secondary' }}>
-              The list says: “{part.description}”
+              {t('kits.lineDialog.theListSays', { description: part.description })}
             </Typography>
             <Controller
               control={form.control}
@@ -94,15 +97,26 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               )}
             />
             <Box sx={twoColumns}>
-              {field('places', 'Places on the board', 'R1, R2 or R1-R4; none for a spare')}
-              {field('quantity', 'Pieces')}
+              {field(
+                'places',
+                t('kits.lineDialog.placesOnTheBoard'),
+                t('kits.lineDialog.r1R2OrR1R4None'),
+              )}
+              {field('quantity', t('kits.lineDialog.pieces'))}
               {family.valueKind !== 'none' && field('value', valueNames[valueKindOf(typed)])}
-              {isAmount && field('tolerance', 'Tolerance in %')}
-              {family.prints && isAmount && field('ratedVolt', 'Rated voltage in V')}
-              {family.bands && field('bandCount', 'Number of bands', 'empty for the usual number')}
-              {hasPins && field('pins', 'Pins')}
+              {isAmount && field('tolerance', t('kits.lineDialog.toleranceIn'))}
+              {family.prints &&
+                isAmount &&
+                field('ratedVolt', t('kits.lineDialog.ratedVoltageInV'))}
+              {family.bands &&
+                field(
+                  'bandCount',
+                  t('kits.lineDialog.numberOfBands'),
+                  t('kits.lineDialog.emptyForTheUsualNumber'),
+                )}
+              {hasPins && field('pins', t('kits.lineDialog.pins'))}
               {(family.mount === 'through' || family.mount === 'surface') &&
-                field('package', 'Body', bodyHint(typed, part))}
+                field('package', t('kits.lineDialog.body'), bodyHint(typed, part))}
               {canBeMounted(typed) && (
                 <Controller
                   control={form.control}
@@ -111,21 +125,31 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                     <TextField
                       select
                       size="small"
-                      label="On the board"
+                      label={t('kits.lineDialog.onTheBoard')}
                       value={value}
                       onChange={onChange}
                     >
-                      <MenuItem value="usual">as usual</MenuItem>
-                      <MenuItem value="bent-over">bent over, lies on the board</MenuItem>
-                      <MenuItem value="raised">stands off the board</MenuItem>
+                      <MenuItem value="usual">{t('kits.lineDialog.asUsual')}</MenuItem>
+                      <MenuItem value="bent-over">
+                        {t('kits.lineDialog.bentOverLiesOnTheBoard')}
+                      </MenuItem>
+                      <MenuItem value="raised">{t('kits.lineDialog.standsOffTheBoard')}</MenuItem>
                     </TextField>
                   )}
                 />
               )}
               {canBeMounted(typed) &&
                 typed.mounting === 'raised' &&
-                field('raisedMm', 'Above the board in mm', 'such as 10')}
-              {field('remarks', 'Remarks', 'such as “pull-up of the sensor”')}
+                field(
+                  'raisedMm',
+                  t('kits.lineDialog.aboveTheBoardInMm'),
+                  t('kits.lineDialog.suchAs10'),
+                )}
+              {field(
+                'remarks',
+                t('kits.lineDialog.remarks'),
+                t('kits.lineDialog.suchAsPullUpOfThe'),
+              )}
               <Controller
                 control={form.control}
                 name="supply"
@@ -133,15 +157,15 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                   <TextField
                     select
                     size="small"
-                    label="Who brings it"
+                    label={t('kits.lineDialog.whoBringsIt')}
                     value={value}
                     onChange={onChange}
                     error={error !== undefined}
                     helperText={error?.message}
                   >
-                    <MenuItem value="in-kit">in the kit, fitted</MenuItem>
-                    <MenuItem value="spare">in the kit, a spare</MenuItem>
-                    <MenuItem value="not-in-kit">not in the kit</MenuItem>
+                    <MenuItem value="in-kit">{t('kits.lineDialog.inTheKitFitted')}</MenuItem>
+                    <MenuItem value="spare">{t('kits.lineDialog.inTheKitASpare')}</MenuItem>
+                    <MenuItem value="not-in-kit">{t('kits.lineDialog.notInTheKit')}</MenuItem>
                   </TextField>
                 )}
               />
@@ -154,18 +178,18 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                   control={
                     <Checkbox checked={value} onChange={(_, checked) => onChange(checked)} />
                   }
-                  label="Show the remarks to learners at its step"
+                  label={t('kits.lineDialog.showTheRemarksToLearnersAt')}
                 />
               )}
             />
             <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1 }}>
               <Typography component="legend" variant="h2" sx={{ mb: 1 }}>
-                This lot is different
+                {t('kits.lineDialog.thisLotIsDifferent')}
               </Typography>
               {field(
                 'lotText',
-                'What is different, in a sentence',
-                'Learners read it at their step, in place of the usual rule. A diode test settles it.',
+                t('kits.lineDialog.whatIsDifferentInASentence'),
+                t('kits.lineDialog.learnersReadItAtTheirStep'),
               )}
               {turnable.length > 0 && (
                 <Controller
@@ -188,7 +212,10 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                               }
                             />
                           }
-                          label={`${t(`sign.${mark}`)} is not ${t(`meaning.${means}`)}, but the other end`}
+                          label={t('kits.lineDialog.isNotButTheOtherEnd', {
+                            what: t(`sign.${mark}`),
+                            what2: t(`meaning.${means}`),
+                          })}
                         />
                       ))}
                     </Box>
@@ -197,18 +224,19 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               )}
               {family.drawBoardMark &&
                 family.joints({}) === 3 &&
-                field('pinout', 'Leads from left to right, print towards you', 'C, B, E')}
+                field('pinout', t('kits.lineDialog.leadsFromLeftToRightPrint'), 'C, B, E')}
             </Box>
             {ownTypeOf({ ...part, ...(read.ok ? read.value : {}) }) && (
               <Typography sx={{ color: 'text.secondary' }}>
-                This number is not known here. What you say of it, its kind, pins, body and leads,
-                is kept with the kit and used for your next lists.
+                {t('kits.lineDialog.thisNumberIsNotKnownHere')}
               </Typography>
             )}
             {refusal && <Alert severity="error">{refusal}</Alert>}
           </Box>
           <Box aria-live="polite">
-            <Typography sx={{ color: 'text.secondary', mb: 1 }}>As it will be drawn</Typography>
+            <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+              {t('kits.lineDialog.asItWillBeDrawn')}
+            </Typography>
             {read.ok ? (
               <PartPicture part={read.value} pixelsPerMm={pictureScale(read.value, pictureRoom)} />
             ) : (
@@ -217,9 +245,9 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={close}>Cancel</Button>
+          <Button onClick={close}>{t('kits.lineDialog.cancel')}</Button>
           <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
-            Save
+            {t('kits.lineDialog.save')}
           </Button>
         </DialogActions>
       </form>
@@ -230,10 +258,18 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
 const twoColumns = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
 
 const valueNames = {
-  amount: 'Value',
-  type: 'Type number',
-  colour: 'Colour',
-  none: 'Value',
+  get amount() {
+    return t('kits.lineDialog.value');
+  },
+  get type() {
+    return t('kits.lineDialog.typeNumber');
+  },
+  get colour() {
+    return t('kits.lineDialog.colour');
+  },
+  get none() {
+    return t('kits.lineDialog.value');
+  },
 } as const;
 
 const valueKindOf = (typed: TypedLine): keyof typeof valueNames => {
@@ -258,10 +294,10 @@ function bodyHint(typed: TypedLine, part: Part): string {
   const family = familyOf(typed);
   const found = packageOf(family, { ...part, package: typed.package });
   if (typed.package.trim() !== '' && found?.from !== 'said')
-    return 'Not known; write one like DO-41, 0805, DIP-8, 6.3x11 or 20 x 10 x 7 mm.';
+    return t('kits.lineDialog.notKnownWriteOneLikeDo');
   return found
-    ? `${found.package.name}: ${found.package.heightMm} mm high`
-    : 'such as DO-41, 6.3x11 or 20 x 10 x 7 mm';
+    ? t('kits.lineDialog.mmHigh', { name: found.package.name, heightMm: found.package.heightMm })
+    : t('kits.lineDialog.suchAsDo4163x11');
 }
 
 const pictureRoom = { width: 200, height: 210 };

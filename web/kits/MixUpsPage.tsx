@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useMemo } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import { type Vision, visions } from '#core/bands/vision';
 import { findMixUps, type MixUp, scoreOf } from '#core/mixups/findMixUps';
 import { useChoices } from '../app/useChoices.ts';
@@ -17,6 +19,7 @@ const isVision = (text: string | null): text is Vision =>
 
 /** Which parts of this kit can be taken for one another, why, and what to do about it. */
 export function MixUpsPage() {
+  const { t } = useTranslation();
   const { lines, supplyVolt } = useKit();
   const [search, choose] = useChoices();
   const asked = search.get('seen');
@@ -34,8 +37,8 @@ export function MixUpsPage() {
   if (pairs.length === 0 && twoWays.length === 0) {
     return (
       <EmptyState
-        title="Nothing to mix up"
-        text="No two parts of this kit look enough alike to be taken for one another."
+        title={t('kits.mixUpsPage.nothingToMixUp')}
+        text={t('kits.mixUpsPage.noTwoPartsOfThisKit')}
       />
     );
   }
@@ -43,20 +46,23 @@ export function MixUpsPage() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography sx={{ flex: 1, minWidth: 280 }}>
-          <strong>{summary(pairs)}</strong> Computed from body, size and marks. High risks stand in
-          steps of their own, and the second of the two carries a warning.
+          <Trans
+            i18nKey="kits.mixUpsPage.computedFromBodySizeAndMarks"
+            values={{ summary: summary(pairs) }}
+            components={{ strong: <strong /> }}
+          />
         </Typography>
         <TextField
           select
           size="small"
-          label="Seen by"
+          label={t('kits.mixUpsPage.seenBy')}
           value={chosen ?? 'worst'}
           onChange={({ target }) =>
             choose({ seen: target.value === 'worst' ? undefined : target.value })
           }
           sx={{ minWidth: 270 }}
         >
-          <MenuItem value="worst">whoever sees them least apart</MenuItem>
+          <MenuItem value="worst">{t('kits.mixUpsPage.whoeverSeesThemLeastApart')}</MenuItem>
           {visions.map((vision) => (
             <MenuItem key={vision} value={vision}>
               {visionNames[vision]}
@@ -64,7 +70,7 @@ export function MixUpsPage() {
           ))}
         </TextField>
       </Box>
-      <Box component="ol" aria-label="Pairs, riskiest first" sx={listStyle}>
+      <Box component="ol" aria-label={t('kits.mixUpsPage.pairsRiskiestFirst')} sx={listStyle}>
         {ranked.map((pair) => (
           <PairCard
             key={`${placesOf(pair.a)}/${placesOf(pair.b)}`}
@@ -86,8 +92,13 @@ const byVision = (pairs: readonly MixUp[], vision: Vision): MixUp[] =>
 
 function summary(pairs: readonly MixUp[]): string {
   const high = pairs.filter(({ risk }) => risk === 'high').length;
-  const alike = pairs.length === 1 ? 'One pair looks alike' : `${pairs.length} pairs look alike`;
-  if (pairs.length === 0) return 'No two parts look alike.';
-  if (high === 0) return `${alike}, none of high risk.`;
-  return pairs.length === 1 ? `${alike}, and the risk is high.` : `${alike}, ${high} of high risk.`;
+  const alike =
+    pairs.length === 1
+      ? t('kits.mixUpsPage.onePairLooksAlike')
+      : t('kits.mixUpsPage.pairsLookAlike', { count: pairs.length });
+  if (pairs.length === 0) return t('kits.mixUpsPage.noTwoPartsLookAlike');
+  if (high === 0) return t('kits.mixUpsPage.noneOfHighRisk', { alike });
+  return pairs.length === 1
+    ? t('kits.mixUpsPage.andTheRiskIsHigh', { alike })
+    : t('kits.mixUpsPage.ofHighRisk', { alike, high });
 }

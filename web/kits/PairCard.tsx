@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { Vision } from '#core/bands/vision';
 import type { MarkDifference, MixUp, Risk } from '#core/mixups/findMixUps';
@@ -20,9 +21,27 @@ interface PairCardProps {
 }
 
 const risks: Readonly<Record<Risk, { glyph: GlyphName; name: string; colour: string }>> = {
-  high: { glyph: 'warn', name: 'High risk', colour: ink('alarm') },
-  medium: { glyph: 'diamond', name: 'Some risk', colour: ink('copper') },
-  low: { glyph: 'ring', name: 'Low risk', colour: ink('faded') },
+  high: {
+    glyph: 'warn',
+    get name() {
+      return t('kits.pairCard.highRisk');
+    },
+    colour: ink('alarm'),
+  },
+  medium: {
+    glyph: 'diamond',
+    get name() {
+      return t('kits.pairCard.someRisk');
+    },
+    colour: ink('copper'),
+  },
+  low: {
+    glyph: 'ring',
+    get name() {
+      return t('kits.pairCard.lowRisk');
+    },
+    colour: ink('faded'),
+  },
 };
 
 /** Two look-alikes side by side as they are seen, why they are alike, what a swap does, what helps. */
@@ -48,7 +67,9 @@ export function PairCard({ pair, vision }: PairCardProps) {
         <Typography sx={{ color: risk.colour, fontWeight: 750, fontSize: '1.1rem' }}>
           <Glyph name={risk.glyph} /> {risk.name}
         </Typography>
-        <Typography sx={{ color: 'text.secondary' }}>as seen by {visionNames[vision]}</Typography>
+        <Typography sx={{ color: 'text.secondary' }}>
+          {t('kits.pairCard.asSeenBy', { value: visionNames[vision] })}
+        </Typography>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-start', flexWrap: 'wrap' }}>
         {[a, b].map((part) => (
@@ -62,13 +83,17 @@ export function PairCard({ pair, vision }: PairCardProps) {
       </Box>
       <Box sx={{ display: 'grid', gap: 0.75, alignContent: 'start' }}>
         <Typography variant="h2" component="h2">
-          {partName(t, one(a))} and {partName(t, one(b))}
+          {t('kits.pairCard.and', {
+            partName: partName(t, one(a)),
+            partName2: partName(t, one(b)),
+          })}
         </Typography>
         <Typography>{whyWords(t, difference, vision)}</Typography>
         <Typography>
-          <strong>Swapped:</strong> {t(`swap.${swap.id}`, { factor: swap.factor ?? '' })}
+          <strong>{t('kits.pairCard.swapped')}</strong>{' '}
+          {t(`swap.${swap.id}`, { factor: swap.factor ?? '' })}
         </Typography>
-        <Box component="ul" aria-label="What helps" sx={{ m: 0, pl: 2.5 }}>
+        <Box component="ul" aria-label={t('kits.pairCard.whatHelps')} sx={{ m: 0, pl: 2.5 }}>
           {remedies.map((remedy) => (
             <li key={remedy.id}>{remedyWords(t, remedy)}</li>
           ))}
@@ -84,29 +109,43 @@ const placesOf = (part: Part) => shortDesignators(part.designators) || part.desc
 function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): string {
   switch (difference.kind) {
     case 'bands': {
-      const turned = difference.reversed ? 'With one of them lying the other way round: ' : '';
+      const turned = difference.reversed ? t('kits.pairCard.withOneOfThemLyingThe') : '';
       if (difference.differing.length === 0) {
-        return `${turned}the same bands, read from different ends.`;
+        return t('kits.pairCard.theSameBandsReadFromDifferent', { turned });
       }
-      const bands = difference.differing.map(
-        ({ band, a, b, difference: found }) =>
-          `band ${band} is ${t(`band.${a}`)} on one and ${t(`band.${b}`)} on the other (difference ${figure(found[vision])}, ${figure(found.normal)} by normal sight)`,
+      const bands = difference.differing.map(({ band, a, b, difference: found }) =>
+        t('kits.pairCard.bandIsOnOneAndOn', {
+          band,
+          what: t(`band.${a}`),
+          what2: t(`band.${b}`),
+          figure: figure(found[vision]),
+          figure2: figure(found.normal),
+        }),
       );
-      return `${turned}${turned ? 's' : 'S'}ame body; only ${bands.join(', ')}. ${scaleWords}`;
+      return t('kits.pairCard.ameBodyOnly', {
+        turned,
+        value: turned ? 's' : 'S',
+        bands: bands.join(', '),
+        scaleWords,
+      });
     }
     case 'print':
       return difference.a === '' || difference.b === ''
-        ? 'Same body; one has a print and the other has none.'
-        : `Same body; only the print tells them apart: ${difference.a} and ${difference.b}.`;
+        ? t('kits.pairCard.sameBodyOneHasAPrint')
+        : t('kits.pairCard.sameBodyOnlyThePrintTells', { a: difference.a, b: difference.b });
     case 'colour':
-      return `Same body; the colours differ by ${figure(difference.difference[vision])}, ${figure(difference.difference.normal)} by normal sight. ${scaleWords}`;
+      return t('kits.pairCard.sameBodyTheColoursDifferBy', {
+        figure: figure(difference.difference[vision]),
+        figure2: figure(difference.difference.normal),
+        scaleWords,
+      });
     case 'none':
-      return 'Same body and nothing printed on either.';
+      return t('kits.pairCard.sameBodyAndNothingPrintedOn');
   }
 }
 
 const figure = (difference: number) => difference.toFixed(0);
-const scaleWords = 'Below 10 is hard to tell (CIEDE2000).';
+const scaleWords = t('kits.pairCard.below10IsHardToTell');
 
 function remedyWords(t: TFunction, remedy: Remedy): string {
   if (remedy.id !== 'other-bands') return t(`remedy.${remedy.id}`);

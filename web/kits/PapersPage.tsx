@@ -1,5 +1,7 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { type KitPaper, kitPaperPath } from '#contract/papers';
 import { useKit } from './KitFrame.tsx';
 import '../ui/plainTable.css';
@@ -11,36 +13,54 @@ const papers: readonly {
 }[] = [
   {
     paper: 'parts-sheet',
-    name: 'Parts sheet',
-    text: 'Every line with its drawing and a box to tick: for packing, and for the learner who checks the bag.',
+    get name() {
+      return t('kits.papersPage.partsSheet');
+    },
+    get text() {
+      return t('kits.papersPage.everyLineWithItsDrawingAnd');
+    },
   },
   {
     paper: 'resistor-card',
-    name: 'Resistor card',
-    text: 'A line for each place, with the bands drawn and in words: resistors are taped on and taken off in order.',
+    get name() {
+      return t('kits.papersPage.resistorCard');
+    },
+    get text() {
+      return t('kits.papersPage.aLineForEachPlaceWith');
+    },
   },
   {
     paper: 'step-sheets',
-    name: 'Step sheets',
-    text: 'The steps for a bench without a screen: what, where, which way round, what to hold, checks with a line for the reading.',
+    get name() {
+      return t('kits.papersPage.stepSheets');
+    },
+    get text() {
+      return t('kits.papersPage.theStepsForABenchWithout');
+    },
   },
   {
     paper: 'picture-steps',
-    name: 'Steps in pictures',
-    text: 'The same without words, for a reader of any language: numbers, drawn parts, the board, signs.',
+    get name() {
+      return t('kits.papersPage.stepsInPictures');
+    },
+    get text() {
+      return t('kits.papersPage.theSameWithoutWordsForA');
+    },
   },
 ];
 
 /** What is printed for a kit, whoever builds it. */
 export function PapersPage() {
+  const { t } = useTranslation();
   const { id } = useKit();
   return (
     <>
-      <Typography sx={{ mb: 1 }}>
-        Drawn as on the screen. Print at 100 %, so that parts keep twice their size. Labels, bag
-        lists and count sheets belong to a workshop: its Pack page has them.
-      </Typography>
-      <table className="plain plain-fields" aria-label="Papers" style={{ maxWidth: 900 }}>
+      <Typography sx={{ mb: 1 }}>{t('kits.papersPage.drawnAsOnTheScreenPrint')}</Typography>
+      <table
+        className="plain plain-fields"
+        aria-label={t('kits.papersPage.papers')}
+        style={{ maxWidth: 900 }}
+      >
         <tbody>
           {papers.map(({ paper, name, text }) => (
             <tr key={paper}>
@@ -54,17 +74,20 @@ export function PapersPage() {
                   target="_blank"
                   aria-label={`${name}, A4`}
                 >
-                  A4
+                  {t('kits.papersPage.a4')}
                 </Button>
                 <Button
                   href={kitPaperPath(id, paper, 'pdf', 'letter')}
                   target="_blank"
-                  aria-label={`${name}, Letter`}
+                  aria-label={t('kits.papersPage.letter', { name })}
                 >
-                  Letter
+                  {t('kits.papersPage.letter2')}
                 </Button>
-                <Button href={kitPaperPath(id, paper, 'csv')} aria-label={`${name} as CSV`}>
-                  CSV
+                <Button
+                  href={kitPaperPath(id, paper, 'csv')}
+                  aria-label={t('kits.papersPage.asCsv', { name })}
+                >
+                  {t('kits.papersPage.csv')}
                 </Button>
               </td>
             </tr>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
 import { flagsOf } from '#core/parts/flags';
 import { shortDesignators } from '#core/parts/label';
@@ -14,6 +15,7 @@ import { PartsTable, type TableLine } from './PartsTable.tsx';
 import { useChangeKit } from './useChangeKit.tsx';
 
 export function PartsPage() {
+  const { t } = useTranslation();
   const { lines } = useKit();
   const changeKit = useChangeKit();
   const isInstructor = useIsInstructor();
@@ -26,10 +28,12 @@ export function PartsPage() {
 
   const save = async (changed: KitLine) => {
     const at = line === undefined ? -1 : indexOfLine(lines, line);
-    if (at < 0) return 'This line is not in the list any more: somebody else has changed it.';
+    if (at < 0) return t('kits.partsPage.thisLineIsNotInThe');
     const refusal = await changeKit(
       { lines: lines.map((one, index) => (index === at ? changed : one)) },
-      `${shortDesignators(changed.part.designators) || changed.part.description} is corrected.`,
+      t('kits.partsPage.isCorrected', {
+        shortDesignators: shortDesignators(changed.part.designators) || changed.part.description,
+      }),
     );
     return refusal?.message;
   };
@@ -38,7 +42,11 @@ export function PartsPage() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ToLookAt lines={lines} />
       <Errata />
-      <PartsTable label="Parts" lines={rows} {...(isInstructor && { correct })} />
+      <PartsTable
+        label={t('kits.partsPage.parts')}
+        lines={rows}
+        {...(isInstructor && { correct })}
+      />
       {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
     </Box>
   );
@@ -57,19 +65,23 @@ function indexOfLine(lines: readonly KitLine[], { part }: KitLine): number {
 
 /** In one line how much of the list wants a look. */
 function ToLookAt({ lines }: { readonly lines: readonly KitLine[] }) {
+  const { t } = useTranslation();
   const unsure = lines.filter(({ confidence }) => confidence === 'unsure').length;
   const unknown = lines.filter(({ confidence }) => confidence === 'unknown').length;
   const flagged = lines.filter(({ part }) => flagsOf(part).length > 0).length;
   const notes = [
-    unsure > 0 ? `${unsure} read, but not sure` : '',
-    unknown > 0 ? `${unknown} not recognised` : '',
-    flagged > 0 ? `${flagged} with an odd or missing value` : '',
+    unsure > 0 ? t('kits.partsPage.readButNotSure', { unsure }) : '',
+    unknown > 0 ? t('kits.partsPage.notRecognised', { unknown }) : '',
+    flagged > 0 ? t('kits.partsPage.withAnOddOrMissingValue', { flagged }) : '',
   ].filter(Boolean);
   if (notes.length === 0) return null;
   return (
     <Typography sx={{ color: ink('copper'), fontWeight: 650 }}>
-      <Glyph name="flag" /> To look at: {notes.join(', ')}. “Correct” is remembered for the next
-      list.
+      <Trans
+        i18nKey="kits.partsPage.toLookAtCorrectIsRemembered"
+        values={{ notes: notes.join(', ') }}
+        components={{ glyph: <Glyph name="flag" /> }}
+      />
     </Typography>
   );
 }

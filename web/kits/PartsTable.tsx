@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
@@ -31,6 +32,7 @@ interface PartsTableProps {
 
 /** Every line of a parts list as it was read: what it is, how it looks, its marks, which way round, how high. */
 export const PartsTable = memo(function PartsTable({ label, lines, correct }: PartsTableProps) {
+  const { t } = useTranslation();
   const withRows = lines.some(({ row }) => row !== undefined);
   const className = ['parts', withRows && 'with-row', correct && 'with-correct']
     .filter(Boolean)
@@ -40,25 +42,25 @@ export const PartsTable = memo(function PartsTable({ label, lines, correct }: Pa
       <table className={className} aria-label={label}>
         <thead>
           <tr>
-            {withRows && <th scope="col">Row</th>}
-            <th scope="col">Place</th>
+            {withRows && <th scope="col">{t('kits.partsTable.row')}</th>}
+            <th scope="col">{t('kits.partsTable.place')}</th>
             <th scope="col" className="number">
-              Pieces
+              {t('kits.partsTable.pieces')}
             </th>
-            <th scope="col">What it is</th>
-            <th scope="col">Value</th>
-            <th scope="col">Looks like</th>
-            <th scope="col">Marks</th>
-            <th scope="col">Which way round</th>
+            <th scope="col">{t('kits.partsTable.whatItIs')}</th>
+            <th scope="col">{t('kits.partsTable.value')}</th>
+            <th scope="col">{t('kits.partsTable.looksLike')}</th>
+            <th scope="col">{t('kits.partsTable.marks')}</th>
+            <th scope="col">{t('kits.partsTable.whichWayRound')}</th>
             <th scope="col" className="number">
-              Joints
+              {t('kits.partsTable.joints')}
             </th>
             <th scope="col" className="number">
-              Body, height
+              {t('kits.partsTable.bodyHeight')}
             </th>
             {correct && (
               <th scope="col">
-                <span className="visually-hidden">Correct</span>
+                <span className="visually-hidden">{t('kits.partsTable.correct')}</span>
               </th>
             )}
           </tr>
@@ -119,11 +121,13 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
         {family.polarity !== 'free' &&
           !overridesRule(part) &&
           ` ${familyWord(t, part, 'wayRound') ?? ''}`}
-        {part.lotNote && <span className="flag">This lot: {part.lotNote.text}</span>}
+        {part.lotNote && (
+          <span className="flag">{t('kits.partsTable.thisLot', { text: part.lotNote.text })}</span>
+        )}
       </td>
       <td className="mono number">{family.joints(part) * part.quantity || '–'}</td>
       <td className="mono number nowrap">
-        {bodyOf(family, part).heightMm} mm
+        {t('kits.partsTable.mm', { heightMm: bodyOf(family, part).heightMm })}
         <Body part={part} />
         <DoubtFlag line={line} doubt="package" />
       </td>
@@ -133,9 +137,9 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
             type="button"
             className="correct"
             onClick={() => correct(line)}
-            aria-label={`Correct ${places || part.description}`}
+            aria-label={t('kits.partsTable.correct2', { places: places || part.description })}
           >
-            Correct
+            {t('kits.partsTable.correct')}
           </button>
         </td>
       )}
@@ -159,7 +163,9 @@ function Details({ part }: { readonly part: Part }) {
 const bodyWords = {
   said: '',
   list: '',
-  type: 'usual for this type',
+  get type() {
+    return t('kits.partsTable.usualForThisType');
+  },
   usual: 'estimated',
   family: 'estimated',
 } as const;
@@ -174,10 +180,18 @@ function Body({ part }: { readonly part: Part }) {
 }
 
 const doubtNotes: Readonly<Record<Doubt, string>> = {
-  family: 'kind not sure',
-  value: 'check the value or type',
-  package: 'check the body',
-  pins: 'compare the sheet: leads and pins',
+  get family() {
+    return t('kits.partsTable.kindNotSure');
+  },
+  get value() {
+    return t('kits.partsTable.checkTheValueOrType');
+  },
+  get package() {
+    return t('kits.partsTable.checkTheBody');
+  },
+  get pins() {
+    return t('kits.partsTable.compareTheSheetLeadsAndPins');
+  },
 };
 
 /** A doubt of the reading, beside what is doubtful. */
@@ -190,24 +204,29 @@ function DoubtFlag({ line, doubt }: { readonly line: KitLine; readonly doubt: Do
   );
 }
 
-const supplyNotes = { 'in-kit': [], spare: ['spare'], 'not-in-kit': ['not in the kit'] } as const;
+const supplyNotes = {
+  'in-kit': [],
+  spare: ['spare'],
+  'not-in-kit': [t('kits.partsTable.notInTheKit')],
+} as const;
 const confidenceNotes = {
   told: [],
   sure: [],
   unsure: [],
-  unknown: ['not recognised'],
+  unknown: [t('kits.partsTable.notRecognised')],
 } as const;
 
 /** What the instructor should look at, each with its sign. */
 function Flags({ line: { part, confidence, doubts } }: { readonly line: KitLine }) {
+  const { t } = useTranslation();
   // Of a list from before doubts were told apart, only that there is one is known.
   const unsure = confidence === 'unsure' && (doubts === undefined || doubts.includes('family'));
   const notes = [
     ...supplyNotes[part.supply],
     ...confidenceNotes[confidence],
-    ...(unsure ? ['read, but not sure'] : []),
+    ...(unsure ? [t('kits.partsTable.readButNotSure')] : []),
     ...flagsOf(part).map(({ message }) => message),
-    ...(part.lotNote ? ['this lot is different'] : []),
+    ...(part.lotNote ? [t('kits.partsTable.thisLotIsDifferent')] : []),
   ];
   return notes.map((note) => (
     <span key={note} className="flag">

@@ -2,10 +2,15 @@ import Alert from '@mui/material/Alert';
 import AlertTitle from '@mui/material/AlertTitle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import type { CellProblem } from '#core/partslist/problem';
 
 const titles = {
-  error: (count: number) => `${count === 1 ? 'One thing' : `${count} things`} to put right`,
+  error: (count: number) =>
+    t('kits.problemList.toPutRight', {
+      value: count === 1 ? t('kits.problemList.oneThing') : t('kits.problemList.things', { count }),
+    }),
   warning: (count: number) => `${count === 1 ? 'One line' : `${count} lines`} to look at`,
 };
 
@@ -17,6 +22,7 @@ interface ProblemListProps {
 
 /** What is wrong with the list, by row and column, and what to write instead. */
 export function ProblemList({ problems, correct }: ProblemListProps) {
+  const { t } = useTranslation();
   return (['error', 'warning'] as const).map((severity) => {
     const found = problems.filter((problem) => problem.severity === severity);
     if (found.length === 0) return null;
@@ -27,13 +33,13 @@ export function ProblemList({ problems, correct }: ProblemListProps) {
           {found.map(({ line, column, message }) => (
             <li key={`${line}${column}${message}`}>
               <strong>
-                {line === null ? '' : `Row ${line}, `}
+                {line === null ? '' : t('kits.problemList.row', { line })}
                 {column}:
               </strong>{' '}
               {message}
               {line !== null && (
                 <Button size="small" color="inherit" onClick={() => correct(line)} sx={inText}>
-                  Correct row {line}
+                  {t('kits.problemList.correctRow', { line })}
                 </Button>
               )}
             </li>

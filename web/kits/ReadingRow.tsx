@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { TFunction } from 'i18next';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { IncomingReading } from '#contract/kits';
 import { rangeFor } from '#core/inspection/meter';
@@ -25,9 +26,27 @@ interface ReadingRowProps {
 const verdicts: Readonly<
   Record<Verdict['kind'], { glyph: GlyphName; name: string; colour: string }>
 > = {
-  right: { glyph: 'tick', name: 'Right', colour: ink('board') },
-  usable: { glyph: 'diamond', name: 'Usable here', colour: ink('copper') },
-  'not-this': { glyph: 'cross', name: 'Not this part', colour: ink('alarm') },
+  right: {
+    glyph: 'tick',
+    get name() {
+      return t('kits.readingRow.right');
+    },
+    colour: ink('board'),
+  },
+  usable: {
+    glyph: 'diamond',
+    get name() {
+      return t('kits.readingRow.usableHere');
+    },
+    colour: ink('copper'),
+  },
+  'not-this': {
+    glyph: 'cross',
+    get name() {
+      return t('kits.readingRow.notThisPart');
+    },
+    colour: ink('alarm'),
+  },
 };
 
 /** One measured part and what it is good for. */
@@ -68,8 +87,12 @@ export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
           {limitWords(verdict, part.value.unit)} {meter.name}, {dateAndTime(reading.at)}.
         </Box>
       </Box>
-      <Button size="small" onClick={remove} aria-label={`Take back the reading ${shown}`}>
-        Take back
+      <Button
+        size="small"
+        onClick={remove}
+        aria-label={t('kits.readingRow.takeBackTheReading', { shown })}
+      >
+        {t('kits.readingRow.takeBack')}
       </Button>
     </Box>
   );
@@ -78,18 +101,30 @@ export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
 function verdictWords(t: TFunction, verdict: Verdict, unit: UnitId): string {
   switch (verdict.kind) {
     case 'right':
-      return `within ${percentLabel(verdict.limits.tolerancePercent, verdict.limits.minusPercent)} and what the meter itself may be off.`;
+      return t('kits.readingRow.withinAndWhatTheMeterItself', {
+        percentLabel: percentLabel(verdict.limits.tolerancePercent, verdict.limits.minusPercent),
+      });
     case 'usable':
-      return `out of tolerance; good enough for ${t(`usable.${verdict.family}.for`)}, not for ${t(`usable.${verdict.family}.never`)}.`;
+      return t('kits.readingRow.outOfToleranceGoodEnoughFor', {
+        what: t(`usable.${verdict.family}.for`),
+        what2: t(`usable.${verdict.family}.never`),
+      });
     case 'not-this': {
       const { itIs } = verdict;
-      if (!itIs) return 'no part of this kit reads like this. Lay it aside.';
+      if (!itIs) return t('kits.readingRow.noPartOfThisKitReads');
       const places = shortDesignators(itIs.designators);
       const nominal = itIs.value.kind === 'amount' ? formatQuantity(itIs.value.amount, unit) : '';
-      return `it reads like ${places ? `${places}, ` : ''}${nominal}. Look into that bag too.`;
+      return t('kits.readingRow.itReadsLikeLookIntoThat', {
+        value: places ? `${places}, ` : '',
+        nominal,
+      });
     }
   }
 }
 
 const limitWords = ({ limits: { low, high, doubt } }: Verdict, unit: UnitId) =>
-  `Right from ${formatQuantity(Math.max(low, 0), unit)} to ${formatQuantity(high, unit)}; the meter may be off by ${formatQuantity(doubt, unit)}.`;
+  t('kits.readingRow.rightFromToTheMeterMay', {
+    formatQuantity: formatQuantity(Math.max(low, 0), unit),
+    formatQuantity2: formatQuantity(high, unit),
+    formatQuantity3: formatQuantity(doubt, unit),
+  });

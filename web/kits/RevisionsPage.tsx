@@ -3,6 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getRevision, listRevisions, type Revision, type RevisionSummary } from '#contract/kits';
@@ -45,8 +46,8 @@ export function RevisionsPage() {
   if (!from) {
     return (
       <EmptyState
-        title="One revision so far"
-        text="A kit in use is never changed: a change after a workshop was planned on it makes the next revision, and what has changed stands here."
+        title={t('kits.revisionsPage.oneRevisionSoFar')}
+        text={t('kits.revisionsPage.aKitInUseIsNever')}
       />
     );
   }
@@ -62,8 +63,12 @@ export function RevisionsPage() {
     >
       {revisions.map(({ number, importedAt, workshops }) => (
         <MenuItem key={number} value={String(number)}>
-          Revision {number} · {dateAndTime(importedAt)}
-          {workshops > 0 && ` · ${workshops} ${workshops === 1 ? 'workshop' : 'workshops'}`}
+          {t('kits.revisionsPage.revision', {
+            number,
+            dateAndTime: dateAndTime(importedAt),
+            workshops:
+              workshops > 0 && ` · ${workshops} ${workshops === 1 ? 'workshop' : 'workshops'}`,
+          })}
         </MenuItem>
       ))}
     </TextField>
@@ -71,17 +76,23 @@ export function RevisionsPage() {
   return (
     <Box sx={{ display: 'grid', gap: 2, maxWidth: 980 }}>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-        {choice('From', from.revision, (number) =>
+        {choice(t('kits.revisionsPage.from'), from.revision, (number) =>
           choose({ from: number, to: String(to.revision) }),
         )}
-        {choice('To', to.revision, (number) => choose({ from: String(from.revision), to: number }))}
+        {choice(t('kits.revisionsPage.to'), to.revision, (number) =>
+          choose({ from: String(from.revision), to: number }),
+        )}
       </Box>
       <Typography variant="h2">
         {changes.length === 0
-          ? 'No difference'
+          ? t('kits.revisionsPage.noDifference')
           : `${changes.length} ${changes.length === 1 ? 'change' : 'changes'}`}
       </Typography>
-      <Box component="ul" aria-label="Changes" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      <Box
+        component="ul"
+        aria-label={t('kits.revisionsPage.changes')}
+        sx={{ listStyle: 'none', m: 0, p: 0 }}
+      >
         {changes.map((change) => (
           <Box
             component="li"
@@ -97,14 +108,54 @@ export function RevisionsPage() {
 }
 
 const signs: Readonly<Record<Change['kind'], { glyph: GlyphName; word: string }>> = {
-  added: { glyph: 'up', word: 'New' },
-  removed: { glyph: 'down', word: 'Gone' },
-  changed: { glyph: 'diamond', word: 'Changed' },
-  supply: { glyph: 'diamond', word: 'Changed' },
-  board: { glyph: 'diamond', word: 'Board' },
-  order: { glyph: 'diamond', word: 'Steps' },
-  'erratum-added': { glyph: 'warn', word: 'New erratum' },
-  'erratum-removed': { glyph: 'tick', word: 'Erratum gone' },
+  added: {
+    glyph: 'up',
+    get word() {
+      return t('kits.revisionsPage.new');
+    },
+  },
+  removed: {
+    glyph: 'down',
+    get word() {
+      return t('kits.revisionsPage.gone');
+    },
+  },
+  changed: {
+    glyph: 'diamond',
+    get word() {
+      return t('kits.revisionsPage.changed');
+    },
+  },
+  supply: {
+    glyph: 'diamond',
+    get word() {
+      return t('kits.revisionsPage.changed');
+    },
+  },
+  board: {
+    glyph: 'diamond',
+    get word() {
+      return t('kits.revisionsPage.board');
+    },
+  },
+  order: {
+    glyph: 'diamond',
+    get word() {
+      return t('kits.revisionsPage.steps');
+    },
+  },
+  'erratum-added': {
+    glyph: 'warn',
+    get word() {
+      return t('kits.revisionsPage.newErratum');
+    },
+  },
+  'erratum-removed': {
+    glyph: 'tick',
+    get word() {
+      return t('kits.revisionsPage.erratumGone');
+    },
+  },
 };
 
 function ChangeRow({ t, change }: { readonly t: TFunction; readonly change: Change }) {

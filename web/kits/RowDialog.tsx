@@ -53,7 +53,7 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
   return (
     <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="row-title">
       <form onSubmit={submit} noValidate>
-        <DialogTitle id="row-title">Correct row {line}</DialogTitle>
+        <DialogTitle id="row-title">{t('kits.rowDialog.correctRow', { line })}</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { sm: '1fr 240px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1, gridTemplateColumns: { sm: '1fr 1fr' } }}>
             <Box sx={{ gridColumn: '1 / -1' }}>
@@ -77,7 +77,9 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
               ))}
           </Box>
           <Box aria-live="polite" sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-            <Typography sx={{ color: 'text.secondary' }}>As it will be read</Typography>
+            <Typography sx={{ color: 'text.secondary' }}>
+              {t('kits.rowDialog.asItWillBeRead')}
+            </Typography>
             {read.part && (
               <>
                 <PartPicture part={read.part} pixelsPerMm={pictureScale(read.part, pictureRoom)} />
@@ -92,9 +94,9 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={close}>Cancel</Button>
+          <Button onClick={close}>{t('kits.rowDialog.cancel')}</Button>
           <Button type="submit" variant="contained">
-            Save the row
+            {t('kits.rowDialog.saveTheRow')}
           </Button>
         </DialogActions>
       </form>

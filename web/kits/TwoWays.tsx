@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
 import type { TwoWayReading } from '#core/mixups/findMixUps';
 import { shortDesignators, valueLabel } from '#core/parts/label';
 import { formatQuantity } from '#core/quantity/formatQuantity';
@@ -7,22 +8,26 @@ import { BandRow } from '../ui/PartPicture.tsx';
 
 /** Resistors whose bands are a value from either end. */
 export function TwoWays({ readings }: { readonly readings: readonly TwoWayReading[] }) {
+  const { t } = useTranslation();
   if (readings.length === 0) return null;
   return (
     <Box component="section" aria-labelledby="two-ways">
       <Typography variant="h2" id="two-ways">
-        A value from either end
+        {t('kits.twoWays.aValueFromEitherEnd')}
       </Typography>
-      <Typography sx={{ mb: 1 }}>
-        The tolerance band stands a little apart; where that cannot be seen, only a meter tells.
-      </Typography>
+      <Typography sx={{ mb: 1 }}>{t('kits.twoWays.theToleranceBandStandsALittle')}</Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.5 }}>
         {readings.map(({ part, bands, otherOhm, otherInKit }) => (
           <li key={part.designators.join() || part.description}>
             <strong className="mono">{shortDesignators(part.designators)}</strong>{' '}
-            <BandRow bands={bands} />: {valueLabel(part.value)}, or{' '}
-            {formatQuantity(otherOhm, 'ohm')} from the other end
-            {otherInKit ? ', which this kit holds too.' : ', which is not in this kit.'}
+            <BandRow bands={bands} />
+            {t('kits.twoWays.orFromTheOtherEnd', {
+              valueLabel: valueLabel(part.value),
+              formatQuantity: formatQuantity(otherOhm, 'ohm'),
+              value: otherInKit
+                ? t('kits.twoWays.whichThisKitHoldsToo')
+                : t('kits.twoWays.whichIsNotInThisKit'),
+            })}
           </li>
         ))}
       </Box>

@@ -1,4 +1,5 @@
 import type { TFunction } from 'i18next';
+import { t } from 'i18next';
 import type { Revision } from '#contract/kits';
 import { type Change, type ChangedField, compareLists } from '#core/parts/compareLists';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
@@ -33,13 +34,15 @@ export function changeWords(t: TFunction, change: Change): string {
         )
         .join(', ')}`;
     case 'supply':
-      return `supply ${volts(change.from)} → ${volts(change.to)}`;
+      return t('kits.changeWords.supply', { volts: volts(change.from), volts2: volts(change.to) });
     case 'board':
       return change.places.length === 0
-        ? 'outline, pads or wiring'
-        : `other spots for ${shortDesignators(change.places)}`;
+        ? t('kits.changeWords.outlinePadsOrWiring')
+        : t('kits.changeWords.otherSpotsFor', {
+            shortDesignators: shortDesignators(change.places),
+          });
     case 'order':
-      return 'another order, or other wishes for it';
+      return t('kits.changeWords.anotherOrderOrOtherWishesFor');
     case 'erratum-added':
     case 'erratum-removed':
       return `${shortDesignators(change.erratum.designators)}: ${change.erratum.text}`;
@@ -48,7 +51,8 @@ export function changeWords(t: TFunction, change: Change): string {
 
 const named = (t: TFunction, part: Part) =>
   `${shortDesignators(part.designators) || part.description}, ${partName(t, part)}`;
-const volts = (volt: number | null) => (volt === null ? 'not given' : `${volt} V`);
+const volts = (volt: number | null) =>
+  volt === null ? t('kits.changeWords.notGiven') : `${volt} V`;
 
 const fieldNames: Readonly<Record<ChangedField, string>> = {
   designators: 'places',
@@ -59,16 +63,26 @@ const fieldNames: Readonly<Record<ChangedField, string>> = {
   package: 'body',
   mounting: 'mounting',
   supply: 'brought',
-  lotNote: 'lot note',
+  get lotNote() {
+    return t('kits.changeWords.lotNote');
+  },
 };
-const supplyWords = { 'in-kit': 'in the kit', spare: 'spare', 'not-in-kit': 'not in the kit' };
+const supplyWords = {
+  get 'in-kit'() {
+    return t('kits.changeWords.inTheKit');
+  },
+  spare: 'spare',
+  get 'not-in-kit'() {
+    return t('kits.changeWords.notInTheKit');
+  },
+};
 
 const mountingWords = (mounting: Part['mounting']) =>
   mounting?.kind === 'raised'
-    ? `${mounting.mm} mm above the board`
+    ? t('kits.changeWords.mmAboveTheBoard', { mm: mounting.mm })
     : mounting
-      ? 'bent over'
-      : 'as usual';
+      ? t('kits.changeWords.bentOver')
+      : t('kits.changeWords.asUsual');
 
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {
@@ -83,9 +97,9 @@ function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
         .filter(Boolean)
         .join(' ');
     case 'pins':
-      return part.pins === undefined ? 'not given' : String(part.pins);
+      return part.pins === undefined ? t('kits.changeWords.notGiven') : String(part.pins);
     case 'package':
-      return part.package ?? 'not given';
+      return part.package ?? t('kits.changeWords.notGiven');
     case 'mounting':
       return mountingWords(part.mounting);
     case 'supply':

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
 import { closeSnackbar, enqueueSnackbar } from 'notistack';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
@@ -10,7 +11,9 @@ import { type KitContent, partsChanged, savePart } from './kitParts.ts';
 
 /** A line and a known problem are put into the list as it is then; the rest is one thing. */
 const again = ({ lines, errata }: Partial<KitContent>): string =>
-  lines || errata ? 'Save again to add yours.' : 'Save again to put yours in its place.';
+  lines || errata
+    ? t('kits.useChangeKit.saveAgainToAddYours')
+    : t('kits.useChangeKit.saveAgainToPutYoursIn');
 
 /** What is told of somebody else's changes; the rest is counted. */
 const mostTold = 4;
@@ -40,8 +43,7 @@ export function useChangeKit() {
         content,
       );
       saved[part] = version;
-      if (isNew)
-        where = ` This is revision ${revision} now; workshops keep the one they were planned on.`;
+      if (isNew) where = t('kits.useChangeKit.thisIsRevisionNowWorkshopsKeep', { revision });
     }
     await revalidate();
     return { saved, where };
@@ -57,9 +59,12 @@ export function useChangeKit() {
 
   const meanwhile = (before: Kit, now: Kit): string => {
     const changes = changesBetween(before, now).map((change) => changeWords(t, change));
-    const more = changes.length > mostTold ? ` and ${changes.length - mostTold} more` : '';
+    const more =
+      changes.length > mostTold
+        ? t('kits.useChangeKit.andMore', { count: changes.length - mostTold })
+        : '';
     const list = changes.slice(0, mostTold).join('; ');
-    return list && `Meanwhile: ${list.replace(/\.$/, '')}${more}. `;
+    return list && t('kits.useChangeKit.meanwhile', { replace: list.replace(/\.$/, ''), more });
   };
 
   return async (more: Partial<KitContent>, said: string): Promise<CallProblem | undefined> => {
@@ -78,7 +83,7 @@ export function useChangeKit() {
               });
             }}
           >
-            Undo
+            {t('kits.useChangeKit.undo')}
           </Button>
         ),
       });

@@ -16,7 +16,7 @@ export function Behind({ person, skill }: { readonly person: Person; readonly sk
   return (
     <Box
       component="section"
-      aria-label="Steps behind the skill"
+      aria-label={t('people.behind.stepsBehindTheSkill')}
       sx={{
         background: ink('sheet'),
         border: `1px solid ${ink('line')}`,
@@ -25,15 +25,17 @@ export function Behind({ person, skill }: { readonly person: Person; readonly sk
         maxWidth: 1000,
       }}
     >
-      <Typography variant="h2">{seen.length} steps and exercises that ask for it</Typography>
+      <Typography variant="h2">
+        {t('people.behind.stepsAndExercisesThatAskFor', { count: seen.length })}
+      </Typography>
       <Box component="ol" sx={{ m: 0, pl: 3.5 }}>
         {seen.map(({ in: where, wasRight, at }) => (
           <li key={`${JSON.stringify(where)} ${at}`}>
-            <strong>{wasRight ? 'right' : 'went wrong'}</strong>:{' '}
+            <strong>{wasRight ? 'right' : t('people.behind.wentWrong')}</strong>:{' '}
             {where.kind === 'step' ? (
               <StepOf person={person} workshopId={where.workshopId} stepId={where.stepId} />
             ) : (
-              `practice, ${exerciseName(t, where.item)}`
+              t('people.behind.practice', { exerciseName: exerciseName(t, where.item) })
             )}
             , {dateAndTime(at)}
           </li>

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people';
 import { masteryFrom } from '#core/learning/skillEstimates';
@@ -13,18 +14,19 @@ export const loadPeople = () => call(listPeople, {});
 
 /** Everybody who has built something, with what is thought of their skills. */
 export function PeoplePage() {
+  const { t } = useTranslation();
   const people = useLoaderData<readonly PersonSummary[]>();
   const first = people[0];
   if (!first) {
     return (
       <>
-        <PageHead title="People" />
+        <PageHead title={t('people.peoplePage.people')} />
         <EmptyState
-          title="Nobody yet"
-          text="People come from the names at the seats of a workshop. What they do there is found here."
+          title={t('people.peoplePage.nobodyYet')}
+          text={t('people.peoplePage.peopleComeFromTheNamesAt')}
         >
           <Button variant="contained" component={Link} to="/workshops/new">
-            Plan a workshop
+            {t('people.peoplePage.planAWorkshop')}
           </Button>
         </EmptyState>
       </>
@@ -33,26 +35,26 @@ export function PeoplePage() {
   return (
     <>
       <PageHead
-        title="People"
-        facts="From the logs of their builds; nothing else is known of them."
+        title={t('people.peoplePage.people')}
+        facts={t('people.peoplePage.fromTheLogsOfTheirBuilds')}
       >
         <Button color="inherit" variant="outlined" href={peopleCsvPath}>
-          Export as CSV
+          {t('people.peoplePage.exportAsCsv')}
         </Button>
       </PageHead>
       <div style={{ overflowX: 'auto' }}>
-        <table className="plain plain-fields" aria-label="People">
+        <table className="plain plain-fields" aria-label={t('people.peoplePage.people')}>
           <thead>
             <tr>
-              <th scope="col">Name</th>
+              <th scope="col">{t('people.peoplePage.name')}</th>
               <th scope="col" className="number">
-                Boards
+                {t('people.peoplePage.boards')}
               </th>
               <th scope="col" className="number">
-                Mistakes
+                {t('people.peoplePage.mistakes')}
               </th>
               <th scope="col" className="number">
-                × plan
+                {t('people.peoplePage.plan')}
               </th>
               {first.skills.map(({ skill }) => (
                 <th key={skill} scope="col">
@@ -67,9 +69,7 @@ export function PeoplePage() {
                 <th scope="row">
                   <Link to={`/people/${id}`}>{name}</Link>
                 </th>
-                <td className="number">
-                  {finished} of {builds}
-                </td>
+                <td className="number">{t('people.peoplePage.of', { finished, builds })}</td>
                 <td className="mono number">{mistakes}</td>
                 <td className="mono number">{pace ? pace.share.toFixed(1) : '–'}</td>
                 {skills.map((estimate) => (
@@ -83,9 +83,7 @@ export function PeoplePage() {
         </table>
       </div>
       <p>
-        “× plan” is how long they take against the minutes of the plan. A bar is the chance that the
-        skill is known; from {Math.round(100 * masteryFrom)} % on it is taken as known, with a tick.
-        The number beside it counts the steps that have shown something.
+        {t('people.peoplePage.planIsHowLongTheyTake', { value: Math.round(100 * masteryFrom) })}
       </p>
     </>
   );

@@ -8,6 +8,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -48,12 +49,17 @@ export const loadPerson = ({ params }: LoaderFunctionArgs) =>
 
 const readyWords: Readonly<Record<Readiness, string>> = {
   ready: 'ready',
-  'with-help': 'with somebody beside',
-  'not-yet': 'not yet',
+  get 'with-help'() {
+    return t('people.personPage.withSomebodyBeside');
+  },
+  get 'not-yet'() {
+    return t('people.personPage.notYet');
+  },
 };
 
 /** One learner: skills, what to practise, what they are ready for, and every evening. */
 export function PersonPage() {
+  const { t } = useTranslation();
   const person = useLoaderData<Person>();
   const [search, choose] = useChoices();
   const shown = search.get('behind');
@@ -62,11 +68,21 @@ export function PersonPage() {
     <>
       <PageHead
         title={name}
-        facts={`${person.finished} of ${person.builds} boards finished · ${person.mistakes} mistakes${pace ? ` · ${pace.share.toFixed(1)} times the plan, from ${pace.count} steps` : ''}`}
+        facts={t('people.personPage.ofBoardsFinishedMistakes', {
+          finished: person.finished,
+          builds: person.builds,
+          mistakes: person.mistakes,
+          value: pace
+            ? t('people.personPage.timesThePlanFromSteps', {
+                share: pace.share.toFixed(1),
+                count: pace.count,
+              })
+            : '',
+        })}
       >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button color="inherit" variant="outlined" href={statementsPath(id)}>
-            Export learning records (xAPI)
+            {t('people.personPage.exportLearningRecordsXapi')}
           </Button>
           <Erase person={person} />
         </Box>
@@ -80,15 +96,15 @@ export function PersonPage() {
           mb: 4,
         }}
       >
-        <Box component="section" aria-label="Skills">
-          <Typography variant="h2">Skills</Typography>
-          <table className="plain" aria-label="Skills">
+        <Box component="section" aria-label={t('people.personPage.skills')}>
+          <Typography variant="h2">{t('people.personPage.skills')}</Typography>
+          <table className="plain" aria-label={t('people.personPage.skills')}>
             <thead>
               <tr>
-                <th scope="col">Skill</th>
-                <th scope="col">Chance that it is known, steps and exercises seen</th>
+                <th scope="col">{t('people.personPage.skill')}</th>
+                <th scope="col">{t('people.personPage.chanceThatItIsKnownSteps')}</th>
                 <th scope="col" className="number">
-                  Right
+                  {t('people.personPage.right')}
                 </th>
               </tr>
             </thead>
@@ -110,9 +126,12 @@ export function PersonPage() {
                           })
                         }
                       >
-                        {estimate.right.count} of {estimate.right.of} (
-                        {Math.round(100 * estimate.right.low)} to{' '}
-                        {Math.round(100 * estimate.right.high)} %)
+                        {t('people.personPage.ofTo', {
+                          count: estimate.right.count,
+                          of: estimate.right.of,
+                          value: Math.round(100 * estimate.right.low),
+                          value2: Math.round(100 * estimate.right.high),
+                        })}
                       </Button>
                     )}
                   </td>
@@ -120,28 +139,29 @@ export function PersonPage() {
               ))}
             </tbody>
           </table>
-          <p>
-            By Bayesian knowledge tracing over the steps and exercises that ask for each skill. In
-            brackets the range in which the share of right ones lies in nineteen cases of twenty.
-          </p>
+          <p>{t('people.personPage.byBayesianKnowledgeTracingOverThe')}</p>
         </Box>
-        <Box component="section" aria-label="How skills grew">
-          <Typography variant="h2">How they grew</Typography>
+        <Box component="section" aria-label={t('people.personPage.howSkillsGrew')}>
+          <Typography variant="h2">{t('people.personPage.howTheyGrew')}</Typography>
           <SkillCourse skills={skills} />
         </Box>
       </Box>
       {shown && <Behind person={person} skill={shown} />}
-      <Box component="section" aria-label="Ready for" sx={{ mb: 4, maxWidth: 1000 }}>
-        <Typography variant="h2">Ready for</Typography>
-        <table className="plain" aria-label="Ready for">
+      <Box
+        component="section"
+        aria-label={t('people.personPage.readyFor')}
+        sx={{ mb: 4, maxWidth: 1000 }}
+      >
+        <Typography variant="h2">{t('people.personPage.readyFor')}</Typography>
+        <table className="plain" aria-label={t('people.personPage.readyFor')}>
           <thead>
             <tr>
-              <th scope="col">Kit</th>
+              <th scope="col">{t('people.personPage.kit')}</th>
               <th scope="col" className="number">
-                Mistakes to expect
+                {t('people.personPage.mistakesToExpect')}
               </th>
-              <th scope="col">Ready</th>
-              <th scope="col">Practise before it</th>
+              <th scope="col">{t('people.personPage.ready')}</th>
+              <th scope="col">{t('people.personPage.practiseBeforeIt')}</th>
             </tr>
           </thead>
           <tbody>
@@ -152,14 +172,18 @@ export function PersonPage() {
                 </th>
                 <td className="mono number">{expected.toFixed(1)}</td>
                 <td>{readyWords[readiness]}</td>
-                <td>{practise[0] ? skillWords[practise[0]].practise : 'nothing in particular'}</td>
+                <td>
+                  {practise[0]
+                    ? skillWords[practise[0]].practise
+                    : t('people.personPage.nothingInParticular')}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       </Box>
       <Practised person={person} />
-      <Typography variant="h2">Evenings</Typography>
+      <Typography variant="h2">{t('people.personPage.evenings')}</Typography>
       {evenings.map((build) => (
         <Evening key={build.workshopId} learnerId={id} build={build} />
       ))}
@@ -189,9 +213,16 @@ function Evening({
             <strong>{build.workshopTitle}</strong>
           </Link>
           <Box sx={{ color: ink('faded') }}>
-            {build.kitName} · seat {build.seatNumber} · {dateAndTime(build.startsAt)} ·{' '}
-            {Object.keys(state.doneAt).length} of {steps.length} steps
-            {state.praises.length > 0 && ` · praised ${state.praises.length} times`}
+            {t('people.personPage.seatOfSteps', {
+              kitName: build.kitName,
+              seatNumber: build.seatNumber,
+              dateAndTime: dateAndTime(build.startsAt),
+              length: Object.keys(state.doneAt).length,
+              count: steps.length,
+              count2:
+                state.praises.length > 0 &&
+                t('people.personPage.praisedTimes', { count: state.praises.length }),
+            })}
           </Box>
         </Box>
         {state.finishedAt !== null && (
@@ -202,7 +233,7 @@ function Evening({
             target="_blank"
             sx={{ alignSelf: 'start' }}
           >
-            Certificate
+            {t('people.personPage.certificate')}
           </Button>
         )}
       </Box>
@@ -210,11 +241,19 @@ function Evening({
         {state.mistakes.map((mistake) => (
           <li key={mistake.eventId}>
             <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>{' '}
-            {mistake.designator && <span className="mono">{mistake.designator}</span>}, made at step{' '}
-            {numberOf(mistake.madeAtStepId)}
-            {mistake.foundAtStepId !== mistake.madeAtStepId &&
-              `, found at ${mistake.foundAtStepId === null ? 'the end' : `step ${numberOf(mistake.foundAtStepId)}`}`}
-            . {t(`mistake.${mistake.mistake}.cause`)}
+            {mistake.designator && <span className="mono">{mistake.designator}</span>}
+            {t('people.personPage.madeAtStep', {
+              numberOf: numberOf(mistake.madeAtStepId),
+              foundAtStepId:
+                mistake.foundAtStepId !== mistake.madeAtStepId &&
+                t('people.personPage.foundAt', {
+                  value:
+                    mistake.foundAtStepId === null
+                      ? t('people.personPage.theEnd')
+                      : t('people.personPage.step', { numberOf: numberOf(mistake.foundAtStepId) }),
+                }),
+              what: t(`mistake.${mistake.mistake}.cause`),
+            })}
           </li>
         ))}
         {state.readings.map((reading) => {
@@ -233,6 +272,7 @@ function Evening({
 
 /** Whether the learner's link is a page of their own. */
 function OwnPage({ person: { id, keepsPage } }: { readonly person: Person }) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { run, saving, refusal } = useSave();
   const allow = (allowed: boolean) =>
@@ -250,7 +290,7 @@ function OwnPage({ person: { id, keepsPage } }: { readonly person: Person }) {
             onChange={({ target }) => allow(target.checked)}
           />
         }
-        label="May keep a page of their own: the links of their seats show all their evenings, and do not end"
+        label={t('people.personPage.mayKeepAPageOfTheir')}
       />
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
     </Box>
@@ -258,33 +298,29 @@ function OwnPage({ person: { id, keepsPage } }: { readonly person: Person }) {
 }
 
 function Erase({ person: { id, name } }: { readonly person: Person }) {
+  const { t } = useTranslation();
   const [open, setOpen] = useState(false);
   const navigate = useNavigate();
   const { enqueueSnackbar } = useSnackbar();
   const erase = async () => {
     await call(erasePerson, { params: { learnerId: id } });
     await navigate('/people');
-    enqueueSnackbar('The name is gone. What was counted stays without it.');
+    enqueueSnackbar(t('people.personPage.theNameIsGoneWhatWas'));
   };
   return (
     <>
       <Button color="inherit" onClick={() => setOpen(true)}>
-        Erase …
+        {t('people.personPage.erase')}
       </Button>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="erase-title">
-        <DialogTitle id="erase-title">Erase {name}?</DialogTitle>
-        <DialogContent>
-          The name goes from every seat, list, checklist and message, and from the disk, for good:
-          this cannot be undone. Their links end. Steps and mistakes stay in the counts of kits and
-          workshops, without a name. Backups that were made before still hold the name. Export the
-          learning records first if they are wanted.
-        </DialogContent>
+        <DialogTitle id="erase-title">{t('people.personPage.erase2', { name })}</DialogTitle>
+        <DialogContent>{t('people.personPage.theNameGoesFromEverySeat')}</DialogContent>
         <DialogActions>
           <Button color="inherit" onClick={() => setOpen(false)}>
-            Keep
+            {t('people.personPage.keep')}
           </Button>
           <Button variant="contained" onClick={() => void erase()}>
-            Erase the name
+            {t('people.personPage.eraseTheName')}
           </Button>
         </DialogActions>
       </Dialog>

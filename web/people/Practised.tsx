@@ -22,34 +22,35 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
     [practice, weaknesses],
   );
   return (
-    <Box component="section" aria-label="Practice" sx={{ mb: 4, maxWidth: 1000 }}>
-      <Typography variant="h2">Practice</Typography>
+    <Box
+      component="section"
+      aria-label={t('people.practised.practice')}
+      sx={{ mb: 4, maxWidth: 1000 }}
+    >
+      <Typography variant="h2">{t('people.practised.practice')}</Typography>
       {practice.length === 0 ? (
-        <p>
-          Nothing yet. Practice opens from the seat’s own link; what went wrong at the board comes
-          first there.
-        </p>
+        <p>{t('people.practised.nothingYetPracticeOpensFromThe')}</p>
       ) : (
-        <table className="plain" aria-label="Practice">
+        <table className="plain" aria-label={t('people.practised.practice')}>
           <thead>
             <tr>
-              <th scope="col">Trainer</th>
+              <th scope="col">{t('people.practised.trainer')}</th>
               <th scope="col" className="number">
-                Answered
+                {t('people.practised.answered')}
               </th>
               <th scope="col" className="number">
-                Right
+                {t('people.practised.right')}
               </th>
               <th scope="col" className="number">
-                Of the last ten
+                {t('people.practised.ofTheLastTen')}
               </th>
               <th scope="col" className="number">
-                Known
+                {t('people.practised.known')}
               </th>
               <th scope="col" className="number">
-                Due
+                {t('people.practised.due')}
               </th>
-              <th scope="col">Last</th>
+              <th scope="col">{t('people.practised.last')}</th>
             </tr>
           </thead>
           <tbody>
@@ -69,7 +70,9 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
                 </td>
                 <td className="mono number">{percent(right)}</td>
                 <td className="mono number">{percent(lately)}</td>
-                <td className="mono number">{items > 0 && `${kept} of ${items}`}</td>
+                <td className="mono number">
+                  {items > 0 && t('people.practised.of', { kept, items })}
+                </td>
                 <td className="mono number">{due > 0 && due}</td>
                 <td>{lastAt && dateAndTime(lastAt)}</td>
               </tr>
@@ -78,7 +81,7 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
         </table>
       )}
       {shown && (
-        <Box component="ol" aria-label="Answers" sx={{ pl: 4 }}>
+        <Box component="ol" aria-label={t('people.practised.answers')} sx={{ pl: 4 }}>
           {practice
             .filter(({ item }) => item.startsWith(`${shown}.`))
             .map(({ eventId, item, isRight, at }) => {
@@ -86,8 +89,12 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
               return (
                 <li key={eventId}>
                   <Glyph name={isRight === null ? 'ring' : isRight ? 'tick' : 'cross'} />{' '}
-                  {isRight === null ? 'not counted' : isRight ? 'right' : 'wrong'}:{' '}
-                  {parts ? saying(t, parts.kind.name(parts.key)) : item}, {dateAndTime(at)}
+                  {isRight === null
+                    ? t('people.practised.notCounted')
+                    : isRight
+                      ? 'right'
+                      : 'wrong'}
+                  : {parts ? saying(t, parts.kind.name(parts.key)) : item}, {dateAndTime(at)}
                 </li>
               );
             })}

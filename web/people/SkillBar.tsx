@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
 import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
 import { skillWords } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
@@ -12,12 +13,17 @@ export function SkillBar({
   readonly estimate: SkillEstimate;
   readonly wide?: boolean;
 }) {
+  const { t } = useTranslation();
   const percent = Math.round(100 * known);
-  if (right.of === 0) return <Box sx={{ color: ink('faded') }}>not seen</Box>;
+  if (right.of === 0) return <Box sx={{ color: ink('faded') }}>{t('people.skillBar.notSeen')}</Box>;
   return (
     <Box
       role="img"
-      aria-label={`${skillWords[skill].name}: ${percent} %, from ${right.of} steps and exercises`}
+      aria-label={t('people.skillBar.fromStepsAndExercises', {
+        name: skillWords[skill].name,
+        percent,
+        of: right.of,
+      })}
       sx={{ display: 'flex', alignItems: 'center', gap: 0.75, whiteSpace: 'nowrap' }}
     >
       <Box

@@ -1,5 +1,6 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { useTranslation } from 'react-i18next';
 import {
   CartesianGrid,
   Line,
@@ -16,12 +17,13 @@ import { useChoices } from '../app/useChoices.ts';
 
 /** How one skill went up and down, step by step. */
 export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimate[] }) {
+  const { t } = useTranslation();
   const [search, choose] = useChoices();
   const seen = skills.filter(({ right }) => right.of > 0);
   const shown =
     seen.find(({ skill }) => skill === search.get('skill')) ??
     [...seen].sort((a, b) => a.known - b.known)[0];
-  if (!shown) return <p>Nothing was seen yet.</p>;
+  if (!shown) return <p>{t('people.skillCourse.nothingWasSeenYet')}</p>;
   const { skill, course } = shown;
   const data = course.map((known, step) => ({ step, known: Math.round(100 * known) }));
   return (
@@ -29,7 +31,7 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
       <TextField
         select
         size="small"
-        label="Skill"
+        label={t('people.skillCourse.skill')}
         value={skill}
         onChange={({ target }) => choose({ skill: target.value as SkillId })}
         sx={{ my: 1, minWidth: 260 }}
@@ -42,7 +44,12 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
       </TextField>
       <div
         role="img"
-        aria-label={`${skillWords[skill].name}: from ${data[0]?.known} % to ${data.at(-1)?.known} % over ${course.length - 1} steps`}
+        aria-label={t('people.skillCourse.fromToOverSteps', {
+          name: skillWords[skill].name,
+          known: data[0]?.known,
+          known2: data.at(-1)?.known,
+          count: course.length - 1,
+        })}
       >
         <ResponsiveContainer width="100%" height={220}>
           <LineChart data={data} margin={{ top: 8, right: 12, bottom: 18, left: 0 }}>
@@ -51,7 +58,7 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
               dataKey="step"
               stroke={ink('faded')}
               label={{
-                value: 'steps that ask for it',
+                value: t('people.skillCourse.stepsThatAskForIt'),
                 position: 'insideBottom',
                 offset: -10,
                 fill: ink('faded'),

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useShortcuts } from '../app/shortcuts.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 
@@ -18,12 +19,13 @@ export function Choices<Value extends string>({
   given,
   answer,
 }: ChoicesProps<Value>) {
+  const { t } = useTranslation();
   const isOpen = given === undefined && answer !== undefined;
   useShortcuts(
     isOpen
       ? choices.map(({ value }, index) => ({
           key: String(index + 1),
-          does: `Answer ${index + 1}`,
+          does: t('practice.choices.answer', { index: index + 1 }),
           run: () => answer(value),
         }))
       : [],

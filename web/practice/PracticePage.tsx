@@ -3,6 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getKit, type Kit, type KitSummary, listKits } from '#contract/kits';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
@@ -36,6 +37,7 @@ const now = () => new Date();
 
 /** The trainers, to be tried with any kit; and a question for a whole class. */
 export function PracticePage() {
+  const { t } = useTranslation();
   const { kits, workshops, kit } = useLoaderData<PracticeData>();
   const [, choose] = useChoices();
   const practiceKit = useMemo(
@@ -52,19 +54,19 @@ export function PracticePage() {
   return (
     <>
       <PageHead
-        title="Practice"
-        facts="Tried here, nothing is recorded. Learners open it from the link of their seat, at home too."
+        title={t('practice.practicePage.practice')}
+        facts={t('practice.practicePage.triedHereNothingIsRecordedLearners')}
       >
         <TextField
           select
           size="small"
-          label="With the kit"
+          label={t('practice.practicePage.withTheKit')}
           value={kit?.id ?? ''}
           onChange={({ target }) => choose({ kit: target.value || undefined })}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           sx={{ minWidth: 220 }}
         >
-          <MenuItem value="">no kit in particular</MenuItem>
+          <MenuItem value="">{t('practice.practicePage.noKitInParticular')}</MenuItem>
           {kits.map(({ id, name }) => (
             <MenuItem key={id} value={id}>
               {name}
@@ -81,16 +83,19 @@ export function PracticePage() {
           now={now}
           record={() => undefined}
           isAnybody
-          more={<Link to="/practice/heat">Open the heat bench</Link>}
+          more={<Link to="/practice/heat">{t('practice.practicePage.openTheHeatBench')}</Link>}
         />
       </Box>
-      <Typography variant="h2">With a whole class</Typography>
-      <p>One question on all seats at once; the answers come in live, and go to the projector.</p>
+      <Typography variant="h2">{t('practice.practicePage.withAWholeClass')}</Typography>
+      <p>{t('practice.practicePage.oneQuestionOnAllSeatsAt')}</p>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {workshops.map(({ id, title, startsAt, seats }) => (
           <li key={id}>
-            <Link to={`/practice/class/${id}`}>{title}</Link>, {dateAndTime(startsAt)}, {seats}{' '}
-            seats
+            <Trans
+              i18nKey="practice.practicePage.seats"
+              values={{ title, dateAndTime: dateAndTime(startsAt), seats }}
+              components={{ link: <Link to={`/practice/class/${id}`} /> }}
+            />
           </li>
         ))}
       </Box>

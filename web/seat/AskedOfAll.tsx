@@ -2,9 +2,10 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import type { SeatView } from '#contract/seats';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { currentRoundOf } from '#core/learning/practice/rounds';
+import { openPractice } from './openPractice.ts';
 
 const ClassRound = lazy(async () => ({
-  default: (await import('./practicePages.ts')).ClassRound,
+  default: (await openPractice()).ClassRound,
 }));
 
 interface AskedOfAllProps {

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next';
-import { choose, type Language, languages } from './languages.ts';
+import { type Language, languages, rememberLanguage } from '../app/languages.ts';
+import { speak } from '../app/words.ts';
 
 /** The learner’s own language; it stays on the device. */
 export function LanguageChoice() {
@@ -9,7 +10,11 @@ export function LanguageChoice() {
       className="language"
       aria-label={t('seat.language')}
       value={i18n.language}
-      onChange={({ target }) => void choose(target.value as Language)}
+      onChange={({ target }) => {
+        const id = target.value as Language;
+        rememberLanguage('seat', id);
+        void speak(id);
+      }}
     >
       {languages.map(({ id, name }) => (
         <option key={id} value={id} lang={id}>

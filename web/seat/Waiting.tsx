@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { getSeat } from '#contract/seats';
 import { call } from '../app/call.ts';
-import { localeNow } from './languages.ts';
+import { localeNow } from '../app/languages.ts';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
 

@@ -3,19 +3,22 @@ import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { tradeEnglish } from '#core/words/trade.en';
+import seat from '#locales/en/seat.json';
 import { keepPages } from '../app/keepPages.ts';
+import { chosenLanguage } from '../app/languages.ts';
 import { reloadWhenUpdated } from '../app/reloadWhenUpdated.ts';
 import { installTokens } from '../app/tokens.ts';
-import { installWords } from '../app/words.ts';
+import { installWords, loadWords, speak } from '../app/words.ts';
 import { Evening } from './Evening.tsx';
-import { chosenLanguage, speak } from './languages.ts';
+import { openPractice } from './openPractice.ts';
 import { Seat } from './Seat.tsx';
 import './seat.css';
 
 reloadWhenUpdated();
 installTokens();
-installWords();
-void speak(chosenLanguage());
+installWords(tradeEnglish, seat);
+void loadWords('families', 'trade', 'seat').then(() => speak(chosenLanguage('seat')));
 keepPages('/seat/');
 
 /** The learner's places; practice is loaded when it is opened. */
@@ -28,11 +31,11 @@ const routes = createBrowserRouter([
       { index: true, element: <Evening /> },
       {
         path: 'practice',
-        lazy: async () => ({ Component: (await import('./practicePages.ts')).SeatPractice }),
+        lazy: async () => ({ Component: (await openPractice()).SeatPractice }),
       },
       {
         path: 'practice/heat',
-        lazy: async () => ({ Component: (await import('./practicePages.ts')).SeatHeat }),
+        lazy: async () => ({ Component: (await openPractice()).SeatHeat }),
       },
     ],
   },

@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react';
 import { expect, it, vi } from 'vitest';
-import { installWords } from '../app/words.ts';
+import { installAllWords } from '../testing/allWords.ts';
 import { Network } from './Network.tsx';
 
 it.each([
@@ -9,7 +9,7 @@ it.each([
 ])(
   'without network, where the browser keeps pages (%s), says whether not to reload',
   (keeps, warns) => {
-    installWords();
+    installAllWords();
     vi.stubGlobal('isSecureContext', keeps);
     render(<Network connected={false} waiting={2} />);
     const said = screen.getByRole('status').textContent;

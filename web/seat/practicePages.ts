@@ -1,7 +1,3 @@
-import { installDrillWords } from '../practice/drillWords.ts';
-
-installDrillWords();
-
 /** What is loaded with the first trainer that a seat opens. */
 export { ClassRound } from '../practice/class/ClassRound.tsx';
 export { SeatHeat } from './SeatHeat.tsx';

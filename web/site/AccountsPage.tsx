@@ -3,9 +3,11 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
 import { useLoaderData, useRevalidator } from 'react-router';
 import {
   type Account,
@@ -26,24 +28,32 @@ import '../ui/plainTable.css';
 
 export const loadAccounts = () => call(listAccounts, {});
 
-const roleNames: Readonly<Record<Role, string>> = { instructor: 'Instructor', helper: 'Helper' };
+const roleNames: Readonly<Record<Role, string>> = {
+  get instructor() {
+    return t('site.accountsPage.instructor');
+  },
+  get helper() {
+    return t('site.accountsPage.helper');
+  },
+};
 
 /** Who may sign in: instructors and helpers, each with a passphrase of their own. */
 export function AccountsPage() {
+  const { t } = useTranslation();
   const accounts = useLoaderData<readonly Account[]>();
   const me = useStaff()?.name;
   return (
     <Box sx={{ maxWidth: 860 }}>
       <PageHead
-        title="Who may sign in"
-        facts="Helpers log on the floor of the evenings of their day, under their own name, and look kits up. They change nothing else and see no records of people. Instructors may do everything."
+        title={t('site.accountsPage.whoMaySignIn')}
+        facts={t('site.accountsPage.helpersLogOnTheFloorOf')}
       />
-      <table className="plain plain-fields" aria-label="Who may sign in">
+      <table className="plain plain-fields" aria-label={t('site.accountsPage.whoMaySignIn')}>
         <thead>
           <tr>
-            <th scope="col">Name</th>
-            <th scope="col">Role</th>
-            <th scope="col" aria-label="Change" />
+            <th scope="col">{t('site.accountsPage.name')}</th>
+            <th scope="col">{t('site.accountsPage.role')}</th>
+            <th scope="col" aria-label={t('site.accountsPage.change')} />
           </tr>
         </thead>
         <tbody>
@@ -58,6 +68,7 @@ export function AccountsPage() {
 }
 
 function AccountRow({ account, isMe }: { readonly account: Account; readonly isMe: boolean }) {
+  const { t } = useTranslation();
   const { id, name, role } = account;
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
@@ -67,7 +78,7 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
     const refused = await run(() => call(removeAccount, { params: { accountId: id } }));
     if (refused) return void enqueueSnackbar(refused.message, { variant: 'error' });
     await revalidate();
-    enqueueSnackbar(`${name} is signed out and cannot sign in any more`);
+    enqueueSnackbar(t('site.accountsPage.isSignedOutAndCannotSign', { name }));
   };
   return (
     <>
@@ -75,17 +86,17 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
         <th scope="row">{name}</th>
         <td>
           {roleNames[role]}
-          {isMe && ', you'}
+          {isMe && t('site.accountsPage.you')}
         </td>
         <td className="number" style={{ whiteSpace: 'normal' }}>
           {role === 'helper' && (
             <Button
               color="inherit"
-              aria-label={`New passphrase for ${name}`}
+              aria-label={t('site.accountsPage.newPassphraseFor', { name })}
               aria-expanded={asking}
               onClick={() => setAsking(!asking)}
             >
-              New passphrase
+              {t('site.accountsPage.newPassphrase')}
             </Button>
           )}
           {!isMe && (
@@ -93,9 +104,9 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
               color="inherit"
               loading={saving}
               onClick={() => void remove()}
-              aria-label={`Remove ${name}`}
+              aria-label={t('site.accountsPage.remove', { name })}
             >
-              Remove
+              {t('site.accountsPage.remove2')}
             </Button>
           )}
         </td>
@@ -112,6 +123,7 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
 }
 
 function Renew({ account, done }: { readonly account: Account; readonly done: () => void }) {
+  const { t } = useTranslation();
   const { enqueueSnackbar } = useSnackbar();
   const { run } = useSave();
   const form = useForm({
@@ -127,7 +139,7 @@ function Renew({ account, done }: { readonly account: Account; readonly done: ()
       form.setError('passphrase', { message: refused.about('passphrase') ?? refused.message });
       return;
     }
-    enqueueSnackbar(`${account.name} signs in with the new passphrase from now on`);
+    enqueueSnackbar(t('site.accountsPage.signsInWithTheNewPassphrase', { name: account.name }));
     done();
   });
   return (
@@ -138,21 +150,22 @@ function Renew({ account, done }: { readonly account: Account; readonly done: ()
       sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', py: 1 }}
     >
       <TextField
-        label={`New passphrase for ${account.name}`}
+        label={t('site.accountsPage.newPassphraseFor', { name: account.name })}
         autoComplete="off"
         error={!!errors.passphrase}
-        helperText={errors.passphrase?.message ?? 'Wherever they are signed in now, it ends.'}
+        helperText={errors.passphrase?.message ?? t('site.accountsPage.whereverTheyAreSignedInNow')}
         {...form.register('passphrase')}
         sx={{ minWidth: 340 }}
       />
       <Button type="submit" variant="outlined" loading={isSubmitting} sx={{ minHeight: 54 }}>
-        Set passphrase
+        {t('site.accountsPage.setPassphrase')}
       </Button>
     </Box>
   );
 }
 
 function NewAccount() {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const { run } = useSave();
@@ -169,13 +182,13 @@ function NewAccount() {
     }
     form.reset();
     await revalidate();
-    enqueueSnackbar(`${body.name} can sign in now`);
+    enqueueSnackbar(t('site.accountsPage.canSignInNow', { name: body.name }));
     return undefined;
   });
   return (
     <>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Somebody new
+        {t('site.accountsPage.somebodyNew')}
       </Typography>
       <Box
         component="form"
@@ -185,7 +198,7 @@ function NewAccount() {
       >
         <TextField
           select
-          label="Role"
+          label={t('site.accountsPage.role')}
           defaultValue="helper"
           slotProps={{ htmlInput: form.register('role') }}
           sx={{ minWidth: 150 }}
@@ -197,22 +210,22 @@ function NewAccount() {
           ))}
         </TextField>
         <TextField
-          label="Name"
+          label={t('site.accountsPage.name')}
           autoComplete="off"
           error={!!errors.name}
           helperText={errors.name?.message ?? ' '}
           {...form.register('name')}
         />
         <TextField
-          label="Passphrase"
+          label={t('site.accountsPage.passphrase')}
           autoComplete="off"
           error={!!errors.passphrase}
-          helperText={errors.passphrase?.message ?? 'Tell it to them; it cannot be shown again.'}
+          helperText={errors.passphrase?.message ?? t('site.accountsPage.tellItToThemItCannot')}
           {...form.register('passphrase')}
           sx={{ minWidth: 300 }}
         />
         <Button type="submit" variant="contained" loading={isSubmitting} sx={{ minHeight: 54 }}>
-          Add
+          {t('site.accountsPage.add')}
         </Button>
       </Box>
     </>

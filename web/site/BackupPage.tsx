@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { type Backups, listBackups } from '#contract/backup';
 import { call } from '../app/call.ts';
@@ -12,12 +13,15 @@ export const loadBackups = () => call(listBackups, {});
 
 /** Everything of the site as one file, out and in. */
 export function BackupPage() {
+  const { t } = useTranslation();
   const { kept, contents } = useLoaderData<Backups>();
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 3 }}>
       <PageHead
-        title="Backup"
-        facts={`One file holds everything: ${contentWords(contents)}, pictures and settings.`}
+        title={t('site.backupPage.backup')}
+        facts={t('site.backupPage.oneFileHoldsEverythingPicturesAnd', {
+          contentWords: contentWords(contents),
+        })}
       />
       <MakeBackup />
       <KeptBackups kept={kept} />

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
+import { useTranslation } from 'react-i18next';
 import { useLoaderData, useRevalidator } from 'react-router';
 import { endSession, idleHours, type OpenSession } from '#contract/session';
 import { call } from '../app/call.ts';
@@ -10,6 +11,7 @@ import '../ui/plainTable.css';
 
 /** Where one is signed in, or everybody for an instructor; a device that is lost is signed out from here. */
 export function Devices() {
+  const { t } = useTranslation();
   const sessions = useLoaderData<readonly OpenSession[]>();
   const isInstructor = useIsInstructor();
   const { revalidate } = useRevalidator();
@@ -17,21 +19,21 @@ export function Devices() {
   const end = async ({ id, device }: OpenSession) => {
     await call(endSession, { params: { sessionId: id } });
     await revalidate();
-    enqueueSnackbar(`Signed out: ${device}`);
+    enqueueSnackbar(t('site.devices.signedOut', { device }));
   };
   return (
     <section aria-labelledby="devices">
       <Typography variant="h2" id="devices" sx={{ mb: 1 }}>
-        Signed in now
+        {t('site.devices.signedInNow')}
       </Typography>
       <div className="table-scroll">
-        <table className="plain plain-fields" aria-label="Signed in now">
+        <table className="plain plain-fields" aria-label={t('site.devices.signedInNow')}>
           <thead>
             <tr>
-              {isInstructor && <th scope="col">Who</th>}
-              <th scope="col">Device</th>
-              <th scope="col">Last used</th>
-              <th scope="col" aria-label="End" />
+              {isInstructor && <th scope="col">{t('site.devices.who')}</th>}
+              <th scope="col">{t('site.devices.device')}</th>
+              <th scope="col">{t('site.devices.lastUsed')}</th>
+              <th scope="col" aria-label={t('site.devices.end')} />
             </tr>
           </thead>
           <tbody>
@@ -40,17 +42,20 @@ export function Devices() {
                 {isInstructor && <td>{session.name}</td>}
                 <td>
                   {session.device}
-                  {session.isThis && ', this one'}
+                  {session.isThis && t('site.devices.thisOne')}
                 </td>
                 <td>{dateAndTime(session.seenAt)}</td>
                 <td className="number">
                   {!session.isThis && (
                     <Button
                       color="inherit"
-                      aria-label={`Sign out ${session.name}: ${session.device}`}
+                      aria-label={t('site.devices.signOut', {
+                        name: session.name,
+                        device: session.device,
+                      })}
                       onClick={() => void end(session)}
                     >
-                      Sign out
+                      {t('site.devices.signOut2')}
                     </Button>
                   )}
                 </td>
@@ -60,7 +65,7 @@ export function Devices() {
         </table>
       </div>
       <Typography sx={{ mt: 1 }}>
-        A device that nobody uses for {idleHours} hours is signed out by itself.
+        {t('site.devices.aDeviceThatNobodyUsesFor', { idleHours })}
       </Typography>
     </section>
   );

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { makeBackup } from '#contract/backup';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
@@ -11,6 +12,7 @@ import { saveAs } from './files.ts';
 
 /** Saves one now, with a passphrase or without. */
 export function MakeBackup() {
+  const { t } = useTranslation();
   const { run, refusal, saving } = useSave();
   const [passphrase, setPassphrase] = useState('');
   const make = () =>
@@ -23,19 +25,16 @@ export function MakeBackup() {
   return (
     <section aria-labelledby="make">
       <Typography variant="h2" id="make" sx={{ mb: 1 }}>
-        Take one along
+        {t('site.makeBackup.takeOneAlong')}
       </Typography>
-      <Typography sx={{ mb: 1.5 }}>
-        Keep it on a stick or in another place: what is on this computer goes with this computer. It
-        has people’s names in it. With a passphrase nobody can read it without, you included.
-      </Typography>
+      <Typography sx={{ mb: 1.5 }}>{t('site.makeBackup.keepItOnAStickOr')}</Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <TextField
-          label="Passphrase of the file"
+          label={t('site.makeBackup.passphraseOfTheFile')}
           autoComplete="off"
           value={passphrase}
           onChange={({ target }) => setPassphrase(target.value)}
-          helperText="Leave it empty for a file that anybody can read."
+          helperText={t('site.makeBackup.leaveItEmptyForAFile')}
           sx={{ minWidth: 320 }}
         />
         <Button
@@ -44,7 +43,7 @@ export function MakeBackup() {
           onClick={() => void make()}
           sx={{ minHeight: 54 }}
         >
-          Save a backup
+          {t('site.makeBackup.saveABackup')}
         </Button>
       </Box>
       {refusal && (

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { changeName, changeNameBody } from '#contract/session';
 import { call } from '../app/call.ts';
@@ -11,6 +12,7 @@ import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
 
 export function OwnName({ name }: { readonly name: string }) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const { run } = useSave();
@@ -22,13 +24,13 @@ export function OwnName({ name }: { readonly name: string }) {
       form.setError('name', { message: refused.about('name') ?? refused.message });
       return;
     }
-    enqueueSnackbar(`You sign in as ${body.name} from now on`);
+    enqueueSnackbar(t('site.ownName.youSignInAsFromNow', { name: body.name }));
     await revalidate();
   });
   return (
     <section aria-labelledby="own-name">
       <Typography variant="h2" id="own-name" sx={{ mb: 1 }}>
-        Change your name
+        {t('site.ownName.changeYourName')}
       </Typography>
       <Box
         component="form"
@@ -37,10 +39,10 @@ export function OwnName({ name }: { readonly name: string }) {
         sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
       >
         <TextField
-          label="Your name"
+          label={t('site.ownName.yourName')}
           autoComplete="username"
           error={!!errors.name}
-          helperText={errors.name?.message ?? 'You sign in with it, and it stands in the record.'}
+          helperText={errors.name?.message ?? t('site.ownName.youSignInWithItAnd')}
           {...form.register('name')}
         />
         <Button
@@ -50,7 +52,7 @@ export function OwnName({ name }: { readonly name: string }) {
           loading={isSubmitting}
           sx={{ minHeight: 54 }}
         >
-          Change name
+          {t('site.ownName.changeName')}
         </Button>
       </Box>
     </section>

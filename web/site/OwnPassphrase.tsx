@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { changePassphrase, changePassphraseBody } from '#contract/session';
 import { call } from '../app/call.ts';
@@ -11,6 +12,7 @@ import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
 
 export function OwnPassphrase() {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const { run } = useSave();
@@ -27,13 +29,13 @@ export function OwnPassphrase() {
     }
     form.reset();
     await revalidate();
-    enqueueSnackbar('Passphrase changed. Your other devices are signed out.');
+    enqueueSnackbar(t('site.ownPassphrase.passphraseChangedYourOtherDevicesAre'));
     return undefined;
   });
   return (
     <section aria-labelledby="own-passphrase">
       <Typography variant="h2" id="own-passphrase" sx={{ mb: 1 }}>
-        Change your passphrase
+        {t('site.ownPassphrase.changeYourPassphrase')}
       </Typography>
       <Box
         component="form"
@@ -42,7 +44,7 @@ export function OwnPassphrase() {
         sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
       >
         <TextField
-          label="Passphrase now"
+          label={t('site.ownPassphrase.passphraseNow')}
           type="password"
           autoComplete="current-password"
           error={!!errors.current}
@@ -50,15 +52,15 @@ export function OwnPassphrase() {
           {...form.register('current')}
         />
         <TextField
-          label="New passphrase"
+          label={t('site.ownPassphrase.newPassphrase')}
           type="password"
           autoComplete="new-password"
           error={!!errors.passphrase}
-          helperText={errors.passphrase?.message ?? 'At least 10 characters.'}
+          helperText={errors.passphrase?.message ?? t('site.ownPassphrase.atLeast10Characters')}
           {...form.register('passphrase')}
         />
         <Button type="submit" variant="outlined" loading={isSubmitting} sx={{ minHeight: 54 }}>
-          Change passphrase
+          {t('site.ownPassphrase.changePassphrase')}
         </Button>
       </Box>
     </section>

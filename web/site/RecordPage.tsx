@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { getRecord, type RecordPage as Page, type RecordEntry } from '#contract/record';
 import { recordedDeeds } from '#contract/recordedDeeds';
@@ -14,6 +16,7 @@ export const loadRecord = () => call(getRecord, { params: { before: 'latest' } }
 
 /** Who did what on this site, the latest first. */
 export function RecordPage() {
+  const { t } = useTranslation();
   const first = useLoaderData<Page>();
   const [older, setOlder] = useState<readonly Page[]>([]);
   const { run, saving, refusal } = useSave();
@@ -27,16 +30,16 @@ export function RecordPage() {
   return (
     <Box sx={{ maxWidth: 960 }}>
       <PageHead
-        title="Who did what"
-        facts="Who signed in, changed, printed, exported or erased something. Nobody can change what is written here."
+        title={t('site.recordPage.whoDidWhat')}
+        facts={t('site.recordPage.whoSignedInChangedPrintedExported')}
       />
       <div className="table-scroll">
-        <table className="plain" aria-label="Who did what">
+        <table className="plain" aria-label={t('site.recordPage.whoDidWhat')}>
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">Who and what</th>
-              <th scope="col">From</th>
+              <th scope="col">{t('site.recordPage.when')}</th>
+              <th scope="col">{t('site.recordPage.whoAndWhat')}</th>
+              <th scope="col">{t('site.recordPage.from')}</th>
             </tr>
           </thead>
           <tbody>
@@ -54,7 +57,7 @@ export function RecordPage() {
       </div>
       {before !== null && (
         <Button sx={{ mt: 1.5 }} variant="outlined" loading={saving} onClick={() => void more()}>
-          Show older entries
+          {t('site.recordPage.showOlderEntries')}
         </Button>
       )}
       {refusal && <p role="alert">{refusal.message}</p>}
@@ -65,7 +68,7 @@ export function RecordPage() {
 function sentenceOf({ by, what, about }: RecordEntry) {
   return (
     <>
-      <strong>{by ?? 'Somebody who was not signed in'}</strong> {recordedDeeds[what]}
+      <strong>{by ?? t('site.recordPage.somebodyWhoWasNotSignedIn')}</strong> {recordedDeeds[what]}
       {about !== null && ` ${about}`}
     </>
   );

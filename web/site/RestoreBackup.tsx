@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { type BackupContents, lookAtBackup, restoreBackup } from '#contract/backup';
 import { getSession } from '#contract/session';
 import { call } from '../app/call.ts';
@@ -19,6 +20,7 @@ interface Chosen {
 
 /** Puts one back, after showing what it holds. */
 export function RestoreBackup() {
+  const { t } = useTranslation();
   const input = useRef<HTMLInputElement>(null);
   const { run, refusal, saving } = useSave();
   const [chosen, setChosen] = useState<Chosen>();
@@ -50,21 +52,18 @@ export function RestoreBackup() {
   return (
     <section aria-labelledby="restore">
       <Typography variant="h2" id="restore" sx={{ mb: 1 }}>
-        Put one back
+        {t('site.restoreBackup.putOneBack')}
       </Typography>
-      <Typography sx={{ mb: 1.5 }}>
-        You see what a file holds before anything is changed. Restored, it takes the place of
-        everything that is here, passphrases of staff included.
-      </Typography>
+      <Typography sx={{ mb: 1.5 }}>{t('site.restoreBackup.youSeeWhatAFileHolds')}</Typography>
       <Button variant="outlined" color="inherit" onClick={() => input.current?.click()}>
-        {chosen ? 'Choose another file' : 'Choose a backup'}
+        {chosen ? t('site.restoreBackup.chooseAnotherFile') : t('site.restoreBackup.chooseABackup')}
       </Button>
       <input
         ref={input}
         type="file"
         hidden
         accept=".backup"
-        aria-label="Backup file"
+        aria-label={t('site.restoreBackup.backupFile')}
         onChange={({ target }) => {
           void choose(target.files?.[0]);
           target.value = '';
@@ -74,7 +73,7 @@ export function RestoreBackup() {
       {chosen && needsPassphrase && (
         <Box sx={{ display: 'flex', gap: 2, mt: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <TextField
-            label="Passphrase of this file"
+            label={t('site.restoreBackup.passphraseOfThisFile')}
             autoComplete="off"
             value={passphrase}
             onChange={({ target }) => setPassphrase(target.value)}
@@ -88,7 +87,7 @@ export function RestoreBackup() {
             onClick={() => void look(chosen)}
             sx={{ minHeight: 54 }}
           >
-            Look into it
+            {t('site.restoreBackup.lookIntoIt')}
           </Button>
         </Box>
       )}
@@ -99,9 +98,14 @@ export function RestoreBackup() {
       )}
       {found && chosen && (
         <Alert severity="warning" sx={{ mt: 1.5 }}>
-          It holds {contentWords(found)}
-          {found.latestEntryAt && `; the last entry is of ${dateAndTime(found.latestEntryAt)}`}.
-          What is here now will be gone: save a backup of it first.
+          {t('site.restoreBackup.itHoldsWhatIsHereNow', {
+            contentWords: contentWords(found),
+            latestEntryAt:
+              found.latestEntryAt &&
+              t('site.restoreBackup.theLastEntryIsOf', {
+                dateAndTime: dateAndTime(found.latestEntryAt),
+              }),
+          })}
           <Box sx={{ mt: 1.5 }}>
             <Button
               color="inherit"
@@ -109,14 +113,14 @@ export function RestoreBackup() {
               loading={saving}
               onClick={() => void restore(chosen)}
             >
-              Put it in place of everything
+              {t('site.restoreBackup.putItInPlaceOfEverything')}
             </Button>
           </Box>
         </Alert>
       )}
       {done && (
         <Alert severity="info" sx={{ mt: 1.5 }}>
-          It is in place. Ozzet is starting anew …
+          {t('site.restoreBackup.itIsInPlaceOzzetIs')}
         </Alert>
       )}
     </section>

@@ -4,7 +4,9 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
 import { getRetention, type Retention, setRetention, tryRetention } from '#contract/people';
 import { call } from '../app/call.ts';
@@ -15,13 +17,16 @@ export const loadRetention = () => call(getRetention, {});
 
 const choices = [null, 6, 12, 24, 36, 60] as const;
 const choiceWords = (months: number | null) => {
-  if (months === null) return 'until somebody erases them';
-  if (months % 12 !== 0) return `${months} months`;
-  return months === 12 ? '1 year' : `${months / 12} years`;
+  if (months === null) return t('site.retentionPage.untilSomebodyErasesThem');
+  if (months % 12 !== 0) return t('site.retentionPage.months', { months });
+  return months === 12
+    ? t('site.retentionPage.n1Year')
+    : t('site.retentionPage.years', { months: months / 12 });
 };
 
 /** How long records of people are kept. */
 export function RetentionPage() {
+  const { t } = useTranslation();
   const set = useLoaderData<Retention>();
   const [asked, setAsked] = useState<Retention>(set);
   const { run, refusal, saving } = useSave();
@@ -39,17 +44,19 @@ export function RetentionPage() {
   return (
     <Box sx={{ maxWidth: 760 }}>
       <PageHead
-        title="How long names are kept"
-        facts="Steps and mistakes stay in the counts of kits and workshops, without a name."
+        title={t('site.retentionPage.howLongNamesAreKept')}
+        facts={t('site.retentionPage.stepsAndMistakesStayInThe')}
       />
       <Typography sx={{ mb: 1.5 }}>
-        One person is erased on their page under <Link to="/people">People</Link>. Whoever keeps a
-        page of their own is never erased by time. The rules of your school or country come first.
+        <Trans
+          i18nKey="site.retentionPage.onePersonIsErasedOnTheir"
+          components={{ link: <Link to="/people" /> }}
+        />
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <TextField
           select
-          label="Keep names after the last evening"
+          label={t('site.retentionPage.keepNamesAfterTheLastEvening')}
           value={asked.months ?? 'for ever'}
           onChange={({ target }) =>
             choose(target.value === 'for ever' ? null : Number(target.value))
@@ -69,12 +76,14 @@ export function RetentionPage() {
           onClick={save}
           sx={{ minHeight: 54 }}
         >
-          {due.length > 0 ? `Save, and erase ${due.length} now` : 'Save'}
+          {due.length > 0
+            ? t('site.retentionPage.saveAndEraseNow', { count: due.length })
+            : t('site.retentionPage.save')}
         </Button>
       </Box>
       {due.length > 0 && (
         <Alert severity="warning" sx={{ mt: 2 }}>
-          This would erase at once, and cannot be undone: {due.join(', ')}.
+          {t('site.retentionPage.thisWouldEraseAtOnceAnd', { due: due.join(', ') })}
         </Alert>
       )}
       {refusal && (
@@ -83,8 +92,7 @@ export function RetentionPage() {
         </Alert>
       )}
       <Typography sx={{ mt: 2 }}>
-        Older backups still hold the names: the daily ones for a week, those that you saved for as
-        long as you keep them.
+        {t('site.retentionPage.olderBackupsStillHoldTheNames')}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
 import { listSessions } from '#contract/session';
 import { call } from '../app/call.ts';
 import { useStaff } from '../app/staff.ts';
@@ -11,11 +12,15 @@ export const loadSessions = () => call(listSessions, {});
 
 /** One's own key: name and passphrase, and the devices that are signed in. */
 export function YouPage() {
+  const { t } = useTranslation();
   const staff = useStaff();
-  const as = staff?.role === 'helper' ? 'a helper' : 'an instructor';
+  const as = staff?.role === 'helper' ? t('site.youPage.aHelper') : t('site.youPage.anInstructor');
   return (
     <Box sx={{ maxWidth: 860, display: 'grid', gap: 3 }}>
-      <PageHead title={staff?.name ?? 'You'} facts={`You are signed in as ${as}.`} />
+      <PageHead
+        title={staff?.name ?? t('site.youPage.you')}
+        facts={t('site.youPage.youAreSignedInAs', { as })}
+      />
       <Devices />
       <OwnName key={staff?.name} name={staff?.name ?? ''} />
       <OwnPassphrase />

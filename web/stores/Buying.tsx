@@ -4,8 +4,9 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { buyingListPath } from '#contract/papers';
 import type { NeedsReply } from '#contract/stores';
 import type { BuyingAnswer, BuyingPlan, BuyingProgress } from '#core/stores/buying';
@@ -27,6 +28,7 @@ interface BuyingProps {
 
 /** What is short, bought as cheaply as can be, in time. */
 export function Buying({ needs, neededAt }: BuyingProps) {
+  const { t } = useTranslation();
   const { items, suppliers } = useStores();
   const [days, setDays] = useState(() => String(daysToDeliver(new Date(neededAt), new Date())));
   const { state, start: solve, cancel } = useWorkerTask(buyingTask);
@@ -48,24 +50,24 @@ export function Buying({ needs, neededAt }: BuyingProps) {
   return (
     <section aria-labelledby="buying">
       <Typography variant="h2" id="buying" sx={{ mb: 1 }}>
-        Buy what is short
+        {t('stores.buying.buyWhatIsShort')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
         <TextField
           size="small"
-          label="Must arrive within days"
+          label={t('stores.buying.mustArriveWithinDays')}
           value={days}
           onChange={({ target }) => setDays(target.value)}
           error={daysWrong}
           helperText={
             daysWrong
-              ? 'Write a whole number of days, or leave it empty.'
-              : 'a day before the evening; empty for no hurry'
+              ? t('stores.buying.writeAWholeNumberOfDays')
+              : t('stores.buying.aDayBeforeTheEveningEmpty')
           }
           sx={{ width: 260 }}
         />
         <Button variant="contained" onClick={start} disabled={daysWrong || wanted.length === 0}>
-          Find the cheapest way
+          {t('stores.buying.findTheCheapestWay')}
         </Button>
       </Box>
       {homeless.length > 0 && <Homeless needs={homeless} />}
@@ -80,8 +82,9 @@ function Homeless({ needs }: { readonly needs: NeedsReply['lines'] }) {
   const { t } = useTranslation();
   return (
     <Alert severity="warning" sx={{ mt: 1.5 }}>
-      No drawer is for {needs.map(({ part }) => stockName(t, part)).join(', ')}, so nobody can offer
-      it. Add a drawer and its offers.
+      {t('stores.buying.noDrawerIsForSoNobody', {
+        map: needs.map(({ part }) => stockName(t, part)).join(', '),
+      })}
     </Alert>
   );
 }
@@ -92,17 +95,21 @@ interface WorkingProps {
 }
 
 function Working({ progress, cancel }: WorkingProps) {
+  const { t } = useTranslation();
   const { bestCents = null, boundCents = null, nodes = 0 } = progress ?? {};
   return (
     <Box role="status" sx={{ mt: 2, maxWidth: 620, display: 'grid', gap: 1 }}>
-      <LinearProgress aria-label="Looking for the cheapest way" />
+      <LinearProgress aria-label={t('stores.buying.lookingForTheCheapestWay')} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
         <Typography sx={{ flex: 1 }}>
-          {bestCents === null ? 'Looking …' : `Best so far ${money(Math.round(bestCents))}`}
-          {boundCents !== null && `, none can be below ${money(Math.ceil(boundCents))}`}
-          {nodes > 0 && `, ${nodes} cases looked at`}
+          {bestCents === null
+            ? t('stores.buying.looking')
+            : t('stores.buying.bestSoFar', { money: money(Math.round(bestCents)) })}
+          {boundCents !== null &&
+            t('stores.buying.noneCanBeBelow', { money: money(Math.ceil(boundCents)) })}
+          {nodes > 0 && t('stores.buying.casesLookedAt', { nodes })}
         </Typography>
-        <Button onClick={cancel}>Cancel</Button>
+        <Button onClick={cancel}>{t('stores.buying.cancel')}</Button>
       </Box>
     </Box>
   );
@@ -114,24 +121,35 @@ interface ResultProps {
 }
 
 function Result({ result: { best, alone }, milliseconds }: ResultProps) {
+  const { t } = useTranslation();
   if (best.kind === 'not-to-be-had') return <NotToBeHad itemIds={best.itemIds} />;
   const { plan } = best;
   const list = plan.purchases.map(({ offer, packs }) => ({ offerId: offer.id, packs }));
   return (
     <Box sx={{ mt: 2, display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Typography role="status" sx={{ fontSize: '1.15rem' }}>
-        <strong>{money(plan.totalCents)} in all</strong>, {money(plan.deliveryCents)} of it for{' '}
-        {plan.suppliers.length === 1 ? 'one delivery' : `${plan.suppliers.length} deliveries`}.
-        Proved: no other choice is cheaper ({(milliseconds / 1000).toFixed(1)} s).
+        <Trans
+          i18nKey="stores.buying.inAllOfItForProved"
+          values={{
+            money: money(plan.totalCents),
+            money2: money(plan.deliveryCents),
+            value:
+              plan.suppliers.length === 1
+                ? t('stores.buying.oneDelivery')
+                : t('stores.buying.deliveries', { count: plan.suppliers.length }),
+            milliseconds: (milliseconds / 1000).toFixed(1),
+          }}
+          components={{ strong: <strong /> }}
+        />
       </Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="outlined" href={buyingListPath(list, 'pdf')} target="_blank">
-          Buying list, A4
+          {t('stores.buying.buyingListA4')}
         </Button>
         <Button variant="outlined" href={buyingListPath(list, 'pdf', 'letter')} target="_blank">
-          Buying list, Letter
+          {t('stores.buying.buyingListLetter')}
         </Button>
-        <Button href={buyingListPath(list, 'csv')}>as CSV</Button>
+        <Button href={buyingListPath(list, 'csv')}>{t('stores.buying.asCsv')}</Button>
       </Box>
       <Plan plan={plan} />
       <Alone alone={alone} best={plan} />
@@ -147,8 +165,7 @@ function NotToBeHad({ itemIds }: { readonly itemIds: readonly string[] }) {
     .map(({ part }) => stockName(t, part));
   return (
     <Alert severity="error" sx={{ mt: 2 }}>
-      Nobody delivers {names.join(', ')} in time. Allow more days, add an offer, or take a
-      substitute from the drawers above.
+      {t('stores.buying.nobodyDeliversInTimeAllowMore', { names: names.join(', ') })}
     </Alert>
   );
 }
@@ -157,19 +174,19 @@ function Plan({ plan }: { readonly plan: BuyingPlan }) {
   const { t } = useTranslation();
   const { items } = useStores();
   return (
-    <table className="plain" aria-label="Cheapest plan" style={{ maxWidth: 900 }}>
+    <table className="plain" aria-label={t('stores.buying.cheapestPlan')} style={{ maxWidth: 900 }}>
       <thead>
         <tr>
-          <th scope="col">Supplier</th>
-          <th scope="col">What</th>
+          <th scope="col">{t('stores.buying.supplier')}</th>
+          <th scope="col">{t('stores.buying.what')}</th>
           <th scope="col" className="number">
-            Packs
+            {t('stores.buying.packs')}
           </th>
           <th scope="col" className="number">
-            Pieces
+            {t('stores.buying.pieces')}
           </th>
           <th scope="col" className="number">
-            Cost
+            {t('stores.buying.cost')}
           </th>
         </tr>
       </thead>
@@ -191,7 +208,7 @@ function Plan({ plan }: { readonly plan: BuyingPlan }) {
             }),
           <tr key={supplier.id}>
             <td>{supplier.name}</td>
-            <td>delivery, {supplier.days} days</td>
+            <td>{t('stores.buying.deliveryDays', { days: supplier.days })}</td>
             <td />
             <td />
             <td className="mono number">{money(supplier.deliveryCents)}</td>
@@ -208,16 +225,21 @@ interface AloneProps {
 }
 
 function Alone({ alone, best }: AloneProps) {
+  const { t } = useTranslation();
   return (
-    <table className="plain" aria-label="Everything at one supplier" style={{ maxWidth: 620 }}>
+    <table
+      className="plain"
+      aria-label={t('stores.buying.everythingAtOneSupplier')}
+      style={{ maxWidth: 620 }}
+    >
       <thead>
         <tr>
-          <th scope="col">Everything at one supplier</th>
+          <th scope="col">{t('stores.buying.everythingAtOneSupplier')}</th>
           <th scope="col" className="number">
-            Would cost
+            {t('stores.buying.wouldCost')}
           </th>
           <th scope="col" className="number">
-            More than the plan
+            {t('stores.buying.moreThanThePlan')}
           </th>
         </tr>
       </thead>
@@ -241,4 +263,4 @@ function Alone({ alone, best }: AloneProps) {
 const moreWords = (answer: BuyingAnswer, best: BuyingPlan) =>
   answer.kind === 'optimal'
     ? money(answer.plan.totalCents - best.totalCents)
-    : `${answer.itemIds.length} not to be had there in time`;
+    : t('stores.buying.notToBeHadThereIn', { count: answer.itemIds.length });

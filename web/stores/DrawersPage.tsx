@@ -5,7 +5,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { StockItem } from '#contract/stores';
 import { plain } from '#core/partslist/plain';
@@ -36,15 +36,15 @@ export function DrawersPage() {
   );
   const add = (
     <Button variant="contained" onClick={() => setAdding(true)}>
-      Add a drawer
+      {t('stores.drawersPage.addADrawer')}
     </Button>
   );
   return (
     <>
       {items.length === 0 ? (
         <EmptyState
-          title="No drawer yet"
-          text="Add what you keep: write it as you would on a list, for example “4k7 5%” or “LED red 5mm”. Its level then follows from what comes in, goes out and is counted."
+          title={t('stores.drawersPage.noDrawerYet')}
+          text={t('stores.drawersPage.addWhatYouKeepWriteIt')}
         >
           {add}
         </EmptyState>
@@ -54,7 +54,7 @@ export function DrawersPage() {
             <TextField
               size="small"
               type="search"
-              label="Find by name or place"
+              label={t('stores.drawersPage.findByNameOrPlace')}
               value={asked}
               onChange={({ target }) => set('find', target.value)}
               sx={{ minWidth: 260 }}
@@ -66,13 +66,13 @@ export function DrawersPage() {
                   onChange={(_, on) => set('short', on ? 'yes' : undefined)}
                 />
               }
-              label="only what is below its minimum"
+              label={t('stores.drawersPage.onlyWhatIsBelowItsMinimum')}
             />
             <Box sx={{ flex: 1 }} />
             {add}
           </Box>
           {found.length === 0 ? (
-            <Typography role="status">No drawer is like that.</Typography>
+            <Typography role="status">{t('stores.drawersPage.noDrawerIsLikeThat')}</Typography>
           ) : (
             <DrawerTable items={found} />
           )}
@@ -88,19 +88,19 @@ function DrawerTable({ items }: { readonly items: readonly StockItem[] }) {
   const { suppliers } = useStores();
   return (
     <div className="table-scroll">
-      <table className="plain" aria-label="Drawers">
+      <table className="plain" aria-label={t('stores.drawersPage.drawers')}>
         <thead>
           <tr>
-            <th scope="col">Looks like</th>
-            <th scope="col">What it is</th>
-            <th scope="col">Where</th>
+            <th scope="col">{t('stores.drawersPage.looksLike')}</th>
+            <th scope="col">{t('stores.drawersPage.whatItIs')}</th>
+            <th scope="col">{t('stores.drawersPage.where')}</th>
             <th scope="col" className="number">
-              On hand
+              {t('stores.drawersPage.onHand')}
             </th>
             <th scope="col" className="number">
-              Minimum
+              {t('stores.drawersPage.minimum')}
             </th>
-            <th scope="col">Cheapest pack</th>
+            <th scope="col">{t('stores.drawersPage.cheapestPack')}</th>
           </tr>
         </thead>
         <tbody>
@@ -120,17 +120,22 @@ function DrawerTable({ items }: { readonly items: readonly StockItem[] }) {
                 <td>{location || '–'}</td>
                 <td className={`mono number ${level < minimum ? 'short' : ''}`}>
                   {level < minimum && (
-                    <>
-                      <Glyph name="warn" /> low{' '}
-                    </>
+                    <Trans
+                      i18nKey="stores.drawersPage.low"
+                      components={{ glyph: <Glyph name="warn" /> }}
+                    />
                   )}
                   {level}
                 </td>
                 <td className="mono number">{minimum}</td>
                 <td>
                   {cheapest && supplier
-                    ? `${cheapest.packSize} for ${money(cheapest.breaks[0]?.packCents ?? 0)}, ${supplier.name}`
-                    : 'no offer'}
+                    ? t('stores.drawersPage.for', {
+                        packSize: cheapest.packSize,
+                        money: money(cheapest.breaks[0]?.packCents ?? 0),
+                        name: supplier.name,
+                      })
+                    : t('stores.drawersPage.noOffer')}
                 </td>
               </tr>
             );

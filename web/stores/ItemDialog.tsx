@@ -68,30 +68,32 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
   return (
     <Dialog open onClose={close} maxWidth="sm" fullWidth aria-labelledby="item-title">
       <form noValidate onSubmit={(event) => void submit(event)}>
-        <DialogTitle id="item-title">{item ? 'Change the drawer' : 'Add a drawer'}</DialogTitle>
+        <DialogTitle id="item-title">
+          {item ? t('stores.itemDialog.changeTheDrawer') : t('stores.itemDialog.addADrawer')}
+        </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 170px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1, alignContent: 'start' }}>
             <TextField
               autoFocus
-              label="What it is"
+              label={t('stores.itemDialog.whatItIs')}
               value={text}
               onChange={({ target }) => setText(target.value)}
               error={missing && !part}
               helperText={
                 missing && !part
-                  ? 'Write what it is, for example “4k7 5%” or “LED red 5mm”.'
-                  : 'as you would write it on a list'
+                  ? t('stores.itemDialog.writeWhatItIsForExample')
+                  : t('stores.itemDialog.asYouWouldWriteItOn')
               }
             />
             <TextField
-              label="Where it lies"
+              label={t('stores.itemDialog.whereItLies')}
               value={location}
               onChange={({ target }) => setLocation(target.value)}
               error={refusal?.about('location') !== undefined}
-              helperText={refusal?.about('location') ?? 'Drawer B3, say'}
+              helperText={refusal?.about('location') ?? t('stores.itemDialog.drawerB3Say')}
             />
             <TextField
-              label="Least number to have"
+              label={t('stores.itemDialog.leastNumberToHave')}
               type="number"
               value={minimum}
               onChange={({ target }) => setMinimum(target.value)}
@@ -114,16 +116,16 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
                 />
                 <Typography sx={{ mt: 1, fontWeight: 650 }}>{stockName(t, preview)}</Typography>
                 {!untouched && read?.confidence === 'unsure' && (
-                  <Typography>Read, but not sure: write one word more if it is wrong.</Typography>
+                  <Typography>{t('stores.itemDialog.readButNotSureWriteOne')}</Typography>
                 )}
               </>
             )}
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={close}>Cancel</Button>
+          <Button onClick={close}>{t('stores.itemDialog.cancel')}</Button>
           <Button type="submit" variant="contained">
-            Save
+            {t('stores.itemDialog.save')}
           </Button>
         </DialogActions>
       </form>

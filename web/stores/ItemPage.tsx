@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
@@ -21,9 +22,15 @@ export const loadItem = ({ params }: LoaderFunctionArgs) =>
   call(getItemLedger, { params: { itemId: String(params.itemId) } });
 
 const moveWords: Readonly<Record<MoveKind, string>> = {
-  in: 'came in',
-  out: 'went out',
-  spoiled: 'spoiled or lost',
+  get in() {
+    return t('stores.itemPage.cameIn');
+  },
+  get out() {
+    return t('stores.itemPage.wentOut');
+  },
+  get spoiled() {
+    return t('stores.itemPage.spoiledOrLost');
+  },
   count: 'counted',
 };
 
@@ -37,7 +44,7 @@ export function ItemPage() {
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', lg: '1fr 440px' } }}>
       <Box>
-        <Link to="/stores/drawers">All drawers</Link>
+        <Link to="/stores/drawers">{t('stores.itemPage.allDrawers')}</Link>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', my: 1.5, flexWrap: 'wrap' }}>
           <PartPicture part={part} pixelsPerMm={pictureScale(part, { width: 150, height: 90 })} />
           <Box sx={{ flex: 1, minWidth: 220 }}>
@@ -45,41 +52,44 @@ export function ItemPage() {
               {stockName(t, item.part)}
             </Typography>
             <Typography sx={{ color: 'text.secondary' }}>
-              {item.location || 'no place given'} · at least {item.minimum}
+              {t('stores.itemPage.atLeast', {
+                location: item.location || t('stores.itemPage.noPlaceGiven'),
+                minimum: item.minimum,
+              })}
             </Typography>
           </Box>
           <Typography className="mono" sx={{ fontSize: '2rem' }}>
             {item.level}
           </Typography>
-          <Button onClick={() => setChanging(true)}>Change</Button>
+          <Button onClick={() => setChanging(true)}>{t('stores.itemPage.change')}</Button>
         </Box>
         <MoveForm itemId={item.id} />
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3, mb: 0.5 }}>
-          <Typography variant="h2">Ledger, newest first</Typography>
+          <Typography variant="h2">{t('stores.itemPage.ledgerNewestFirst')}</Typography>
           {rows.length > 0 && (
             <Button size="small" href={ledgerCsvPath(item.id)}>
-              Export the ledger as CSV
+              {t('stores.itemPage.exportTheLedgerAsCsv')}
             </Button>
           )}
         </Box>
         {rows.length === 0 ? (
           <EmptyState
-            title="Nothing booked yet"
-            text="Count what lies in the drawer and book it; from then on the ledger explains the level."
+            title={t('stores.itemPage.nothingBookedYet')}
+            text={t('stores.itemPage.countWhatLiesInTheDrawer')}
           />
         ) : (
-          <table className="plain" aria-label="Ledger">
+          <table className="plain" aria-label={t('stores.itemPage.ledger')}>
             <thead>
               <tr>
-                <th scope="col">When</th>
-                <th scope="col">What</th>
+                <th scope="col">{t('stores.itemPage.when')}</th>
+                <th scope="col">{t('stores.itemPage.what')}</th>
                 <th scope="col" className="number">
-                  Change
+                  {t('stores.itemPage.change')}
                 </th>
                 <th scope="col" className="number">
-                  Level
+                  {t('stores.itemPage.level')}
                 </th>
-                <th scope="col">Note</th>
+                <th scope="col">{t('stores.itemPage.note')}</th>
               </tr>
             </thead>
             <tbody>

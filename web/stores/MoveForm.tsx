@@ -3,7 +3,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { t } from 'i18next';
 import { type FormEvent, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { v7 as newMoveId } from 'uuid';
 import { bookMove } from '#contract/stores';
@@ -12,14 +14,23 @@ import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 
 const names: Readonly<Record<MoveKind, string>> = {
-  in: 'In',
-  out: 'Out',
-  count: 'Count',
-  spoiled: 'Spoiled',
+  get in() {
+    return t('stores.moveForm.in');
+  },
+  get out() {
+    return t('stores.moveForm.out');
+  },
+  get count() {
+    return t('stores.moveForm.count');
+  },
+  get spoiled() {
+    return t('stores.moveForm.spoiled');
+  },
 };
 
 /** Books what came, went, was spoiled, or was counted. */
 export function MoveForm({ itemId }: { readonly itemId: string }) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const [kind, setKind] = useState<MoveKind>('in');
   const [pieces, setPieces] = useState('');
@@ -30,7 +41,7 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
 
   const submit = async (event: FormEvent) => {
     event.preventDefault();
-    if (pieces.trim() === '') return setProblem('Write how many pieces.');
+    if (pieces.trim() === '') return setProblem(t('stores.moveForm.writeHowManyPieces'));
     const refused = await run(() =>
       call(bookMove, {
         params: { itemId },
@@ -56,7 +67,7 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
         exclusive
         value={kind}
         onChange={(_, chosen: MoveKind | null) => chosen && setKind(chosen)}
-        aria-label="What happened"
+        aria-label={t('stores.moveForm.whatHappened')}
       >
         {moveKinds.map((one) => (
           <ToggleButton key={one} value={one} sx={{ px: 2, py: 0.9 }}>
@@ -65,7 +76,9 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
         ))}
       </ToggleButtonGroup>
       <TextField
-        label={kind === 'count' ? 'Pieces that are there' : 'Pieces'}
+        label={
+          kind === 'count' ? t('stores.moveForm.piecesThatAreThere') : t('stores.moveForm.pieces')
+        }
         size="small"
         type="number"
         value={pieces}
@@ -75,14 +88,14 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
         sx={{ width: 190 }}
       />
       <TextField
-        label="Note"
+        label={t('stores.moveForm.note')}
         size="small"
         value={note}
         onChange={({ target }) => setNote(target.value)}
         sx={{ flex: 1, minWidth: 160 }}
       />
       <Button type="submit" variant="contained">
-        Book it
+        {t('stores.moveForm.bookIt')}
       </Button>
     </Box>
   );

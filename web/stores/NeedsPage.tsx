@@ -5,6 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { computeNeeds, type NeedsReply, needsCsvPath, usualRunOut } from '#contract/stores';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
@@ -43,14 +44,15 @@ export async function loadNeeds({ request }: LoaderFunctionArgs): Promise<NeedsD
 }
 
 export function NeedsPage() {
+  const { t } = useTranslation();
   const { workshops, chosen, runOut, needs } = useLoaderData<NeedsData>();
   const [, choose] = useChoices();
   const set = (name: string, value: string) => choose({ [name]: value });
   if (workshops.length === 0) {
     return (
       <EmptyState
-        title="No workshop to come"
-        text="Plan a workshop first; what its bags need stands here then, against what lies in the drawers."
+        title={t('stores.needsPage.noWorkshopToCome')}
+        text={t('stores.needsPage.planAWorkshopFirstWhatIts')}
       />
     );
   }
@@ -62,7 +64,7 @@ export function NeedsPage() {
       <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
           <Typography component="legend" variant="h2">
-            Pack for
+            {t('stores.needsPage.packFor')}
           </Typography>
           {workshops.map(({ id, title, startsAt, seats, kitName }) => (
             <Box key={id}>
@@ -70,36 +72,43 @@ export function NeedsPage() {
                 control={
                   <Checkbox checked={chosen.includes(id)} onChange={(_, on) => toggle(id, on)} />
                 }
-                label={`${title} · ${kitName}, ${seats} bags · ${dateAndTime(startsAt)}`}
+                label={t('stores.needsPage.bags', {
+                  title,
+                  kitName,
+                  seats,
+                  dateAndTime: dateAndTime(startsAt),
+                })}
               />
             </Box>
           ))}
         </Box>
         <TextField
           select
-          label="Chance to run out of something"
+          label={t('stores.needsPage.chanceToRunOutOfSomething')}
           value={String(runOut)}
           onChange={({ target }) => set('risk', target.value)}
           sx={{ minWidth: 260 }}
-          helperText="The spares are the fewest that stay below it."
+          helperText={t('stores.needsPage.theSparesAreTheFewestThat')}
         >
           {runOuts.map((level) => (
             <MenuItem key={level} value={String(level)}>
-              at most {level * 100} %
+              {t('stores.needsPage.atMost', { level: level * 100 })}
             </MenuItem>
           ))}
         </TextField>
       </Box>
       {needs === undefined ? (
         <EmptyState
-          title="Nothing chosen"
-          text="Choose at least one workshop: its needs are reckoned together."
+          title={t('stores.needsPage.nothingChosen')}
+          text={t('stores.needsPage.chooseAtLeastOneWorkshopIts')}
         />
       ) : (
         <>
           <NeedsTable needs={needs} />
           <Box>
-            <Button href={needsCsvPath(chosen, runOut)}>Export the needs as CSV</Button>
+            <Button href={needsCsvPath(chosen, runOut)}>
+              {t('stores.needsPage.exportTheNeedsAsCsv')}
+            </Button>
           </Box>
           <Buying needs={needs} neededAt={first?.startsAt ?? new Date().toISOString()} />
         </>

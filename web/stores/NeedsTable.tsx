@@ -15,6 +15,7 @@ import '../ui/plainTable.css';
 
 /** What has to lie on the packing table, and what of it is missing. */
 export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
+  const { t } = useTranslation();
   const packed = needs.lines.filter(({ brought }) => !brought);
   const brought = needs.lines.filter((need) => need.brought);
   const short = packed.filter(({ short }) => short > 0);
@@ -22,36 +23,36 @@ export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
     <section aria-labelledby="needs">
       <Typography variant="h2" id="needs">
         {short.length === 0
-          ? 'Everything is there'
-          : `${short.length} of ${packed.length} parts are short`}
+          ? t('stores.needsTable.everythingIsThere')
+          : t('stores.needsTable.ofPartsAreShort', { count: short.length, count2: packed.length })}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        With these spares the room runs out of something with a chance of{' '}
-        {(needs.runsOut * 100).toFixed(1)} %. What is lost is reckoned from common practice, and
-        more and more from your own rooms as their events add up.
+        {t('stores.needsTable.withTheseSparesTheRoomRuns', {
+          runsOut: (needs.runsOut * 100).toFixed(1),
+        })}
       </Typography>
       <div className="table-scroll">
-        <table className="plain" aria-label="Needs">
+        <table className="plain" aria-label={t('stores.needsTable.needs')}>
           <thead>
             <tr>
-              <th scope="col">Looks like</th>
-              <th scope="col">What it is</th>
+              <th scope="col">{t('stores.needsTable.looksLike')}</th>
+              <th scope="col">{t('stores.needsTable.whatItIs')}</th>
               <th scope="col" className="number">
-                Fitted
+                {t('stores.needsTable.fitted')}
               </th>
               <th scope="col" className="number">
-                Spares
+                {t('stores.needsTable.spares')}
               </th>
               <th scope="col" className="number">
-                To have
+                {t('stores.needsTable.toHave')}
               </th>
               <th scope="col" className="number">
-                On hand
+                {t('stores.needsTable.onHand')}
               </th>
               <th scope="col" className="number">
-                Short
+                {t('stores.needsTable.short')}
               </th>
-              <th scope="col">Lost, of all pieces</th>
+              <th scope="col">{t('stores.needsTable.lostOfAllPieces')}</th>
             </tr>
           </thead>
           <tbody>
@@ -83,7 +84,7 @@ function NeedRow({ need }: { readonly need: Need }) {
         {stockName(t, part)}
         <div className="note">
           {places.length === 0
-            ? 'in no drawer'
+            ? t('stores.needsTable.inNoDrawer')
             : places.map(({ id, location }, index) => (
                 <Fragment key={id}>
                   {index > 0 && ', '}
@@ -109,8 +110,8 @@ function NeedRow({ need }: { readonly need: Need }) {
         {(meanOf(rate) * 100).toFixed(1)} %
         <div className="note">
           {rate.pieces === 0
-            ? 'common practice only'
-            : `${rate.lost} of ${rate.pieces} in your rooms`}
+            ? t('stores.needsTable.commonPracticeOnly')
+            : t('stores.needsTable.ofInYourRooms', { lost: rate.lost, pieces: rate.pieces })}
         </div>
       </td>
     </tr>
@@ -121,7 +122,7 @@ function Brought({ needs }: { readonly needs: readonly Need[] }) {
   const { t } = useTranslation();
   return (
     <Typography sx={{ mt: 1.5 }}>
-      <strong>Not in the kit, brought by the learners or the room:</strong>{' '}
+      <strong>{t('stores.needsTable.notInTheKitBroughtBy')}</strong>{' '}
       {needs.map(({ fitted, part }) => `${fitted} × ${stockName(t, part)}`).join(', ')}.
     </Typography>
   );

@@ -4,7 +4,9 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { changeOffers, type StockItem } from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
@@ -16,6 +18,7 @@ import { useStores } from './StoresFrame.tsx';
 
 /** What the drawer can be bought for. */
 export function Offers({ item }: { readonly item: StockItem }) {
+  const { t } = useTranslation();
   const { suppliers } = useStores();
   const { revalidate } = useRevalidator();
   const { run, refusal } = useSave();
@@ -42,11 +45,11 @@ export function Offers({ item }: { readonly item: StockItem }) {
   return (
     <Box component="section" aria-labelledby="offers">
       <Typography variant="h2" id="offers" sx={{ mb: 1 }}>
-        Offers
+        {t('stores.offers.offers')}
       </Typography>
       {item.offers.length === 0 && (
         <Typography sx={{ mb: 1, color: 'text.secondary' }}>
-          Nobody offers this yet. With an offer it can be bought from the needs page.
+          {t('stores.offers.nobodyOffersThisYetWithAn')}
         </Typography>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -55,15 +58,22 @@ export function Offers({ item }: { readonly item: StockItem }) {
           return (
             <Box component="li" key={offer.id} sx={rowStyle}>
               <Box sx={{ flex: 1 }}>
-                <strong>{name}</strong>, {offer.packSize} a pack
+                <Trans
+                  i18nKey="stores.offers.aPack"
+                  values={{ name, packSize: offer.packSize }}
+                  components={{ strong: <strong /> }}
+                />
                 <Box sx={{ color: ink('faded') }}>{breakWords(offer.breaks)}</Box>
               </Box>
               <Button
                 size="small"
-                aria-label={`Remove the offer of ${name}, ${offer.packSize} a pack`}
+                aria-label={t('stores.offers.removeTheOfferOfAPack', {
+                  name,
+                  packSize: offer.packSize,
+                })}
                 onClick={() => void put(item.offers.filter(({ id }) => id !== offer.id))}
               >
-                Remove
+                {t('stores.offers.remove')}
               </Button>
             </Box>
           );
@@ -72,7 +82,10 @@ export function Offers({ item }: { readonly item: StockItem }) {
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
       {suppliers.length === 0 ? (
         <Typography>
-          Add a supplier first: <Link to="/stores/suppliers">Suppliers</Link>.
+          <Trans
+            i18nKey="stores.offers.addASupplierFirstSuppliers"
+            components={{ link: <Link to="/stores/suppliers" /> }}
+          />
         </Typography>
       ) : (
         <NewOffer add={(offer) => put([...item.offers, offer])} />
@@ -92,7 +105,9 @@ const rowStyle = {
 const breakWords = (breaks: readonly PriceBreak[]) =>
   breaks
     .map(({ fromPacks, packCents }) =>
-      fromPacks === 1 ? `${money(packCents)} a pack` : `${money(packCents)} from ${fromPacks}`,
+      fromPacks === 1
+        ? t('stores.offers.aPack2', { money: money(packCents) })
+        : t('stores.offers.from', { money: money(packCents), fromPacks }),
     )
     .join(', ');
 
@@ -102,6 +117,7 @@ interface NewOfferProps {
 }
 
 function NewOffer({ add }: NewOfferProps) {
+  const { t } = useTranslation();
   const { suppliers } = useStores();
   const [supplierId, setSupplierId] = useState(suppliers[0]?.id ?? '');
   const [packSize, setPackSize] = useState('');
@@ -111,7 +127,7 @@ function NewOffer({ add }: NewOfferProps) {
   const submit = async () => {
     const breaks = readBreaks(prices);
     if (!breaks) {
-      return setProblem('Write a price such as 1.50, or with price breaks: 1.50; 10: 1.20');
+      return setProblem(t('stores.offers.writeAPriceSuchAs1'));
     }
     const taken = await add({ supplierId, packSize: Number(packSize), breaks });
     if (!taken) return undefined;
@@ -125,7 +141,7 @@ function NewOffer({ add }: NewOfferProps) {
       <TextField
         select
         size="small"
-        label="Supplier"
+        label={t('stores.offers.supplier')}
         value={supplierId}
         onChange={({ target }) => setSupplierId(target.value)}
       >
@@ -137,21 +153,21 @@ function NewOffer({ add }: NewOfferProps) {
       </TextField>
       <TextField
         size="small"
-        label="Pack size"
+        label={t('stores.offers.packSize')}
         type="number"
         value={packSize}
         onChange={({ target }) => setPackSize(target.value)}
       />
       <TextField
         size="small"
-        label="Price of a pack"
+        label={t('stores.offers.priceOfAPack')}
         value={prices}
         onChange={({ target }) => setPrices(target.value)}
         error={problem !== undefined}
-        helperText={problem ?? '1.50, or with breaks 1.50; 10: 1.20; 50: 1.05'}
+        helperText={problem ?? t('stores.offers.n150OrWithBreaks1')}
       />
       <Button variant="outlined" onClick={() => void submit()} sx={{ height: 40 }}>
-        Add offer
+        {t('stores.offers.addOffer')}
       </Button>
     </Box>
   );

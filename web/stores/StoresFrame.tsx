@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { Outlet, useRouteLoaderData } from 'react-router';
 import { getStores, type Stores, stockCsvPath } from '#contract/stores';
 import { call } from '../app/call.ts';
@@ -16,19 +18,38 @@ export function useStores(): Stores {
 }
 
 const tabs = [
-  { to: 'drawers', name: 'Drawers' },
-  { to: 'needs', name: 'Needs and buying' },
-  { to: 'suppliers', name: 'Suppliers' },
+  {
+    to: 'drawers',
+    get name() {
+      return t('stores.storesFrame.drawers');
+    },
+  },
+  {
+    to: 'needs',
+    get name() {
+      return t('stores.storesFrame.needsAndBuying');
+    },
+  },
+  {
+    to: 'suppliers',
+    get name() {
+      return t('stores.storesFrame.suppliers');
+    },
+  },
 ];
 
 export function StoresFrame() {
+  const { t } = useTranslation();
   return (
     <>
-      <PageHead title="Stores" facts="What is in the drawers, and what to buy.">
-        <Button href={stockCsvPath}>Export as CSV</Button>
+      <PageHead
+        title={t('stores.storesFrame.stores')}
+        facts={t('stores.storesFrame.whatIsInTheDrawersAnd')}
+      >
+        <Button href={stockCsvPath}>{t('stores.storesFrame.exportAsCsv')}</Button>
       </PageHead>
       <Box sx={{ mb: 2 }}>
-        <TabLinks label="Stores" tabs={tabs} />
+        <TabLinks label={t('stores.storesFrame.stores')} tabs={tabs} />
       </Box>
       <Outlet />
     </>

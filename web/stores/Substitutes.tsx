@@ -1,5 +1,6 @@
 import type { TFunction } from 'i18next';
-import { useTranslation } from 'react-i18next';
+import { t } from 'i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { Need } from '#core/stores/needs';
 import { needsDataSheet, type Substitute, substitutesFor } from '#core/stores/substitutes';
 import { stockName } from '#core/words/stockWords';
@@ -17,7 +18,7 @@ export function Substitutes({ need }: { readonly need: Need }) {
     <tr>
       <td />
       <td colSpan={7}>
-        <strong>Instead, from the drawers:</strong>
+        <strong>{t('stores.substitutes.insteadFromTheDrawers')}</strong>
         <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
           {found.map((one) => (
             <li key={JSON.stringify(one)}>{substituteWords(t, one)}</li>
@@ -25,7 +26,10 @@ export function Substitutes({ need }: { readonly need: Need }) {
         </ul>
         {needsDataSheet(need.part) && (
           <span className="short">
-            <Glyph name="warn" /> Compare both data sheets, pin by pin, before one is fitted.
+            <Trans
+              i18nKey="stores.substitutes.compareBothDataSheetsPinBy"
+              components={{ glyph: <Glyph name="warn" /> }}
+            />
           </span>
         )}
       </td>
@@ -35,35 +39,69 @@ export function Substitutes({ need }: { readonly need: Need }) {
 
 function substituteWords(t: TFunction, one: Substitute): string {
   const offWords = (percent: number) =>
-    percent === 0 ? 'exactly the value' : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'}`;
+    percent === 0
+      ? t('stores.substitutes.exactlyTheValue')
+      : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'}`;
   switch (one.kind) {
     case 'same-value':
-      return `${stockName(t, one.item.part)}: the same value with other marks; tell the learners (${one.item.level} there)`;
+      return t('stores.substitutes.theSameValueWithOtherMarks', {
+        stockName: stockName(t, one.item.part),
+        level: one.item.level,
+      });
     case 'near-value':
-      return `${stockName(t, one.item.part)}: ${offWords(one.offPercent)}, within the tolerance (${one.item.level} there)`;
+      return t('stores.substitutes.withinTheToleranceThere', {
+        stockName: stockName(t, one.item.part),
+        offWords: offWords(one.offPercent),
+        level: one.item.level,
+      });
     case 'series':
     case 'parallel': {
       const [a, b] = one.items;
-      const how = one.kind === 'series' ? 'one after the other' : 'side by side';
-      return `${stockName(t, a.part)} and ${stockName(t, b.part)}, ${how}: ${offWords(one.offPercent)}`;
+      const how =
+        one.kind === 'series'
+          ? t('stores.substitutes.oneAfterTheOther')
+          : t('stores.substitutes.sideBySide');
+      return t('stores.substitutes.and', {
+        stockName: stockName(t, a.part),
+        stockName2: stockName(t, b.part),
+        how,
+        offWords: offWords(one.offPercent),
+      });
     }
     case 'other-type': {
       const pins = (names: readonly string[] | null) =>
         names
           ? names.map((name) => t(`lead.${name}`, { defaultValue: name })).join(', ')
-          : 'not known';
-      return `${stockName(t, one.item.part)} (${one.item.level} there): leads ${pins(one.itsPins)}; the missing one has ${pins(one.missingPins)}. ${turnWords[one.turn]} ${judgementWords[one.judgement]}`;
+          : t('stores.substitutes.notKnown');
+      return t('stores.substitutes.thereLeadsTheMissingOneHas', {
+        stockName: stockName(t, one.item.part),
+        level: one.item.level,
+        pins: pins(one.itsPins),
+        pins2: pins(one.missingPins),
+        value: turnWords[one.turn],
+        value2: judgementWords[one.judgement],
+      });
     }
   }
 }
 
 const judgementWords = {
-  fits: 'It bears at least as much.',
-  compare: 'Not sure that it fits: compare both sheets.',
+  get fits() {
+    return t('stores.substitutes.itBearsAtLeastAsMuch');
+  },
+  get compare() {
+    return t('stores.substitutes.notSureThatItFitsCompare');
+  },
 } as const;
 
 const turnWords = {
-  'as-printed': 'It stands as the board shows.',
-  'half-turn': 'It must be turned by half a turn.',
-  unknown: 'Look both up.',
+  get 'as-printed'() {
+    return t('stores.substitutes.itStandsAsTheBoardShows');
+  },
+  get 'half-turn'() {
+    return t('stores.substitutes.itMustBeTurnedByHalf');
+  },
+  get unknown() {
+    return t('stores.substitutes.lookBothUp');
+  },
 } as const;

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { changeSupplier, createSupplier, type StoredSupplier } from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
@@ -13,6 +14,7 @@ import '../ui/plainTable.css';
 
 /** Who sells, what a delivery costs, and how long it takes. */
 export function SuppliersPage() {
+  const { t } = useTranslation();
   const { suppliers } = useStores();
   const [changingId, setChangingId] = useState<string>();
   const changing = suppliers.find(({ id }) => id === changingId);
@@ -20,22 +22,22 @@ export function SuppliersPage() {
     <Box sx={{ maxWidth: 900, display: 'grid', gap: 2.5 }}>
       {suppliers.length === 0 ? (
         <EmptyState
-          title="No supplier yet"
-          text="Name who you buy from, what a delivery costs and how many days it takes. Their offers belong to the drawers."
+          title={t('stores.suppliersPage.noSupplierYet')}
+          text={t('stores.suppliersPage.nameWhoYouBuyFromWhat')}
         />
       ) : (
-        <table className="plain plain-fields" aria-label="Suppliers">
+        <table className="plain plain-fields" aria-label={t('stores.suppliersPage.suppliers')}>
           <thead>
             <tr>
-              <th scope="col">Supplier</th>
+              <th scope="col">{t('stores.suppliersPage.supplier')}</th>
               <th scope="col" className="number">
-                Delivery
+                {t('stores.suppliersPage.delivery')}
               </th>
               <th scope="col" className="number">
-                Days
+                {t('stores.suppliersPage.days')}
               </th>
               <th scope="col">
-                <span className="visually-hidden">Change</span>
+                <span className="visually-hidden">{t('stores.suppliersPage.change')}</span>
               </th>
             </tr>
           </thead>
@@ -48,10 +50,10 @@ export function SuppliersPage() {
                 <td>
                   <Button
                     size="small"
-                    aria-label={`Change ${supplier.name}`}
+                    aria-label={t('stores.suppliersPage.change2', { name: supplier.name })}
                     onClick={() => setChangingId(supplier.id)}
                   >
-                    Change
+                    {t('stores.suppliersPage.change')}
                   </Button>
                 </td>
               </tr>
@@ -75,6 +77,7 @@ interface SupplierFormProps {
 }
 
 function SupplierForm({ supplier, done }: SupplierFormProps) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const [name, setName] = useState(supplier?.name ?? '');
   const [delivery, setDelivery] = useState(supplier ? money(supplier.deliveryCents) : '');
@@ -85,7 +88,7 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
   const submit = async () => {
     const deliveryCents = readMoney(delivery === '' ? '0' : delivery);
     if (deliveryCents === undefined) {
-      return setProblems({ deliveryCents: 'Write an amount such as 4.90, or 0.' });
+      return setProblems({ deliveryCents: t('stores.suppliersPage.writeAnAmountSuchAs4') });
     }
     const body = {
       name: name.trim(),
@@ -126,20 +129,24 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
     <Box
       component="form"
       noValidate
-      aria-label={supplier ? `Change ${supplier.name}` : 'Add a supplier'}
+      aria-label={
+        supplier
+          ? t('stores.suppliersPage.change2', { name: supplier.name })
+          : t('stores.suppliersPage.addASupplier')
+      }
       onSubmit={(event) => {
         event.preventDefault();
         void submit();
       }}
       sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
     >
-      {field('name', 'Name', name, setName)}
-      {field('deliveryCents', 'Delivery cost', delivery, setDelivery)}
-      {field('days', 'Days until it arrives', days, setDays)}
+      {field('name', t('stores.suppliersPage.name'), name, setName)}
+      {field('deliveryCents', t('stores.suppliersPage.deliveryCost'), delivery, setDelivery)}
+      {field('days', t('stores.suppliersPage.daysUntilItArrives'), days, setDays)}
       <Button type="submit" variant="contained">
-        {supplier ? 'Save' : 'Add the supplier'}
+        {supplier ? t('stores.suppliersPage.save') : t('stores.suppliersPage.addTheSupplier')}
       </Button>
-      {supplier && <Button onClick={done}>Cancel</Button>}
+      {supplier && <Button onClick={done}>{t('stores.suppliersPage.cancel')}</Button>}
     </Box>
   );
 }

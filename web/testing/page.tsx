@@ -1,9 +1,9 @@
 import { configure, render } from '@testing-library/react';
 import { SnackbarProvider } from 'notistack';
 import { createMemoryRouter, type RouteObject, RouterProvider } from 'react-router';
-import { installWords } from '../app/words.ts';
+import { installAllWords } from './allWords.ts';
 
-installWords();
+installAllWords();
 
 // A page that waits for its server on a busy machine takes its time; a test waits for what it needs.
 configure({ asyncUtilTimeout: 15_000 });

@@ -1,15 +1,9 @@
 import i18next from 'i18next';
 import type { ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { german } from '#core/words/de';
-import { spanish } from '#core/words/es';
-import { installWords } from '../app/words.ts';
-import { installDrillWords } from '../practice/drillWords.ts';
+import { installAllWords } from './allWords.ts';
 
-installWords();
-installDrillWords();
-i18next.addResourceBundle('de', 'translation', german);
-i18next.addResourceBundle('es', 'translation', spanish);
+installAllWords();
 
 /** What a component shows at first, as markup, in a language. */
 export function markupOf(node: ReactNode, language: 'en' | 'de' | 'es' = 'en'): string {

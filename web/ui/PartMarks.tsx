@@ -9,13 +9,15 @@ export function PartMarks({ part }: { readonly part: Part }) {
   const { t } = useTranslation();
   const { bands, prints, signs, pinout } = allMarks(part);
   if (bands.length + prints.length + signs.length === 0 && !pinout) {
-    return <span className="marks-none">nothing on it</span>;
+    return <span className="marks-none">{t('ui.partMarks.nothingOnIt')}</span>;
   }
   return (
     <ul className="marks">
       {bands.map(({ count, bands: colours, usual }) => (
         <li key={count} className={usual ? undefined : 'marks-other'}>
-          <span className="marks-kind">{count === 1 ? '1 band' : `${count} bands`}</span>{' '}
+          <span className="marks-kind">
+            {count === 1 ? t('ui.partMarks.n1Band') : t('ui.partMarks.bands', { count })}
+          </span>{' '}
           <BandRow bands={colours} />
         </li>
       ))}
@@ -31,10 +33,11 @@ export function PartMarks({ part }: { readonly part: Part }) {
       ))}
       {pinout && (
         <li>
-          flat face or print towards you:{' '}
-          {pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', ')}
-          {pinout.from === 'lot' && ' (this lot)'}
-          {pinout.makersDiffer && '; makers differ: compare the sheet'}
+          {t('ui.partMarks.flatFaceOrPrintTowardsYou', {
+            map: pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', '),
+            from: pinout.from === 'lot' && t('ui.partMarks.thisLot'),
+            makersDiffer: pinout.makersDiffer && t('ui.partMarks.makersDifferCompareTheSheet'),
+          })}
         </li>
       )}
     </ul>

@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import type { PartFamily } from '#core/parts/family';
 import type { GlyphName } from './Glyph.tsx';
 
@@ -5,7 +6,22 @@ import type { GlyphName } from './Glyph.tsx';
 export const polaritySigns: Readonly<
   Record<PartFamily['polarity'], { readonly glyph: GlyphName; readonly word: string }>
 > = {
-  polarised: { glyph: 'up', word: 'Polarised.' },
-  keyed: { glyph: 'diamond', word: 'Fits one way.' },
-  free: { glyph: 'ring', word: 'Either way.' },
+  polarised: {
+    glyph: 'up',
+    get word() {
+      return t('ui.polaritySigns.polarised');
+    },
+  },
+  keyed: {
+    glyph: 'diamond',
+    get word() {
+      return t('ui.polaritySigns.fitsOneWay');
+    },
+  },
+  free: {
+    glyph: 'ring',
+    get word() {
+      return t('ui.polaritySigns.eitherWay');
+    },
+  },
 };

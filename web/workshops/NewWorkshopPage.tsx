@@ -5,7 +5,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
+import { t } from 'i18next';
 import { Controller, useForm } from 'react-hook-form';
+import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
 import * as yup from 'yup';
 import type { KitSummary } from '#contract/kits';
@@ -24,28 +26,30 @@ const formSchema = fields({
   startsAt: leaf(
     yup
       .string()
-      .required('Choose date and start.')
-      .test('time', 'Choose a date and a time.', (text) => dayjs(text).isValid()),
+      .required(t('workshops.newWorkshopPage.chooseDateAndStart'))
+      .test('time', t('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
+        dayjs(text).isValid(),
+      ),
   ),
   names: leaf(
     yup
       .string()
       .defined()
-      .test('long', 'A name has at most 40 characters.', (text) =>
+      .test('long', t('workshops.newWorkshopPage.aNameHasAtMost40'), (text) =>
         namesIn(text).every((name) => name.length <= 40),
       ),
   ),
   seatCount: leaf(
     yup
       .number()
-      .typeError('Write the number of seats.')
-      .integer('Write a whole number of seats.')
-      .min(1, 'Plan at least one seat.')
-      .max(maxSeats, `Plan at most ${maxSeats} seats.`)
-      .required('Say how many seats there are.')
+      .typeError(t('workshops.newWorkshopPage.writeTheNumberOfSeats'))
+      .integer(t('workshops.newWorkshopPage.writeAWholeNumberOfSeats'))
+      .min(1, t('workshops.newWorkshopPage.planAtLeastOneSeat'))
+      .max(maxSeats, t('workshops.newWorkshopPage.planAtMostSeats', { maxSeats }))
+      .required(t('workshops.newWorkshopPage.sayHowManySeatsThereAre'))
       .test(
         'enough',
-        'There are more names than seats: raise the number of seats or remove names.',
+        t('workshops.newWorkshopPage.thereAreMoreNamesThanSeats'),
         (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
       ),
   ),
@@ -61,6 +65,7 @@ const namesIn = (text: string): string[] =>
 
 /** Plans a workshop on a kit. */
 export function NewWorkshopPage() {
+  const { t } = useTranslation();
   const kits = useLoaderData<readonly KitSummary[]>();
   const [search] = useSearchParams();
   const navigate = useNavigate();
@@ -96,13 +101,13 @@ export function NewWorkshopPage() {
   if (kits.length === 0) {
     return (
       <>
-        <PageHead title="Plan a workshop" />
+        <PageHead title={t('workshops.newWorkshopPage.planAWorkshop')} />
         <EmptyState
-          title="First a kit"
-          text="A workshop is planned on a kit. Import the parts list of one."
+          title={t('workshops.newWorkshopPage.firstAKit')}
+          text={t('workshops.newWorkshopPage.aWorkshopIsPlannedOnA')}
         >
           <Button variant="contained" component={Link} to="/kits/import">
-            Import a parts list
+            {t('workshops.newWorkshopPage.importAPartsList')}
           </Button>
         </EmptyState>
       </>
@@ -111,8 +116,8 @@ export function NewWorkshopPage() {
   return (
     <Box component="form" noValidate onSubmit={(event) => void plan(event)} sx={{ maxWidth: 760 }}>
       <PageHead
-        title="Plan a workshop"
-        facts="Each seat gets its own link and code to print or to show."
+        title={t('workshops.newWorkshopPage.planAWorkshop')}
+        facts={t('workshops.newWorkshopPage.eachSeatGetsItsOwnLink')}
       />
       <Box
         sx={{
@@ -123,12 +128,14 @@ export function NewWorkshopPage() {
         }}
       >
         <TextField
-          label="Title"
+          label={t('workshops.newWorkshopPage.title')}
           required
           autoFocus
           sx={{ gridColumn: '1 / -1' }}
           error={!!errors.title}
-          helperText={errors.title?.message ?? 'Learners see it on their seat.'}
+          helperText={
+            errors.title?.message ?? t('workshops.newWorkshopPage.learnersSeeItOnTheirSeat')
+          }
           {...form.register('title')}
         />
         <Controller
@@ -137,25 +144,29 @@ export function NewWorkshopPage() {
           render={({ field }) => (
             <TextField
               select
-              label="Kit"
+              label={t('workshops.newWorkshopPage.kit')}
               required
               error={!!errors.kitId}
               helperText={
                 errors.kitId?.message ??
-                (kit ? `About ${duration(kit.minutes)} for somebody new.` : ' ')
+                (kit
+                  ? t('workshops.newWorkshopPage.aboutForSomebodyNew', {
+                      duration: duration(kit.minutes),
+                    })
+                  : ' ')
               }
               {...field}
             >
               {kits.map(({ id, name, revision }) => (
                 <MenuItem key={id} value={id}>
-                  {name} (revision {revision})
+                  {t('workshops.newWorkshopPage.revision', { name, revision })}
                 </MenuItem>
               ))}
             </TextField>
           )}
         />
         <TextField
-          label="Date and start"
+          label={t('workshops.newWorkshopPage.dateAndStart')}
           type="datetime-local"
           required
           slotProps={{ inputLabel: { shrink: true } }}
@@ -164,7 +175,7 @@ export function NewWorkshopPage() {
           {...form.register('startsAt')}
         />
         <TextField
-          label="Length in minutes"
+          label={t('workshops.newWorkshopPage.lengthInMinutes')}
           type="number"
           required
           error={!!errors.lengthMinutes}
@@ -172,7 +183,7 @@ export function NewWorkshopPage() {
           {...form.register('lengthMinutes')}
         />
         <TextField
-          label="Seats"
+          label={t('workshops.newWorkshopPage.seats')}
           type="number"
           required
           error={!!errors.seatCount}
@@ -180,22 +191,18 @@ export function NewWorkshopPage() {
           {...form.register('seatCount')}
         />
         <TextField
-          label="Names"
+          label={t('workshops.newWorkshopPage.names')}
           multiline
           minRows={6}
           sx={{ gridColumn: '1 / -1' }}
           error={!!errors.names}
-          helperText={
-            errors.names?.message ??
-            'One a line, in the order of the seats. First names or made-up ones will do; seats may stay without a name.'
-          }
+          helperText={errors.names?.message ?? t('workshops.newWorkshopPage.oneALineInTheOrder')}
           {...form.register('names')}
         />
       </Box>
       {kit && kit.minutes > Number(form.watch('lengthMinutes')) && (
         <Alert severity="warning" sx={{ mt: 2 }}>
-          The steps add up to {duration(kit.minutes)} for somebody new. That is longer than the
-          workshop.
+          {t('workshops.newWorkshopPage.theStepsAddUpToFor', { duration: duration(kit.minutes) })}
         </Alert>
       )}
       {refusal && (
@@ -205,7 +212,7 @@ export function NewWorkshopPage() {
       )}
       <Typography sx={{ my: 2 }}>
         <Button type="submit" variant="contained" size="large" loading={isSubmitting}>
-          Plan it
+          {t('workshops.newWorkshopPage.planIt')}
         </Button>
       </Typography>
     </Box>

@@ -3,7 +3,8 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useTranslation } from 'react-i18next';
+import { t } from 'i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getRevision, type Revision } from '#contract/kits';
 import { type WorkshopPaper, workshopPaperPath } from '#contract/papers';
@@ -28,15 +29,21 @@ export async function loadPack({ params }: LoaderFunctionArgs): Promise<Revision
 }
 
 const orderNames: Readonly<Record<PackingOrder, string>> = {
-  kind: 'By kind of part',
-  stage: 'By soldering step',
-  place: 'By place',
+  get kind() {
+    return t('workshops.packPage.byKindOfPart');
+  },
+  get stage() {
+    return t('workshops.packPage.bySolderingStep');
+  },
+  get place() {
+    return t('workshops.packPage.byPlace');
+  },
 };
 
 const papers: readonly (readonly [WorkshopPaper, string])[] = [
-  ['bag-list', 'Bag list'],
-  ['count-sheet', 'Count sheet'],
-  ['bag-labels', 'Bag labels'],
+  ['bag-list', t('workshops.packPage.bagList')],
+  ['count-sheet', t('workshops.packPage.countSheet')],
+  ['bag-labels', t('workshops.packPage.bagLabels')],
 ];
 
 /** What goes into each bag, the papers for it, and counting by weight. */
@@ -67,7 +74,7 @@ export function PackPage() {
       <Box>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
           <Typography variant="h2" sx={{ flex: 1 }}>
-            {bags} bags of the {workshop.kitName}
+            {t('workshops.packPage.bagsOfThe', { bags, kitName: workshop.kitName })}
           </Typography>
           <ToggleButtonGroup
             exclusive
@@ -76,7 +83,7 @@ export function PackPage() {
             onChange={(_, chosen: PackingOrder | null) => {
               if (chosen) choose({ by: chosen });
             }}
-            aria-label="Order of the list"
+            aria-label={t('workshops.packPage.orderOfTheList')}
           >
             {packingOrders.map((one) => (
               <ToggleButton key={one} value={one} sx={{ px: 1.5 }}>
@@ -86,17 +93,17 @@ export function PackPage() {
           </ToggleButtonGroup>
         </Box>
         <div className="table-scroll">
-          <table className="plain" aria-label="What goes into each bag">
+          <table className="plain" aria-label={t('workshops.packPage.whatGoesIntoEachBag')}>
             <thead>
               <tr>
-                <th scope="col">Looks like</th>
-                <th scope="col">What it is</th>
-                <th scope="col">Place</th>
+                <th scope="col">{t('workshops.packPage.looksLike')}</th>
+                <th scope="col">{t('workshops.packPage.whatItIs')}</th>
+                <th scope="col">{t('workshops.packPage.place')}</th>
                 <th scope="col" className="number">
-                  A bag
+                  {t('workshops.packPage.aBag')}
                 </th>
                 <th scope="col" className="number">
-                  All bags
+                  {t('workshops.packPage.allBags')}
                 </th>
               </tr>
             </thead>
@@ -112,7 +119,9 @@ export function PackPage() {
                     <PictureCell part={line.part} />
                     <td>
                       {stockName(t, stockPartOf(line.part))}
-                      {line.part.supply === 'spare' && <div className="note">spare</div>}
+                      {line.part.supply === 'spare' && (
+                        <div className="note">{t('workshops.packPage.spare')}</div>
+                      )}
                     </td>
                     <td className="mono">{shortDesignators(line.part.designators) || '–'}</td>
                     <td className="mono number">{line.pieces}</td>
@@ -125,20 +134,24 @@ export function PackPage() {
         </div>
         {brought.length > 0 && (
           <Typography sx={{ mt: 1.5 }}>
-            <strong>Not in the bag:</strong>{' '}
-            {brought
-              .map(({ part }) => `${part.quantity} × ${stockName(t, stockPartOf(part))}`)
-              .join(', ')}
-            . Somebody must bring it.
+            <Trans
+              i18nKey="workshops.packPage.notInTheBagSomebodyMust"
+              values={{
+                map: brought
+                  .map(({ part }) => `${part.quantity} × ${stockName(t, stockPartOf(part))}`)
+                  .join(', '),
+              }}
+              components={{ strong: <strong /> }}
+            />
           </Typography>
         )}
       </Box>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <section aria-labelledby="papers">
           <Typography variant="h2" id="papers" sx={{ mb: 1 }}>
-            To print
+            {t('workshops.packPage.toPrint')}
           </Typography>
-          <table className="plain plain-fields" aria-label="Papers">
+          <table className="plain plain-fields" aria-label={t('workshops.packPage.papers')}>
             <tbody>
               {papers.map(([paper, name]) => (
                 <tr key={paper}>
@@ -151,18 +164,18 @@ export function PackPage() {
                         disabled={!canPrint(paper)}
                         href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order })}
                         target="_blank"
-                        aria-label={`${name}, ${size === 'a4' ? 'A4' : 'Letter'}`}
+                        aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
                       >
-                        {size === 'a4' ? 'A4' : 'Letter'}
+                        {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
                       </Button>
                     ))}
                     <Button
                       size="small"
                       disabled={!canPrint(paper)}
                       href={workshopPaperPath(workshop.id, paper, 'csv', { order })}
-                      aria-label={`${name} as CSV`}
+                      aria-label={t('workshops.packPage.asCsv', { name })}
                     >
-                      CSV
+                      {t('workshops.packPage.csv')}
                     </Button>
                   </td>
                 </tr>
@@ -171,15 +184,21 @@ export function PackPage() {
           </table>
           {!canPrint('bag-labels') && (
             <Typography sx={{ mt: 1 }}>
-              Labels need an address that phones can open.{' '}
-              <Link to="/workshops/phones">Choose the network of the room</Link> first.
+              <Trans
+                i18nKey="workshops.packPage.labelsNeedAnAddressThatPhones"
+                components={{ link: <Link to="/workshops/phones" /> }}
+              />
             </Typography>
           )}
           <Typography sx={{ mt: 1 }}>
-            <Link to={`/kits/${workshop.kitId}/papers`}>Papers of the kit</Link>
+            <Link to={`/kits/${workshop.kitId}/papers`}>
+              {t('workshops.packPage.papersOfTheKit')}
+            </Link>
             <InstructorOnly>
               {' · '}
-              <Link to={`/stores/needs?for=${workshop.id}`}>What is short, and what to buy</Link>
+              <Link to={`/stores/needs?for=${workshop.id}`}>
+                {t('workshops.packPage.whatIsShortAndWhatTo')}
+              </Link>
             </InstructorOnly>
           </Typography>
         </section>

@@ -1,3 +1,5 @@
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { Outlet, useLoaderData, useRouteLoaderData } from 'react-router';
 import type { Workshop } from '#contract/workshops';
 import { dateAndTime, duration } from '../ui/clock.ts';
@@ -12,21 +14,42 @@ export function useWorkshop(): Workshop {
 }
 
 const tabs = [
-  { to: 'plan', name: 'Plan' },
-  { to: 'pack', name: 'Pack' },
-  { to: 'floor', name: 'Floor' },
+  {
+    to: 'plan',
+    get name() {
+      return t('workshops.workshopFrame.plan');
+    },
+  },
+  {
+    to: 'pack',
+    get name() {
+      return t('workshops.workshopFrame.pack');
+    },
+  },
+  {
+    to: 'floor',
+    get name() {
+      return t('workshops.workshopFrame.floor');
+    },
+  },
   { to: 'wrap-up', name: 'Wrap-up' },
 ];
 
 export function WorkshopFrame() {
+  const { t } = useTranslation();
   const { title, kitName, revision, startsAt, lengthMinutes } = useLoaderData<Workshop>();
   return (
     <>
       <PageHead
         title={title}
-        facts={`${kitName}, revision ${revision} · ${dateAndTime(startsAt)} · ${duration(lengthMinutes)}`}
+        facts={t('workshops.workshopFrame.revision', {
+          kitName,
+          revision,
+          dateAndTime: dateAndTime(startsAt),
+          duration: duration(lengthMinutes),
+        })}
       >
-        <TabLinks label="Workshop" tabs={tabs} />
+        <TabLinks label={t('workshops.workshopFrame.workshop')} tabs={tabs} />
       </PageHead>
       <Outlet />
     </>

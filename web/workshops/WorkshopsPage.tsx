@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import type { WorkshopSummary } from '#contract/workshops';
 import { type Phase, phaseOf } from '#core/pace/phase';
@@ -16,30 +18,61 @@ const sections: readonly {
   readonly page: string;
   readonly action: string;
 }[] = [
-  { phase: 'running', title: 'Now', page: 'floor', action: 'To the floor' },
-  { phase: 'ahead', title: 'To come', page: 'plan', action: 'To the plan' },
-  { phase: 'over', title: 'Over', page: 'wrap-up', action: 'To the wrap-up' },
+  {
+    phase: 'running',
+    get title() {
+      return t('workshops.workshopsPage.now');
+    },
+    page: 'floor',
+    get action() {
+      return t('workshops.workshopsPage.toTheFloor');
+    },
+  },
+  {
+    phase: 'ahead',
+    get title() {
+      return t('workshops.workshopsPage.toCome');
+    },
+    page: 'plan',
+    get action() {
+      return t('workshops.workshopsPage.toThePlan');
+    },
+  },
+  {
+    phase: 'over',
+    get title() {
+      return t('workshops.workshopsPage.over');
+    },
+    page: 'wrap-up',
+    get action() {
+      return t('workshops.workshopsPage.toTheWrapUp');
+    },
+  },
 ];
 
 export function WorkshopsPage() {
+  const { t } = useTranslation();
   const workshops = useLoaderData<readonly WorkshopSummary[]>();
   const now = new Date();
   const isInstructor = useIsInstructor();
   const plan = (
     <Button variant="contained" component={Link} to="/workshops/new">
-      Plan a workshop
+      {t('workshops.workshopsPage.planAWorkshop')}
     </Button>
   );
   return (
     <>
-      <PageHead title="Workshops" facts="A date, a kit, a room, people.">
+      <PageHead
+        title={t('workshops.workshopsPage.workshops')}
+        facts={t('workshops.workshopsPage.aDateAKitARoom')}
+      >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button component={Link} to="/workshops/phones" color="inherit">
-            Phones
+            {t('workshops.workshopsPage.phones')}
           </Button>
           {isInstructor && (
             <Button component={Link} to="/site/accounts" color="inherit">
-              Helpers and backup
+              {t('workshops.workshopsPage.helpersAndBackup')}
             </Button>
           )}
           {isInstructor && workshops.length > 0 && plan}
@@ -47,8 +80,8 @@ export function WorkshopsPage() {
       </PageHead>
       {workshops.length === 0 && (
         <EmptyState
-          title="No workshop yet"
-          text="Plan one on a kit: date, start, length and who sits where. Each seat gets its own link and code."
+          title={t('workshops.workshopsPage.noWorkshopYet')}
+          text={t('workshops.workshopsPage.planOneOnAKitDate')}
         >
           {isInstructor && plan}
         </EmptyState>

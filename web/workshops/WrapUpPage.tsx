@@ -2,7 +2,7 @@ import Download from '@mui/icons-material/FileDownloadOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
 import { foldSeat, type SeatState } from '#core/build/foldSeat';
@@ -31,8 +31,8 @@ export function WrapUpPage() {
   if (events.length === 0) {
     return (
       <EmptyState
-        title="Nothing logged yet"
-        text="When seats begin to work, this page shows for each learner what was done when, what went wrong and when it was found."
+        title={t('workshops.wrapUpPage.nothingLoggedYet')}
+        text={t('workshops.wrapUpPage.whenSeatsBeginToWorkThis')}
       />
     );
   }
@@ -42,27 +42,34 @@ export function WrapUpPage() {
     <>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
         <Typography sx={{ flex: 1 }}>
-          <strong>
-            {finished} of {seats.length}
-          </strong>{' '}
-          finished their board. <strong>{mistakes}</strong>{' '}
-          {mistakes === 1 ? 'mistake was' : 'mistakes were'} logged. Numbers in the table are
-          minutes since the start.
+          <Trans
+            i18nKey="workshops.wrapUpPage.ofFinishedTheirBoardLoggedNumbers"
+            values={{
+              finished,
+              count: seats.length,
+              mistakes,
+              value:
+                mistakes === 1
+                  ? t('workshops.wrapUpPage.mistakeWas')
+                  : t('workshops.wrapUpPage.mistakesWere'),
+            }}
+            components={{ strong: <strong />, strong2: <strong /> }}
+          />
         </Typography>
         <Button variant="outlined" startIcon={<Download />} href={wrapUpCsvPath(workshop.id)}>
-          Export as CSV
+          {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>
       <Box
         sx={{ overflowX: 'auto', mb: 3 }}
         tabIndex={0}
         role="region"
-        aria-label="When each step was done"
+        aria-label={t('workshops.wrapUpPage.whenEachStepWasDone')}
       >
         <Box component="table" sx={tableStyle}>
           <thead>
             <tr>
-              <th scope="col">Seat</th>
+              <th scope="col">{t('workshops.wrapUpPage.seat')}</th>
               {steps.map((step, index) => (
                 <th key={step.id} scope="col" title={stepTitle(t, step)}>
                   {index + 1}
@@ -90,13 +97,13 @@ export function WrapUpPage() {
         </Box>
       </Box>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Learner by learner
+        {t('workshops.wrapUpPage.learnerByLearner')}
       </Typography>
       {rows.map(({ seat, state }) => (
         <Box
           key={seat.id}
           component="section"
-          aria-label={`Seat ${seat.number}`}
+          aria-label={t('workshops.wrapUpPage.seat2', { number: seat.number })}
           sx={{
             display: 'grid',
             gridTemplateColumns: '190px 1fr',
@@ -112,8 +119,11 @@ export function WrapUpPage() {
             </Box>
             <Box sx={{ color: ink('faded') }}>
               {state.finishedAt
-                ? `finished at ${timeOfDay(state.finishedAt)}`
-                : `${Object.keys(state.doneAt).length} of ${steps.length} steps`}
+                ? t('workshops.wrapUpPage.finishedAt', { timeOfDay: timeOfDay(state.finishedAt) })
+                : t('workshops.wrapUpPage.ofSteps', {
+                    length: Object.keys(state.doneAt).length,
+                    count: steps.length,
+                  })}
             </Box>
             <Box sx={{ color: ink('faded') }}>
               {state.visits.length} {state.visits.length === 1 ? 'visit' : 'visits'}
@@ -158,7 +168,7 @@ interface MistakeLinesProps {
 function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
   const { t } = useTranslation();
   if (state.mistakes.length === 0)
-    return <Box sx={{ color: ink('faded') }}>No mistakes logged.</Box>;
+    return <Box sx={{ color: ink('faded') }}>{t('workshops.wrapUpPage.noMistakesLogged')}</Box>;
   const number = (id: string) => stepIds.indexOf(id) + 1;
   return (
     <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
@@ -167,15 +177,18 @@ function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
         return (
           <li key={mistake.eventId}>
             <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>
-            {mistake.designator && <span className="mono"> {mistake.designator}</span>}, made at
-            step {number(mistake.madeAtStepId)}, found{' '}
-            {found === mistake.madeAtStepId
-              ? 'at once'
-              : found === null
-                ? 'when all was done'
-                : `at step ${number(found)}`}{' '}
-            in minute {Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt)))}, logged by
-            the {mistake.by}
+            {mistake.designator && <span className="mono"> {mistake.designator}</span>}
+            {t('workshops.wrapUpPage.madeAtStepFoundInMinute', {
+              number: number(mistake.madeAtStepId),
+              value:
+                found === mistake.madeAtStepId
+                  ? t('workshops.wrapUpPage.atOnce')
+                  : found === null
+                    ? t('workshops.wrapUpPage.whenAllWasDone')
+                    : t('workshops.wrapUpPage.atStep', { number: number(found) }),
+              elapsedMinutes: Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt))),
+              by: mistake.by,
+            })}
           </li>
         );
       })}

@@ -1,16 +1,25 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import i18next, { type TFunction } from 'i18next';
-import { german } from '../../words/de.ts';
 import { english } from '../../words/en.ts';
-import { spanish } from '../../words/es.ts';
 import { saying } from '../../words/sayings.ts';
 import type { Said } from '../said.ts';
+
+const locales = join(import.meta.dirname, '..', '..', '..', 'locales');
+const catalogue = (language: string) =>
+  Object.assign(
+    {},
+    ...readdirSync(join(locales, language)).map((file) =>
+      JSON.parse(readFileSync(join(locales, language, file), 'utf8')),
+    ),
+  );
 
 const speaker = i18next.createInstance();
 void speaker.init({
   resources: {
     en: { translation: english },
-    de: { translation: german },
-    es: { translation: spanish },
+    de: { translation: catalogue('de') },
+    es: { translation: catalogue('es') },
   },
   interpolation: { escapeValue: false },
   showSupportNotice: false,

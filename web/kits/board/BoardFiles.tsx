@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { getPlacementColumns, rememberPlacementColumns } from '#contract/board';
 import { type Board, emptyBoard } from '#core/board/board';
 import { readPadList } from '#core/board/padlist/readPadList';
@@ -24,6 +25,7 @@ const edgeMm = 3;
 
 /** Pad lists and positions, in and out, in open formats. */
 export function BoardFiles() {
+  const { t } = useTranslation();
   const kit = useKit();
   const changeKit = useChangeKit();
   const padInput = useRef<HTMLInputElement>(null);
@@ -43,9 +45,7 @@ export function BoardFiles() {
     if (pads.length === 0) {
       setTold({
         severity: 'error',
-        lines: [
-          `${file.name} holds no pad in IPC-D-356A (records 317, 327 or 367). Export the pad and net list again in that format.`,
-        ],
+        lines: [t('kits.boardFiles.holdsNoPadInIpcD', { name: file.name })],
       });
       return;
     }
@@ -55,8 +55,8 @@ export function BoardFiles() {
       emptyBoard(reach(pads.map(({ xMm }) => xMm)), reach(pads.map(({ yMm }) => yMm)), 'printed');
     await save(
       { ...before, pads, otherRecords },
-      `${pads.length} pads are taken over.`,
-      problems.map(({ line, message }) => `Line ${line}: ${message}`),
+      t('kits.boardFiles.padsAreTakenOver', { count: pads.length }),
+      problems.map(({ line, message }) => t('kits.boardFiles.line', { line, message })),
     );
   };
 
@@ -83,12 +83,20 @@ export function BoardFiles() {
     const before =
       kit.board ??
       emptyBoard(reach(ours.map(({ xMm }) => xMm)), reach(ours.map(({ yMm }) => yMm)), 'printed');
-    return save({ ...before, placements: ours }, `${ours.length} positions are taken over.`, [
-      ...problems.map(({ line, message }) => `Line ${line}: ${message}`),
-      ...(strangers.length > 0
-        ? [`Not in this kit, so left out: ${strangers.map(({ place }) => place).join(', ')}.`]
-        : []),
-    ]);
+    return save(
+      { ...before, placements: ours },
+      t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }),
+      [
+        ...problems.map(({ line, message }) => t('kits.boardFiles.line', { line, message })),
+        ...(strangers.length > 0
+          ? [
+              t('kits.boardFiles.notInThisKitSoLeft', {
+                map: strangers.map(({ place }) => place).join(', '),
+              }),
+            ]
+          : []),
+      ],
+    );
   };
 
   const { board } = kit;
@@ -97,10 +105,10 @@ export function BoardFiles() {
     <Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button size="small" onClick={() => padInput.current?.click()}>
-          Import a pad list
+          {t('kits.boardFiles.importAPadList')}
         </Button>
         <Button size="small" onClick={() => placeInput.current?.click()}>
-          Import positions
+          {t('kits.boardFiles.importPositions')}
         </Button>
         {board && (
           <>
@@ -113,27 +121,30 @@ export function BoardFiles() {
                 )
               }
             >
-              Export the pad list
+              {t('kits.boardFiles.exportThePadList')}
             </Button>
             <Button
               size="small"
               onClick={() =>
-                download(`${kit.name} positions.csv`, writePlacementList(board.placements))
+                download(
+                  t('kits.boardFiles.positionsCsv', { name: kit.name }),
+                  writePlacementList(board.placements),
+                )
               }
             >
-              Export positions
+              {t('kits.boardFiles.exportPositions')}
             </Button>
           </>
         )}
       </Box>
       <FileInput
-        label="Pad list file"
+        label={t('kits.boardFiles.padListFile')}
         input={padInput}
         accept=".ipc,.356,.net,.txt"
         take={importPads}
       />
       <FileInput
-        label="Positions file"
+        label={t('kits.boardFiles.positionsFile')}
         input={placeInput}
         accept=".csv,.tsv,.txt,.pos"
         take={importPlaces}

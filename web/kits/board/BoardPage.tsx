@@ -30,17 +30,18 @@ import { SideSwitch, useSide } from './SideSwitch.tsx';
 
 /** Where every part goes and which way round, from either side. */
 export function BoardPage() {
+  const { t } = useTranslation();
   const { board, lines } = useKit();
   const parts = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
   if (!board) {
     return (
       <EmptyState
-        title="No board yet"
-        text="Lay the parts of the kit out on an outline in a few minutes, or import the pad list (IPC-D-356A) and positions of the board. Then every step shows where its parts go."
+        title={t('kits.boardPage.noBoardYet')}
+        text={t('kits.boardPage.layThePartsOfTheKit')}
       >
         <InstructorOnly>
           <Button variant="contained" component={Link} to="layout">
-            Lay out the board
+            {t('kits.boardPage.layOutTheBoard')}
           </Button>
           <BoardFiles />
         </InstructorOnly>
@@ -60,7 +61,7 @@ export function BoardPage() {
         <InstructorOnly>
           <Box>
             <Button variant="outlined" component={Link} to="layout">
-              Change the layout
+              {t('kits.boardPage.changeTheLayout')}
             </Button>
           </Box>
           <BoardFiles />
@@ -109,10 +110,10 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
         <SideSwitch />
         <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
-        <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
+        <Button onClick={() => zoomBy(1.4)} aria-label={t('kits.boardPage.closer')}>
           +
         </Button>
-        <Button onClick={() => zoomBy(1 / 1.4)} aria-label="Farther">
+        <Button onClick={() => zoomBy(1 / 1.4)} aria-label={t('kits.boardPage.farther')}>
           −
         </Button>
         <Button
@@ -121,7 +122,7 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
             showAll();
           }}
         >
-          Whole board
+          {t('kits.boardPage.wholeBoard')}
         </Button>
       </Box>
       <Box
@@ -137,9 +138,11 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
 
 /** Every part with its spot in words, for reading and for choosing; the picture goes first when the board is opened or turned. */
 function Places({ board, parts }: BoardViewProps) {
+  const { t } = useTranslation();
   const side = useDeferredValue<Side | null>(useSide(), null);
   const { chosen, choose } = useChosen();
-  if (!side) return <ul className="board-places" aria-label="Places" aria-busy="true" />;
+  if (!side)
+    return <ul className="board-places" aria-label={t('kits.boardPage.places')} aria-busy="true" />;
   return <PlaceList board={board} parts={parts} side={side} chosen={chosen} choose={choose} />;
 }
 
@@ -155,7 +158,7 @@ const PlaceList = memo(function PlaceList({ board, parts, side, chosen, choose }
   const spots = allWhereWords(t, i18n.language, board, side);
   const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   return (
-    <ul className="board-places" aria-label="Places">
+    <ul className="board-places" aria-label={t('kits.boardPage.places')}>
       {board.placements.map((placement) => {
         const { place } = placement;
         const part = parts.get(place);

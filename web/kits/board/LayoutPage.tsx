@@ -9,6 +9,7 @@ import {
   useRef,
   useState,
 } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
 import { type Board, emptyBoard, type Hole, pitchMm } from '#core/board/board';
 import { snapped } from '#core/board/edit';
@@ -34,6 +35,7 @@ const firstOutline = emptyBoard(80, 50, 'printed');
 
 /** Lays the parts of the kit out on an outline, by pointer or by keys alone. */
 export function LayoutPage() {
+  const { t } = useTranslation();
   const kit = useKit();
   const navigate = useNavigate();
   const changeKit = useChangeKit();
@@ -148,15 +150,15 @@ export function LayoutPage() {
     edit({ kind: 'move', places, dx: seen * stepMm, dy: dy * stepMm });
   };
   useShortcuts([
-    { key: 'r', does: 'Turn what is chosen by a quarter', run: rotate },
-    { key: 'f', does: 'Put what is chosen on the other side', run: flip },
-    { key: 'Delete', does: 'Take what is chosen off the board', run: remove },
-    { key: 'u', does: 'Undo', run: layout.undo },
-    { key: 'y', does: 'Do again', run: layout.redo },
+    { key: 'r', does: t('kits.layoutPage.turnWhatIsChosenByA'), run: rotate },
+    { key: 'f', does: t('kits.layoutPage.putWhatIsChosenOnThe'), run: flip },
+    { key: 'Delete', does: t('kits.layoutPage.takeWhatIsChosenOffThe'), run: remove },
+    { key: 'u', does: t('kits.layoutPage.undo'), run: layout.undo },
+    { key: 'y', does: t('kits.layoutPage.doAgain'), run: layout.redo },
   ]);
 
   const save = async () => {
-    const refusal = await changeKit({ board }, 'The board is saved.');
+    const refusal = await changeKit({ board }, t('kits.layoutPage.theBoardIsSaved'));
     if (refusal) return refusal.message;
     await navigate(`/kits/${kit.id}/board`);
     return undefined;
@@ -195,13 +197,13 @@ export function LayoutPage() {
         <Box sx={{ display: 'flex', gap: 1, mb: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <SideSwitch />
           <Box sx={{ flex: 1 }} />
-          <Button onClick={() => zoomBy(1.4)} aria-label="Closer">
+          <Button onClick={() => zoomBy(1.4)} aria-label={t('kits.layoutPage.closer')}>
             +
           </Button>
-          <Button onClick={() => zoomBy(1 / 1.4)} aria-label="Farther">
+          <Button onClick={() => zoomBy(1 / 1.4)} aria-label={t('kits.layoutPage.farther')}>
             −
           </Button>
-          <Button onClick={showAll}>Whole board</Button>
+          <Button onClick={showAll}>{t('kits.layoutPage.wholeBoard')}</Button>
         </Box>
         <Box
           ref={box}

@@ -6,7 +6,9 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { type BoardKind, pitchMm } from '#core/board/board';
 import { gridOf, sizeOf } from '#core/board/holes';
 import type { Point } from '#core/board/transform';
@@ -33,13 +35,14 @@ interface LayoutToolsProps {
 }
 
 const kinds: readonly (readonly [BoardKind, string])[] = [
-  ['printed', 'Printed board'],
-  ['strip', 'Strip board'],
-  ['perf', 'Perfboard'],
+  ['printed', t('kits.layoutTools.printedBoard')],
+  ['strip', t('kits.layoutTools.stripBoard')],
+  ['perf', t('kits.layoutTools.perfboard')],
 ];
 
 /** Everything that is done to a layout besides moving parts by hand. */
 export function LayoutTools(props: LayoutToolsProps) {
+  const { t } = useTranslation();
   const { layout, chosen, tool, setTool, stepMm, setStepMm, rotate, flip, remove } = props;
   const { board, edit } = layout;
   const [refusal, setRefusal] = useState<string>();
@@ -53,16 +56,16 @@ export function LayoutTools(props: LayoutToolsProps) {
           onClick={() => void props.save().then(setRefusal)}
           disabled={!layout.changed}
         >
-          Save the board
+          {t('kits.layoutTools.saveTheBoard')}
         </Button>
-        <Button onClick={props.leave}>Leave</Button>
+        <Button onClick={props.leave}>{t('kits.layoutTools.leave')}</Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button onClick={layout.undo} disabled={!layout.canUndo}>
-          Undo
+          {t('kits.layoutTools.undo')}
         </Button>
         <Button onClick={layout.redo} disabled={!layout.canRedo}>
-          Redo
+          {t('kits.layoutTools.redo')}
         </Button>
       </Box>
       {refusal && <Alert severity="error">{refusal}</Alert>}
@@ -70,53 +73,53 @@ export function LayoutTools(props: LayoutToolsProps) {
       <TextField
         select
         size="small"
-        label="Steps of the grid"
+        label={t('kits.layoutTools.stepsOfTheGrid')}
         value={String(stepMm)}
         onChange={({ target }) => setStepMm(Number(target.value))}
       >
-        <MenuItem value={String(pitchMm)}>0.1 inch (2.54 mm)</MenuItem>
-        <MenuItem value={String(pitchMm / 2)}>0.05 inch (1.27 mm)</MenuItem>
-        <MenuItem value="0.5">0.5 mm</MenuItem>
+        <MenuItem value={String(pitchMm)}>{t('kits.layoutTools.n01Inch254Mm')}</MenuItem>
+        <MenuItem value={String(pitchMm / 2)}>{t('kits.layoutTools.n005Inch127Mm')}</MenuItem>
+        <MenuItem value="0.5">{t('kits.layoutTools.n05Mm')}</MenuItem>
       </TextField>
       <section aria-labelledby="chosen">
         <Typography variant="h2" id="chosen">
-          {any ? chosen.join(', ') : 'Nothing chosen'}
+          {any ? chosen.join(', ') : t('kits.layoutTools.nothingChosen')}
         </Typography>
         <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
           <Button size="small" disabled={!any} onClick={rotate}>
-            Turn (R)
+            {t('kits.layoutTools.turnR')}
           </Button>
           <Button size="small" disabled={!any} onClick={flip}>
-            Other side (F)
+            {t('kits.layoutTools.otherSideF')}
           </Button>
           <Button size="small" disabled={!any} onClick={remove}>
-            Take off
+            {t('kits.layoutTools.takeOff')}
           </Button>
           <Button
             size="small"
             disabled={chosen.length < 2}
             onClick={() => edit({ kind: 'align', places: chosen, along: 'row' })}
           >
-            Line up in a row
+            {t('kits.layoutTools.lineUpInARow')}
           </Button>
           <Button
             size="small"
             disabled={chosen.length < 2}
             onClick={() => edit({ kind: 'align', places: chosen, along: 'column' })}
           >
-            In a column
+            {t('kits.layoutTools.inAColumn')}
           </Button>
         </Box>
         {one && (
           <Typography className="mono">
-            x {one.xMm} mm, y {one.yMm} mm, {one.rotation}°
+            {t('kits.layoutTools.xMmYMm', { xMm: one.xMm, yMm: one.yMm, rotation: one.rotation })}
           </Typography>
         )}
         {one && (
           <TextField
             size="small"
-            label="Distance of its leads in mm"
-            placeholder="as usual"
+            label={t('kits.layoutTools.distanceOfItsLeadsInMm')}
+            placeholder={t('kits.layoutTools.asUsual')}
             value={one.spanMm ?? ''}
             onChange={({ target }) => {
               const value = Number(target.value);
@@ -131,7 +134,7 @@ export function LayoutTools(props: LayoutToolsProps) {
         )}
         {chosen.length === 1 && (
           <Typography sx={{ color: 'text.secondary', mt: 0.5 }}>
-            Shift and click takes more parts with it.
+            {t('kits.layoutTools.shiftAndClickTakesMoreParts')}
           </Typography>
         )}
       </section>
@@ -140,14 +143,14 @@ export function LayoutTools(props: LayoutToolsProps) {
           exclusive
           size="small"
           value={tool}
-          aria-label="Tool"
+          aria-label={t('kits.layoutTools.tool')}
           onChange={(_, next: Tool | null) => next && setTool(next)}
         >
-          <ToggleButton value="move">Parts</ToggleButton>
+          <ToggleButton value="move">{t('kits.layoutTools.parts')}</ToggleButton>
           <ToggleButton value="cut" disabled={board.kind === 'perf'}>
-            Cuts
+            {t('kits.layoutTools.cuts')}
           </ToggleButton>
-          <ToggleButton value="link">Wires</ToggleButton>
+          <ToggleButton value="link">{t('kits.layoutTools.wires')}</ToggleButton>
         </ToggleButtonGroup>
       )}
       <PictureBehind
@@ -162,6 +165,7 @@ export function LayoutTools(props: LayoutToolsProps) {
 
 /** Size and kind of the board; hand-wired ones by their holes. */
 function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) {
+  const { t } = useTranslation();
   const byHoles = board.kind !== 'printed';
   const grid = gridOf(board);
   const [across, setAcross] = useState(String(byHoles ? grid.columns : board.widthMm));
@@ -186,7 +190,7 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
       onBlur={resize}
       onKeyDown={({ key }) => key === 'Enter' && resize()}
       error={!valid(value)}
-      helperText={valid(value) ? undefined : `from ${least} to ${most}`}
+      helperText={valid(value) ? undefined : t('kits.layoutTools.fromTo', { least, most })}
     />
   );
   return (
@@ -194,7 +198,7 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
       <TextField
         select
         size="small"
-        label="Board"
+        label={t('kits.layoutTools.board')}
         value={board.kind}
         onChange={({ target }) => edit({ kind: 'kind', board: target.value as BoardKind })}
         sx={{ gridColumn: '1 / -1' }}
@@ -205,8 +209,16 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
           </MenuItem>
         ))}
       </TextField>
-      {field(byHoles ? 'Holes across' : 'Width in mm', across, setAcross)}
-      {field(byHoles ? 'Holes down' : 'Height in mm', down, setDown)}
+      {field(
+        byHoles ? t('kits.layoutTools.holesAcross') : t('kits.layoutTools.widthInMm'),
+        across,
+        setAcross,
+      )}
+      {field(
+        byHoles ? t('kits.layoutTools.holesDown') : t('kits.layoutTools.heightInMm'),
+        down,
+        setDown,
+      )}
     </Box>
   );
 }

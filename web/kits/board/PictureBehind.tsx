@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { drawGerber, largestBackdrop } from '#contract/board';
 import type { Board } from '#core/board/board';
 import type { Edit } from '#core/board/edit';
@@ -21,6 +22,7 @@ interface PictureBehindProps {
 
 /** A photo or a silkscreen layer behind the parts, brought to scale by two points of known distance. */
 export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehindProps) {
+  const { t } = useTranslation();
   const photo = useRef<HTMLInputElement>(null);
   const layer = useRef<HTMLInputElement>(null);
   const [distance, setDistance] = useState('');
@@ -37,7 +39,7 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
         backdrop: { image, widthPx, heightPx, mmPerPx: board.widthMm / widthPx, xMm: 0, yMm: 0 },
       });
     } catch {
-      setProblem(`${file.name} is no picture that can be read; choose a PNG or JPEG.`);
+      setProblem(t('kits.pictureBehind.isNoPictureThatCanBe', { name: file.name }));
     }
   };
   const takeLayer = async (file: File) => {
@@ -57,10 +59,11 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
     const [a, b] = scaling ?? [];
     const known = Number(distance.replace(',', '.'));
     if (!backdrop || !a || !b || !(known > 0)) {
-      return setProblem('Click two points, and write how many millimetres they are apart.');
+      return setProblem(t('kits.pictureBehind.clickTwoPointsAndWriteHow'));
     }
     const factor = known / Math.hypot(a.x - b.x, a.y - b.y);
-    if (!Number.isFinite(factor)) return setProblem('Click two points that are not the same.');
+    if (!Number.isFinite(factor))
+      return setProblem(t('kits.pictureBehind.clickTwoPointsThatAreNot'));
     edit({
       kind: 'backdrop',
       // The first point stays where it is.
@@ -78,22 +81,22 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
   return (
     <section aria-labelledby="behind">
       <Typography variant="h2" id="behind">
-        Picture behind
+        {t('kits.pictureBehind.pictureBehind')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
         <Button size="small" onClick={() => photo.current?.click()}>
-          Photo
+          {t('kits.pictureBehind.photo')}
         </Button>
         <Button size="small" onClick={() => layer.current?.click()}>
-          Gerber layer
+          {t('kits.pictureBehind.gerberLayer')}
         </Button>
         {backdrop && (
           <>
             <Button size="small" onClick={() => setScaling(scaling ? undefined : [])}>
-              {scaling ? 'Stop scaling' : 'Bring to scale'}
+              {scaling ? t('kits.pictureBehind.stopScaling') : t('kits.pictureBehind.bringToScale')}
             </Button>
             <Button size="small" onClick={() => edit({ kind: 'backdrop', backdrop: undefined })}>
-              Remove
+              {t('kits.pictureBehind.remove')}
             </Button>
           </>
         )}
@@ -102,23 +105,23 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
         <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
           <TextField
             size="small"
-            label="They are apart by mm"
+            label={t('kits.pictureBehind.theyAreApartByMm')}
             value={distance}
             onChange={({ target }) => setDistance(target.value)}
           />
           <Button variant="outlined" onClick={scale}>
-            Scale
+            {t('kits.pictureBehind.scale')}
           </Button>
         </Box>
       )}
       <FileInput
-        label="Photo of the board"
+        label={t('kits.pictureBehind.photoOfTheBoard')}
         input={photo}
         accept="image/png,image/jpeg,image/webp"
         take={takePhoto}
       />
       <FileInput
-        label="Gerber file"
+        label={t('kits.pictureBehind.gerberFile')}
         input={layer}
         accept=".gbr,.ger,.gto,.gbo,.txt"
         take={takeLayer}

@@ -3,7 +3,9 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { isMapped, type PlacementColumn, type PlacementMapping } from '#core/board/placementList';
 import { ink } from '../../app/tokens.ts';
 
@@ -15,11 +17,11 @@ export interface AskedColumns {
 }
 
 const names: readonly (readonly [PlacementColumn, string])[] = [
-  ['place', 'Place name'],
-  ['x', 'X, from the left'],
-  ['y', 'Y, from below'],
-  ['rotation', 'Rotation'],
-  ['side', 'Side'],
+  ['place', t('kits.placementColumns.placeName')],
+  ['x', t('kits.placementColumns.xFromTheLeft')],
+  ['y', t('kits.placementColumns.yFromBelow')],
+  ['rotation', t('kits.placementColumns.rotation')],
+  ['side', t('kits.placementColumns.side')],
 ];
 
 interface PlacementColumnsProps {
@@ -29,10 +31,11 @@ interface PlacementColumnsProps {
 
 /** Says once which column is which; the next file with the same headings is read the same way. */
 export function PlacementColumns({ asked, take }: PlacementColumnsProps) {
+  const { t } = useTranslation();
   const [mapping, setMapping] = useState(asked.mapping);
   return (
     <Box sx={{ border: `1px solid ${ink('line')}`, p: 1.5, mt: 1, display: 'grid', gap: 1.5 }}>
-      <Typography variant="h2">Which column is which?</Typography>
+      <Typography variant="h2">{t('kits.placementColumns.whichColumnIsWhich')}</Typography>
       {names.map(([id, name]) => (
         <TextField
           key={id}
@@ -42,17 +45,17 @@ export function PlacementColumns({ asked, take }: PlacementColumnsProps) {
           value={String(mapping[id])}
           onChange={({ target }) => setMapping({ ...mapping, [id]: Number(target.value) })}
         >
-          <MenuItem value="-1">– none –</MenuItem>
+          <MenuItem value="-1">{t('kits.placementColumns.none')}</MenuItem>
           {asked.columns.map((heading, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
             <MenuItem key={index} value={String(index)}>
-              {heading || `column ${index + 1}`}
+              {heading || t('kits.placementColumns.column', { index: index + 1 })}
             </MenuItem>
           ))}
         </TextField>
       ))}
       <Button variant="outlined" disabled={!isMapped(mapping)} onClick={() => take(mapping)}>
-        Take the positions over
+        {t('kits.placementColumns.takeThePositionsOver')}
       </Button>
     </Box>
   );

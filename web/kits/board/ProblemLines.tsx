@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { LayoutProblem } from '#core/board/layout';
 import { ink } from '../../app/tokens.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
@@ -7,12 +9,14 @@ import '../parts.css';
 
 const words: Readonly<Record<LayoutProblem['kind'], (places: readonly string[]) => string>> = {
   'not-placed': (places) =>
-    `${places.join(', ')} ${places.length === 1 ? 'has' : 'have'} no spot yet.`,
-  outside: ([place]) => `${place} lies over the edge of the board.`,
-  'pads-touch': ([a, b]) => `Pads of ${a} and ${b} touch.`,
-  'bodies-overlap': ([a, b]) => `${a} and ${b} lie on one another.`,
-  'beside-hole': ([place]) =>
-    `${place} does not reach the holes; move it, or change the distance of its leads.`,
+    t('kits.problemLines.noSpotYet', {
+      places: places.join(', '),
+      value: places.length === 1 ? 'has' : 'have',
+    }),
+  outside: ([place]) => t('kits.problemLines.liesOverTheEdgeOfThe', { place }),
+  'pads-touch': ([a, b]) => t('kits.problemLines.padsOfAndTouch', { a, b }),
+  'bodies-overlap': ([a, b]) => t('kits.problemLines.andLieOnOneAnother', { a, b }),
+  'beside-hole': ([place]) => t('kits.problemLines.doesNotReachTheHolesMove', { place }),
 };
 
 interface ProblemLinesProps {
@@ -22,23 +26,30 @@ interface ProblemLinesProps {
 
 /** What is wrong with the layout as it stands. */
 export function ProblemLines({ problems, choose }: ProblemLinesProps) {
+  const { t } = useTranslation();
   if (problems.length === 0) {
     return (
-      <Typography role="status" aria-label="Layout" sx={{ color: ink('board'), fontWeight: 650 }}>
-        <Glyph name="tick" /> The layout is complete: every part has its spot and none is in the
-        way.
+      <Typography
+        role="status"
+        aria-label={t('kits.problemLines.layout')}
+        sx={{ color: ink('board'), fontWeight: 650 }}
+      >
+        <Trans
+          i18nKey="kits.problemLines.theLayoutIsCompleteEveryPart"
+          components={{ glyph: <Glyph name="tick" /> }}
+        />
       </Typography>
     );
   }
   return (
-    <Box role="status" aria-label="Layout">
+    <Box role="status" aria-label={t('kits.problemLines.layout')}>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {problems.slice(0, 8).map(({ kind, places }) => (
           <li key={kind + places.join()}>
             <Glyph name="flag" /> {words[kind](places)}{' '}
             {kind !== 'not-placed' && (
               <button type="button" className="text-link" onClick={() => choose(places)}>
-                Show
+                {t('kits.problemLines.show')}
               </button>
             )}
           </li>

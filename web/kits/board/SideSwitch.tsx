@@ -1,5 +1,6 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useTranslation } from 'react-i18next';
 import type { Side } from '#core/board/board';
 import { useChoices } from '../../app/useChoices.ts';
 
@@ -11,6 +12,7 @@ export function useSide(): Side {
 
 /** Turns the board over. */
 export function SideSwitch() {
+  const { t } = useTranslation();
   const [, choose] = useChoices();
   const side = useSide();
   return (
@@ -18,13 +20,13 @@ export function SideSwitch() {
       exclusive
       size="small"
       value={side}
-      aria-label="Side of the board"
+      aria-label={t('kits.sideSwitch.sideOfTheBoard')}
       onChange={(_, chosen: Side | null) => {
         if (chosen) choose({ side: chosen === 'bottom' ? 'bottom' : undefined });
       }}
     >
-      <ToggleButton value="top">Component side</ToggleButton>
-      <ToggleButton value="bottom">Solder side</ToggleButton>
+      <ToggleButton value="top">{t('kits.sideSwitch.componentSide')}</ToggleButton>
+      <ToggleButton value="bottom">{t('kits.sideSwitch.solderSide')}</ToggleButton>
     </ToggleButtonGroup>
   );
 }

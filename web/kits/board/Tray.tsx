@@ -22,11 +22,13 @@ export function Tray({ waiting, held, hold, putInMiddle }: TrayProps) {
   return (
     <Box component="section" aria-labelledby="tray">
       <Typography variant="h2" id="tray" sx={{ mb: 1 }}>
-        {waiting.length === 0 ? 'All parts are placed' : `${waiting.length} to place`}
+        {waiting.length === 0
+          ? t('kits.tray.allPartsArePlaced')
+          : t('kits.tray.toPlace', { count: waiting.length })}
       </Typography>
       <Box
         component="ul"
-        aria-label="To place"
+        aria-label={t('kits.tray.toPlace2')}
         sx={{ listStyle: 'none', m: 0, p: 0, maxHeight: '66vh', overflowY: 'auto' }}
       >
         {waiting.map(([place, part]) => {

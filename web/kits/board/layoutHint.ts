@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import type { Hole } from '#core/board/board';
 import type { Point } from '#core/board/transform';
 import type { Tool } from './LayoutTools.tsx';
@@ -21,20 +22,20 @@ export function layoutHint({
   chosen,
   waiting,
 }: LayoutMoment): string {
-  if (scaling)
-    return `Click two points of the picture whose distance you know (${scaling.length} of 2).`;
-  if (held) return `Click on the board where ${held} goes.`;
-  if (tool === 'cut')
-    return 'Click a hole to cut the strip there; click again to take the cut back.';
+  if (scaling) return t('kits.layoutHint.clickTwoPointsOfThePicture', { count: scaling.length });
+  if (held) return t('kits.layoutHint.clickOnTheBoardWhereGoes', { held });
+  if (tool === 'cut') return t('kits.layoutHint.clickAHoleToCutThe');
   if (tool === 'link') {
-    return linkFrom ? 'Click the hole where the wire ends.' : 'Click the hole where a wire begins.';
+    return linkFrom
+      ? t('kits.layoutHint.clickTheHoleWhereTheWire')
+      : t('kits.layoutHint.clickTheHoleWhereAWire');
   }
   if (chosen.length > 0) {
-    return `${chosen.join(', ')}: drag, or move with the arrow keys; R turns, F puts it on the other side, Delete takes it off.`;
+    return t('kits.layoutHint.dragOrMoveWithTheArrow', { chosen: chosen.join(', ') });
   }
   const first =
     waiting > 0
-      ? 'Choose a part on the left, then click where it goes.'
-      : 'Click a part to move it.';
-  return `${first} Drag the board to move the view.`;
+      ? t('kits.layoutHint.chooseAPartOnTheLeft')
+      : t('kits.layoutHint.clickAPartToMoveIt');
+  return t('kits.layoutHint.dragTheBoardToMoveThe', { first });
 }

@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import type { Block } from '#core/order/block';
 import { shortDesignators } from '#core/parts/label';
 import { readDesignators } from '#core/partslist/designators';
@@ -12,6 +14,7 @@ import type { OrderDraft } from './orderDraft.ts';
 
 /** The parts of the circuit that are tested by themselves: as the nets have them, or as the instructor says. */
 export function BlockNames({ draft }: { readonly draft: OrderDraft }) {
+  const { t } = useTranslation();
   const { plan, settings, change } = draft;
   const { blocks } = plan;
   const put = (index: number, block: Block) =>
@@ -19,14 +22,16 @@ export function BlockNames({ draft }: { readonly draft: OrderDraft }) {
   return (
     <details>
       <summary>
-        Blocks: {blocks.length === 0 ? 'none' : blocks.map(({ name }) => name).join(', ')}
+        {t('kits.blockNames.blocks', {
+          value: blocks.length === 0 ? 'none' : blocks.map(({ name }) => name).join(', '),
+        })}
       </summary>
       <Typography sx={{ my: 1 }}>
         {settings.blocks
-          ? 'These are your own.'
+          ? t('kits.blockNames.theseAreYourOwn')
           : blocks.length > 0
-            ? 'As the nets of the board have them; change one to make them your own. The first one feeds the others.'
-            : 'The board has no nets yet, so there is nothing to read them from. Name your own.'}
+            ? t('kits.blockNames.asTheNetsOfTheBoard')
+            : t('kits.blockNames.theBoardHasNoNetsYet')}
       </Typography>
       {blocks.map((block, index) => (
         <BlockForm
@@ -47,11 +52,11 @@ export function BlockNames({ draft }: { readonly draft: OrderDraft }) {
             })
           }
         >
-          Add a block
+          {t('kits.blockNames.addABlock')}
         </Button>
         {settings.blocks && (
           <Button size="small" onClick={() => change({ blocks: null })}>
-            Take those of the nets
+            {t('kits.blockNames.takeThoseOfTheNets')}
           </Button>
         )}
       </Box>
@@ -62,7 +67,7 @@ export function BlockNames({ draft }: { readonly draft: OrderDraft }) {
 function freeName(blocks: readonly Block[]): string {
   let number = blocks.length + 1;
   while (blocks.some(({ name }) => name === `Block ${number}`)) number += 1;
-  return `Block ${number}`;
+  return t('kits.blockNames.block', { number });
 }
 
 interface BlockFormProps {
@@ -73,6 +78,7 @@ interface BlockFormProps {
 }
 
 function BlockForm({ block, others, put, remove }: BlockFormProps) {
+  const { t } = useTranslation();
   const kit = useKit();
   const [name, setName] = useState(block.name);
   const [places, setPlaces] = useState(shortDesignators(block.places));
@@ -82,14 +88,14 @@ function BlockForm({ block, others, put, remove }: BlockFormProps) {
   const strange = asked.ok ? asked.value.filter((place) => !known.has(place)) : [];
   const nameProblem =
     name.trim() === ''
-      ? 'Give the block a name.'
+      ? t('kits.blockNames.giveTheBlockAName')
       : others.includes(name.trim())
-        ? 'Another block has this name.'
+        ? t('kits.blockNames.anotherBlockHasThisName')
         : undefined;
   const placesProblem = !asked.ok
     ? asked.problem
     : strange.length > 0
-      ? `${strange.join(', ')}: not in this kit`
+      ? t('kits.blockNames.notInThisKit', { strange: strange.join(', ') })
       : undefined;
   const keep = () => {
     if (nameProblem || placesProblem || !asked.ok) return;
@@ -100,11 +106,11 @@ function BlockForm({ block, others, put, remove }: BlockFormProps) {
     <Box
       sx={{ display: 'grid', gap: 1, py: 1.5, borderTop: `1px solid ${ink('line')}` }}
       role="group"
-      aria-label={`Block ${block.name}`}
+      aria-label={t('kits.blockNames.block2', { name: block.name })}
     >
       <TextField
         size="small"
-        label="Name"
+        label={t('kits.blockNames.name')}
         value={name}
         onChange={({ target }) => setName(target.value)}
         onBlur={keep}
@@ -113,23 +119,23 @@ function BlockForm({ block, others, put, remove }: BlockFormProps) {
       />
       <TextField
         size="small"
-        label="Parts"
+        label={t('kits.blockNames.parts')}
         value={places}
         onChange={({ target }) => setPlaces(target.value)}
         onBlur={keep}
         error={placesProblem !== undefined}
-        helperText={placesProblem ?? 'such as R1-R3, C1'}
+        helperText={placesProblem ?? t('kits.blockNames.suchAsR1R3C1')}
       />
       <TextField
         size="small"
-        label="It works when one sees"
+        label={t('kits.blockNames.itWorksWhenOneSees')}
         value={test}
         onChange={({ target }) => setTest(target.value)}
         onBlur={keep}
-        helperText="empty where it cannot be tried by itself"
+        helperText={t('kits.blockNames.emptyWhereItCannotBeTried')}
       />
       <Button size="small" onClick={remove} sx={{ justifySelf: 'start' }}>
-        Remove
+        {t('kits.blockNames.remove')}
       </Button>
     </Box>
   );

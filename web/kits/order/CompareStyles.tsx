@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import {
   costMinutes,
@@ -20,6 +21,7 @@ import type { OrderDraft } from './orderDraft.ts';
 
 /** The schools side by side for this very kit, and which of them costs the least time. */
 export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
+  const { t } = useTranslation();
   const kit = useKit();
   const { state, start: compare, cancel } = useWorkerTask(comparisonTask);
   const start = () =>
@@ -32,26 +34,26 @@ export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
   return (
     <Box component="section" aria-labelledby="compare-title" sx={{ mt: 4, maxWidth: 1180 }}>
       <Typography variant="h2" id="compare-title">
-        Which style suits this kit?
+        {t('kits.compareStyles.whichStyleSuitsThisKit')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        Plans the kit in every style and counts turns of the board, parts that would fall out,
-        minutes, and how long a fault stays hidden.
-        {!kit.board && ' Without a board, what only positions tell is left out.'}
+        {t('kits.compareStyles.plansTheKitInEveryStyle', {
+          value: !kit.board && t('kits.compareStyles.withoutABoardWhatOnlyPositions'),
+        })}
       </Typography>
       {state.state === 'working' ? (
         <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', maxWidth: 620 }}>
           <LinearProgress
             variant="determinate"
             value={100 * (state.progress ?? 0)}
-            aria-label="Styles planned"
+            aria-label={t('kits.compareStyles.stylesPlanned')}
             sx={{ flex: 1 }}
           />
-          <Button onClick={cancel}>Cancel</Button>
+          <Button onClick={cancel}>{t('kits.compareStyles.cancel')}</Button>
         </Box>
       ) : (
         <Button variant="outlined" onClick={start}>
-          Compare the styles
+          {t('kits.compareStyles.compareTheStyles')}
         </Button>
       )}
       {state.state === 'failed' && (
@@ -79,10 +81,10 @@ function Comparison({ reports, draft }: ComparisonProps) {
         {recommendation(best, now, (report) => stackName(t, report.styles))}
       </Typography>
       <div className="table-scroll">
-        <table className="plain" aria-label="Styles compared">
+        <table className="plain" aria-label={t('kits.compareStyles.stylesCompared')}>
           <thead>
             <tr>
-              <th scope="col">Style</th>
+              <th scope="col">{t('kits.compareStyles.style')}</th>
               {columns.map(({ heading }) => (
                 <th key={heading} scope="col" className="number">
                   {heading}
@@ -112,11 +114,7 @@ function Comparison({ reports, draft }: ComparisonProps) {
         </table>
       </div>
       <Typography sx={{ mt: 1, maxWidth: '85ch' }} className="note">
-        Minutes are for somebody new, checks included. Looking for faults reckons with one bad joint
-        in forty, each joint since the last test under suspicion (common practice). Hidden: from the
-        middle of a block’s soldering to the power that tells. Heat: joints that are made when a
-        part that heat can spoil is in, on the average. Static: how long a part that static can
-        spoil is out of its bag.
+        {t('kits.compareStyles.minutesAreForSomebodyNewChecks')}
       </Typography>
     </>
   );
@@ -126,19 +124,60 @@ const columns: readonly {
   readonly heading: string;
   readonly cell: (report: StyleReport) => string;
 }[] = [
-  { heading: 'Turns', cell: ({ turns }) => String(turns) },
-  { heading: 'To hold', cell: ({ held }) => String(held) },
-  { heading: 'Drop', cell: ({ dropMm }) => (dropMm > 0 ? `${dropMm} mm` : '–') },
-  { heading: 'Minutes', cell: ({ minutes }) => String(minutes) },
-  { heading: 'Faults', cell: ({ searchMinutes }) => `+ ${searchMinutes.toFixed(0)}` },
-  { heading: 'Hidden', cell: (report) => `${meanFoundAfter(report).toFixed(0)} min` },
   {
-    heading: 'Heat',
-    cell: ({ heatJoints }) => (heatJoints === null ? '–' : `${heatJoints.toFixed(0)} joints`),
+    get heading() {
+      return t('kits.compareStyles.turns');
+    },
+    cell: ({ turns }) => String(turns),
   },
   {
-    heading: 'Static',
-    cell: ({ staticMinutes }) => (staticMinutes === null ? '–' : `${staticMinutes.toFixed(0)} min`),
+    get heading() {
+      return t('kits.compareStyles.toHold');
+    },
+    cell: ({ held }) => String(held),
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.drop');
+    },
+    cell: ({ dropMm }) => (dropMm > 0 ? t('kits.compareStyles.mm', { dropMm }) : '–'),
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.minutes');
+    },
+    cell: ({ minutes }) => String(minutes),
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.faults');
+    },
+    cell: ({ searchMinutes }) => `+ ${searchMinutes.toFixed(0)}`,
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.hidden');
+    },
+    cell: (report) =>
+      t('kits.compareStyles.min', { meanFoundAfter: meanFoundAfter(report).toFixed(0) }),
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.heat');
+    },
+    cell: ({ heatJoints }) =>
+      heatJoints === null
+        ? '–'
+        : t('kits.compareStyles.joints', { heatJoints: heatJoints.toFixed(0) }),
+  },
+  {
+    get heading() {
+      return t('kits.compareStyles.static');
+    },
+    cell: ({ staticMinutes }) =>
+      staticMinutes === null
+        ? '–'
+        : t('kits.compareStyles.min2', { staticMinutes: staticMinutes.toFixed(0) }),
   },
 ];
 
@@ -149,6 +188,7 @@ interface RowProps {
 }
 
 function Row({ name, report, take }: RowProps) {
+  const { t } = useTranslation();
   return (
     <tr>
       <th scope="row">
@@ -156,7 +196,9 @@ function Row({ name, report, take }: RowProps) {
         {report.foundAfter.length > 1 && (
           <div className="note" style={{ fontWeight: 400 }}>
             {report.foundAfter
-              .map(({ block, minutes }) => `${block} ${minutes.toFixed(0)} min`)
+              .map(({ block, minutes }) =>
+                t('kits.compareStyles.min3', { block, minutes: minutes.toFixed(0) }),
+              )
               .join(' · ')}
           </div>
         )}
@@ -168,8 +210,8 @@ function Row({ name, report, take }: RowProps) {
       ))}
       <td className="number">
         {take && (
-          <Button size="small" onClick={take} aria-label={`Take ${name}`}>
-            Take it
+          <Button size="small" onClick={take} aria-label={t('kits.compareStyles.take', { name })}>
+            {t('kits.compareStyles.takeIt')}
           </Button>
         )}
       </td>
@@ -183,14 +225,30 @@ function recommendation(
   now: StyleReport,
   name: (report: StyleReport) => string,
 ): string {
-  const hold = best.held === 0 ? 'nothing to hold' : `${best.held} parts to hold`;
-  const facts = `${best.minutes} minutes, ${hold}, some ${best.searchMinutes.toFixed(0)} minutes of looking for faults to be expected`;
+  const hold =
+    best.held === 0
+      ? t('kits.compareStyles.nothingToHold')
+      : t('kits.compareStyles.partsToHold', { held: best.held });
+  const facts = t('kits.compareStyles.minutesSomeMinutesOfLookingFor', {
+    minutes: best.minutes,
+    hold,
+    searchMinutes: best.searchMinutes.toFixed(0),
+  });
   const first =
     savesMinutes < 1
-      ? `The order as it is now is as good as any: ${facts}.`
-      : `${name(best)} would save about ${savesMinutes.toFixed(0)} minutes a learner: ${facts}.`;
+      ? t('kits.compareStyles.theOrderAsItIsNow', { facts })
+      : t('kits.compareStyles.wouldSaveAboutMinutesALearner', {
+          name: name(best),
+          savesMinutes: savesMinutes.toFixed(0),
+          facts,
+        });
   if (!soonest || soonest === now) return first;
   const sooner = meanFoundAfter(best) - meanFoundAfter(soonest);
   const dearer = costMinutes(soonest) - costMinutes(best);
-  return `${first} ${name(soonest)} finds a fault ${sooner.toFixed(0)} minutes sooner, and costs ${dearer.toFixed(0)} minutes more.`;
+  return t('kits.compareStyles.findsAFaultMinutesSoonerAnd', {
+    first,
+    name: name(soonest),
+    sooner: sooner.toFixed(0),
+    dearer: dearer.toFixed(0),
+  });
 }

@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { Batch } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
@@ -14,9 +15,14 @@ import { BlockNames } from './BlockNames.tsx';
 import type { OrderDraft } from './orderDraft.ts';
 
 const batches: readonly { readonly name: string; readonly batch: Batch }[] = [
-  { name: 'one value', batch: { kind: 'value' } },
+  {
+    get name() {
+      return t('kits.orderWishes.oneValue');
+    },
+    batch: { kind: 'value' },
+  },
   ...[1, 2, 4, 6, 10, 20].map((most) => ({
-    name: most === 1 ? 'one part' : `up to ${most} parts`,
+    name: most === 1 ? t('kits.orderWishes.onePart') : t('kits.orderWishes.upToParts', { most }),
     batch: { kind: 'pieces' as const, most },
   })),
 ];
@@ -25,6 +31,7 @@ const batchKey = (batch: Batch) => (batch.kind === 'value' ? 'value' : String(ba
 
 /** How the instructor wants it: his school, how much at a time, when it is tested. */
 export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
+  const { t } = useTranslation();
   const { settings, change } = draft;
   // A new wish is planned anew; an order by hand would hide it.
   const wish = (more: Partial<typeof settings>) =>
@@ -33,17 +40,17 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
   return (
     <Box component="section" aria-labelledby="wishes-title" sx={{ display: 'grid', gap: 2 }}>
       <Typography variant="h2" id="wishes-title">
-        How you want it
+        {t('kits.orderWishes.howYouWantIt')}
       </Typography>
       {settings.arrangement && (
         <Box>
-          <Typography>The steps stand in your own order.</Typography>
+          <Typography>{t('kits.orderWishes.theStepsStandInYourOwn')}</Typography>
           <Button
             variant="outlined"
             size="small"
             onClick={() => change({ arrangement: null, exceptions: [] })}
           >
-            Let the styles order them again
+            {t('kits.orderWishes.letTheStylesOrderThemAgain')}
           </Button>
         </Box>
       )}
@@ -60,7 +67,7 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
       <TextField
         select
         size="small"
-        label="Put in before the board is turned"
+        label={t('kits.orderWishes.putInBeforeTheBoardIs')}
         value={batchKey(settings.batch)}
         onChange={({ target }) => {
           const found = batches.find(({ batch }) => batchKey(batch) === target.value);
@@ -81,7 +88,7 @@ export function OrderWishes({ draft }: { readonly draft: OrderDraft }) {
             onChange={(_, on) => wish({ checks: on ? 'blocks' : 'end' })}
           />
         }
-        label="Test each block as soon as it is complete"
+        label={t('kits.orderWishes.testEachBlockAsSoonAs')}
       />
       <BlockNames draft={draft} />
       <IronRoom draft={draft} />
@@ -102,7 +109,7 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
     <Box>
       <Box
         component="ol"
-        aria-label="Styles, first to decide first"
+        aria-label={t('kits.orderWishes.stylesFirstToDecideFirst')}
         sx={{ m: 0, p: 0, listStyle: 'none' }}
       >
         {chosen.map((id, index) => (
@@ -118,13 +125,16 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
             }}
           >
             <Box sx={{ flex: 1 }}>
-              {index === 0 ? '' : 'then '}
+              {index === 0 ? '' : t('kits.orderWishes.then')}
               <strong>{t(`style.${id}.name`)}</strong>
             </Box>
             {index > 0 && (
               <Button
                 size="small"
-                aria-label={`${t(`style.${id}.name`)} before ${t(`style.${chosen[index - 1]}.name`)}`}
+                aria-label={t('kits.orderWishes.before', {
+                  what: t(`style.${id}.name`),
+                  what2: t(`style.${chosen[index - 1]}.name`),
+                })}
                 onClick={() => {
                   const next = [...chosen];
                   next.splice(index - 1, 2, id, chosen[index - 1] ?? id);
@@ -137,7 +147,7 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
             {chosen.length > 1 && (
               <Button
                 size="small"
-                aria-label={`Without ${t(`style.${id}.name`)}`}
+                aria-label={t('kits.orderWishes.without', { what: t(`style.${id}.name`) })}
                 onClick={() => choose(chosen.filter((one) => one !== id))}
               >
                 ×
@@ -150,7 +160,7 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
         <TextField
           select
           size="small"
-          label="Add a style"
+          label={t('kits.orderWishes.addAStyle')}
           value=""
           onChange={({ target }) => {
             const found = rest.find(({ id }) => id === target.value);
@@ -174,6 +184,7 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
 
 /** How much room an iron needs: only boards with positions ask for it. */
 function IronRoom({ draft }: { readonly draft: OrderDraft }) {
+  const { t } = useTranslation();
   const { access } = draft.settings;
   const field = (label: string, name: keyof typeof access, most: number, unit: string) => (
     <TextField
@@ -194,13 +205,16 @@ function IronRoom({ draft }: { readonly draft: OrderDraft }) {
   );
   return (
     <details>
-      <summary>Room for the iron</summary>
-      <Typography sx={{ my: 1 }}>
-        A joint closer to a tall part than this cone is soldered before that part.
-      </Typography>
+      <summary>{t('kits.orderWishes.roomForTheIron')}</summary>
+      <Typography sx={{ my: 1 }}>{t('kits.orderWishes.aJointCloserToATall')}</Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        {field('Half angle', 'coneDegrees', 60, 'degrees, 0 to 60')}
-        {field('Clearance', 'clearanceMm', 10, 'mm, 0 to 10')}
+        {field(
+          t('kits.orderWishes.halfAngle'),
+          'coneDegrees',
+          60,
+          t('kits.orderWishes.degrees0To60'),
+        )}
+        {field(t('kits.orderWishes.clearance'), 'clearanceMm', 10, t('kits.orderWishes.mm0To10'))}
       </Box>
     </details>
   );

@@ -42,7 +42,7 @@ export function StepList({ steps, draft }: StepListProps) {
   const nameAt = (id: unknown) => {
     const index = indexOf(id);
     const step = steps[index];
-    return step ? `step ${index + 1}, ${stepTitle(t, step)}` : '';
+    return step ? t('kits.stepList.step', { index: index + 1, stepTitle: stepTitle(t, step) }) : '';
   };
   const say = (rule: BrokenRule, reason: string) => {
     const others = settings.exceptions.filter(
@@ -65,20 +65,24 @@ export function StepList({ steps, draft }: StepListProps) {
       onDragEnd={drop}
       accessibility={{
         screenReaderInstructions: {
-          draggable:
-            'To move the step, press space, then the arrow keys, then space again. Escape leaves it where it was.',
+          draggable: t('kits.stepList.toMoveTheStepPressSpace'),
         },
         announcements: {
-          onDragStart: ({ active }) => `Picked up ${nameAt(active.id)}.`,
-          onDragOver: ({ over }) => (over ? `At the place of ${nameAt(over.id)}.` : undefined),
+          onDragStart: ({ active }) => t('kits.stepList.pickedUp', { nameAt: nameAt(active.id) }),
+          onDragOver: ({ over }) =>
+            over ? t('kits.stepList.atThePlaceOf', { nameAt: nameAt(over.id) }) : undefined,
           onDragEnd: ({ over }) =>
-            over ? `Put down at the place of ${nameAt(over.id)}.` : undefined,
-          onDragCancel: () => 'Left where it was.',
+            over ? t('kits.stepList.putDownAtThePlaceOf', { nameAt: nameAt(over.id) }) : undefined,
+          onDragCancel: () => t('kits.stepList.leftWhereItWas'),
         },
       }}
     >
       <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <Box component="ol" aria-label="Steps" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        <Box
+          component="ol"
+          aria-label={t('kits.stepList.steps')}
+          sx={{ m: 0, p: 0, listStyle: 'none' }}
+        >
           {steps.map((step, index) => (
             <StepRow
               key={step.id}

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { BrokenRule } from '#core/order/arrangement';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
@@ -60,7 +60,7 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
         type="button"
         ref={setActivatorNodeRef}
         className="order-handle"
-        aria-label={`Move step ${number}, ${title}`}
+        aria-label={t('kits.stepRow.moveStep', { number, title })}
         {...attributes}
         {...listeners}
       >
@@ -70,7 +70,7 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
       <Box className="order-pictures">
         {isCheck ? (
           <Box component="span" sx={{ fontWeight: 700, color: ink('board') }}>
-            <Glyph name="box" /> Check
+            <Trans i18nKey="kits.stepRow.check" components={{ glyph: <Glyph name="box" /> }} />
           </Box>
         ) : (
           step.parts.map((part) => (
@@ -112,7 +112,7 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
           ))}
         {isCheck && (
           <details className="order-check">
-            <summary>What is done, and what must come out</summary>
+            <summary>{t('kits.stepRow.whatIsDoneAndWhatMust')}</summary>
             {checkWords(t, step).join(' ')} {checkExpects(t, step)}{' '}
             {t(`check.${step.check}.otherwise`)}
           </details>
@@ -132,13 +132,21 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
         </Box>
         <div className="order-buttons">
           {split && (
-            <Button size="small" onClick={split} aria-label={`Split step ${number}`}>
-              Split
+            <Button
+              size="small"
+              onClick={split}
+              aria-label={t('kits.stepRow.splitStep', { number })}
+            >
+              {t('kits.stepRow.split')}
             </Button>
           )}
           {merge && (
-            <Button size="small" onClick={merge} aria-label={`Merge step ${number} with the next`}>
-              Merge ↓
+            <Button
+              size="small"
+              onClick={merge}
+              aria-label={t('kits.stepRow.mergeStepWithTheNext', { number })}
+            >
+              {t('kits.stepRow.merge')}
             </Button>
           )}
         </div>
@@ -157,13 +165,13 @@ function Broken({ rule, say }: BrokenProps) {
   const { t } = useTranslation();
   const [text, setText] = useState(rule.reason ?? '');
   return (
-    <Box role="group" aria-label="Broken rule" className="order-broken">
+    <Box role="group" aria-label={t('kits.stepRow.brokenRule')} className="order-broken">
       <Typography sx={{ fontWeight: 600, color: ink('alarm') }}>
         <Glyph name="warn" /> {brokenSentence(t, rule)}
       </Typography>
       <TextField
         size="small"
-        label="Why is it right here?"
+        label={t('kits.stepRow.whyIsItRightHere')}
         value={text}
         onChange={({ target }) => setText(target.value)}
         onBlur={() => text.trim() !== (rule.reason ?? '') && say(text)}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { totalMinutes, withMinutes } from '#core/pace/stepMinutes';
 import { contradictionSentence, stackName } from '#core/words/orderWords';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
@@ -32,8 +32,8 @@ function Order() {
   const isInstructor = useIsInstructor();
   const { settings, plan } = draft;
   useShortcuts([
-    { key: 'u', does: 'Undo', run: draft.undo },
-    { key: 'y', does: 'Do again', run: draft.redo },
+    { key: 'u', does: t('kits.stepsPage.undo'), run: draft.undo },
+    { key: 'y', does: t('kits.stepsPage.doAgain'), run: draft.redo },
   ]);
   const steps = withMinutes(plan.steps);
   const joints = steps.reduce((sum, step) => sum + (step.kind === 'check' ? 0 : step.joints), 0);
@@ -49,12 +49,23 @@ function Order() {
       >
         <Box>
           <Typography sx={{ mb: 1.5 }}>
-            <strong>
-              {settings.arrangement ? 'In your own order' : stackName(t, settings.styles)}:
-            </strong>{' '}
-            {!settings.arrangement && settings.styles[0] && t(`style.${settings.styles[0]}.why`)}{' '}
-            {steps.length} steps, {joints} joints, {plan.turns} turns of the board, about{' '}
-            {duration(totalMinutes(steps))} for somebody new.
+            <Trans
+              i18nKey="kits.stepsPage.stepsJointsTurnsOfTheBoard"
+              values={{
+                value: settings.arrangement
+                  ? t('kits.stepsPage.inYourOwnOrder')
+                  : stackName(t, settings.styles),
+                value2:
+                  !settings.arrangement &&
+                  settings.styles[0] &&
+                  t(`style.${settings.styles[0]}.why`),
+                count: steps.length,
+                joints,
+                turns: plan.turns,
+                duration: duration(totalMinutes(steps)),
+              }}
+              components={{ strong: <strong /> }}
+            />
           </Typography>
           {plan.contradictions.map((contradiction) => (
             <Alert
@@ -90,26 +101,33 @@ function Order() {
 
 /** What was changed is planned already; here it is kept, or given up. */
 function SaveBar({ draft }: { readonly draft: OrderDraft }) {
+  const { t } = useTranslation();
   const kit = useKit();
   const changeKit = useChangeKit();
   const [refusal, setRefusal] = useState<string>();
   const unsaid = draft.plan.broken.filter(({ reason }) => reason === null).length;
   const save = async () => {
-    const refused = await changeKit({ order: draft.settings }, 'The order is saved.');
+    const refused = await changeKit({ order: draft.settings }, t('kits.stepsPage.theOrderIsSaved'));
     if (refused) setRefusal(refused.message);
     else forgetDraft(kit);
   };
   return (
     <Box
       component="section"
-      aria-label="Changes"
+      aria-label={t('kits.stepsPage.changes')}
       sx={{ p: 2, background: ink('copperSoft'), display: 'grid', gap: 1 }}
     >
-      <strong>{draft.changed ? 'Changed, not saved yet' : 'As it is saved'}</strong>
+      <strong>
+        {draft.changed ? t('kits.stepsPage.changedNotSavedYet') : t('kits.stepsPage.asItIsSaved')}
+      </strong>
       {unsaid > 0 && (
         <Typography role="status" sx={{ color: ink('alarm'), fontWeight: 600 }}>
-          {unsaid === 1 ? 'One rule is broken' : `${unsaid} rules are broken`} without a reason. Say
-          why at the step, or move it back.
+          {t('kits.stepsPage.withoutAReasonSayWhyAt', {
+            value:
+              unsaid === 1
+                ? t('kits.stepsPage.oneRuleIsBroken')
+                : t('kits.stepsPage.rulesAreBroken', { unsaid }),
+          })}
         </Typography>
       )}
       {refusal && <Alert severity="error">{refusal}</Alert>}
@@ -119,15 +137,15 @@ function SaveBar({ draft }: { readonly draft: OrderDraft }) {
           disabled={unsaid > 0 || !draft.changed}
           onClick={() => void save()}
         >
-          Save the order
+          {t('kits.stepsPage.saveTheOrder')}
         </Button>
         <Button onClick={draft.undo} disabled={!draft.canUndo}>
-          Undo
+          {t('kits.stepsPage.undo')}
         </Button>
         <Button onClick={draft.redo} disabled={!draft.canRedo}>
-          Do again
+          {t('kits.stepsPage.doAgain')}
         </Button>
-        <Button onClick={draft.discard}>Discard all</Button>
+        <Button onClick={draft.discard}>{t('kits.stepsPage.discardAll')}</Button>
       </Box>
     </Box>
   );

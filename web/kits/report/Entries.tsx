@@ -2,8 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
+import { t } from 'i18next';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { type FullKitReport, getStepTimes } from '#contract/reports';
 import type { AtSeat, Entry, TakenTime } from '#core/learning/kitReport';
@@ -72,7 +73,7 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
     <Box
       component="section"
       ref={box}
-      aria-label="Entries counted"
+      aria-label={t('kits.entries.entriesCounted')}
       sx={{
         background: ink('sheet'),
         border: `1px solid ${ink('line')}`,
@@ -86,15 +87,26 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
         <Typography variant="h2">
-          {lines.length === 1 ? 'One entry' : `${lines.length} entries`} of the logs
+          {t('kits.entries.ofTheLogs', {
+            value:
+              lines.length === 1
+                ? t('kits.entries.oneEntry')
+                : t('kits.entries.entries', { count: lines.length }),
+          })}
         </Typography>
-        <Button onClick={() => choose({ show: undefined })}>Close</Button>
+        <Button onClick={() => choose({ show: undefined })}>{t('kits.entries.close')}</Button>
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {lines.map(({ key, what, workshopId, workshopTitle, seatNumber, at }) => (
           <li key={key}>
-            <strong>{what}</strong>, seat {seatNumber},{' '}
-            <Link to={`/workshops/${workshopId}/wrap-up`}>{workshopTitle}</Link>, {dateAndTime(at)}
+            <Trans
+              i18nKey="kits.entries.seat"
+              values={{ what, seatNumber, workshopTitle, dateAndTime: dateAndTime(at) }}
+              components={{
+                strong: <strong />,
+                link: <Link to={`/workshops/${workshopId}/wrap-up`} />,
+              }}
+            />
           </li>
         ))}
       </Box>
@@ -129,7 +141,7 @@ function useStepTimes(show: string | null): readonly TakenTime[] | undefined {
 const timeLine = ({ minutes, planned, ...where }: TakenTime): Line => ({
   ...where,
   key: `${where.workshopId} ${where.seatNumber}`,
-  what: `${minutes.toFixed(1)} min of ${planned} planned`,
+  what: t('kits.entries.minOfPlanned', { minutes: minutes.toFixed(1), planned }),
 });
 
 const mistakeLine = (t: TFunction, { eventId, mistake, designator, ...where }: Entry): Line => ({
@@ -147,7 +159,7 @@ function linesOf(
     return report.built.map(({ startsAt, finishedAt, ...where }) => ({
       ...where,
       key: `${where.workshopId} ${where.seatNumber}`,
-      what: finishedAt === null ? 'Not finished' : 'Finished',
+      what: finishedAt === null ? t('kits.entries.notFinished') : t('kits.entries.finished'),
       at: finishedAt ?? startsAt,
     }));
   }
@@ -155,7 +167,10 @@ function linesOf(
     return report.forecasts.map(({ startsAt, chance, finished, ...where }) => ({
       ...where,
       key: `${where.workshopId} ${where.seatNumber}`,
-      what: `Told ${percent(chance)}, ${finished ? 'finished' : 'not finished'} in time`,
+      what: t('kits.entries.toldInTime', {
+        percent: percent(chance),
+        value: finished ? 'finished' : t('kits.entries.notFinished2'),
+      }),
       at: startsAt,
     }));
   }

@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { type FullKitReport, getKitReport, kitReportCsvPath } from '#contract/reports';
@@ -27,8 +28,8 @@ export function ReportPage() {
   if (builds === 0) {
     return (
       <EmptyState
-        title="Nobody has built it yet"
-        text="After the first workshop with this kit it says here where learners stumbled, what took long and what to change."
+        title={t('kits.reportPage.nobodyHasBuiltItYet')}
+        text={t('kits.reportPage.afterTheFirstWorkshopWithThis')}
       />
     );
   }
@@ -39,22 +40,27 @@ export function ReportPage() {
       >
         <Typography sx={{ maxWidth: '80ch' }}>
           <Figure show="builds">
-            {builds} builds at {workshops} {workshops === 1 ? 'workshop' : 'workshops'}, of which{' '}
-            {finished.count} were finished
+            {t('kits.reportPage.buildsAtOfWhichWereFinished', {
+              builds,
+              workshops,
+              value: workshops === 1 ? 'workshop' : 'workshops',
+              count: finished.count,
+            })}
           </Figure>
-          ; <Figure show="all">{entries.length} mistakes</Figure> logged.{' '}
-          {isFew(finished) &&
-            'These are few: take what follows as a hint, not as a finding. Ranges say how far the true share may lie.'}
+          ; <Figure show="all">{t('kits.reportPage.mistakes', { count: entries.length })}</Figure>{' '}
+          {t('kits.reportPage.logged', {
+            isFew: isFew(finished) && t('kits.reportPage.theseAreFewTakeWhatFollows'),
+          })}
         </Typography>
         <Button color="inherit" variant="outlined" href={kitReportCsvPath(id)}>
-          Mistakes as CSV
+          {t('kits.reportPage.mistakesAsCsv')}
         </Button>
       </Box>
       <Box component="section" aria-labelledby="change" sx={{ mb: 4, maxWidth: 1000 }}>
         <Typography variant="h2" id="change">
-          What to change
+          {t('kits.reportPage.whatToChange')}
         </Typography>
-        {proposals.length === 0 && <p>Nothing stands out so far.</p>}
+        {proposals.length === 0 && <p>{t('kits.reportPage.nothingStandsOutSoFar')}</p>}
         {proposals.map((proposal) => (
           <Box
             key={proposal.id + proposal.says}
@@ -71,7 +77,7 @@ export function ReportPage() {
               >
                 {proposal.because}
               </Figure>
-              {proposal.few && ' (few: watch it once more before you change anything)'}
+              {proposal.few && t('kits.reportPage.fewWatchItOnceMoreBefore')}
             </Box>
           </Box>
         ))}
@@ -88,16 +94,16 @@ export function ReportPage() {
         <MistakesByStep steps={steps} />
         <PaceByStep steps={steps} />
       </Box>
-      <Typography variant="h2">Step by step</Typography>
+      <Typography variant="h2">{t('kits.reportPage.stepByStep')}</Typography>
       <div style={{ overflowX: 'auto' }}>
-        <table className="plain" aria-label="Step by step">
+        <table className="plain" aria-label={t('kits.reportPage.stepByStep')}>
           <thead>
             <tr>
-              <th scope="col">Step</th>
-              <th scope="col">Went wrong in</th>
-              <th scope="col">What</th>
+              <th scope="col">{t('kits.reportPage.step')}</th>
+              <th scope="col">{t('kits.reportPage.wentWrongIn')}</th>
+              <th scope="col">{t('kits.reportPage.what')}</th>
               <th scope="col" className="number">
-                Times the plan
+                {t('kits.reportPage.timesThePlan')}
               </th>
             </tr>
           </thead>
@@ -110,7 +116,7 @@ export function ReportPage() {
                 <td>
                   {stumbled.count === 0 ? (
                     <Box component="span" sx={{ color: ink('faded') }}>
-                      none of {stumbled.of}
+                      {t('kits.reportPage.noneOf', { of: stumbled.of })}
                     </Box>
                   ) : (
                     <Figure show={`step-${step.id}`}>{shareWords(stumbled)}</Figure>
@@ -120,8 +126,12 @@ export function ReportPage() {
                 <td className="number">
                   {pace && (
                     <Figure show={showPace(step.id)}>
-                      {pace.share.toFixed(1)} ({pace.low.toFixed(1)} to {pace.high.toFixed(1)}),{' '}
-                      {pace.count} times
+                      {t('kits.reportPage.toTimes', {
+                        share: pace.share.toFixed(1),
+                        low: pace.low.toFixed(1),
+                        high: pace.high.toFixed(1),
+                        count: pace.count,
+                      })}
                     </Figure>
                   )}
                 </td>
@@ -132,42 +142,47 @@ export function ReportPage() {
       </div>
       <Box component="section" aria-labelledby="pairs" sx={{ my: 4, maxWidth: 1000 }}>
         <Typography variant="h2" id="pairs">
-          Mixed up in fact
+          {t('kits.reportPage.mixedUpInFact')}
         </Typography>
         {pairs.length === 0 ? (
-          <p>None of the pairs that look alike was mixed up so far.</p>
+          <p>{t('kits.reportPage.noneOfThePairsThatLook')}</p>
         ) : (
-          <table className="plain" aria-label="Mixed up in fact">
+          <table className="plain" aria-label={t('kits.reportPage.mixedUpInFact')}>
             <tbody>
               {pairs.map(({ pair, mixedUp }) => (
                 <tr key={pair.a.designators.join() + pair.b.designators.join()}>
                   <th scope="row">
-                    {partName(t, { ...pair.a, quantity: 1 })} ({pair.a.designators.join(', ')}) and{' '}
-                    {partName(t, { ...pair.b, quantity: 1 })} ({pair.b.designators.join(', ')})
+                    {t('kits.reportPage.and', {
+                      partName: partName(t, { ...pair.a, quantity: 1 }),
+                      designators: pair.a.designators.join(', '),
+                      partName2: partName(t, { ...pair.b, quantity: 1 }),
+                      designators2: pair.b.designators.join(', '),
+                    })}
                   </th>
                   <td>
                     <Figure show={`pair-${pair.a.designators[0]}-${pair.b.designators[0]}`}>
                       {shareWords(mixedUp)}
                     </Figure>
                   </td>
-                  <td>feared as {pair.risk}</td>
+                  <td>{t('kits.reportPage.fearedAs', { risk: pair.risk })}</td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
       </Box>
-      <Typography variant="h2">Was the forecast any good?</Typography>
+      <Typography variant="h2">{t('kits.reportPage.wasTheForecastAnyGood')}</Typography>
       {report.calibration.count === 0 ? (
-        <p>No workshop of this kit is over yet.</p>
+        <p>{t('kits.reportPage.noWorkshopOfThisKitIs')}</p>
       ) : (
         <>
           <Alert severity="info" sx={{ my: 1, maxWidth: 900 }}>
             <Figure show="forecasts">
-              At half time {report.calibration.count} learners were told a chance to finish.
+              {t('kits.reportPage.atHalfTimeLearnersWereTold', { count: report.calibration.count })}
             </Figure>{' '}
-            The mean squared error is {report.calibration.brier?.toFixed(2)}: 0 is perfect, 0.25 is
-            what always saying “a half” would get.
+            {t('kits.reportPage.theMeanSquaredErrorIs0', {
+              brier: report.calibration.brier?.toFixed(2),
+            })}
           </Alert>
           <Box
             sx={{
@@ -187,7 +202,12 @@ export function ReportPage() {
 
 /** `3 of 10 builds (11 to 60 %)` */
 const shareWords = ({ count, of, low, high }: Share): string =>
-  `${count} of ${of} builds (${Math.round(100 * low)} to ${Math.round(100 * high)} %)`;
+  t('kits.reportPage.ofBuildsTo', {
+    count,
+    of,
+    value: Math.round(100 * low),
+    value2: Math.round(100 * high),
+  });
 
 /** `Wrong value 3, Solder bridge` */
 function kindsOf(names: readonly string[]): string {

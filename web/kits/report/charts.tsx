@@ -1,5 +1,6 @@
 import Typography from '@mui/material/Typography';
 import type { ReactElement } from 'react';
+import { useTranslation } from 'react-i18next';
 import {
   Bar,
   BarChart,
@@ -54,12 +55,16 @@ const beside = (value: string) => ({
 
 /** Mistakes at each step, over all builds. */
 export function MistakesByStep({ steps }: { readonly steps: readonly StepReport[] }) {
+  const { t } = useTranslation();
   const data = steps.map(({ number, entries }) => ({ number, mistakes: entries.length }));
   const most = [...data].sort((a, b) => b.mistakes - a.mistakes)[0];
   return (
     <Chart
-      title="Mistakes by step"
-      says={`Mistakes by step; most at step ${most?.number ?? '-'}, ${most?.mistakes ?? 0}. The table below has them all.`}
+      title={t('kits.charts.mistakesByStep')}
+      says={t('kits.charts.mistakesByStepMostAtStep', {
+        number: most?.number ?? '-',
+        mistakes: most?.mistakes ?? 0,
+      })}
     >
       <BarChart data={data} margin={margin}>
         <CartesianGrid stroke={ink('line')} vertical={false} />
@@ -73,6 +78,7 @@ export function MistakesByStep({ steps }: { readonly steps: readonly StepReport[
 
 /** How long each step took against its plan, with the range of the mean. */
 export function PaceByStep({ steps }: { readonly steps: readonly StepReport[] }) {
+  const { t } = useTranslation();
   const data = steps.flatMap(({ number, pace }) =>
     pace
       ? [{ number, share: pace.share, range: [pace.share - pace.low, pace.high - pace.share] }]
@@ -81,13 +87,16 @@ export function PaceByStep({ steps }: { readonly steps: readonly StepReport[] })
   const slowest = [...data].sort((a, b) => b.share - a.share)[0];
   return (
     <Chart
-      title="Pace by step"
-      says={`Times taken over times planned; the slowest is step ${slowest?.number ?? '-'}, ${slowest?.share.toFixed(1) ?? '-'} times its plan.`}
+      title={t('kits.charts.paceByStep')}
+      says={t('kits.charts.timesTakenOverTimesPlannedThe', {
+        number: slowest?.number ?? '-',
+        share: slowest?.share.toFixed(1) ?? '-',
+      })}
     >
       <BarChart data={data} margin={margin}>
         <CartesianGrid stroke={ink('line')} vertical={false} />
         <XAxis dataKey="number" stroke={ink('faded')} label={below('step')} />
-        <YAxis stroke={ink('faded')} width={48} label={beside('times the plan')} />
+        <YAxis stroke={ink('faded')} width={48} label={beside(t('kits.charts.timesThePlan'))} />
         <ReferenceLine y={1} stroke={ink('ink')} strokeDasharray="6 4" />
         <Bar dataKey="share" fill={ink('copper')} isAnimationActive={false}>
           <ErrorBar dataKey="range" stroke={ink('ink')} width={4} />
@@ -99,17 +108,17 @@ export function PaceByStep({ steps }: { readonly steps: readonly StepReport[] })
 
 /** Of those who were told some chance, how many finished; on the line the forecast was right. */
 export function CalibrationChart({ calibration }: { readonly calibration: Calibration }) {
+  const { t } = useTranslation();
   const data = calibration.bins.map(({ told, finished, of }) => ({
     told: Math.round(100 * told),
     finished: Math.round((100 * finished) / of),
   }));
   return (
     <Chart
-      title="Chances told and what came"
+      title={t('kits.charts.chancesToldAndWhatCame')}
       says={calibration.bins
-        .map(
-          ({ told, finished, of }) =>
-            `told ${Math.round(100 * told)} %: ${finished} of ${of} finished`,
+        .map(({ told, finished, of }) =>
+          t('kits.charts.toldOfFinished', { value: Math.round(100 * told), finished, of }),
         )
         .join('; ')}
     >
@@ -121,7 +130,7 @@ export function CalibrationChart({ calibration }: { readonly calibration: Calibr
           domain={[0, 100]}
           unit=" %"
           stroke={ink('faded')}
-          label={below('chance told at half time')}
+          label={below(t('kits.charts.chanceToldAtHalfTime'))}
         />
         <YAxis
           type="number"
@@ -148,11 +157,12 @@ export function CalibrationChart({ calibration }: { readonly calibration: Calibr
 
 /** When each learner finished, against what half time let expect. */
 export function FinishChart({ finishes }: { readonly finishes: readonly Finish[] }) {
+  const { t } = useTranslation();
   if (finishes.length === 0) {
     return (
-      <section aria-label="Finish times">
-        <Typography variant="h2">Finish times</Typography>
-        <p>Nobody finished after half time so far.</p>
+      <section aria-label={t('kits.charts.finishTimes')}>
+        <Typography variant="h2">{t('kits.charts.finishTimes')}</Typography>
+        <p>{t('kits.charts.nobodyFinishedAfterHalfTimeSo')}</p>
       </section>
     );
   }
@@ -162,8 +172,11 @@ export function FinishChart({ finishes }: { readonly finishes: readonly Finish[]
     finishes.length;
   return (
     <Chart
-      title="Finish times"
-      says={`Minutes at which ${finishes.length} learners finished against what half time let expect; off by ${off.toFixed(0)} minutes on the average.`}
+      title={t('kits.charts.finishTimes')}
+      says={t('kits.charts.minutesAtWhichLearnersFinished', {
+        count: finishes.length,
+        off: off.toFixed(0),
+      })}
     >
       <ScatterChart margin={margin}>
         <CartesianGrid stroke={ink('line')} />
@@ -171,14 +184,14 @@ export function FinishChart({ finishes }: { readonly finishes: readonly Finish[]
           type="number"
           dataKey="expected"
           stroke={ink('faded')}
-          label={below('expected at half time, minute')}
+          label={below(t('kits.charts.expectedAtHalfTimeMinute'))}
         />
         <YAxis
           type="number"
           dataKey="finished"
           stroke={ink('faded')}
           width={60}
-          label={beside('finished, minute')}
+          label={beside(t('kits.charts.finishedMinute'))}
         />
         <ReferenceLine
           segment={[

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMemo, useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import { exerciseOf, itemsOf, partsOfItem } from '#core/learning/drills/exercise';
 import { drills } from '#core/learning/drills/index';
@@ -40,8 +40,8 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
   const another = () => setQuestion({ item, seed: anySeed() });
   const send = () => ask({ item, seed: question.seed });
   useShortcuts([
-    { key: 'n', does: 'Another one like it', run: another },
-    { key: 'a', does: 'Ask everybody', run: send },
+    { key: 'n', does: t('practice.chooseQuestion.anotherOneLikeIt'), run: another },
+    { key: 'a', does: t('practice.chooseQuestion.askEverybody'), run: send },
   ]);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
@@ -49,7 +49,7 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
         <TextField
           select
           size="small"
-          label="Trainer"
+          label={t('practice.chooseQuestion.trainer')}
           value={drillId}
           onChange={({ target }) => setDrillId(target.value)}
           sx={{ minWidth: 200 }}
@@ -63,7 +63,7 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
         <TextField
           select
           size="small"
-          label="About"
+          label={t('practice.chooseQuestion.about')}
           value={item}
           onChange={({ target }) => setQuestion({ item: target.value, seed: anySeed() })}
           sx={{ minWidth: 300 }}
@@ -78,10 +78,10 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
           })}
         </TextField>
         <Button color="inherit" variant="outlined" onClick={another}>
-          Another one like it
+          {t('practice.chooseQuestion.anotherOneLikeIt')}
         </Button>
         <Button variant="contained" onClick={send}>
-          Ask all {seats} seats
+          {t('practice.chooseQuestion.askAllSeats', { seats })}
         </Button>
       </Box>
       {exercise && (
@@ -93,10 +93,16 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
             given={undefined}
           />
           <p>
-            The right answer:{' '}
-            <strong>
-              {saying(t, exercise.kind.tell(exercise.task, exercise.kind.answer(exercise.task)))}
-            </strong>
+            <Trans
+              i18nKey="practice.chooseQuestion.theRightAnswer"
+              values={{
+                saying: saying(
+                  t,
+                  exercise.kind.tell(exercise.task, exercise.kind.answer(exercise.task)),
+                ),
+              }}
+              components={{ strong: <strong /> }}
+            />
           </p>
         </>
       )}

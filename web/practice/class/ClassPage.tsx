@@ -19,6 +19,7 @@ import { type Asked, useClass } from './useClass.ts';
 
 /** One question for all seats at once: choose it, see the answers come in, show what was answered. */
 export function ClassPage() {
+  const { t } = useTranslation();
   const { workshop, log, asked } = useClass();
   const [isChoosing, setChoosing] = useState(asked === undefined);
   const { seats } = workshop;
@@ -36,13 +37,13 @@ export function ClassPage() {
     isChoosing
       ? []
       : [
-          { key: 'x', does: 'Show the answers', run: end },
-          { key: 'q', does: 'Next question', run: () => setChoosing(true) },
+          { key: 'x', does: t('practice.classPage.showTheAnswers'), run: end },
+          { key: 'q', does: t('practice.classPage.nextQuestion'), run: () => setChoosing(true) },
         ],
   );
   return (
     <>
-      <PageHead title="A question for everybody" facts={workshop.title}>
+      <PageHead title={t('practice.classPage.aQuestionForEverybody')} facts={workshop.title}>
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button
             color="inherit"
@@ -50,7 +51,7 @@ export function ClassPage() {
             component={Link}
             to={`/workshops/${workshop.id}/floor`}
           >
-            To the floor
+            {t('practice.classPage.toTheFloor')}
           </Button>
           <Button
             color="inherit"
@@ -59,7 +60,7 @@ export function ClassPage() {
             to={`/practice/class/${workshop.id}/screen`}
             target="_blank"
           >
-            For the projector
+            {t('practice.classPage.forTheProjector')}
           </Button>
         </Box>
       </PageHead>
@@ -84,19 +85,22 @@ export function ClassPage() {
           <Box>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
               <Typography variant="h2" role="status" sx={{ flex: 1 }}>
-                {asked.answered} of {seats.length} have answered
+                {t('practice.classPage.ofHaveAnswered', {
+                  answered: asked.answered,
+                  count: seats.length,
+                })}
               </Typography>
               {hasEnded ? (
                 <Button variant="contained" onClick={() => setChoosing(true)}>
-                  Next question
+                  {t('practice.classPage.nextQuestion')}
                 </Button>
               ) : (
                 <>
                   <Button color="inherit" variant="outlined" onClick={() => setChoosing(true)}>
-                    Another question
+                    {t('practice.classPage.anotherQuestion')}
                   </Button>
                   <Button variant="contained" onClick={end}>
-                    Show the answers
+                    {t('practice.classPage.showTheAnswers')}
                   </Button>
                 </>
               )}
@@ -122,7 +126,7 @@ function SeatAnswers({ asked: { seats, exercise } }: { readonly asked: Asked }) 
   return (
     <Box
       component="ul"
-      aria-label="Seats"
+      aria-label={t('practice.classPage.seats')}
       sx={{
         listStyle: 'none',
         m: 0,

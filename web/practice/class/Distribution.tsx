@@ -1,4 +1,4 @@
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { Exercise } from '#core/learning/drills/exercise';
 import { commonestWrong, type Tally } from '#core/learning/practice/rounds';
 import { saying } from '#core/words/sayings';
@@ -22,7 +22,7 @@ export function Distribution({ exercise, tallies, of }: DistributionProps) {
   const wrong = commonestWrong(tallies);
   const answered = tallies.reduce((sum, { count }) => sum + count, 0);
   return (
-    <section className="distribution" aria-label="Answers">
+    <section className="distribution" aria-label={t('practice.distribution.answers')}>
       <ol>
         {tallies.map(({ answer, count, isRight }) => (
           <li key={JSON.stringify(answer)} className={isRight ? 'tally-right' : 'tally-wrong'}>
@@ -35,18 +35,23 @@ export function Distribution({ exercise, tallies, of }: DistributionProps) {
         ))}
       </ol>
       <p>
-        {answered} of {of} answered.
+        {t('practice.distribution.ofAnswered', { answered, of })}
         {tallies.every(({ isRight }) => !isRight) && (
-          <>
-            {' '}
-            Right would be <strong>{told(kind.answer(task))}</strong>.
-          </>
+          <Trans
+            i18nKey="practice.distribution.rightWouldBe"
+            values={{ told: told(kind.answer(task)) }}
+            components={{ strong: <strong /> }}
+          />
         )}
       </p>
       {wrong && (
         <p>
           <strong>
-            The commonest wrong answer, {wrong.count} of {answered}: {told(wrong.answer)}.
+            {t('practice.distribution.theCommonestWrongAnswerOf', {
+              count: wrong.count,
+              answered,
+              told: told(wrong.answer),
+            })}
           </strong>
         </p>
       )}

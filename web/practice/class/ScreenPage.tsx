@@ -1,4 +1,4 @@
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { ExerciseCard } from '../ExerciseCard.tsx';
 import { Distribution } from './Distribution.tsx';
 import { useClass } from './useClass.ts';
@@ -11,7 +11,7 @@ export function ScreenPage() {
     return (
       <main className="screen">
         <h1>{workshop.title}</h1>
-        <p>The first question comes soon.</p>
+        <p>{t('practice.screenPage.theFirstQuestionComesSoon')}</p>
       </main>
     );
   }
@@ -23,8 +23,11 @@ export function ScreenPage() {
           {workshop.title} · {t(`drill.${asked.exercise.drill.id}.name`)}
         </span>
         <span role="status">
-          <span className="screen-count">{asked.answered}</span> of {asked.seats.length} have
-          answered
+          <Trans
+            i18nKey="practice.screenPage.ofHaveAnswered"
+            values={{ answered: asked.answered, count: asked.seats.length }}
+            components={{ span: <span className="screen-count" /> }}
+          />
         </span>
       </div>
       <div className={hasEnded ? 'screen-sides' : 'screen-side'}>

@@ -7,6 +7,6 @@ export function toldAnswer(t: TFunction, { kind, task }: Exercise, answer: unkno
   try {
     return saying(t, kind.tell(task, answer));
   } catch {
-    return 'an answer that cannot be read';
+    return t('practice.toldAnswer.anAnswerThatCannotBeRead');
   }
 }

@@ -103,10 +103,10 @@ function Place({ task, given, answer }: ViewProps<BandedResistor, readonly BandC
       ? [
           ...paints.map((colour) => ({
             key: keyOf(colour),
-            does: `Place ${colour}`,
+            does: t('practice.bands.place', { colour }),
             run: () => add(colour),
           })),
-          { key: 'Backspace', does: 'Take away the last band', run: remove },
+          { key: 'Backspace', does: t('practice.bands.takeAwayTheLastBand'), run: remove },
         ]
       : [],
   );

@@ -99,8 +99,8 @@ function Measure({ task, given, answer }: ViewProps<MeasureTask, MeasureAnswer>)
   useShortcuts(
     isOpen
       ? [
-          { key: 'ArrowLeft', does: 'Turn the dial left', run: () => turnBy(-1) },
-          { key: 'ArrowRight', does: 'Turn the dial right', run: () => turnBy(1) },
+          { key: 'ArrowLeft', does: t('practice.meter.turnTheDialLeft'), run: () => turnBy(-1) },
+          { key: 'ArrowRight', does: t('practice.meter.turnTheDialRight'), run: () => turnBy(1) },
         ]
       : [],
   );

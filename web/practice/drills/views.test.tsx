@@ -7,9 +7,9 @@ import { anySeed } from '#core/learning/testing/seeds';
 import { tongues } from '#core/learning/testing/spoken';
 import { cases } from '#core/testing/cases';
 import { saying } from '#core/words/sayings';
+import practice from '#locales/en/practice.json' with { type: 'json' };
 import { markupOf, tagsOf, wordsOf } from '../../testing/speaking.tsx';
 import { ExerciseCard } from '../ExerciseCard.tsx';
-import { practiceEnglish } from '../words.en.ts';
 import { viewOf } from './index.ts';
 
 const noop = () => {};
@@ -117,9 +117,9 @@ describe.each(drills.map((drill) => [drill.id, drill] as const))(
                 <ExerciseCard exercise={exercise} sight="usual" given={given} give={noop} />,
               ),
             );
-          expect(shown(right)).toContain(practiceEnglish.right);
+          expect(shown(right)).toContain(practice.practice.right);
           if (other.judgement.isRight === false && other.judgement.credit === 0)
-            expect(shown(other)).toContain(practiceEnglish.wrong);
+            expect(shown(other)).toContain(practice.practice.wrong);
           for (const given of [right, other])
             for (const line of exercise.kind.explain(exercise.task, given.answer))
               expect(shown(given)).toContain(

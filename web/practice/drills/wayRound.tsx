@@ -79,10 +79,10 @@ function Turn({ task, given, answer }: ViewProps<TurnTask, TurnAnswer>) {
   useShortcuts(
     isOpen
       ? [
-          { key: 'ArrowLeft', does: 'Turn left', run: () => turnBy(1) },
-          { key: 'ArrowRight', does: 'Turn right', run: () => turnBy(3) },
-          { key: 'Enter', does: 'It goes in like this', run: () => answer(hand) },
-          { key: 'e', does: 'It does not matter', run: () => answer('either') },
+          { key: 'ArrowLeft', does: t('practice.wayRound.turnLeft'), run: () => turnBy(1) },
+          { key: 'ArrowRight', does: t('practice.wayRound.turnRight'), run: () => turnBy(3) },
+          { key: 'Enter', does: t('practice.wayRound.itGoesInLikeThis'), run: () => answer(hand) },
+          { key: 'e', does: t('practice.wayRound.itDoesNotMatter'), run: () => answer('either') },
         ]
       : [],
   );

@@ -127,7 +127,7 @@ export function HeatBench({ setups, done }: HeatBenchProps) {
         })}
       </div>
       <p className="heat-status" aria-hidden="true">
-        <strong>{(shown.ms / 1000).toFixed(1)} s</strong> · {words}
+        <strong>{t('practice.heatBench.s', { ms: (shown.ms / 1000).toFixed(1) })}</strong> · {words}
       </p>
       <Spoken words={words} ms={shown.ms} />
       <div className="drill-row">
@@ -147,7 +147,7 @@ export function HeatBench({ setups, done }: HeatBenchProps) {
         >
           {t('drill.heat.look')}{' '}
           <span className="drill-key" aria-hidden="true">
-            l
+            {t('practice.heatBench.l')}
           </span>
         </button>
       </div>

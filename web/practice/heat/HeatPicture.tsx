@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { drawSection } from '#core/joint/drawing/section';
@@ -17,7 +18,9 @@ const touches: Readonly<Record<Exclude<Hands['iron'], 'away'>, readonly [number,
 /** From grey through brown to bright orange, as a reader of temperatures sees it; figures stand beside it. */
 function glow(celsius: number): string {
   const share = Math.min(1, Math.max(0, (celsius - 60) / 300));
-  return `color-mix(in oklab, #ff7a1a ${Math.round(100 * share)}%, transparent)`;
+  return t('practice.heatPicture.colorMixInOklabFf7a1aTransparent', {
+    value: Math.round(100 * share),
+  });
 }
 
 const Section = memo(function Section({ shape }: { readonly shape: string }) {
@@ -66,14 +69,17 @@ export function HeatPicture({ setup, state, hands }: HeatPictureProps) {
       </svg>
       <figcaption>
         <span>
-          {t('drill.heat.of.pad')} <strong>{Math.round(state.pad)} °C</strong>
+          {t('drill.heat.of.pad')}{' '}
+          <strong>{t('practice.heatPicture.c2', { pad: Math.round(state.pad) })}</strong>
         </span>
         <span>
-          {t('drill.heat.of.lead')} <strong>{Math.round(state.lead)} °C</strong>
+          {t('drill.heat.of.lead')}{' '}
+          <strong>{t('practice.heatPicture.c3', { lead: Math.round(state.lead) })}</strong>
         </span>
         {setup.target.bodyLimit !== null && (
           <span>
-            {t('drill.heat.of.body')} <strong>{Math.round(state.body)} °C</strong>
+            {t('drill.heat.of.body')}{' '}
+            <strong>{t('practice.heatPicture.c', { body: Math.round(state.body) })}</strong>
           </span>
         )}
       </figcaption>

@@ -30,7 +30,10 @@ export function IronChoice({ iron, set }: IronChoiceProps) {
         ))}
       </select>
       <label htmlFor={`${id}-celsius`}>
-        {t('drill.heat.celsius')} <strong className="drill-mono">{iron.celsius} °C</strong>
+        {t('drill.heat.celsius')}{' '}
+        <strong className="drill-mono">
+          {t('practice.ironChoice.c', { celsius: iron.celsius })}
+        </strong>
       </label>
       <input
         id={`${id}-celsius`}

@@ -37,7 +37,7 @@ export function WhatIf({ task: { target, alloy }, iron: { tip } }: WhatIfProps) 
           <th scope="col">{heading}</th>
           {celsius.map((one) => (
             <th key={one} scope="col">
-              {one} °C
+              {t('practice.whatIf.c', { one })}
             </th>
           ))}
         </tr>
@@ -94,7 +94,7 @@ function Cell({ seconds }: { readonly seconds: number | null }) {
   const isGood = isComfortable(seconds);
   return (
     <td className={isGood ? 'what-if-good' : undefined}>
-      {seconds.toFixed(1)} s{isGood && ' ✓'}
+      {t('practice.whatIf.s', { seconds: seconds.toFixed(1), isGood: isGood && ' ✓' })}
     </td>
   );
 }

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import {
   countByWeight,
   largestCertainCount,
@@ -16,6 +17,7 @@ import { useScale } from './useScale.ts';
 
 /** Counting by weight: weigh a counted sample, then lay on the rest. */
 export function CountByWeight() {
+  const { t } = useTranslation();
   const { reading, trouble, tare, lay } = useScale();
   const [pieces, setPieces] = useState('10');
   const [onScale, setOnScale] = useState('');
@@ -26,7 +28,7 @@ export function CountByWeight() {
     const taken = { pieces: Number(pieces), grams: reading.grams };
     const wrong = reading.steady
       ? sampleProblem(taken)
-      : 'The scale still swings; wait a moment and take it again.';
+      : t('stores.countByWeight.theScaleStillSwingsWaitA');
     setProblem(wrong);
     if (!wrong) setSample(taken);
   };
@@ -43,16 +45,16 @@ export function CountByWeight() {
       sx={{ border: `1px solid ${ink('line')}`, background: ink('sheet'), p: 2.5 }}
     >
       <Typography variant="h2" id="weigh">
-        Count by weight
+        {t('stores.countByWeight.countByWeight')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
-        The simulated scale: write what lies on it.
+        {t('stores.countByWeight.theSimulatedScaleWriteWhatLies')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
         <Box
           className="mono"
           role="status"
-          aria-label="Reading of the scale"
+          aria-label={t('stores.countByWeight.readingOfTheScale')}
           sx={{ flex: 1, fontSize: '1.7rem', background: ink('sunk'), px: 1.5, textAlign: 'right' }}
         >
           {trouble ?? `${reading.grams.toFixed(2)} g`}
@@ -60,25 +62,25 @@ export function CountByWeight() {
             {reading.steady ? 'steady' : 'swinging'}
           </Box>
         </Box>
-        <Button onClick={tare}>Tare</Button>
+        <Button onClick={tare}>{t('stores.countByWeight.tare')}</Button>
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
         <TextField
           size="small"
-          label="On the scale, in g"
+          label={t('stores.countByWeight.onTheScaleInG')}
           value={onScale}
           onChange={({ target }) => layOn(target.value)}
         />
         <TextField
           size="small"
-          label="Pieces in the sample"
+          label={t('stores.countByWeight.piecesInTheSample')}
           value={pieces}
           onChange={({ target }) => setPieces(target.value)}
           error={problem !== undefined}
         />
       </Box>
       <Button sx={{ mt: 1 }} variant="outlined" onClick={takeSample}>
-        Take this as the sample
+        {t('stores.countByWeight.takeThisAsTheSample')}
       </Button>
       {problem && (
         <Typography role="alert" sx={{ color: ink('alarm'), mt: 1 }}>
@@ -91,26 +93,41 @@ export function CountByWeight() {
 }
 
 function Counted({ sample, grams }: { readonly sample: WeighedSample; readonly grams: number }) {
+  const { t } = useTranslation();
   const { pieces, doubt, certain } = countByWeight(grams, sample);
   const most = largestCertainCount(sample);
   return (
     <Box sx={{ mt: 1.5, borderTop: `1px solid ${ink('line')}`, pt: 1.5 }}>
-      <Typography sx={{ fontSize: '1.25rem' }} role="status" aria-label="Count">
-        <strong className="mono">{pieces}</strong> pieces{' '}
+      <Typography
+        sx={{ fontSize: '1.25rem' }}
+        role="status"
+        aria-label={t('stores.countByWeight.count')}
+      >
+        <Trans
+          i18nKey="stores.countByWeight.pieces"
+          values={{ pieces }}
+          components={{ strong: <strong className="mono" /> }}
+        />{' '}
         {certain ? (
-          <>
-            <Glyph name="tick" /> certain at 99 %
-          </>
+          <Trans
+            i18nKey="stores.countByWeight.certainAt99"
+            components={{ glyph: <Glyph name="tick" /> }}
+          />
         ) : (
-          <>
-            <Glyph name="warn" /> give or take {Math.max(1, Math.ceil(doubt - 0.5))}
-          </>
+          <Trans
+            i18nKey="stores.countByWeight.giveOrTake"
+            values={{ max: Math.max(1, Math.ceil(doubt - 0.5)) }}
+            components={{ glyph: <Glyph name="warn" /> }}
+          />
         )}
       </Typography>
       <Typography sx={{ color: 'text.secondary' }}>
-        A piece weighs {(sample.grams / sample.pieces).toFixed(4)} g by a sample of {sample.pieces}.
-        Up to {most} pieces are certain with it; a larger sample makes it more. Reckoned with pieces
-        that differ by {usualSetup.pieceSpread * 100} %.
+        {t('stores.countByWeight.aPieceWeighsGByA', {
+          grams: (sample.grams / sample.pieces).toFixed(4),
+          pieces: sample.pieces,
+          most,
+          pieceSpread: usualSetup.pieceSpread * 100,
+        })}
       </Typography>
     </Box>
   );

@@ -36,7 +36,7 @@ export function CheckReading({ form, read }: CheckReadingProps) {
         sx={{ flex: 1 }}
       />
       <Button type="submit" variant="outlined" sx={{ minHeight: 40, alignSelf: 'start' }}>
-        Log it
+        {t('workshops.checkReading.logIt')}
       </Button>
     </Box>
   );

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useTranslation } from 'react-i18next';
 import { elapsedMinutes } from '#core/pace/phase';
 import { ink } from '../../app/tokens.ts';
 import { duration, timeOfDay } from '../../ui/clock.ts';
@@ -13,20 +14,29 @@ interface FloorClockProps {
 
 /** How much of the evening is left, and how many are done. */
 export function FloorClock({ now, lengthMinutes, startsAt, seats }: FloorClockProps) {
+  const { t } = useTranslation();
   const elapsed = elapsedMinutes(startsAt, now);
   const left = lengthMinutes - elapsed;
   const finished = seats.filter(({ state }) => state.currentStepId === null).length;
   return (
     <Box sx={{ borderBottom: `2px solid ${ink('ink')}`, pb: 1 }}>
       <Box sx={{ fontSize: '1.7rem', fontWeight: 700, lineHeight: 1.1 }}>
-        {elapsed < 0 && `starts in ${duration(-elapsed)}`}
-        {elapsed >= 0 && (left >= 0 ? `${duration(left)} left` : `over since ${duration(-left)}`)}
+        {elapsed < 0 && t('workshops.floorClock.startsIn', { duration: duration(-elapsed) })}
+        {elapsed >= 0 &&
+          (left >= 0
+            ? t('workshops.floorClock.left', { duration: duration(left) })
+            : t('workshops.floorClock.overSince', { duration: duration(-left) }))}
       </Box>
       <Box sx={{ color: ink('faded') }}>
-        {elapsed >= 0 && `minute ${Math.floor(elapsed)} · `}
-        {timeOfDay(startsAt)} to{' '}
-        {timeOfDay(new Date(Date.parse(startsAt) + lengthMinutes * 60_000).toISOString())} ·{' '}
-        {finished} of {seats.length} done
+        {t('workshops.floorClock.toOfDone', {
+          elapsed: elapsed >= 0 && t('workshops.floorClock.minute', { floor: Math.floor(elapsed) }),
+          timeOfDay: timeOfDay(startsAt),
+          timeOfDay2: timeOfDay(
+            new Date(Date.parse(startsAt) + lengthMinutes * 60_000).toISOString(),
+          ),
+          finished,
+          count: seats.length,
+        })}
       </Box>
     </Box>
   );

@@ -94,18 +94,22 @@ function Floor({ workshop, kept }: FloorProps) {
       record(
         at.seat,
         { kind: 'visit', answers: at.state.openCalls },
-        at.state.help ? 'visited, call for help settled' : 'visited',
+        at.state.help ? t('workshops.floorPage.visitedCallForHelpSettled') : 'visited',
       );
     },
-    [record, leave, me],
+    [record, leave, me, t],
   );
   const praise = (at: FloorSeat) =>
-    record(at.seat, { kind: 'praise', stepId: praisedStep(at) }, 'praise logged, and shown there');
+    record(
+      at.seat,
+      { kind: 'praise', stepId: praisedStep(at) },
+      t('workshops.floorPage.praiseLoggedAndShownThere'),
+    );
   const tell = (told: Told) => {
     const notice = newNoticeId();
     for (const { seat } of seats) log.report(seat.id, { kind: 'notice', notice, ...told });
     setTelling(false);
-    enqueueSnackbar(`All ${seats.length} seats are told`);
+    enqueueSnackbar(t('workshops.floorPage.allSeatsAreTold', { count: seats.length }));
   };
   const takeBack = (notice: string) => {
     for (const { seat, state } of seats) {
@@ -118,12 +122,16 @@ function Floor({ workshop, kept }: FloorProps) {
     choose(seats[(index + by + seats.length) % seats.length]?.seat.id);
   };
   useShortcuts([
-    { key: 'j', does: 'Next seat', run: () => step(1) },
-    { key: 'u', does: 'Seat before', run: () => step(-1) },
-    { key: 'v', does: 'Visit the chosen seat', run: () => chosen && visit(chosen) },
+    { key: 'j', does: t('workshops.floorPage.nextSeat'), run: () => step(1) },
+    { key: 'u', does: t('workshops.floorPage.seatBefore'), run: () => step(-1) },
+    {
+      key: 'v',
+      does: t('workshops.floorPage.visitTheChosenSeat'),
+      run: () => chosen && visit(chosen),
+    },
     {
       key: 'm',
-      does: 'Log a mistake at the chosen seat',
+      does: t('workshops.floorPage.logAMistakeAtTheChosen'),
       run: () => {
         const anchor = chosen && document.getElementById(`mistake-${chosen.seat.id}`);
         if (anchor) openGrid(chosen.seat.id, anchor);
@@ -131,25 +139,36 @@ function Floor({ workshop, kept }: FloorProps) {
     },
     {
       key: 'l',
-      does: 'Gone on from the seat you visit',
+      does: t('workshops.floorPage.goneOnFromTheSeatYou'),
       run: () => {
         for (const open of visits) if (open.visit.helper === me) leave(open);
       },
     },
-    { key: 'b', does: 'Bravo: praise the chosen seat', run: () => chosen && praise(chosen) },
-    { key: 't', does: 'Tell everyone', run: () => setTelling(true) },
-    { key: 'x', does: 'Close the seat', run: () => choose(undefined) },
+    {
+      key: 'b',
+      does: t('workshops.floorPage.bravoPraiseTheChosenSeat'),
+      run: () => chosen && praise(chosen),
+    },
+    { key: 't', does: t('workshops.floorPage.tellEveryone'), run: () => setTelling(true) },
+    { key: 'x', does: t('workshops.floorPage.closeTheSeat'), run: () => choose(undefined) },
   ]);
 
   return (
     <>
       {!connected && (
         <Alert severity="warning" sx={{ mb: 1 }}>
-          No network. Go on working:{' '}
-          {unsent > 0
-            ? `${unsent} ${unsent === 1 ? 'entry is' : 'entries are'} kept here and sent later`
-            : 'what you log is kept here and sent later'}
-          . What the seats do shows when the network is back.
+          {t('workshops.floorPage.noNetworkGoOnWorkingWhat', {
+            value:
+              unsent > 0
+                ? t('workshops.floorPage.keptHereAndSentLater', {
+                    unsent,
+                    value:
+                      unsent === 1
+                        ? t('workshops.floorPage.entryIs')
+                        : t('workshops.floorPage.entriesAre'),
+                  })
+                : t('workshops.floorPage.whatYouLogIsKeptHere'),
+          })}
         </Alert>
       )}
       <LetThemBegin workshop={workshop} now={now} />
@@ -195,7 +214,7 @@ function Floor({ workshop, kept }: FloorProps) {
                 onClick={() => setTelling(true)}
                 sx={{ minHeight: 44 }}
               >
-                Tell everyone …
+                {t('workshops.floorPage.tellEveryone2')}
               </Button>
               <Button
                 variant="outlined"
@@ -204,13 +223,17 @@ function Floor({ workshop, kept }: FloorProps) {
                 to={`/practice/class/${workshop.id}`}
                 sx={{ minHeight: 44 }}
               >
-                Ask everyone …
+                {t('workshops.floorPage.askEveryone')}
               </Button>
             </Box>
             <Notices
               seats={seats}
               check={(at, { eventId }) =>
-                record(at.seat, { kind: 'notice-checked', told: eventId }, 'looked at')
+                record(
+                  at.seat,
+                  { kind: 'notice-checked', told: eventId },
+                  t('workshops.floorPage.lookedAt'),
+                )
               }
               takeBack={takeBack}
             />
@@ -237,7 +260,12 @@ function Floor({ workshop, kept }: FloorProps) {
             record(
               atGrid.seat,
               deed,
-              `${t(`mistake.${deed.mistake}.name`)}${deed.designator ? ` at ${deed.designator}` : ''} logged`,
+              t('workshops.floorPage.logged', {
+                what: t(`mistake.${deed.mistake}.name`),
+                value: deed.designator
+                  ? t('workshops.floorPage.at', { designator: deed.designator })
+                  : '',
+              }),
             );
             setMistakeAt(undefined);
           }}
@@ -258,11 +286,12 @@ const earliestStep = ([first, ...others]: readonly FloorSeat[]): string | undefi
 
 /** Records a deed at a seat, says so, and offers to take it back. */
 function useRecord(log: BuildLog, undo: (seatId: string, eventId: string) => void) {
+  const { t } = useTranslation();
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   return useCallback(
     (seat: Seat, deed: Deed, said: string) => {
       const { id } = log.report(seat.id, deed);
-      enqueueSnackbar(`Seat ${seat.number}: ${said}`, {
+      enqueueSnackbar(t('workshops.floorPage.seat', { number: seat.number, said }), {
         action: (key) => (
           <UndoButton
             run={() => {
@@ -273,11 +302,12 @@ function useRecord(log: BuildLog, undo: (seatId: string, eventId: string) => voi
         ),
       });
     },
-    [log, undo, enqueueSnackbar, closeSnackbar],
+    [log, undo, enqueueSnackbar, closeSnackbar, t],
   );
 }
 
 function UndoButton({ run }: { readonly run: () => void }) {
+  const { t } = useTranslation();
   return (
     <Box
       component="button"
@@ -295,7 +325,7 @@ function UndoButton({ run }: { readonly run: () => void }) {
         cursor: 'pointer',
       }}
     >
-      Undo
+      {t('workshops.floorPage.undo')}
     </Box>
   );
 }

@@ -34,7 +34,10 @@ export const Lane = memo(function Lane({
   const { seat, state } = at;
   const current = steps.find(({ id }) => id === state.currentStepId);
   const where = current
-    ? `step ${stepNumber(steps, current.id)}, ${stepTitle(t, current)}`
+    ? t('workshops.lane.step', {
+        stepNumber: stepNumber(steps, current.id),
+        stepTitle: stepTitle(t, current),
+      })
     : 'done';
   return (
     <li
@@ -45,7 +48,7 @@ export const Lane = memo(function Lane({
         type="button"
         className="lane-name"
         aria-pressed={isChosen}
-        aria-label={`Seat ${seatName(seat)}: ${where}`}
+        aria-label={t('workshops.lane.seat', { seatName: seatName(seat), where })}
         onClick={() => choose(isChosen ? undefined : seat.id)}
       >
         <span className="mono">{seat.number}</span> {seat.name}
@@ -57,20 +60,20 @@ export const Lane = memo(function Lane({
           id={`mistake-${seat.id}`}
           variant="outlined"
           color="inherit"
-          aria-label={`Log a mistake at seat ${seat.number}`}
+          aria-label={t('workshops.lane.logAMistakeAtSeat', { number: seat.number })}
           onClick={({ currentTarget }) => openGrid(seat.id, currentTarget)}
           sx={buttonStyle}
         >
-          Mistake
+          {t('workshops.lane.mistake')}
         </Button>
         <Button
           variant={state.help ? 'contained' : 'outlined'}
           color={state.help ? 'primary' : 'inherit'}
-          aria-label={`Visit seat ${seat.number}`}
+          aria-label={t('workshops.lane.visitSeat', { number: seat.number })}
           onClick={() => visit(at)}
           sx={buttonStyle}
         >
-          Visit
+          {t('workshops.lane.visit')}
         </Button>
       </div>
     </li>

@@ -30,16 +30,17 @@ export function Lanes({
   visit,
   openGrid,
 }: LanesProps) {
+  const { t } = useTranslation();
   const elapsed = elapsedMinutes(startsAt, now);
   const share = Math.min(1, Math.max(0, elapsed / totalMinutes(steps)));
   return (
     <>
       <div className="lane-head">
-        <span>Seat</span>
+        <span>{t('workshops.lanes.seat')}</span>
         <PlanScale steps={steps} elapsed={elapsed} share={share} />
-        <span>Against plan, chance to finish</span>
+        <span>{t('workshops.lanes.againstPlanChanceToFinish')}</span>
       </div>
-      <ul className="lanes" aria-label="Seats">
+      <ul className="lanes" aria-label={t('workshops.lanes.seats')}>
         {seats.map((at) => (
           <Lane
             key={at.seat.id}
@@ -72,10 +73,13 @@ function PlanScale({ steps, elapsed, share }: PlanScaleProps) {
   const planned = plannedStepAt(steps, elapsed);
   const total = totalMinutes(steps);
   const flag = planned
-    ? `Plan now: ${stepNumber(steps, planned.id)} ${stepPlaces(planned) || stepTitle(t, planned)}`
+    ? t('workshops.lanes.planNow', {
+        stepNumber: stepNumber(steps, planned.id),
+        stepPlaces: stepPlaces(planned) || stepTitle(t, planned),
+      })
     : elapsed < 0
-      ? 'Plan: not begun'
-      : 'Plan: all done';
+      ? t('workshops.lanes.planNotBegun')
+      : t('workshops.lanes.planAllDone');
   return (
     <div className="plan-scale">
       <span

@@ -1,5 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { openSeats, type Workshop } from '#contract/workshops';
 import { call } from '../../app/call.ts';
@@ -14,6 +15,7 @@ export function LetThemBegin({
   readonly workshop: Workshop;
   readonly now: Date;
 }) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { run, saving, refusal } = useSave();
   if (workshop.openedAt !== null || now.getTime() >= Date.parse(workshop.startsAt)) return null;
@@ -34,12 +36,14 @@ export function LetThemBegin({
           onClick={open}
           sx={{ whiteSpace: 'nowrap' }}
         >
-          Open the seats now
+          {t('workshops.letThemBegin.openTheSeatsNow')}
         </Button>
       }
     >
       {refusal?.message ??
-        `Seats wait until ${dateAndTime(workshop.startsAt)}. Learners see when it begins, and can practise.`}
+        t('workshops.letThemBegin.seatsWaitUntilLearnersSeeWhen', {
+          dateAndTime: dateAndTime(workshop.startsAt),
+        })}
     </Alert>
   );
 }

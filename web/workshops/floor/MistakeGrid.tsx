@@ -44,12 +44,12 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
     >
       <Box sx={{ p: 2, minWidth: 380, maxWidth: 760 }}>
         <Typography variant="h2" sx={{ mb: 1 }}>
-          {seatName(seat)}: what, and where?
+          {t('workshops.mistakeGrid.whatAndWhere', { seatName: seatName(seat) })}
         </Typography>
         <TextField
           select
           size="small"
-          label="Made at step"
+          label={t('workshops.mistakeGrid.madeAtStep')}
           value={stepId}
           onChange={({ target }) => setStepId(target.value)}
           sx={{ mb: 1.5, minWidth: 320 }}
@@ -62,13 +62,21 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
         </TextField>
         <RadioGroup
           row
-          aria-label="Noticed by"
+          aria-label={t('workshops.mistakeGrid.noticedBy')}
           value={noticedBy}
           onChange={({ target }) => setNoticedBy(target.value as Author)}
           sx={{ mb: 1 }}
         >
-          <FormControlLabel value="instructor" control={<Radio />} label="I saw it" />
-          <FormControlLabel value="learner" control={<Radio />} label="The learner saw it" />
+          <FormControlLabel
+            value="instructor"
+            control={<Radio />}
+            label={t('workshops.mistakeGrid.iSawIt')}
+          />
+          <FormControlLabel
+            value="learner"
+            control={<Radio />}
+            label={t('workshops.mistakeGrid.theLearnerSawIt')}
+          />
         </RadioGroup>
         {step && (
           <Box sx={{ display: 'grid', gap: 0.5 }}>

@@ -1,5 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
 import { useStore } from 'zustand';
 import type { Seat } from '#contract/workshops';
 import type { BuildLog } from '../../app/buildLog.ts';
@@ -12,6 +13,7 @@ interface NotSavedProps {
 
 /** Entries that the server did not take, with what it said: sent again or let go, one by one. */
 export function NotSaved({ log, seats }: NotSavedProps) {
+  const { t } = useTranslation();
   const aside = useStore(log.store, (state) => state.aside);
   return aside.map((one) => {
     const { event, reason } = one;
@@ -24,16 +26,19 @@ export function NotSaved({ log, seats }: NotSavedProps) {
         action={
           <>
             <Button color="inherit" onClick={() => log.tryAgain(one)}>
-              Try again
+              {t('workshops.notSaved.tryAgain')}
             </Button>
             <Button color="inherit" onClick={() => log.discard(one)}>
-              Delete
+              {t('workshops.notSaved.delete')}
             </Button>
           </>
         }
       >
-        Not saved, kept on this device: seat {seat?.number ?? '?'} at {timeOfDay(event.at)}.{' '}
-        {reason}
+        {t('workshops.notSaved.notSavedKeptOnThisDevice', {
+          number: seat?.number ?? '?',
+          timeOfDay: timeOfDay(event.at),
+          reason,
+        })}
       </Alert>
     );
   });

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { Trans, useTranslation } from 'react-i18next';
 import type { Notice } from '#core/build/foldSeat';
 import { shortDesignators } from '#core/parts/label';
 import { ink } from '../../app/tokens.ts';
@@ -15,6 +16,7 @@ interface NoticesProps {
 
 /** What everybody was told, and the seats that were past it: those must be looked at. */
 export function Notices({ seats, check, takeBack }: NoticesProps) {
+  const { t } = useTranslation();
   const told = new Map<string, { notice: Notice; at: FloorSeat }[]>();
   for (const at of seats) {
     for (const notice of at.state.notices) {
@@ -23,8 +25,8 @@ export function Notices({ seats, check, takeBack }: NoticesProps) {
   }
   if (told.size === 0) return null;
   return (
-    <Box component="section" aria-label="Told everyone">
-      <Typography variant="h2">Told everyone</Typography>
+    <Box component="section" aria-label={t('workshops.notices.toldEveryone')}>
+      <Typography variant="h2">{t('workshops.notices.toldEveryone')}</Typography>
       {[...told].reverse().map(([id, ones]) => {
         const [first] = ones;
         if (!first) return null;
@@ -34,17 +36,26 @@ export function Notices({ seats, check, takeBack }: NoticesProps) {
           <Box key={id} sx={{ borderBottom: `1px solid ${ink('line')}`, py: 1 }}>
             <Box>
               <strong>
-                step {stepNumber(first.at.steps, stepId)}{' '}
-                <span className="mono">{shortDesignators(designators)}</span>
+                <Trans
+                  i18nKey="workshops.notices.step"
+                  values={{
+                    stepNumber: stepNumber(first.at.steps, stepId),
+                    shortDesignators: shortDesignators(designators),
+                  }}
+                  components={{ span: <span className="mono" /> }}
+                />
               </strong>{' '}
               {text}
             </Box>
             {toCheck.length === 0 ? (
               <Box sx={{ color: ink('faded') }}>
-                <Glyph name="tick" /> No seat is left to look at.
+                <Trans
+                  i18nKey="workshops.notices.noSeatIsLeftToLook"
+                  components={{ glyph: <Glyph name="tick" /> }}
+                />
               </Box>
             ) : (
-              <Box>To look at, past it already:</Box>
+              <Box>{t('workshops.notices.toLookAtPastItAlready')}</Box>
             )}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, my: 0.5 }}>
               {toCheck.map(({ at, notice }) => (
@@ -53,15 +64,22 @@ export function Notices({ seats, check, takeBack }: NoticesProps) {
                   variant="outlined"
                   color="inherit"
                   onClick={() => check(at, notice)}
-                  aria-label={`Seat ${at.seat.number} is looked at: ${text}`}
+                  aria-label={t('workshops.notices.seatIsLookedAt', {
+                    number: at.seat.number,
+                    text,
+                  })}
                   sx={{ minHeight: 44 }}
                 >
-                  {seatName(at.seat)}: looked at
+                  {t('workshops.notices.lookedAt', { seatName: seatName(at.seat) })}
                 </Button>
               ))}
             </Box>
-            <Button size="small" onClick={() => takeBack(id)} aria-label={`Take back: ${text}`}>
-              Take it back
+            <Button
+              size="small"
+              onClick={() => takeBack(id)}
+              aria-label={t('workshops.notices.takeBack', { text })}
+            >
+              {t('workshops.notices.takeItBack')}
             </Button>
           </Box>
         );

@@ -25,9 +25,15 @@ export function RecentMistakes({ seats, steps, now, undo }: RecentMistakesProps)
     .flatMap(({ seat, state }) => state.mistakes.map((mistake) => ({ seat, mistake })))
     .sort((a, b) => (a.mistake.foundAt < b.mistake.foundAt ? 1 : -1));
   return (
-    <Box component="section" aria-label="Mistakes" aria-live="polite">
-      <Typography variant="h2">Mistakes: {recent.length}</Typography>
-      {recent.length === 0 && <Typography sx={{ color: 'text.secondary' }}>None yet.</Typography>}
+    <Box component="section" aria-label={t('workshops.recentMistakes.mistakes')} aria-live="polite">
+      <Typography variant="h2">
+        {t('workshops.recentMistakes.mistakes2', { count: recent.length })}
+      </Typography>
+      {recent.length === 0 && (
+        <Typography sx={{ color: 'text.secondary' }}>
+          {t('workshops.recentMistakes.noneYet')}
+        </Typography>
+      )}
       {recent.slice(0, shown).map(({ seat, mistake }) => (
         <MistakeRow
           key={mistake.eventId}
@@ -42,7 +48,7 @@ export function RecentMistakes({ seats, steps, now, undo }: RecentMistakesProps)
       ))}
       {recent.length > shown && (
         <Typography sx={{ color: 'text.secondary' }}>
-          and {recent.length - shown} earlier
+          {t('workshops.recentMistakes.andEarlier', { count: recent.length - shown })}
         </Typography>
       )}
     </Box>
@@ -68,6 +74,7 @@ const MistakeRow = memo(function MistakeRow({
   minutes,
   undo,
 }: MistakeRowProps) {
+  const { t } = useTranslation();
   return (
     <Box
       sx={{
@@ -81,15 +88,22 @@ const MistakeRow = memo(function MistakeRow({
       <Box sx={{ lineHeight: 1.25 }}>
         <strong>{what}</strong> {designator && <span className="mono">{designator}</span>}
         <Box sx={{ color: ink('faded') }}>
-          {seatName(seat)} · step {step} · {minutes === 0 ? 'just now' : `${minutes} min ago`}
+          {t('workshops.recentMistakes.step', {
+            seatName: seatName(seat),
+            step,
+            value:
+              minutes === 0
+                ? t('workshops.recentMistakes.justNow')
+                : t('workshops.recentMistakes.minAgo', { minutes }),
+          })}
         </Box>
       </Box>
       <Button
         size="small"
         onClick={() => undo(seat.id, eventId)}
-        aria-label={`Undo ${what} of seat ${seat.number}`}
+        aria-label={t('workshops.recentMistakes.undoOfSeat', { what, number: seat.number })}
       >
-        Undo
+        {t('workshops.recentMistakes.undo')}
       </Button>
     </Box>
   );

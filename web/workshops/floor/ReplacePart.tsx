@@ -30,9 +30,13 @@ export function ReplacePart({ at: { steps, state }, replace }: ReplacePartProps)
   const step = reached.find(({ id }) => id === stepId) ?? usual;
   if (!step) return null;
   return (
-    <Box component="section" aria-label="Part replaced" sx={{ display: 'grid', gap: 0.5 }}>
+    <Box
+      component="section"
+      aria-label={t('workshops.replacePart.partReplaced')}
+      sx={{ display: 'grid', gap: 0.5 }}
+    >
       <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', alignItems: 'center' }}>
-        <span>Part replaced:</span>
+        <span>{t('workshops.replacePart.partReplaced2')}</span>
         {placesOf(step).map((place) => (
           <PlaceCell
             key={place}
@@ -43,7 +47,7 @@ export function ReplacePart({ at: { steps, state }, replace }: ReplacePartProps)
         ))}
         {reached.length > 1 && (
           <Button size="small" aria-expanded={choosing} onClick={() => setChoosing(!choosing)}>
-            another
+            {t('workshops.replacePart.another')}
           </Button>
         )}
       </Box>
@@ -51,7 +55,7 @@ export function ReplacePart({ at: { steps, state }, replace }: ReplacePartProps)
         <TextField
           select
           size="small"
-          label="Of step"
+          label={t('workshops.replacePart.ofStep')}
           value={step.id}
           onChange={({ target }) => setStepId(target.value)}
         >

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useTranslation } from 'react-i18next';
+import { t } from 'i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { Deed } from '#core/build/event';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { checkOf } from '#core/order/checks/index';
@@ -49,7 +50,13 @@ export function SeatPanel({
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,
       at: mistake.foundAt,
-      text: `${t(`mistake.${mistake.mistake}.name`)}${mistake.designator ? ` at ${mistake.designator}` : ''}, made at step ${stepNumber(steps, mistake.madeAtStepId)}`,
+      text: t('workshops.seatPanel.madeAtStep', {
+        what: t(`mistake.${mistake.mistake}.name`),
+        value: mistake.designator
+          ? t('workshops.seatPanel.at', { designator: mistake.designator })
+          : '',
+        stepNumber: stepNumber(steps, mistake.madeAtStepId),
+      }),
     })),
     ...state.readings.flatMap(({ eventId, at, stepId, amount }) => {
       const check = steps.find(({ id }) => id === stepId);
@@ -59,30 +66,36 @@ export function SeatPanel({
     ...state.visits.map(({ eventId, at, endedAt, helper }) => ({
       eventId,
       at,
-      text: `Visit${helper ? ` by ${helper}` : ''}${endedAt === null ? '' : `, ${minutesLong(at, endedAt)}`}`,
+      text: `Visit${helper ? t('workshops.seatPanel.by', { helper }) : ''}${endedAt === null ? '' : `, ${minutesLong(at, endedAt)}`}`,
     })),
     ...state.praises.map(({ eventId, at, stepId }) => ({
       eventId,
       at,
-      text: `Well done at step ${stepNumber(steps, stepId)}`,
+      text: t('workshops.seatPanel.wellDoneAtStep', { stepNumber: stepNumber(steps, stepId) }),
     })),
     ...state.replaced.map(({ eventId, at, designator }) => ({
       eventId,
       at,
-      text: `${designator} replaced`,
+      text: t('workshops.seatPanel.replaced', { designator }),
     })),
   ].sort((a, b) => b.at.localeCompare(a.at));
   return (
-    <Box component="section" aria-label={`Seat ${seatName(seat)}`} sx={{ display: 'grid', gap: 1 }}>
+    <Box
+      component="section"
+      aria-label={t('workshops.seatPanel.seat', { seatName: seatName(seat) })}
+      sx={{ display: 'grid', gap: 1 }}
+    >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
         <Typography variant="h2" sx={{ fontSize: '1.4rem' }}>
           {seatName(seat)}
         </Typography>
-        <Button onClick={close}>Close</Button>
+        <Button onClick={close}>{t('workshops.seatPanel.close')}</Button>
       </Box>
       {step ? (
         <Box sx={{ background: ink('sheet'), border: `1px solid ${ink('line')}`, p: 1 }}>
-          <Box sx={{ color: ink('faded') }}>Step {stepNumber(steps, step.id)}</Box>
+          <Box sx={{ color: ink('faded') }}>
+            {t('workshops.seatPanel.step', { stepNumber: stepNumber(steps, step.id) })}
+          </Box>
           <Box sx={{ fontWeight: 650 }}>
             {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
           </Box>
@@ -100,31 +113,42 @@ export function SeatPanel({
         </Box>
       ) : (
         <Typography>
-          <Glyph name="tick" /> Everything is done.
+          <Trans
+            i18nKey="workshops.seatPanel.everythingIsDone"
+            components={{ glyph: <Glyph name="tick" /> }}
+          />
         </Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={visit} sx={{ minHeight: 44 }}>
-          {state.help ? 'I’m there' : 'Mark a visit'}
+          {state.help ? t('workshops.seatPanel.imThere') : t('workshops.seatPanel.markAVisit')}
         </Button>
         {step?.kind === 'check' && (
           <Button
             variant="outlined"
-            onClick={() => record({ kind: 'step-done', stepId: step.id }, 'the check is passed')}
+            onClick={() =>
+              record(
+                { kind: 'step-done', stepId: step.id },
+                t('workshops.seatPanel.theCheckIsPassed'),
+              )
+            }
             sx={{ minHeight: 44 }}
           >
-            Check passed
+            {t('workshops.seatPanel.checkPassed')}
           </Button>
         )}
         <Button variant="outlined" color="inherit" onClick={praise} sx={{ minHeight: 44 }}>
-          Well done
+          {t('workshops.seatPanel.wellDone')}
         </Button>
         <OpenSeatButton workshopId={workshopId} seat={seat} />
       </Box>
       <ReplacePart
         at={at}
         replace={(stepId, designator) =>
-          record({ kind: 'part-replaced', stepId, designator }, `${designator} replaced`)
+          record(
+            { kind: 'part-replaced', stepId, designator },
+            t('workshops.seatPanel.replaced', { designator }),
+          )
         }
       />
       {step?.kind === 'check' && form && (
@@ -134,12 +158,12 @@ export function SeatPanel({
             const isRight = form.judge(amount, step) === 'right';
             record(
               { kind: 'reading', stepId: step.id, amount },
-              `${readingWords(t, step, amount)} logged`,
+              t('workshops.seatPanel.logged', { readingWords: readingWords(t, step, amount) }),
             );
             if (!isRight) {
               record(
                 { kind: 'mistake', stepId: step.id, mistake: checkFailed.id },
-                'the check says no: no power',
+                t('workshops.seatPanel.theCheckSaysNoNoPower'),
               );
             }
           }}
@@ -147,14 +171,25 @@ export function SeatPanel({
       )}
       {step && (
         <Box>
-          <strong>{percent(tonight.chance)} to finish tonight</strong>, from{' '}
-          {tonight.count === 0 ? 'what is assumed' : `${tonight.count} own step times`}.{' '}
-          {proposalSentence(t, at, seats)}
+          <Trans
+            i18nKey="workshops.seatPanel.toFinishTonightFrom"
+            values={{
+              percent: percent(tonight.chance),
+              value:
+                tonight.count === 0
+                  ? t('workshops.seatPanel.whatIsAssumed')
+                  : t('workshops.seatPanel.ownStepTimes', { count: tonight.count }),
+              proposalSentence: proposalSentence(t, at, seats),
+            }}
+            components={{ strong: <strong /> }}
+          />
         </Box>
       )}
-      <Typography variant="h2">Logged</Typography>
+      <Typography variant="h2">{t('workshops.seatPanel.logged2')}</Typography>
       {entries.length === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>Nothing but steps so far.</Typography>
+        <Typography sx={{ color: 'text.secondary' }}>
+          {t('workshops.seatPanel.nothingButStepsSoFar')}
+        </Typography>
       )}
       {entries.map(({ eventId, at, text }) => (
         <Box
@@ -169,8 +204,12 @@ export function SeatPanel({
         >
           <span className="mono">{timeOfDay(at)}</span>
           <span>{text}</span>
-          <Button size="small" onClick={() => undo(eventId)} aria-label={`Undo ${text}`}>
-            Undo
+          <Button
+            size="small"
+            onClick={() => undo(eventId)}
+            aria-label={t('workshops.seatPanel.undo', { text })}
+          >
+            {t('workshops.seatPanel.undo2')}
           </Button>
         </Box>
       ))}
@@ -180,5 +219,7 @@ export function SeatPanel({
 
 const minutesLong = (from: string, to: string): string => {
   const minutes = Math.round((Date.parse(to) - Date.parse(from)) / 60_000);
-  return minutes === 0 ? 'under a minute' : `${minutes} min`;
+  return minutes === 0
+    ? t('workshops.seatPanel.underAMinute')
+    : t('workshops.seatPanel.min', { minutes });
 };

@@ -1,3 +1,4 @@
+import { Trans, useTranslation } from 'react-i18next';
 import { isFarBehind, minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
 import { percent } from '#core/pace/tonight/visitReasons';
@@ -12,20 +13,34 @@ interface StandingProps {
 
 /** The one thing to know about a seat, readable from two metres away; a shape and a word, never colour alone. */
 export function Standing({ at: { state, steps, now, tonight }, startsAt }: StandingProps) {
+  const { t } = useTranslation();
   if (state.help) {
     const minutes = minutesSince(state.help.askedAt, now);
     return (
       <div className="standing standing-bad">
-        <Glyph name="hand" /> help
-        <small>{minutes === 0 ? 'just now' : `for ${minutes} min`}</small>
+        <Trans
+          i18nKey="workshops.standing.help"
+          values={{
+            value:
+              minutes === 0
+                ? t('workshops.standing.justNow')
+                : t('workshops.standing.forMin', { minutes }),
+          }}
+          components={{ glyph: <Glyph name="hand" />, small: <small /> }}
+        />
       </div>
     );
   }
   if (state.finishedAt) {
     return (
       <div className="standing standing-good">
-        <Glyph name="tick" /> done
-        <small>minute {Math.round(elapsedMinutes(startsAt, new Date(state.finishedAt)))}</small>
+        <Trans
+          i18nKey="workshops.standing.doneMinute"
+          values={{
+            elapsedMinutes: Math.round(elapsedMinutes(startsAt, new Date(state.finishedAt))),
+          }}
+          components={{ glyph: <Glyph name="tick" />, small: <small /> }}
+        />
       </div>
     );
   }
@@ -34,16 +49,20 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
   if (ahead <= -1) {
     return (
       <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
-        <Glyph name="down" /> {-ahead} min
-        <small>behind, {percent(tonight.chance)}</small>
+        <Trans
+          i18nKey="workshops.standing.minBehind"
+          values={{ value: -ahead, percent: percent(tonight.chance) }}
+          components={{ glyph: <Glyph name="down" />, small: <small /> }}
+        />
       </div>
     );
   }
   return (
     <div className="standing standing-good">
-      <Glyph name={ahead >= 1 ? 'up' : 'dot'} /> {ahead >= 1 ? `${ahead} min` : 'on plan'}
+      <Glyph name={ahead >= 1 ? 'up' : 'dot'} />{' '}
+      {ahead >= 1 ? t('workshops.standing.min', { ahead }) : t('workshops.standing.onPlan')}
       <small>
-        {ahead >= 1 && 'ahead, '}
+        {ahead >= 1 && t('workshops.standing.ahead')}
         {percent(tonight.chance)}
       </small>
     </div>

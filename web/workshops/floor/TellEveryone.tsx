@@ -45,11 +45,11 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
   const missing = text.trim() === '';
   return (
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="tell-title">
-      <DialogTitle id="tell-title">Tell everyone</DialogTitle>
+      <DialogTitle id="tell-title">{t('workshops.tellEveryone.tellEveryone')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <TextField
           select
-          label="About step"
+          label={t('workshops.tellEveryone.aboutStep')}
           value={stepId}
           onChange={({ target }) => {
             setStepId(target.value);
@@ -64,7 +64,7 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           ))}
         </TextField>
         {places.length > 1 && (
-          <Box role="group" aria-label="About parts">
+          <Box role="group" aria-label={t('workshops.tellEveryone.aboutParts')}>
             {places.map((place) => (
               <FormControlLabel
                 key={place}
@@ -86,7 +86,7 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           </Box>
         )}
         <TextField
-          label="What everybody must know"
+          label={t('workshops.tellEveryone.whatEverybodyMustKnow')}
           multiline
           minRows={2}
           value={text}
@@ -94,21 +94,27 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           error={tried && missing}
           helperText={
             tried && missing
-              ? 'Write what everybody must know.'
-              : 'Such as: the flat of these LEDs is on the long lead. The long lead goes into the hole marked +.'
+              ? t('workshops.tellEveryone.writeWhatEverybodyMustKnow')
+              : t('workshops.tellEveryone.suchAsTheFlatOfThese')
           }
           slotProps={{ htmlInput: { maxLength: longest } }}
         />
         <Box role="status">
-          {seats.length - past} of {seats.length} seats have this step before them and see it at
-          once.{' '}
-          {past > 0 &&
-            `${past} ${past === 1 ? 'is' : 'are'} past it and will be listed, to be looked at.`}
+          {t('workshops.tellEveryone.ofSeatsHaveThisStepBefore', {
+            count: seats.length - past,
+            count2: seats.length,
+            past:
+              past > 0 &&
+              t('workshops.tellEveryone.pastItAndWillBeListed', {
+                past,
+                value: past === 1 ? 'is' : 'are',
+              }),
+          })}
         </Box>
       </DialogContent>
       <DialogActions>
         <Button color="inherit" onClick={close}>
-          Not now
+          {t('workshops.tellEveryone.notNow')}
         </Button>
         <Button
           variant="contained"
@@ -122,7 +128,7 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
             });
           }}
         >
-          Tell all {seats.length} seats
+          {t('workshops.tellEveryone.tellAllSeats', { count: seats.length })}
         </Button>
       </DialogActions>
     </Dialog>

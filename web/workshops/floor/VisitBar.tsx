@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
 import { minutesSince } from '#core/pace/waiting';
 import { ink } from '../../app/tokens.ts';
 import { type OpenVisit, seatName } from './floorSeat.ts';
@@ -14,11 +15,16 @@ interface VisitBarProps {
 
 /** Who is where, so that two people do not go to one seat; and the end of one’s own visit. */
 export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
+  const { t } = useTranslation();
   return visits.map((open) => {
     const { at, visit } = open;
     const minutes = minutesSince(visit.at, at.now);
     const isMine = visit.helper === me;
-    const who = isMine ? 'You are' : `${visit.helper ?? 'The instructor'} is`;
+    const who = isMine
+      ? t('workshops.visitBar.youAre')
+      : t('workshops.visitBar.is', {
+          helper: visit.helper ?? t('workshops.visitBar.theInstructor'),
+        });
     return (
       <Box
         key={visit.eventId}
@@ -34,7 +40,7 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
         }}
       >
         <span>
-          {who} with{' '}
+          {t('workshops.visitBar.with', { who })}{' '}
           <Box
             component="button"
             type="button"
@@ -52,7 +58,7 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
           >
             {seatName(at.seat)}
           </Box>
-          {minutes > 0 && ` for ${minutes} min`}
+          {minutes > 0 && t('workshops.visitBar.forMin', { minutes })}
         </span>
         {isMine && (
           <Button
@@ -60,7 +66,7 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
             onClick={() => leave(open)}
             sx={{ minHeight: 44, whiteSpace: 'nowrap' }}
           >
-            Gone on
+            {t('workshops.visitBar.goneOn')}
           </Button>
         )}
       </Box>

@@ -39,10 +39,12 @@ export function WhoNext({ seats, visit, choose }: WhoNextProps) {
   const ranked = whoNext(seats);
   const shown = all ? ranked : ranked.slice(0, atAGlance);
   return (
-    <Box component="section" aria-label="Who next" aria-live="polite">
-      <Typography variant="h2">Who next</Typography>
+    <Box component="section" aria-label={t('workshops.whoNext.whoNext')} aria-live="polite">
+      <Typography variant="h2">{t('workshops.whoNext.whoNext')}</Typography>
       {ranked.length === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>Nobody needs you now.</Typography>
+        <Typography sx={{ color: 'text.secondary' }}>
+          {t('workshops.whoNext.nobodyNeedsYouNow')}
+        </Typography>
       )}
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {shown.map(({ seat: at, reasons }) => (
@@ -61,7 +63,9 @@ export function WhoNext({ seats, visit, choose }: WhoNextProps) {
       </Box>
       {ranked.length > atAGlance && (
         <Button color="inherit" onClick={() => setAll(!all)} sx={{ minHeight: 44 }}>
-          {all ? 'Only the first ones' : `and ${ranked.length - atAGlance} more`}
+          {all
+            ? t('workshops.whoNext.onlyTheFirstOnes')
+            : t('workshops.whoNext.andMore', { count: ranked.length - atAGlance })}
         </Button>
       )}
     </Box>
@@ -105,7 +109,10 @@ const NextRow = memo(function NextRow({ at, advice, visit, choose }: NextRowProp
         {advice && <Box>{advice}</Box>}
         {step && (
           <Box sx={{ color: ink('faded') }}>
-            step {stepNumber(at.steps, step.id)}, {stepTitle(t, step)}
+            {t('workshops.whoNext.step', {
+              stepNumber: stepNumber(at.steps, step.id),
+              stepTitle: stepTitle(t, step),
+            })}
           </Box>
         )}
       </Box>
@@ -114,9 +121,9 @@ const NextRow = memo(function NextRow({ at, advice, visit, choose }: NextRowProp
         color={isUrgent ? 'primary' : 'inherit'}
         onClick={() => visit(at)}
         sx={{ minHeight: 48, alignSelf: 'start', whiteSpace: 'nowrap' }}
-        aria-label={`Go to seat ${at.seat.number}`}
+        aria-label={t('workshops.whoNext.goToSeat', { number: at.seat.number })}
       >
-        I’m there
+        {t('workshops.whoNext.imThere')}
       </Button>
     </Box>
   );

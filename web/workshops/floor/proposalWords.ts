@@ -23,16 +23,24 @@ export function proposalSentence(
   );
   switch (proposal.kind) {
     case 'go-on':
-      return 'Go on as it is.';
+      return t('workshops.proposalWords.goOnAsItIs');
     case 'pair-up': {
       const free = seats.find((other) => other.seat.number === proposal.withSeat)?.seat;
-      return `Pair up with ${free ? seatName(free) : `seat ${proposal.withSeat}`}, who is done.`;
+      return t('workshops.proposalWords.pairUpWithWhoIsDone', {
+        value: free
+          ? seatName(free)
+          : t('workshops.proposalWords.seat', { withSeat: proposal.withSeat }),
+      });
     }
     case 'to-the-check': {
       const check = steps.find(({ id }) => id === proposal.stepId);
-      return `Go as far as step ${stepNumber(steps, proposal.stepId)}, “${check ? stepTitle(t, check) : ''}” (${percent(proposal.chance)} to get there), and do the rest another time.`;
+      return t('workshops.proposalWords.goAsFarAsStepTo', {
+        stepNumber: stepNumber(steps, proposal.stepId),
+        value: check ? stepTitle(t, check) : '',
+        percent: percent(proposal.chance),
+      });
     }
     case 'take-home':
-      return 'Stop at the next check and finish another time, or take it home with the step sheets.';
+      return t('workshops.proposalWords.stopAtTheNextCheckAnd');
   }
 }

@@ -7,6 +7,7 @@ import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
 import { useEffect, useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
 import {
   authorityFile,
@@ -32,6 +33,7 @@ const askAgainMs = 2000;
 
 /** The door of the room: one switch, and the proof that a phone gets in. */
 export function PhonesPage() {
+  const { t } = useTranslation();
   const room = useLoaderData<Room>();
   const { revalidate } = useRevalidator();
   const waiting = room.isOpen && room.reachedAt === null;
@@ -43,8 +45,8 @@ export function PhonesPage() {
   return (
     <>
       <PageHead
-        title="Phones"
-        facts="Learners open their seats with phones in the same Wi-Fi as this computer."
+        title={t('workshops.phonesPage.phones')}
+        facts={t('workshops.phonesPage.learnersOpenTheirSeatsWithPhones')}
       />
       <Outdated room={room} />
       {room.isGiven ? <Given room={room} /> : <Switch room={room} />}
@@ -54,6 +56,7 @@ export function PhonesPage() {
 }
 
 function Switch({ room }: { readonly room: Room }) {
+  const { t } = useTranslation();
   const { revalidate } = useRevalidator();
   const { run, refusal, saving } = useSave();
   const mayOpen = useIsInstructor();
@@ -66,9 +69,11 @@ function Switch({ room }: { readonly room: Room }) {
     return (
       <Box component="section" aria-labelledby="door" sx={{ maxWidth: 900, mb: 3 }}>
         <Typography variant="h2" id="door" sx={{ mb: 1 }}>
-          Phones are not let in
+          {t('workshops.phonesPage.phonesAreNotLetIn')}
         </Typography>
-        <Typography sx={{ mb: 1.5 }}>Nothing but this computer can open a seat now.</Typography>
+        <Typography sx={{ mb: 1.5 }}>
+          {t('workshops.phonesPage.nothingButThisComputerCanOpen')}
+        </Typography>
         <Choices room={room} />
       </Box>
     );
@@ -76,15 +81,25 @@ function Switch({ room }: { readonly room: Room }) {
   return (
     <Box component="section" aria-labelledby="door" sx={{ maxWidth: 900, mb: 3 }}>
       <Typography variant="h2" id="door" sx={{ mb: 1 }}>
-        Phones are let in
+        {t('workshops.phonesPage.phonesAreLetIn')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        At <span className="mono">{room.seatAddress}</span>
-        {room.openUntil && `, until ${untilWords(room.openUntil)}; then the door closes by itself`}.
+        <Trans
+          i18nKey="workshops.phonesPage.at"
+          values={{
+            seatAddress: room.seatAddress,
+            openUntil:
+              room.openUntil &&
+              t('workshops.phonesPage.untilThenTheDoorClosesBy', {
+                untilWords: untilWords(room.openUntil),
+              }),
+          }}
+          components={{ span: <span className="mono" /> }}
+        />
       </Typography>
       {mayOpen && (
         <Button variant="outlined" color="inherit" loading={saving} onClick={() => void close()}>
-          Let no phones in any more
+          {t('workshops.phonesPage.letNoPhonesInAnyMore')}
         </Button>
       )}
       {refusal && (
@@ -95,7 +110,7 @@ function Switch({ room }: { readonly room: Room }) {
       <TestCode room={room} />
       {mayOpen && (
         <details>
-          <summary>Another network, or another way</summary>
+          <summary>{t('workshops.phonesPage.anotherNetworkOrAnotherWay')}</summary>
           <Box sx={{ mt: 1.5 }}>
             <Choices room={room} />
           </Box>
@@ -107,6 +122,7 @@ function Switch({ room }: { readonly room: Room }) {
 
 /** Which network the phones are in, and how they come. */
 function Choices({ room }: { readonly room: Room }) {
+  const { t } = useTranslation();
   const { found } = room;
   const { revalidate } = useRevalidator();
   const { run, refusal, saving } = useSave();
@@ -120,29 +136,26 @@ function Choices({ room }: { readonly room: Room }) {
       await call(openRoom, { body: { address, seatsBy } });
       await revalidate();
     });
-  if (!mayOpen) return <Typography>The instructor opens and closes the door.</Typography>;
+  if (!mayOpen)
+    return <Typography>{t('workshops.phonesPage.theInstructorOpensAndClosesThe')}</Typography>;
   if (found.length === 0) {
-    return (
-      <Alert severity="warning">
-        This computer is in no network. Join the Wi-Fi of the room, or let this computer or a phone
-        make one, then open this page again.
-      </Alert>
-    );
+    return <Alert severity="warning">{t('workshops.phonesPage.thisComputerIsInNoNetwork')}</Alert>;
   }
   return (
     <>
       {!room.isHere && room.address !== null && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          The address that was used last, {room.address}, is not there any more. Labels printed with
-          it lead nowhere.
+          {t('workshops.phonesPage.theAddressThatWasUsedLast', { address: room.address })}
         </Alert>
       )}
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
         <Typography component="legend" sx={{ fontWeight: 650 }}>
-          {found.length > 1 ? 'Which network are the phones in?' : 'The network of this computer'}
+          {found.length > 1
+            ? t('workshops.phonesPage.whichNetworkAreThePhonesIn')
+            : t('workshops.phonesPage.theNetworkOfThisComputer')}
         </Typography>
         <RadioGroup
-          aria-label="Network"
+          aria-label={t('workshops.phonesPage.network')}
           value={address}
           onChange={(_, chosen) => setAddress(chosen)}
         >
@@ -164,10 +177,10 @@ function Choices({ room }: { readonly room: Room }) {
       </Box>
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1.5 }}>
         <Typography component="legend" sx={{ fontWeight: 650 }}>
-          How do seats open?
+          {t('workshops.phonesPage.howDoSeatsOpen')}
         </Typography>
         <RadioGroup
-          aria-label="How seats open"
+          aria-label={t('workshops.phonesPage.howSeatsOpen')}
           value={seatsBy}
           onChange={(_, chosen) => setSeatsBy(chosen as Room['seatsBy'])}
         >
@@ -175,13 +188,13 @@ function Choices({ room }: { readonly room: Room }) {
             value="http"
             control={<Radio />}
             disabled={!mayOpen}
-            label="Without a warning (http). A first name and steps travel, readable for whoever listens in the Wi-Fi. A phone that loses the network must not reload its page."
+            label={t('workshops.phonesPage.withoutAWarningHttpAFirst')}
           />
           <FormControlLabel
             value="https"
             control={<Radio />}
             disabled={!mayOpen}
-            label="Encrypted (https). For tablets that trust this site; a phone that does not shows a warning first."
+            label={t('workshops.phonesPage.encryptedHttpsForTabletsThatTrust')}
           />
         </RadioGroup>
       </Box>
@@ -197,13 +210,16 @@ function Choices({ room }: { readonly room: Room }) {
         loading={saving}
         onClick={() => void open()}
       >
-        {room.isOpen ? 'Change the door to this' : 'Let phones in this room in'}
+        {room.isOpen
+          ? t('workshops.phonesPage.changeTheDoorToThis')
+          : t('workshops.phonesPage.letPhonesInThisRoomIn')}
       </Button>
     </>
   );
 }
 
 function TestCode({ room: { helloAddress, reachedAt } }: { readonly room: Room }) {
+  const { t } = useTranslation();
   if (helloAddress === null) return null;
   return (
     <Box
@@ -214,44 +230,49 @@ function TestCode({ room: { helloAddress, reachedAt } }: { readonly room: Room }
       <QrCode text={helloAddress} name="Test code for one phone" sizePx={260} />
       <Box sx={{ maxWidth: 480 }}>
         <Typography variant="h2" id="test">
-          Try it with one phone
+          {t('workshops.phonesPage.tryItWithOnePhone')}
         </Typography>
         <p>
-          Scan this code with a phone that is in the Wi-Fi of the room, or type{' '}
-          <span className="mono">{helloAddress}</span>
+          <Trans
+            i18nKey="workshops.phonesPage.scanThisCodeWithAPhone"
+            values={{ helloAddress }}
+            components={{ span: <span className="mono" /> }}
+          />
         </p>
         <Box role="status">
           {reachedAt === null ? (
-            <Alert severity="info">No device has come in yet.</Alert>
+            <Alert severity="info">{t('workshops.phonesPage.noDeviceHasComeInYet')}</Alert>
           ) : (
             <Alert severity="success">
-              The first device came in at {timeOfDay(reachedAt)}. Phones get in.
+              {t('workshops.phonesPage.theFirstDeviceCameInAt', {
+                timeOfDay: timeOfDay(reachedAt),
+              })}
             </Alert>
           )}
         </Box>
-        {reachedAt === null && (
-          <p>
-            Nothing happens on the phone? It may be in another network or use mobile data; guest
-            Wi-Fi often keeps devices apart; a firewall on this computer may ask once whether to let
-            Ozzet through.
-          </p>
-        )}
+        {reachedAt === null && <p>{t('workshops.phonesPage.nothingHappensOnThePhoneIt')}</p>}
       </Box>
     </Box>
   );
 }
 
 function Outdated({ room: { outdated, seatAddress } }: { readonly room: Room }) {
+  const { t } = useTranslation();
   if (outdated.length === 0) return null;
   return (
     <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
-      Labels were printed with another address than {seatAddress}. Print them again, or bring this
-      computer back to its old address:
+      {t('workshops.phonesPage.labelsWerePrintedWithAnotherAddress', { seatAddress })}
       <ul>
         {outdated.map(({ workshopId, title, printed }) => (
           <li key={workshopId}>
-            <Link to={`/workshops/${workshopId}/pack`}>{title}</Link>, printed with{' '}
-            <span className="mono">{printed}</span>
+            <Trans
+              i18nKey="workshops.phonesPage.printedWith"
+              values={{ title, printed }}
+              components={{
+                link: <Link to={`/workshops/${workshopId}/pack`} />,
+                span: <span className="mono" />,
+              }}
+            />
           </li>
         ))}
       </ul>
@@ -262,37 +283,48 @@ function Outdated({ room: { outdated, seatAddress } }: { readonly room: Room }) 
 function Given({ room: { seatAddress } }: { readonly room: Room }) {
   return (
     <Typography sx={{ maxWidth: 760, mb: 3 }}>
-      This site was started with the address <span className="mono">{seatAddress}</span>. Whoever
-      set it up there lets phones in; labels and codes carry it.
+      <Trans
+        i18nKey="workshops.phonesPage.thisSiteWasStartedWithThe"
+        values={{ seatAddress }}
+        components={{ span: <span className="mono" /> }}
+      />
     </Typography>
   );
 }
 
 /** For devices that belong to the room: one authority to trust, once. */
 function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readonly room: Room }) {
+  const { t } = useTranslation();
   const digits = fingerprint.split(' ');
   const trustAddress = helloAddress?.replace(helloPath, trustPath);
   return (
     <Box component="section" aria-labelledby="tablets" sx={{ maxWidth: 900 }}>
       <Typography variant="h2" id="tablets">
-        Tablets of the room
+        {t('workshops.phonesPage.tabletsOfTheRoom')}
       </Typography>
       <p>
-        Helpers sign in by https only
+        {t('workshops.phonesPage.helpersSignInByHttpsOnly')}
         {staffAddress !== null && (
-          <>
-            , at <span className="mono">{staffAddress}</span>
-          </>
+          <Trans
+            i18nKey="workshops.phonesPage.at2"
+            values={{ staffAddress }}
+            components={{ span: <span className="mono" /> }}
+          />
         )}
-        . A tablet shows a warning until it trusts this site. Open{' '}
-        <a href={trustPath}>the page for tablets</a> on it once
+        <Trans
+          i18nKey="workshops.phonesPage.aTabletShowsAWarningUntil"
+          components={{ link: <Link to={trustPath} reloadDocument /> }}
+        />
         {trustAddress && (
           <>
             {' '}
             (<span className="mono">{trustAddress}</span>)
           </>
         )}
-        , load <a href={authorityFile.path}>the authority</a>, and compare its fingerprint:
+        <Trans
+          i18nKey="workshops.phonesPage.loadTheAuthorityAndCompareIts"
+          components={{ link: <Link to={authorityFile.path} reloadDocument /> }}
+        />
       </p>
       <Box className="mono" sx={{ background: ink('sheet'), p: 1.5, overflowWrap: 'anywhere' }}>
         {[0, 8, 16, 24].map((at) => (

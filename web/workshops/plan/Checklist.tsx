@@ -4,7 +4,9 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useState } from 'react';
+import { Trans, useTranslation } from 'react-i18next';
 import {
   type ChecklistSign,
   signChecklist,
@@ -19,10 +21,10 @@ import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 
 const groups: readonly (readonly [ChecklistItem['group'], string])[] = [
-  ['room', 'The room'],
-  ['bench', 'Each bench'],
-  ['people', 'Everybody in it'],
-  ['kit', 'This kit'],
+  ['room', t('workshops.checklist.theRoom')],
+  ['bench', t('workshops.checklist.eachBench')],
+  ['people', t('workshops.checklist.everybodyInIt')],
+  ['kit', t('workshops.checklist.thisKit')],
 ];
 
 /** Whose name was written last on this device: whoever walks through the room signs every line. */
@@ -35,6 +37,7 @@ interface ChecklistProps {
 
 /** What somebody looks at before the doors open, signed line by line with name and time. */
 export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
+  const { t } = useTranslation();
   const [signs, setSigns] = useState(loaded);
   const [by, setBy] = useState(localStorage.getItem(nameKey) ?? '');
   const { run, refusal } = useSave();
@@ -59,22 +62,29 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
   return (
     <Box component="section" aria-labelledby="checklist" sx={{ mb: 4, maxWidth: 1100 }}>
       <Typography variant="h2" id="checklist">
-        Before the doors open
+        {t('workshops.checklist.beforeTheDoorsOpen')}
       </Typography>
       <Typography role="status" sx={{ mb: 1 }}>
         {left.length === 0 ? (
           <strong>
-            <Glyph name="tick" /> All {items.length} lines are signed.
+            <Trans
+              i18nKey="workshops.checklist.allLinesAreSigned"
+              values={{ count: items.length }}
+              components={{ glyph: <Glyph name="tick" /> }}
+            />
           </strong>
         ) : (
-          `${items.length - left.length} of ${items.length} lines are signed.`
+          t('workshops.checklist.ofLinesAreSigned', {
+            count: items.length - left.length,
+            count2: items.length,
+          })
         )}{' '}
-        These are the usual cautions; the rules of the place and qualified people come first.
+        {t('workshops.checklist.theseAreTheUsualCautionsThe')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', mb: 1 }}>
         <TextField
           size="small"
-          label="Looked at by"
+          label={t('workshops.checklist.lookedAtBy')}
           value={by}
           onChange={({ target }) => setBy(target.value)}
           error={refusal !== undefined && by.trim() === ''}
@@ -86,7 +96,7 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
             onClick={() => void sign(left.map(({ id }) => id))}
             sx={{ minHeight: 40 }}
           >
-            I have looked at all of them
+            {t('workshops.checklist.iHaveLookedAtAllOf')}
           </Button>
         )}
       </Box>
@@ -145,4 +155,4 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
 const signedWords = ({ by, account, at }: ChecklistSign): string =>
   account === null || account.toLowerCase() === by.toLowerCase()
     ? `${by}, ${timeOfDay(at)}`
-    : `${by} (on ${account}’s device), ${timeOfDay(at)}`;
+    : t('workshops.checklist.onSDevice', { by, account, timeOfDay: timeOfDay(at) });

@@ -2,9 +2,10 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { changeIron, type Workshop } from '#contract/workshops';
 import { alloys } from '#core/joint/heat/alloys';
@@ -19,10 +20,30 @@ const settings = Array.from(
 );
 
 const rows = [
-  { key: 'ordinary', name: 'An ordinary pad' },
-  { key: 'largePad', name: 'A large pad' },
-  { key: 'spokes', name: 'A pad on a plane, with spokes' },
-  { key: 'plane', name: 'A pad that is all plane' },
+  {
+    key: 'ordinary',
+    get name() {
+      return t('workshops.ironAndSolder.anOrdinaryPad');
+    },
+  },
+  {
+    key: 'largePad',
+    get name() {
+      return t('workshops.ironAndSolder.aLargePad');
+    },
+  },
+  {
+    key: 'spokes',
+    get name() {
+      return t('workshops.ironAndSolder.aPadOnAPlaneWith');
+    },
+  },
+  {
+    key: 'plane',
+    get name() {
+      return t('workshops.ironAndSolder.aPadThatIsAllPlane');
+    },
+  },
 ] as const satisfies readonly { readonly key: keyof HeatTimes; readonly name: string }[];
 
 /** What the room solders with, and what that means for the seconds of heat on the learners’ steps. */
@@ -49,13 +70,18 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
     enqueueSnackbar(refused.message, { variant: 'error' });
   };
   return (
-    <Box component="section" id="iron" aria-label="Iron and solder" sx={{ mb: 4, maxWidth: 900 }}>
-      <Typography variant="h2">Iron and solder</Typography>
+    <Box
+      component="section"
+      id="iron"
+      aria-label={t('workshops.ironAndSolder.ironAndSolder')}
+      sx={{ mb: 4, maxWidth: 900 }}
+    >
+      <Typography variant="h2">{t('workshops.ironAndSolder.ironAndSolder')}</Typography>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', my: 1.5 }}>
         <TextField
           select
           size="small"
-          label="Tip"
+          label={t('workshops.ironAndSolder.tip')}
           value={iron.tip}
           onChange={({ target }) => void change({ ...iron, tip: target.value })}
           sx={{ minWidth: 120 }}
@@ -69,21 +95,21 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
         <TextField
           select
           size="small"
-          label="Set to"
+          label={t('workshops.ironAndSolder.setTo')}
           value={iron.celsius}
           onChange={({ target }) => void change({ ...iron, celsius: Number(target.value) })}
           sx={{ minWidth: 120 }}
         >
           {settings.map((celsius) => (
             <MenuItem key={celsius} value={celsius}>
-              {celsius} °C
+              {t('workshops.ironAndSolder.c', { celsius })}
             </MenuItem>
           ))}
         </TextField>
         <TextField
           select
           size="small"
-          label="Solder"
+          label={t('workshops.ironAndSolder.solder')}
           value={iron.alloy}
           onChange={({ target }) => void change({ ...iron, alloy: target.value })}
           sx={{ minWidth: 180 }}
@@ -91,17 +117,17 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
           {alloys.map(({ id, name, leadFree }) => (
             <MenuItem key={id} value={id}>
               {name}
-              {leadFree ? ', lead-free' : ''}
+              {leadFree ? t('workshops.ironAndSolder.leadFree') : ''}
             </MenuItem>
           ))}
         </TextField>
       </Box>
-      <table className="plain" aria-label="Seconds of heat">
+      <table className="plain" aria-label={t('workshops.ironAndSolder.secondsOfHeat')}>
         <thead>
           <tr>
-            <th scope="col">Joint</th>
+            <th scope="col">{t('workshops.ironAndSolder.joint')}</th>
             <th scope="col" className="number">
-              Heat before feeding
+              {t('workshops.ironAndSolder.heatBeforeFeeding')}
             </th>
           </tr>
         </thead>
@@ -111,7 +137,7 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
               <th scope="row">{name}</th>
               <td className="mono number">
                 {times[key] === null
-                  ? 'not by touch alone: feed a little solder first, or take a broader tip'
+                  ? t('workshops.ironAndSolder.notByTouchAloneFeedA')
                   : `${times[key].toFixed(1)} s`}
               </td>
             </tr>
@@ -119,9 +145,10 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
         </tbody>
       </table>
       <p>
-        Estimated by the heating model, for a clean tip that touches pad and lead. Learners see it
-        on the steps whose joints take more heat. Try it on the{' '}
-        <Link to="/practice/heat">heat bench</Link>.
+        <Trans
+          i18nKey="workshops.ironAndSolder.estimatedByTheHeatingModelFor"
+          components={{ link: <Link to="/practice/heat" /> }}
+        />
       </p>
     </Box>
   );

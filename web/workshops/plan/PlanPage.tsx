@@ -3,6 +3,8 @@ import Print from '@mui/icons-material/PrintOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { t } from 'i18next';
+import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getPaces, type LearntPaces } from '#contract/pace';
 import { eveningPapersPath } from '#contract/papers';
@@ -35,15 +37,46 @@ export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData
 }
 
 const sections = [
-  { id: 'fit', name: 'Will it fit?', forHelpers: true },
-  { id: 'seating', name: 'Who sits where', forHelpers: false },
-  { id: 'iron', name: 'Iron and solder', forHelpers: false },
-  { id: 'checklist', name: 'Before the doors open', forHelpers: true },
-  { id: 'tickets', name: 'Links and codes', forHelpers: true },
+  {
+    id: 'fit',
+    get name() {
+      return t('workshops.planPage.willItFit');
+    },
+    forHelpers: true,
+  },
+  {
+    id: 'seating',
+    get name() {
+      return t('workshops.planPage.whoSitsWhere');
+    },
+    forHelpers: false,
+  },
+  {
+    id: 'iron',
+    get name() {
+      return t('workshops.planPage.ironAndSolder');
+    },
+    forHelpers: false,
+  },
+  {
+    id: 'checklist',
+    get name() {
+      return t('workshops.planPage.beforeTheDoorsOpen');
+    },
+    forHelpers: true,
+  },
+  {
+    id: 'tickets',
+    get name() {
+      return t('workshops.planPage.linksAndCodes');
+    },
+    forHelpers: true,
+  },
 ];
 
 /** The evening before it happens: whether it fits, who sits where, what to look at first, and what to print. */
 export function PlanPage() {
+  const { t } = useTranslation();
   const workshop = useWorkshop();
   const { paces, signs } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
@@ -65,7 +98,11 @@ export function PlanPage() {
           mb: 1.5,
         }}
       >
-        <Box component="nav" aria-label="On this page" sx={{ display: 'flex', gap: 2 }}>
+        <Box
+          component="nav"
+          aria-label={t('workshops.planPage.onThisPage')}
+          sx={{ display: 'flex', gap: 2 }}
+        >
           {sections
             .filter(({ forHelpers }) => isInstructor || forHelpers)
             .map((section) => (
@@ -81,7 +118,7 @@ export function PlanPage() {
             startIcon={<CalendarMonth />}
             href={calendarPath(id)}
           >
-            For the calendar
+            {t('workshops.planPage.forTheCalendar')}
           </Button>
           <Button
             variant="outlined"
@@ -91,24 +128,31 @@ export function PlanPage() {
             target="_blank"
             disabled={!canPrint}
           >
-            All papers, A4
+            {t('workshops.planPage.allPapersA4')}
           </Button>
           <Button
             color="inherit"
             href={eveningPapersPath(id, 'letter')}
             target="_blank"
             disabled={!canPrint}
-            aria-label="All papers, Letter"
+            aria-label={t('workshops.planPage.allPapersLetter')}
           >
-            Letter
+            {t('workshops.planPage.letter')}
           </Button>
         </Box>
       </Box>
       <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
-        The {steps.length} steps add up to {duration(minutes)} for somebody new.{' '}
-        {spare < 0
-          ? `That is ${duration(-spare)} more than the workshop has.`
-          : `That leaves ${duration(spare)} of ${duration(lengthMinutes)} for the welcome, mistakes and tidying up.`}
+        {t('workshops.planPage.theStepsAddUpToFor', {
+          count: steps.length,
+          duration: duration(minutes),
+          value:
+            spare < 0
+              ? t('workshops.planPage.thatIsMoreThanTheWorkshop', { duration: duration(-spare) })
+              : t('workshops.planPage.thatLeavesOfForTheWelcome', {
+                  duration: duration(spare),
+                  duration2: duration(lengthMinutes),
+                }),
+        })}
       </Alert>
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
+import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { seatPagePath } from '#contract/seats';
 import { renewLink, type Seat, type Workshop } from '#contract/workshops';
@@ -16,22 +17,27 @@ import { OpenSeatButton } from '../OpenSeatButton.tsx';
 
 /** The link and the code of each seat. */
 export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
+  const { t } = useTranslation();
   const { seats, seatAddress } = workshop;
   return (
     <Box component="section" aria-labelledby="tickets">
       <Typography variant="h2" id="tickets" sx={{ mb: 1 }}>
-        Links and codes
+        {t('workshops.seatTickets.linksAndCodes')}
       </Typography>
       {seatAddress === null ? (
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
-          No phone can open a seat yet, so there are no codes and no labels to print.{' '}
-          <Link to="/workshops/phones">Choose the network of the room</Link> first. On this computer
-          seats open all the same.
+          <Trans
+            i18nKey="workshops.seatTickets.noPhoneCanOpenASeat"
+            components={{ link: <Link to="/workshops/phones" /> }}
+          />
         </Alert>
       ) : (
         <Typography sx={{ mb: 1 }}>
-          Codes and links lead to <span className="mono">{seatAddress}</span>.{' '}
-          <Link to="/workshops/phones">Do phones get in?</Link>
+          <Trans
+            i18nKey="workshops.seatTickets.codesAndLinksLeadToDo"
+            values={{ seatAddress }}
+            components={{ span: <span className="mono" />, link: <Link to="/workshops/phones" /> }}
+          />
         </Typography>
       )}
       <Box
@@ -54,6 +60,7 @@ export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
 }
 
 function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop: Workshop }) {
+  const { t } = useTranslation();
   const { enqueueSnackbar } = useSnackbar();
   const { revalidate } = useRevalidator();
   const isInstructor = useIsInstructor();
@@ -65,17 +72,18 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
     const refused = await run(() => call(renewLink, { params: { workshopId, seatId: seat.id } }));
     if (refused) return void enqueueSnackbar(refused.message, { variant: 'error' });
     await revalidate();
-    enqueueSnackbar(`New link for ${label}. The old one says so; print the label again.`);
+    enqueueSnackbar(t('workshops.seatTickets.newLinkForTheOldOne', { label }));
   };
-  const label = `seat ${seat.number}${seat.name ? `, ${seat.name}` : ''}`;
+  const label = t('workshops.seatTickets.seat', {
+    number: seat.number,
+    value: seat.name ? `, ${seat.name}` : '',
+  });
   const copy = async (link: string) => {
     try {
       await navigator.clipboard.writeText(link);
-      enqueueSnackbar(`Link of ${label} copied`);
+      enqueueSnackbar(t('workshops.seatTickets.linkOfCopied', { label }));
     } catch {
-      enqueueSnackbar(
-        'The browser does not let the link be copied. Open the seat and copy its address.',
-      );
+      enqueueSnackbar(t('workshops.seatTickets.theBrowserDoesNotLetThe'));
     }
   };
   return (
@@ -96,19 +104,23 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
             {seat.number}
           </Box>
           <Box sx={{ fontWeight: 650, fontSize: '1.1rem', overflowWrap: 'anywhere' }}>
-            {seat.name || 'no name yet'}
+            {seat.name || t('workshops.seatTickets.noNameYet')}
           </Box>
         </Box>
         <Box sx={{ display: 'grid', justifyItems: 'start' }}>
-          <OpenSeatButton workshopId={workshopId} seat={seat} label={`Open ${label}`} />
+          <OpenSeatButton
+            workshopId={workshopId}
+            seat={seat}
+            label={t('workshops.seatTickets.open', { label })}
+          />
           {address && (
             <Button
               size="small"
               startIcon={<ContentCopy />}
               onClick={() => void copy(address)}
-              aria-label={`Copy the link of ${label}`}
+              aria-label={t('workshops.seatTickets.copyTheLinkOf', { label })}
             >
-              Copy link
+              {t('workshops.seatTickets.copyLink')}
             </Button>
           )}
           {isInstructor && (
@@ -117,9 +129,9 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
               color="inherit"
               loading={saving}
               onClick={() => void renew()}
-              aria-label={`New link for ${label}`}
+              aria-label={t('workshops.seatTickets.newLinkFor', { label })}
             >
-              New link
+              {t('workshops.seatTickets.newLink')}
             </Button>
           )}
         </Box>

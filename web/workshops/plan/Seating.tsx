@@ -6,8 +6,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { t } from 'i18next';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import type { LearntPaces } from '#contract/pace';
 import { changeSeating, type Seat, type Workshop } from '#contract/workshops';
@@ -27,6 +29,7 @@ interface SeatingProps {
 
 /** Who sits where, what each has soldered before, and who sits beside whom. */
 export function Seating({ workshop, paces }: SeatingProps) {
+  const { t } = useTranslation();
   const [seats, setSeats] = useState(workshop.seats);
   const { run, refusal, saving } = useSave();
   // Who sat where when this was opened: somebody else may change it meanwhile.
@@ -73,8 +76,13 @@ export function Seating({ workshop, paces }: SeatingProps) {
       const renewed = body.seats.filter(({ newLink }) => newLink).length;
       enqueueSnackbar(
         renewed > 0
-          ? `Seats saved. ${renewed === 1 ? 'One has' : `${renewed} have`} a new link: print the labels again.`
-          : 'Seats saved. Seats that are open show it when they are opened again.',
+          ? t('workshops.seating.seatsSavedANewLinkPrint', {
+              value:
+                renewed === 1
+                  ? t('workshops.seating.oneHas')
+                  : t('workshops.seating.have', { renewed }),
+            })
+          : t('workshops.seating.seatsSavedSeatsThatAreOpen'),
       );
     }
     if (!refused || refused.isConflict) await revalidate();
@@ -83,34 +91,32 @@ export function Seating({ workshop, paces }: SeatingProps) {
   return (
     <Box component="section" aria-labelledby="seating" sx={{ mb: 4, maxWidth: 1100 }}>
       <Typography variant="h2" id="seating">
-        Who sits where
+        {t('workshops.seating.whoSitsWhere')}
       </Typography>
-      <Typography sx={{ mb: 1 }}>
-        A name is one person: whoever comes again under it keeps their own pace and records.
-      </Typography>
+      <Typography sx={{ mb: 1 }}>{t('workshops.seating.aNameIsOnePersonWhoever')}</Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
-        <span>Pair up:</span>
+        <span>{t('workshops.seating.pairUp')}</span>
         <Button variant="outlined" color="inherit" onClick={() => pairAll('mixed')}>
-          Quick beside slow
+          {t('workshops.seating.quickBesideSlow')}
         </Button>
         <Button variant="outlined" color="inherit" onClick={() => pairAll('alike')}>
-          Equals together
+          {t('workshops.seating.equalsTogether')}
         </Button>
         <Button
           color="inherit"
           onClick={() => setSeats((all) => all.map((seat) => ({ ...seat, partner: null })))}
         >
-          Nobody
+          {t('workshops.seating.nobody')}
         </Button>
       </Box>
-      <table className="plain plain-fields" aria-label="Seats">
+      <table className="plain plain-fields" aria-label={t('workshops.seating.seats')}>
         <thead>
           <tr>
-            <th scope="col">Seat</th>
-            <th scope="col">Name</th>
-            <th scope="col">Has</th>
-            <th scope="col">Beside</th>
-            <th scope="col">Pace</th>
+            <th scope="col">{t('workshops.seating.seat')}</th>
+            <th scope="col">{t('workshops.seating.name')}</th>
+            <th scope="col">{t('workshops.seating.has')}</th>
+            <th scope="col">{t('workshops.seating.beside')}</th>
+            <th scope="col">{t('workshops.seating.pace')}</th>
           </tr>
         </thead>
         <tbody>
@@ -137,7 +143,9 @@ export function Seating({ workshop, paces }: SeatingProps) {
                         }
                       />
                     }
-                    label={`Not ${nameBefore(seat.id)} any more: new link`}
+                    label={t('workshops.seating.notAnyMoreNewLink', {
+                      nameBefore: nameBefore(seat.id),
+                    })}
                     sx={{ display: 'flex' }}
                   />
                 )}
@@ -180,7 +188,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
                   }}
                   sx={{ minWidth: 140 }}
                 >
-                  <MenuItem value="">nobody</MenuItem>
+                  <MenuItem value="">{t('workshops.seating.nobody2')}</MenuItem>
                   {seats
                     .filter(({ number }) => number !== seat.number)
                     .map(({ number, name }) => (
@@ -208,10 +216,10 @@ export function Seating({ workshop, paces }: SeatingProps) {
           loading={saving}
           onClick={() => void save()}
         >
-          Save the seats
+          {t('workshops.seating.saveTheSeats')}
         </Button>
         <Button color="inherit" disabled={!isChanged} onClick={() => setSeats(workshop.seats)}>
-          As it was
+          {t('workshops.seating.asItWas')}
         </Button>
       </Box>
     </Box>
@@ -240,12 +248,16 @@ function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
     );
   });
   const told = differs.map(({ number, name }) => `${number} (${name || 'no name'})`).join(', ');
-  return `${told && `Theirs differ at seat ${told}. `}Save again to put yours in their place.`;
+  return t('workshops.seating.saveAgainToPutYoursIn', {
+    told: told && t('workshops.seating.theirsDifferAtSeat', { told }),
+  });
 }
 
 /** `1.2 × plan, from 23 steps` */
 function paceWords(seat: Seat, paces: LearntPaces): string {
   const share = shareOf(paceOfSeat(seat, paces)).toFixed(1);
   const count = paces.learners.find(({ id }) => id === seat.learnerId)?.count ?? 0;
-  return count === 0 ? `${share} × plan, assumed` : `${share} × plan, from ${count} steps`;
+  return count === 0
+    ? t('workshops.seating.planAssumed', { share })
+    : t('workshops.seating.planFromSteps', { share, count });
 }

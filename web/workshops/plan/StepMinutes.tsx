@@ -21,23 +21,23 @@ export function StepMinutes({ workshop: { steps, seats }, paces }: StepMinutesPr
   return (
     <Box component="details" sx={{ mb: 4, maxWidth: 1000 }}>
       <Box component="summary" sx={{ cursor: 'pointer', fontWeight: 650, py: 1 }}>
-        Minutes step by step, for these {seats.length} learners
+        {t('workshops.stepMinutes.minutesStepByStepForThese', { count: seats.length })}
       </Box>
-      <table className="plain" aria-label="Minutes step by step">
+      <table className="plain" aria-label={t('workshops.stepMinutes.minutesStepByStep')}>
         <thead>
           <tr>
-            <th scope="col">Step</th>
+            <th scope="col">{t('workshops.stepMinutes.step')}</th>
             <th scope="col" className="number">
-              Plan, for somebody new
+              {t('workshops.stepMinutes.planForSomebodyNew')}
             </th>
             <th scope="col" className="number">
-              Half take at most
+              {t('workshops.stepMinutes.halfTakeAtMost')}
             </th>
             <th scope="col" className="number">
-              Nine of ten take at most
+              {t('workshops.stepMinutes.nineOfTenTakeAtMost')}
             </th>
             <th scope="col" className="number">
-              Seen of this kind
+              {t('workshops.stepMinutes.seenOfThisKind')}
             </th>
           </tr>
         </thead>
@@ -52,7 +52,9 @@ export function StepMinutes({ workshop: { steps, seats }, paces }: StepMinutesPr
                 <td className="mono number">{step.minutes}</td>
                 <td className="mono number">{median.toFixed(1)}</td>
                 <td className="mono number">{late.toFixed(1)}</td>
-                <td className="mono number">{kinds.get(kindOfStep(step))?.count ?? 'none yet'}</td>
+                <td className="mono number">
+                  {kinds.get(kindOfStep(step))?.count ?? t('workshops.stepMinutes.noneYet')}
+                </td>
               </tr>
             );
           })}

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useTranslation } from 'react-i18next';
+import { t } from 'i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import type { LearntPaces } from '#contract/pace';
 import { type Shared, sharedThings } from '#core/pace/evening/room';
 import { type Forecast, splitAt } from '#core/pace/evening/willItFit';
@@ -20,6 +21,7 @@ import { eveningOf, fieldValue, roomFields } from './room.ts';
 
 /** Runs the evening before it happens: will everybody finish, what do people wait for, what would help. */
 export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
+  const { t } = useTranslation();
   const workshop = useWorkshop();
   const [search, choose] = useChoices();
   const { state, start, cancel } = useWorkerTask(fitTask);
@@ -27,11 +29,10 @@ export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
   return (
     <Box component="section" aria-labelledby="fit" sx={{ mb: 4, maxWidth: 1100 }}>
       <Typography variant="h2" id="fit">
-        Will it fit?
+        {t('workshops.willItFit.willItFit')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        Runs the evening two thousand times, with shared tools, mistakes and their rework, and hands
-        that differ. {paceSource(paces)}
+        {t('workshops.willItFit.runsTheEveningTwoThousandTimes', { paceSource: paceSource(paces) })}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         {roomFields.map((field) => {
@@ -45,7 +46,11 @@ export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
               value={asked ?? String(field.usual(workshop.seats.length))}
               onChange={({ target }) => choose({ [field.name]: target.value })}
               error={value === undefined}
-              helperText={value === undefined ? `from ${field.least} to ${field.most}` : undefined}
+              helperText={
+                value === undefined
+                  ? t('workshops.willItFit.fromTo', { least: field.least, most: field.most })
+                  : undefined
+              }
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
               sx={{ width: 142 }}
             />
@@ -56,7 +61,7 @@ export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
           disabled={!evening || state.state === 'working'}
           onClick={() => evening && void start(evening)}
         >
-          Run the evening
+          {t('workshops.willItFit.runTheEvening')}
         </Button>
       </Box>
       {state.state === 'working' && (
@@ -67,10 +72,10 @@ export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
           <LinearProgress
             variant="determinate"
             value={100 * (state.progress ?? 0)}
-            aria-label="Evenings run"
+            aria-label={t('workshops.willItFit.eveningsRun')}
             sx={{ flex: 1 }}
           />
-          <Button onClick={cancel}>Cancel</Button>
+          <Button onClick={cancel}>{t('workshops.willItFit.cancel')}</Button>
         </Box>
       )}
       {state.state === 'failed' && (
@@ -86,24 +91,46 @@ export function WillItFit({ paces }: { readonly paces: LearntPaces }) {
 /** What the minutes stand on, in words. */
 const paceSource = ({ workshops, count }: LearntPaces): string =>
   count === 0
-    ? 'How fast people are is a prior from common practice, by what is said of each seat below.'
-    : `How fast people are: common practice, sharpened by ${count} step times of ${workshops} finished ${workshops === 1 ? 'workshop' : 'workshops'}.`;
+    ? t('workshops.willItFit.howFastPeopleAreIsA')
+    : t('workshops.willItFit.howFastPeopleAreCommonPractice', {
+        count,
+        workshops,
+        value: workshops === 1 ? 'workshop' : 'workshops',
+      });
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 const thingWords: Readonly<Record<Shared, string>> = {
-  iron: 'an iron',
-  meter: 'a meter',
-  desoldering: 'a desoldering tool',
-  helper: 'somebody who helps',
+  get iron() {
+    return t('workshops.willItFit.anIron');
+  },
+  get meter() {
+    return t('workshops.willItFit.aMeter');
+  },
+  get desoldering() {
+    return t('workshops.willItFit.aDesolderingTool');
+  },
+  get helper() {
+    return t('workshops.willItFit.somebodyWhoHelps');
+  },
 };
 
 const changeWords: Readonly<Record<string, string>> = {
-  iron: 'One more iron',
-  meter: 'One more meter',
-  desoldering: 'One more desoldering tool',
-  helper: 'One more person who helps',
-  'half-hour': 'Half an hour more',
+  get iron() {
+    return t('workshops.willItFit.oneMoreIron');
+  },
+  get meter() {
+    return t('workshops.willItFit.oneMoreMeter');
+  },
+  get desoldering() {
+    return t('workshops.willItFit.oneMoreDesolderingTool');
+  },
+  get helper() {
+    return t('workshops.willItFit.oneMorePersonWhoHelps');
+  },
+  get 'half-hour'() {
+    return t('workshops.willItFit.halfAnHourMore');
+  },
 };
 
 function Outcome({ result: { forecast, changes } }: { readonly result: FitResult }) {
@@ -115,36 +142,57 @@ function Outcome({ result: { forecast, changes } }: { readonly result: FitResult
   return (
     <Box sx={{ mt: 2 }}>
       <Typography role="status" sx={{ fontSize: '1.15rem', maxWidth: '80ch' }}>
-        <strong>In {percent(forecast.chance)} of the evenings everybody is done in time</strong>{' '}
-        (give or take {percent(forecast.doubt)}). On the average{' '}
-        {Math.round(forecast.shareDone * seats.length)} of {seats.length} learners are. The last one
-        is done after {duration(Math.round(forecast.lastDone.median))} in the middle evening, after{' '}
-        {duration(Math.round(forecast.lastDone.late))} in one of ten; there are{' '}
-        {duration(lengthMinutes)}.
+        <Trans
+          i18nKey="workshops.willItFit.inOfTheEveningsEverybodyIs"
+          values={{
+            percent: percent(forecast.chance),
+            percent2: percent(forecast.doubt),
+            shareDone: Math.round(forecast.shareDone * seats.length),
+            count: seats.length,
+            duration: duration(Math.round(forecast.lastDone.median)),
+            duration2: duration(Math.round(forecast.lastDone.late)),
+            duration3: duration(lengthMinutes),
+          }}
+          components={{ strong: <strong /> }}
+        />
       </Typography>
       <Typography sx={{ my: 1 }}>
         {waits.length === 0
-          ? 'Nobody waits for anything for long.'
-          : `A learner waits ${waits
-              .map((thing) => `${Math.round(forecast.waits[thing])} min for ${thingWords[thing]}`)
-              .join(', ')}, on the average.`}
+          ? t('workshops.willItFit.nobodyWaitsForAnythingForLong')
+          : t('workshops.willItFit.aLearnerWaitsOnTheAverage', {
+              map: waits
+                .map((thing) =>
+                  t('workshops.willItFit.minFor', {
+                    value: Math.round(forecast.waits[thing]),
+                    value2: thingWords[thing],
+                  }),
+                )
+                .join(', '),
+            })}
       </Typography>
       {(forecast.reached.at(-1) ?? 1) < 0.9 && (
         <Alert severity="warning" sx={{ my: 1, maxWidth: 900 }}>
           {check && split !== null
-            ? `Split the kit over two evenings behind step ${split + 1}, “${stepTitle(t, check)}”: everybody gets that far in nine evenings of ten.`
-            : 'In one evening not even the first check is safe to reach: take a smaller kit, or plan more time.'}
+            ? t('workshops.willItFit.splitTheKitOverTwoEvenings', {
+                split: split + 1,
+                stepTitle: stepTitle(t, check),
+              })
+            : t('workshops.willItFit.inOneEveningNotEvenThe')}
         </Alert>
       )}
-      <table className="plain" aria-label="What would help" style={{ maxWidth: 720 }}>
+      <table
+        className="plain"
+        aria-label={t('workshops.willItFit.whatWouldHelp')}
+        style={{ maxWidth: 720 }}
+      >
         <thead>
           <tr>
-            <th scope="col">What would help</th>
+            <th scope="col">{t('workshops.willItFit.whatWouldHelp')}</th>
             <th scope="col" className="number">
-              Everybody done
+              {t('workshops.willItFit.everybodyDone')}
             </th>
             <th scope="col" className="number">
-              Last one, middle evening
+              {t('workshops.willItFit.lastOneMiddleEvening')}
             </th>
           </tr>
         </thead>

@@ -1,3 +1,4 @@
+import { t } from 'i18next';
 import type { LearntPaces } from '#contract/pace';
 import type { Workshop } from '#contract/workshops';
 import { usualCapacity, usualLateMinutes, usualWelcomeMinutes } from '#core/pace/evening/usualRoom';
@@ -15,31 +16,69 @@ export interface RoomField {
 
 /** What is asked of a room; each stands in the address. */
 export const roomFields: readonly RoomField[] = [
-  { name: 'irons', label: 'Irons', least: 1, most: 60, usual: (n) => usualCapacity(n).iron },
-  { name: 'meters', label: 'Meters', least: 1, most: 60, usual: (n) => usualCapacity(n).meter },
+  {
+    name: 'irons',
+    get label() {
+      return t('workshops.room.irons');
+    },
+    least: 1,
+    most: 60,
+    usual: (n) => usualCapacity(n).iron,
+  },
+  {
+    name: 'meters',
+    get label() {
+      return t('workshops.room.meters');
+    },
+    least: 1,
+    most: 60,
+    usual: (n) => usualCapacity(n).meter,
+  },
   {
     name: 'desoldering',
-    label: 'Desoldering tools',
+    get label() {
+      return t('workshops.room.desolderingTools');
+    },
     least: 1,
     most: 60,
     usual: (n) => usualCapacity(n).desoldering,
   },
   {
     name: 'helpers',
-    label: 'People who help',
+    get label() {
+      return t('workshops.room.peopleWhoHelp');
+    },
     least: 1,
     most: 20,
     usual: (n) => usualCapacity(n).helper,
   },
   {
     name: 'welcome',
-    label: 'Welcome, in min',
+    get label() {
+      return t('workshops.room.welcomeInMin');
+    },
     least: 0,
     most: 120,
     usual: () => usualWelcomeMinutes,
   },
-  { name: 'break', label: 'Break, in min', least: 0, most: 60, usual: () => 0 },
-  { name: 'late', label: 'Come late, in %', least: 0, most: 100, usual: () => 0 },
+  {
+    name: 'break',
+    get label() {
+      return t('workshops.room.breakInMin');
+    },
+    least: 0,
+    most: 60,
+    usual: () => 0,
+  },
+  {
+    name: 'late',
+    get label() {
+      return t('workshops.room.comeLateIn');
+    },
+    least: 0,
+    most: 100,
+    usual: () => 0,
+  },
 ];
 
 /** The number of a field as it is asked for; undefined where what is written is none. */

@@ -1,0 +1,40 @@
+/** What the bundler tells of a module. */
+interface Context {
+  getModuleInfo(id: string): { readonly importedIds: readonly string[] } | null;
+}
+
+/** Everything that a page loads at once: what its entry imports outright, and what that imports. */
+function reachedFrom(entry: string, context: Context): ReadonlySet<string> {
+  const seen = new Set<string>();
+  const open = [entry];
+  for (let id = open.pop(); id !== undefined; id = open.pop()) {
+    if (seen.has(id)) continue;
+    seen.add(id);
+    open.push(...(context.getModuleInfo(id)?.importedIds ?? []));
+  }
+  return seen;
+}
+
+/**
+ * Few files for what both pages load at once: a hundred small ones are packed worse, and each is a request of its own
+ * in a bench’s Wi-Fi. What is loaded later keeps its own files.
+ *
+ * @param entries the first module of each page
+ */
+export function entryChunks(entries: readonly [string, string]) {
+  let reached: readonly ReadonlySet<string>[] | undefined;
+  const chunkOf = (id: string, context: Context): string | null => {
+    // The entry itself stays where its page looks for it.
+    if (entries.includes(id)) return null;
+    reached ??= entries.map((entry) => reachedFrom(entry, context));
+    const by = reached.map((modules) => modules.has(id));
+    if (by.every(Boolean)) return 'both';
+    return by[1] && id.includes('/core/') ? 'trade' : null;
+  };
+  // What both need is taken first: nothing of it waits for the trade, which the instructor’s first page does not load.
+  return ['both', 'trade'].map((chunk, index) => ({
+    debugName: chunk,
+    priority: 2 - index,
+    name: (id: string, context: Context) => (chunkOf(id, context) === chunk ? chunk : null),
+  }));
+}

@@ -1,0 +1,66 @@
+import type { ComponentType } from 'react';
+import type { LoaderFunction, ShouldRevalidateFunction } from 'react-router';
+import { type CatalogueName, loadWords } from './words.ts';
+
+/** What a page brings to its address. */
+interface Opened {
+  readonly Component: ComponentType;
+  readonly loader?: LoaderFunction;
+  readonly shouldRevalidate?: ShouldRevalidateFunction;
+}
+
+/** A room of the interface: its pages and its words are loaded together, when the first of them is opened. */
+const room =
+  <Pages>(load: () => Promise<Pages>, ...words: readonly CatalogueName[]) =>
+  (open: (pages: Pages) => Opened) =>
+  async (): Promise<Opened> => {
+    const [pages] = await Promise.all([load(), loadWords(...words)]);
+    return open(pages);
+  };
+
+export const door = room(() => import('./SignInPage.tsx'), 'app');
+export const guide = room(() => import('../guide/pages.ts'), 'guide', 'families', 'trade');
+export const typeNumbers = room(
+  () => import('../guide/TypesPage.tsx'),
+  'guide',
+  'families',
+  'trade',
+);
+export const bodies = room(() => import('../guide/BodiesPage.tsx'), 'guide', 'families', 'trade');
+export const kits = room(() => import('../kits/pages.ts'), 'kits', 'families', 'trade');
+export const kitReport = room(
+  () => import('../kits/report/ReportPage.tsx'),
+  'kits',
+  'families',
+  'trade',
+);
+export const stores = room(() => import('../stores/pages.ts'), 'stores', 'families', 'trade');
+export const workshopList = room(() => import('../workshops/WorkshopsPage.tsx'), 'workshops');
+export const workshops = room(
+  () => import('../workshops/pages.ts'),
+  'workshops',
+  'families',
+  'trade',
+);
+export const practice = room(
+  () => import('../practice/pages.ts'),
+  'practice',
+  'drills',
+  'families',
+  'trade',
+);
+export const people = room(
+  () => import('../people/PeoplePage.tsx'),
+  'people',
+  'drills',
+  'families',
+  'trade',
+);
+export const person = room(
+  () => import('../people/PersonPage.tsx'),
+  'people',
+  'drills',
+  'families',
+  'trade',
+);
+export const site = room(() => import('../site/pages.ts'), 'site');

@@ -1,0 +1,19 @@
+import { drillsEnglish } from '#core/words/drills.en';
+import { tradeEnglish } from '#core/words/trade.en';
+import type { Language } from '../app/languages.ts';
+import { addWords, installWords } from '../app/words.ts';
+
+const catalogues = import.meta.glob<object>('../../locales/*/*.json', {
+  import: 'default',
+  eager: true,
+});
+/** What English says in its definition records. */
+const extracted = /\/en\/(families|trade|drills)\.json$/;
+
+/** Installs every word of every language at once. */
+export function installAllWords(): void {
+  installWords(tradeEnglish, drillsEnglish);
+  for (const [file, words] of Object.entries(catalogues)) {
+    if (!extracted.test(file)) addWords(file.split('/').at(-2) as Language, words);
+  }
+}
