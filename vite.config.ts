@@ -22,7 +22,10 @@ export default defineConfig({
       input: { instructor: 'web/index.html', seat: 'web/seat.html' },
       output: {
         codeSplitting: {
-          groups: entryChunks([inWeb('app/main.tsx'), inWeb('seat/main.tsx')]),
+          groups: entryChunks(
+            [inWeb('app/main.tsx'), inWeb('seat/main.tsx')],
+            [inWeb('app/styleNonce.ts')],
+          ),
         },
       },
     },

@@ -96,7 +96,9 @@ export const stockPartSchema: Schema<StockPart> = record<StockPart>({
   family,
   value: valueSchema,
   pins: leaf(yup.number().integer('Write a whole number of pins.').min(1).max(64)),
-  size: optional(oneOf(chipSizeCodes, { wrong: `The size is one of ${chipSizeCodes.join(', ')}.` })),
+  size: optional(
+    oneOf(chipSizeCodes, { wrong: `The size is one of ${chipSizeCodes.join(', ')}.` }),
+  ),
 });
 
 export const mountingSchema = oneOfKind<Mounting>({

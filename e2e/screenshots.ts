@@ -46,7 +46,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   }
 
   await page.goto('/stores/needs');
-  await page.getByRole('button', { name: 'Find the cheapest way' }).click();
+  await page.getByRole('button', { name: 'Find the cheapest order' }).click();
   await page.getByText('Proved').scrollIntoViewIfNeeded();
   await shoot(page, 'stores-needs');
 
@@ -54,7 +54,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   await page
     .getByLabel('Parts list file')
     .setInputFiles(join(import.meta.dirname, '..', 'demo', 'kits', 'fern-minder.csv'));
-  await expect(page.getByText('As it will be read')).toBeVisible();
+  await expect(page.getByText('Preview')).toBeVisible();
   await shoot(page, 'kits-import');
 
   await page.goto('/practice/heat');

@@ -20,12 +20,14 @@ function reachedFrom(entry: string, context: Context): ReadonlySet<string> {
  * in a bench’s Wi-Fi. What is loaded later keeps its own files.
  *
  * @param entries the first module of each page
+ * @param first what must run before any package does
  */
-export function entryChunks(entries: readonly [string, string]) {
+export function entryChunks(entries: readonly [string, string], first: readonly string[]) {
   let reached: readonly ReadonlySet<string>[] | undefined;
   const chunkOf = (id: string, context: Context): string | null => {
     // The entry itself stays where its page looks for it.
     if (entries.includes(id)) return null;
+    if (first.includes(id)) return 'both';
     reached ??= entries.map((entry) => reachedFrom(entry, context));
     const by = reached.map((modules) => modules.has(id));
     if (by.every(Boolean)) return 'both';

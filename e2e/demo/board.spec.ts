@@ -38,10 +38,10 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
     .getByLabel('Parts list file')
     .setInputFiles({ name: 'twin.csv', mimeType: 'text/csv', buffer: Buffer.from(twinLamp) });
   await page.getByLabel('Name of the kit').fill('Bare Lamp');
-  await page.getByRole('button', { name: 'Take over as a new kit' }).click();
+  await page.getByRole('button', { name: 'Create kit' }).click();
   await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: 'Board' }).click();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Lay out the board' }).click();
+  await page.getByRole('link', { name: 'Place the parts' }).click();
   const area = page.getByTestId('layout');
   const tray = page.getByRole('list', { name: 'To place' });
   const state = page.getByRole('status', { name: 'Layout' });
@@ -102,7 +102,7 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(state).toContainText('The layout is complete');
-  await page.getByRole('button', { name: 'Save the board' }).click();
+  await page.getByRole('button', { name: 'Save board' }).click();
   await expect(page.getByRole('list', { name: 'Places' }).getByRole('listitem')).toHaveCount(12);
   await page.reload();
   await expect(page.getByRole('list', { name: 'Places' }).getByRole('listitem')).toHaveCount(12);
@@ -183,7 +183,7 @@ test('what is exported is imported again as the same; what cannot be read is tol
     await page.getByRole('combobox', { name: column }).click();
     await page.getByRole('option', { name: heading }).click();
   }
-  await page.getByRole('button', { name: 'Take the positions over' }).click();
+  await page.getByRole('button', { name: 'Import positions' }).click();
   await expect(page.getByText('1 positions are taken over').last()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(board).toEqual(before);
@@ -196,7 +196,7 @@ test('what is exported is imported again as the same; what cannot be read is tol
 
 test('a photo is brought to scale by two points of known distance', async ({ page }) => {
   await openBoard(page, 'Tide Badge');
-  await page.getByRole('link', { name: 'Change the layout' }).click();
+  await page.getByRole('link', { name: 'Edit layout' }).click();
   const area = page.getByTestId('layout');
   await page.getByLabel('Gerber file').setInputFiles({
     name: 'silk.gto',
@@ -207,7 +207,7 @@ test('a photo is brought to scale by two points of known distance', async ({ pag
   });
   const image = area.locator('image');
   await expect(image).toHaveAttribute('width', /^20\.2/);
-  await page.getByRole('button', { name: 'Bring to scale' }).click();
+  await page.getByRole('button', { name: 'Set scale' }).click();
   for (const [xMm, yMm] of [
     [5, 5],
     [25, 5],
@@ -215,7 +215,7 @@ test('a photo is brought to scale by two points of known distance', async ({ pag
     const { x, y } = await pixelOf(area, xMm, yMm);
     await page.mouse.click(x, y);
   }
-  await page.getByLabel('They are apart by mm').fill('40');
+  await page.getByLabel('Distance in mm').fill('40');
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
   await expect.poll(async () => Number(await image.getAttribute('width'))).toBeGreaterThan(40);
   await page.getByRole('button', { name: 'Undo' }).click();

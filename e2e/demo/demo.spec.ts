@@ -9,14 +9,14 @@ test('the demo has a finished, a running and a coming workshop', async ({ page }
   await expect(page.getByRole('region', { name: 'Now' })).toContainText(
     'Evening course 2: Fern Minder',
   );
-  await expect(page.getByRole('region', { name: 'Over' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Past' })).toContainText(
     'Evening course 1: Twin Lamp',
   );
-  await expect(page.getByRole('region', { name: 'To come' })).toContainText('Evening course 3');
+  await expect(page.getByRole('region', { name: 'Upcoming' })).toContainText('Evening course 3');
 });
 
 test('the running floor has twelve seats, some behind, one asking for help', async ({ page }) => {
-  await page.getByRole('link', { name: 'To the floor' }).click();
+  await page.getByRole('link', { name: 'Open floor' }).click();
   await expect(page.getByRole('list', { name: 'Seats' }).getByRole('listitem')).toHaveCount(12);
   await expect(
     page
@@ -51,11 +51,11 @@ test('a seat link that is wrong says what to do', async ({ page }) => {
 });
 
 test('the floor is worked by keys alone, which ? lists', async ({ page }) => {
-  await page.getByRole('link', { name: 'To the floor' }).click();
+  await page.getByRole('link', { name: 'Open floor' }).click();
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
-  const keys = page.getByRole('dialog', { name: 'Keys on this page' });
+  const keys = page.getByRole('dialog', { name: 'Keyboard shortcuts of this page' });
   await pressFor(page, '?', keys);
-  await expect(keys).toContainText('Log a mistake at the chosen seat');
+  await expect(keys).toContainText('Log a mistake at the selected seat');
   await expect(keys).toContainText('Go to Kits');
   await page.keyboard.press('Escape');
   await expect(keys).toHaveCount(0);
@@ -86,7 +86,7 @@ for (const [device, width, height] of [
     page,
   }) => {
     await page.setViewportSize({ width, height });
-    await page.getByRole('link', { name: 'To the floor' }).click();
+    await page.getByRole('link', { name: 'Open floor' }).click();
     await expect(page.getByRole('button', { name: /^Go to seat/ }).first()).toBeInViewport();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
       width,

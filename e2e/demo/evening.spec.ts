@@ -58,9 +58,9 @@ test('everybody is told about a part at once; seats past it are listed and check
   await page.goto(`/workshops/${evening.id}/floor`);
   await expect(page.getByRole('button', { name: /^Seat 2 Brant: step 2/ })).toBeVisible();
 
-  const dialog = page.getByRole('dialog', { name: 'Tell everyone' });
+  const dialog = page.getByRole('dialog', { name: 'Message to everyone' });
   await pressFor(page, 't', dialog);
-  await dialog.getByRole('button', { name: /^Tell all/ }).click();
+  await dialog.getByRole('button', { name: /^Send to all/ }).click();
   await expect(dialog.getByText('Write what everybody must know.')).toBeVisible();
   await dialog.getByRole('checkbox', { name: 'R4' }).check();
   await dialog
@@ -68,13 +68,13 @@ test('everybody is told about a part at once; seats past it are listed and check
     .fill('R4 has a wrong print: 470 Ω goes there.');
   await expect(dialog.getByRole('status')).toContainText('1 of 2 seats have this step before them');
   await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Tell all 2 seats' }).click();
+  await dialog.getByRole('button', { name: 'Send to all 2 seats' }).click();
 
   await expect(ahead.getByText('R4 has a wrong print')).toBeVisible();
   await expect(ahead.getByText('This is about the step you are at.')).toBeVisible();
   await expect(past.getByText(/You have done step 1 already/)).toBeVisible();
 
-  const told = page.getByRole('region', { name: 'Told everyone' });
+  const told = page.getByRole('region', { name: 'Message to everyone' });
   await expect(told.getByRole('button', { name: /looked at/ })).toHaveCount(1);
   await expect(page.getByRole('region', { name: 'Who next' })).toContainText('to be checked');
   await told.getByRole('button', { name: /Seat 2 is looked at/ }).click();
@@ -109,7 +109,7 @@ test('a visit has a length, praise reaches the seat, a replaced part is logged',
   await panel.getByRole('button', { name: 'R4 is replaced' }).click();
   await expect(panel.getByText('R4 replaced')).toBeVisible();
   await expect(panel.getByText(/% to finish tonight/)).toBeVisible();
-  await page.getByRole('button', { name: 'Gone on' }).click();
+  await page.getByRole('button', { name: 'Leave seat' }).click();
   await expect(panel.getByText('Visit, under a minute')).toBeVisible();
   await expectAccessible(page);
 
@@ -163,10 +163,10 @@ test('two people at work see each other’s entries and never overwrite them', a
   await page.goto('/site/accounts');
   await page.getByLabel('Name').fill('Sanderling');
   await page.getByLabel('Passphrase').fill('short');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Add person', exact: true }).click();
   await expect(page.getByText(/Choose at least 10 characters/)).toBeVisible();
   await page.getByLabel('Passphrase').fill('a heap of driftwood');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Add person', exact: true }).click();
   await expect(page.getByRole('row', { name: /Sanderling/ })).toBeVisible();
   await expectAccessible(page);
 
@@ -192,7 +192,7 @@ test('two people at work see each other’s entries and never overwrite them', a
   }
   for (const who of [page, helper])
     await expect(who.getByRole('heading', { name: 'Mistakes: 2' })).toBeVisible();
-  await helper.getByRole('button', { name: 'Gone on' }).click();
+  await helper.getByRole('button', { name: 'Leave seat' }).click();
   await expect(page.getByText(/Sanderling is with/)).toHaveCount(0);
   await expect(page.getByText(/You are with/)).toBeVisible();
 
@@ -227,12 +227,12 @@ test('seats are named, paired and saved; the room is signed off; papers and cale
   );
   await expect(page.getByLabel('Beside seat 3')).not.toContainText('nobody');
 
-  await page.getByRole('button', { name: 'I have looked at all of them' }).click();
+  await page.getByRole('button', { name: 'I have checked all of them' }).click();
   await expect(page.getByText(/Write the name of whoever has looked/)).toBeVisible();
-  await page.getByLabel('Looked at by').fill('Eider');
+  await page.getByLabel('Checked by').fill('Eider');
   await page.getByRole('checkbox', { name: /Windows open/ }).click();
   await expect(page.getByRole('checkbox', { name: /Windows open/ })).toBeChecked();
-  await page.getByRole('button', { name: 'I have looked at all of them' }).click();
+  await page.getByRole('button', { name: 'I have checked all of them' }).click();
   await expect(page.getByText(/All \d+ lines are signed/)).toBeVisible();
   await page.reload();
   await expect(page.getByText(/All \d+ lines are signed/)).toBeVisible();
@@ -242,9 +242,9 @@ test('seats are named, paired and saved; the room is signed off; papers and cale
   await expect(page.getByRole('table', { name: 'Minutes step by step' })).toBeVisible();
   await expectAccessible(page);
 
-  const papers = await page.getByRole('link', { name: 'All papers, A4' }).getAttribute('href');
+  const papers = await page.getByRole('link', { name: 'Print all (A4)' }).getAttribute('href');
   const pdf = await (await page.request.get(papers ?? '')).body();
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
-  const calendar = await page.getByRole('link', { name: 'For the calendar' }).getAttribute('href');
+  const calendar = await page.getByRole('link', { name: 'Add to calendar' }).getAttribute('href');
   expect(await (await page.request.get(calendar ?? '')).text()).toContain('BEGIN:VEVENT');
 });

@@ -8,7 +8,7 @@ test('three tries are enough: what went wrong is said with its figures, and the 
 }) => {
   await signIn(page);
   await page.goto('/practice');
-  await page.getByRole('link', { name: 'Open the heat bench' }).click();
+  await page.getByRole('link', { name: 'Open heat bench' }).click();
   await expect(page.getByText('Goal 1 of 6', { exact: false })).toBeVisible();
   await expectAccessible(page);
 
@@ -78,7 +78,7 @@ test('the free bench heats two joints beside each other and says what other iron
   const table = page.getByRole('region', { name: 'What if' });
   // Five tips, five solders, and a heading over each.
   await expect(table.getByRole('row')).toHaveCount(12);
-  await expect(table.getByText('never').first()).toBeVisible();
+  await expect(table.getByText('not dry').first()).toBeVisible();
   await page.keyboard.down('i');
   const pads = page.locator('.heat-picture figcaption span:first-child strong');
   const celsius = async (index: number) =>
@@ -104,10 +104,10 @@ test('the plan says what the room solders with, and a step on a plane how long t
   const threeDaysAgo = new Date(Date.now() - 3 * 24 * 3600_000).toISOString().slice(0, 10);
   await page.getByLabel('Date and start').fill(`${threeDaysAgo}T18:30`);
   await page.getByRole('spinbutton', { name: 'Seats' }).fill('1');
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Create workshop' }).click();
   const section = page.getByRole('region', { name: 'Iron and solder' });
   const plane = section.getByRole('row', { name: /all plane/ });
-  await expect(plane).toContainText('never');
+  await expect(plane).toContainText('not by touch alone');
   await section.getByRole('combobox', { name: 'Tip' }).click();
   await page.getByRole('option', { name: '3.2 mm' }).click();
   await expect(plane).toContainText(/\d\.\d s/);

@@ -26,7 +26,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
 `,
     );
     await expect(page.getByLabel('Headings are in')).toHaveText('row 2');
-    const read = page.getByRole('table', { name: 'As it will be read' });
+    const read = page.getByRole('table', { name: 'Preview' });
     await expect(read.getByRole('row').filter({ hasText: 'R1, R2' })).toContainText('pull-ups');
     await expect(read.getByRole('row').filter({ hasText: 'R3' })).toContainText('check the value');
     await expect(read.getByRole('row').filter({ hasText: 'C1' })).toContainText(
@@ -35,13 +35,13 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await expect(page.getByText('The type QX5252 is not known here')).toBeVisible();
     await expect(page.getByText('R9 is marked as not fitted, so it is left out.')).toBeVisible();
     await page.getByLabel('Name of the kit').fill('Harbour light');
-    await page.getByRole('button', { name: 'Take over as a new kit' }).click();
+    await page.getByRole('button', { name: 'Create kit' }).click();
 
     const parts = page.getByRole('table', { name: 'Parts' });
     const chip = parts.getByRole('row').filter({ hasText: 'U1' });
     await expect(chip).toContainText('check the value or type');
-    await page.getByRole('button', { name: 'Correct U1' }).click();
-    const dialog = page.getByRole('dialog', { name: 'Correct U1' });
+    await page.getByRole('button', { name: 'Edit U1' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Edit U1' });
     await dialog.getByLabel('Pins').fill('4');
     await dialog.getByLabel('Body').fill('9 x 5 x 3 mm');
     await expect(dialog.getByText('9 x 5 x 3 mm: 3 mm high')).toBeVisible();
@@ -95,7 +95,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await page.getByRole('dialog').getByRole('button', { name: 'Save the row' }).click();
     await expect(page.getByRole('alert')).toHaveCount(0);
     await page.getByLabel('Name of the kit').fill('Thing Box');
-    await page.getByRole('button', { name: 'Take over as a new kit' }).click();
+    await page.getByRole('button', { name: 'Create kit' }).click();
     await expect(page.getByRole('heading', { name: 'Thing Box', level: 1 })).toBeVisible();
     await expect(page.getByRole('row').filter({ hasText: 'C1' })).toContainText('film capacitor');
 
@@ -111,8 +111,8 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
   }) => {
     await openKit(page, 'Twin Lamp');
     await page
-      .getByRole('button', { name: 'Correct D1–D2' })
-      .or(page.getByRole('button', { name: 'Correct D1, D2' }))
+      .getByRole('button', { name: 'Edit D1–D2' })
+      .or(page.getByRole('button', { name: 'Edit D1, D2' }))
       .click();
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Colour').fill('green');
@@ -132,15 +132,17 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     page,
   }) => {
     await openKit(page, 'Fern Minder');
-    await expect(page.getByRole('region', { name: 'Errata' })).toContainText('“100k” printed');
+    await expect(page.getByRole('region', { name: 'Known problems' })).toContainText(
+      '“100k” printed',
+    );
     const led = page.getByRole('row').filter({ hasText: 'D3' });
-    await expect(led).toContainText('This lot: The yellow LEDs');
+    await expect(led).toContainText('This batch: The yellow LEDs');
     await expect(led).toContainText('flat on the rim = anode');
     await expect(led).not.toContainText('lies on the flat of the ring');
     await page.getByRole('link', { name: 'Steps' }).click();
     const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
     await expect(steps.filter({ hasText: 'yellow LED' }).first()).toContainText(
-      'This lot is different, D3',
+      'This batch is different, D3',
     );
     await expect(steps.filter({ hasText: '10 kΩ' }).first()).toContainText('The kit is wrong here');
 

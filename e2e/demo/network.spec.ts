@@ -24,7 +24,7 @@ test('a seat without network goes on, keeps its entries across a reload, and sen
   await phone.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await seat.getByRole('button', { name: /^Done/ }).click();
   await expect(
-    seat.getByRole('status').filter({ hasText: 'No network. Go on working: 1 entry is kept here' }),
+    seat.getByRole('status').filter({ hasText: 'No network. Keep working: 1 entry is kept here' }),
   ).toBeVisible();
   await seat.getByRole('button', { name: /^(Done|Yes)/ }).click();
   await expect(seat.getByText(`Step ${start + 2} of`, { exact: false })).toBeVisible();
@@ -51,12 +51,12 @@ test('a floor without network says so and sends what was logged when it is back'
 }) => {
   await signIn(page);
   await page.goto('/workshops');
-  await page.getByRole('link', { name: 'To the floor' }).first().click();
+  await page.getByRole('link', { name: 'Open floor' }).first().click();
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await page.getByRole('button', { name: 'Log a mistake at seat 3' }).click();
   await page.getByRole('dialog').getByRole('button').first().click();
-  await expect(page.getByText(/No network. Go on working: 1 entry is kept/)).toBeVisible();
+  await expect(page.getByText(/No network. Keep working: 1 entry is kept/)).toBeVisible();
   await context.unroute('**/api/**');
   await expect(page.getByText(/No network/)).toHaveCount(0, { timeout: 20_000 });
 });

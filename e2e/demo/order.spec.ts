@@ -19,9 +19,9 @@ test('another style is planned at once, says why, and is saved', async ({ page }
   ).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(steps.first()).toContainText('R1');
-  await page.getByRole('button', { name: 'Do again' }).click();
+  await page.getByRole('button', { name: 'Redo' }).click();
 
-  await page.getByRole('combobox', { name: 'Put in before the board is turned' }).click();
+  await page.getByRole('combobox', { name: 'Fit before turning the board' }).click();
   await page.getByRole('option', { name: 'up to 20 parts' }).click();
   await expect(steps.filter({ hasText: 'when the board is turned' }).first()).toContainText(
     /would drop by up to [\d.]+ mm/,
@@ -31,7 +31,7 @@ test('another style is planned at once, says why, and is saved', async ({ page }
   await expect(page.getByRole('region', { name: 'Changes' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save the order' }).click();
-  await expect(page.getByText('The order is saved.')).toBeVisible();
+  await expect(page.getByText('Order saved.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Changes' })).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Block by block, then lowest first:')).toBeVisible();
@@ -60,15 +60,15 @@ test('a step dragged against a rule says which, and is kept with its reason', as
   await expect(page.getByRole('button', { name: 'Save the order' })).toBeEnabled();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save the order' }).click();
-  await expect(page.getByText('The order is saved.')).toBeVisible();
+  await expect(page.getByText('Order saved.')).toBeVisible();
   await page.reload();
   await expect(broken.getByLabel('Why is it right here?')).toHaveValue(
     'It is a dummy chip, to practise on.',
   );
-  await page.getByRole('button', { name: 'Let the styles order them again' }).click();
+  await page.getByRole('button', { name: 'Order them by styles again' }).click();
   await expect(broken).toHaveCount(0);
   await page.getByRole('button', { name: 'Save the order' }).click();
-  await expect(page.getByText('The order is saved.').last()).toBeVisible();
+  await expect(page.getByText('Order saved.').last()).toBeVisible();
 });
 
 test('steps are moved, split and merged by keys alone', async ({ page }) => {
@@ -85,7 +85,7 @@ test('steps are moved, split and merged by keys alone', async ({ page }) => {
   await expect(steps.nth(1).getByRole('heading')).toHaveText('Solder the 47 kΩ resistor R3');
   await page.getByRole('button', { name: 'Merge step 1 with the next' }).press('Enter');
   await expect(steps.first().getByRole('heading')).toContainText('R2, R3');
-  await page.getByRole('button', { name: 'Discard all' }).press('Enter');
+  await page.getByRole('button', { name: 'Discard changes' }).press('Enter');
   await expect(steps.first()).toContainText('470 Ω');
 });
 
@@ -99,7 +99,7 @@ test('the styles are compared in a worker, with a recommendation in words', asyn
   await expectAccessible(page);
   await table.getByRole('button', { name: 'Take Toughest first' }).click();
   await expect(page.getByText('Toughest first:').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Discard all' }).click();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
 });
 
 test('blocks are read from the nets, and can be named and given a test', async ({ page }) => {
@@ -110,11 +110,11 @@ test('blocks are read from the nets, and can be named and given a test', async (
   await lamps.getByLabel('Parts').blur();
   await expect(lamps).toContainText('R99: not in this kit');
   await lamps.getByLabel('Parts').fill('D2-D4, R4-R6');
-  await lamps.getByLabel('It works when one sees').fill('A touch of the probe lights the lamp.');
-  await lamps.getByLabel('It works when one sees').blur();
+  await lamps.getByLabel('It works if you see').fill('A touch of the probe lights the lamp.');
+  await lamps.getByLabel('It works if you see').blur();
   await page.getByLabel('Test each block as soon as it is complete').check();
   await expect(
     stepsOf(page).getByRole('heading', { name: 'Does it work?: Lamps and sounders' }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Discard all' }).click();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
 });

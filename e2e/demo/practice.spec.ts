@@ -110,7 +110,7 @@ test('the whole class answers one question; the answers come in live and go to t
   for (const where of [page, screen]) {
     const answers = where.getByRole('region', { name: 'Answers' });
     await expect(answers.getByText('2 of 8 answered.')).toBeVisible();
-    await expect(answers.getByText('The commonest wrong answer, 1 of 2: Good.')).toBeVisible();
+    await expect(answers.getByText('Most common wrong answer, 1 of 2: Good.')).toBeVisible();
   }
   // The projector names nobody.
   await expect(screen.getByText(seats[4]?.name ?? '-')).toHaveCount(0);

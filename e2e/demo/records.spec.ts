@@ -11,7 +11,7 @@ test('the report on a kit finds the pair that is mixed up and the step that take
   await expect(page.getByText(/These are few/)).toBeVisible();
   await expect(page.getByText('Part R1, R4 from R2, R3', { exact: false })).toBeVisible();
   await expect(page.getByText(/Plan step 4 longer/)).toBeVisible();
-  const mixed = page.getByRole('table', { name: 'Mixed up in fact' });
+  const mixed = page.getByRole('table', { name: 'Really mixed up' });
   await expect(mixed.getByRole('row')).toHaveCount(1);
 
   // Every figure leads to the entries that it counts, and those to their evening.
@@ -44,7 +44,7 @@ test('whether the forecasts were any good is shown, and a kit without builds say
   page,
 }) => {
   await openKit(page, 'Twin Lamp', 'Report');
-  await expect(page.getByText(/At half time 19 learners were told a chance/)).toBeVisible();
+  await expect(page.getByText(/At half time 19 learners were given a chance/)).toBeVisible();
   for (const name of [
     'Mistakes by step',
     'Pace by step',
@@ -53,7 +53,7 @@ test('whether the forecasts were any good is shown, and a kit without builds say
   ])
     await expect(page.getByRole('region', { name }).getByRole('img').first()).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Mistakes as CSV' }).click();
+  await page.getByRole('link', { name: 'Export mistakes as CSV' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
   expect(text.split('\r\n')[0]).toContain('workshop,seat,at,step');
   await openKit(page, 'Wire Finder', 'Report');
@@ -74,7 +74,7 @@ test('a learner who got better is seen to have, with what to practise and a cert
   await page.getByRole('combobox', { name: 'Skill' }).click();
   await page.getByRole('option', { name: 'Reads values' }).click();
   await expect(page).toHaveURL(/skill=reading-values/);
-  const course = page.getByRole('region', { name: 'How skills grew' }).getByRole('img').first();
+  const course = page.getByRole('region', { name: 'Progress of skills' }).getByRole('img').first();
   const [from, to] = [
     ...((await course.getAttribute('aria-label')) ?? '').matchAll(/(\d+) %/g),
   ].map(([, percent]) => Number(percent));
@@ -109,12 +109,12 @@ test('a learner is erased: the name goes, the counts stay', async ({ page }) => 
   await page.getByLabel('Date and start').fill('2026-01-15T18:30');
   await page.getByRole('spinbutton', { name: 'Seats' }).fill('1');
   await page.getByLabel('Names').fill('Wheatear');
-  await page.getByRole('button', { name: 'Plan it' }).click();
+  await page.getByRole('button', { name: 'Create workshop' }).click();
   await expect(page.getByLabel('Name at seat 1')).toHaveValue('Wheatear');
   await page.goto('/people');
   await page.getByRole('link', { name: 'Wheatear' }).click();
   await page.getByRole('button', { name: /^Erase/ }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: /^Erase/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Erase the name' }).click();

@@ -55,10 +55,10 @@ async function passGate(seat: Page, title: string): Promise<void> {
   if (!(await reading.isVisible())) return;
   await expectAccessible(seat);
   await reading.fill('a bit');
-  await seat.getByRole('button', { name: 'Judge it' }).tap();
+  await seat.getByRole('button', { name: 'Check' }).tap();
   await expect(seat.getByText('“a bit” is not')).toBeVisible();
   await reading.fill(title.startsWith('Measure') ? '4k7' : '12 mA');
-  await seat.getByRole('button', { name: 'Judge it' }).tap();
+  await seat.getByRole('button', { name: 'Check' }).tap();
   await expect(seat.getByText('That is right.')).toBeVisible();
 }
 
@@ -106,7 +106,7 @@ test.describe('a file that cannot be read is refused with the way out', () => {
   test('another encoding, and reading it as that', async () => {
     await chooseFile(Buffer.from('Ref,Part,Value\nD1,LED gr\xfcn,\n', 'latin1'));
     await expect(floor.getByRole('alert')).toContainText('not UTF-8');
-    await floor.getByRole('button', { name: 'Read as Western European' }).click();
+    await floor.getByRole('button', { name: 'Read as Western European text' }).click();
     await expect(rowOf('D1').last()).toContainText('green');
   });
 
@@ -115,10 +115,10 @@ test.describe('a file that cannot be read is refused with the way out', () => {
     await floor.getByLabel('Meaning of Beta').click();
     await floor.getByRole('option', { name: '– not needed –' }).click();
     await expect(floor.getByRole('alert')).toContainText('No column says what the parts are');
-    await expect(floor.getByRole('button', { name: 'Take over as a new kit' })).toBeDisabled();
+    await expect(floor.getByRole('button', { name: 'Create kit' })).toBeDisabled();
     await floor.getByLabel('Meaning of Beta').click();
     await floor.getByRole('option', { name: 'What it is' }).click();
-    await expect(floor.getByText('3. As it will be read: 2 lines, 2 pieces')).toBeVisible();
+    await expect(floor.getByText('3. Preview: 2 lines, 2 pieces')).toBeVisible();
     await expect(floor.getByRole('alert')).toHaveCount(0);
   });
 
@@ -129,7 +129,7 @@ test.describe('a file that cannot be read is refused with the way out', () => {
       'Row 2, Value: “4k7k” is not a value in Ω; write one like 470, 4k7 or 2M2.',
     );
     await expect(alert).toContainText('Row 4, Ref: R2 stands in row 3 already');
-    await expect(floor.getByRole('button', { name: 'Take over as a new kit' })).toBeDisabled();
+    await expect(floor.getByRole('button', { name: 'Create kit' })).toBeDisabled();
     await expectAccessible(floor);
   });
 
@@ -141,20 +141,20 @@ test.describe('a file that cannot be read is refused with the way out', () => {
 
 test('a parts list with headings of its own becomes a kit', async () => {
   await floor.goto('/kits');
-  await floor.getByRole('link', { name: 'Import a parts list' }).click();
+  await floor.getByRole('link', { name: 'Import parts list' }).click();
   await chooseFile(csv);
   // „Wo“ is a heading that no list knows: the cells tell.
   await expect(floor.getByLabel('Meaning of Wo').locator('..')).toContainText(
     'Places on the board',
   );
   await expect(floor.getByLabel('Meaning of Wert').locator('..')).toContainText('Value or type');
-  await expect(floor.getByText('3. As it will be read: 10 lines, 15 pieces')).toBeVisible();
+  await expect(floor.getByText('3. Preview: 10 lines, 15 pieces')).toBeVisible();
   await expectAccessible(floor);
   await floor.getByLabel('Supply voltage in V').fill('three');
   await expect(floor.getByText('Write a number such as 6')).toBeVisible();
   await floor.getByLabel('Supply voltage in V').fill('3');
   await floor.getByLabel('Name of the kit').fill('Quay Light');
-  await floor.getByRole('button', { name: 'Take over as a new kit' }).click();
+  await floor.getByRole('button', { name: 'Create kit' }).click();
   await expect(floor.getByRole('heading', { name: 'Quay Light', level: 1 })).toBeVisible();
 });
 
@@ -205,8 +205,8 @@ test('the steps keep the hard rules and say why', async () => {
 });
 
 test('a workshop is planned, with a link and a code for each seat', async () => {
-  await floor.getByRole('link', { name: 'Plan a workshop' }).click();
-  await floor.getByRole('button', { name: 'Plan it' }).click();
+  await floor.getByRole('link', { name: 'Plan workshop' }).click();
+  await floor.getByRole('button', { name: 'Create workshop' }).click();
   await expect(floor.getByText('Give the workshop a title.')).toBeVisible();
   await floor.getByLabel('Title').fill('Quay evening');
   const now = new Date(Date.now() - 5 * 60_000);
@@ -217,11 +217,11 @@ test('a workshop is planned, with a link and a code for each seat', async () => 
   await floor.getByLabel('Length in minutes').fill('90');
   await floor.getByRole('spinbutton', { name: 'Seats' }).fill('1');
   await floor.getByLabel('Names').fill('Auk\nPetrel');
-  await floor.getByRole('button', { name: 'Plan it' }).click();
+  await floor.getByRole('button', { name: 'Create workshop' }).click();
   await expect(floor.getByText('There are more names than seats')).toBeVisible();
   await floor.getByRole('spinbutton', { name: 'Seats' }).fill('3');
   await expectAccessible(floor);
-  await floor.getByRole('button', { name: 'Plan it' }).click();
+  await floor.getByRole('button', { name: 'Create workshop' }).click();
 
   await expect(floor.getByRole('heading', { name: 'Quay evening' })).toBeVisible();
   await expect(floor.getByRole('listitem')).toHaveCount(3);
@@ -432,9 +432,9 @@ test('every place survives a reload, with what is chosen', async () => {
 test('a new list makes a new revision, and the workshop keeps its own', async () => {
   await floor.goto('/kits');
   await floor.getByRole('link', { name: 'Quay Light' }).click();
-  await floor.getByRole('link', { name: 'Import a new list' }).click();
+  await floor.getByRole('link', { name: 'Import new list' }).click();
   await chooseFile(`${csv}\nC3;1;Keramik;104;`);
-  await floor.getByRole('button', { name: 'Take over as a new revision' }).click();
+  await floor.getByRole('button', { name: 'Create new revision' }).click();
   await expect(floor.getByText(/^Revision 2 ·/)).toBeVisible();
   await expect(rowOf('C3')).toContainText('100 nF');
   await floor.goto('/workshops');

@@ -42,12 +42,12 @@ test('a site is saved as one file, and put back on an empty one', async ({ brows
   // The one of today is made at the start.
   await expect(async () => {
     await full.reload();
-    await expect(full.getByRole('link', { name: 'Save it' })).toHaveCount(1);
+    await expect(full.getByRole('link', { name: 'Download' })).toHaveCount(1);
   }).toPass();
   await full.getByLabel('Passphrase of the file').fill('three old anchors');
   const [download] = await Promise.all([
     full.waitForEvent('download'),
-    full.getByRole('button', { name: 'Save a backup' }).click(),
+    full.getByRole('button', { name: 'Save backup' }).click(),
   ]);
   const file = join(folder, download.suggestedFilename());
   await download.saveAs(file);
@@ -59,11 +59,11 @@ test('a site is saved as one file, and put back on an empty one', async ({ brows
   await empty.getByLabel('Backup file').setInputFiles(file);
   await expect(empty.getByText('This backup is encrypted. Type its passphrase.')).toBeVisible();
   await empty.getByLabel('Passphrase of this file').fill('three old anchors');
-  await empty.getByRole('button', { name: 'Look into it' }).click();
+  await empty.getByRole('button', { name: 'Show what it holds' }).click();
   const told = empty.getByText(new RegExp(`It holds .*, ${demoWorkshops.length} workshops,`));
   await expect(told).toBeVisible({ timeout: 30_000 });
   await expectAccessible(empty);
-  await empty.getByRole('button', { name: 'Put it in place of everything' }).click();
+  await empty.getByRole('button', { name: 'Restore, and replace everything here' }).click();
   await expect(empty.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible({
     timeout: 60_000,
   });

@@ -35,16 +35,16 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
   await instructor.goto('/workshops');
   await instructor.getByRole('link', { name: 'Evening course 3: Fern Minder' }).click();
   await expect(instructor.getByText('No phone can open a seat yet')).toBeVisible();
-  await expect(instructor.getByRole('link', { name: 'All papers, A4' })).toHaveAttribute(
+  await expect(instructor.getByRole('link', { name: 'Print all (A4)' })).toHaveAttribute(
     'aria-disabled',
     'true',
   );
   await instructor.getByRole('link', { name: 'Choose the network of the room' }).click();
-  await expect(instructor.getByText('Phones are not let in')).toBeVisible();
+  await expect(instructor.getByText('Phones cannot join')).toBeVisible();
   await expectAccessible(instructor);
   await instructor.getByRole('button', { name: 'Let phones in this room in' }).click();
-  await expect(instructor.getByText('Phones are let in')).toBeVisible();
-  await expect(instructor.getByText('No device has come in yet.')).toBeVisible();
+  await expect(instructor.getByText('Phones can join')).toBeVisible();
+  await expect(instructor.getByText('No device has joined yet.')).toBeVisible();
   await expectAccessible(instructor);
 
   const room = `http://${inRoom}:${program.port}`;
@@ -57,7 +57,7 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
   await phone.goto(`${room}/hello`);
   await expect(phone.getByRole('heading', { name: 'This device gets in' })).toBeVisible();
   await expectAccessible(phone);
-  await expect(instructor.getByText(/The first device came in at \d\d:\d\d/)).toBeVisible();
+  await expect(instructor.getByText(/The first device joined at \d\d:\d\d/)).toBeVisible();
 
   // What the code on the instructor's screen leads to is a seat.
   await instructor.goto('/workshops');
@@ -89,8 +89,8 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
   expect(shown).toBe(fingerprint);
 
   await instructor.goto('/workshops/phones');
-  await instructor.getByRole('button', { name: 'Let no phones in any more' }).click();
-  await expect(instructor.getByText('Phones are not let in')).toBeVisible();
+  await instructor.getByRole('button', { name: 'Lock phones out' }).click();
+  await expect(instructor.getByText('Phones cannot join')).toBeVisible();
   await expect(phone.goto(`${room}/hello`)).rejects.toThrow(/ERR_CONNECTION_REFUSED/);
   await context.close();
 });

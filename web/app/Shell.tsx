@@ -36,12 +36,10 @@ export function Shell() {
     forgetKept();
     const waiting = staff?.accountId ? waitingOf(staff.accountId) : 0;
     if (waiting > 0) {
-      enqueueSnackbar(
-        t('app.shell.ofYoursNotSentYetKept', {
-          value: waiting === 1 ? t('app.shell.oneEntry') : t('app.shell.entries', { waiting }),
-        }),
-        { variant: 'warning', persist: true },
-      );
+      enqueueSnackbar(t('app.shell.keptUnsent', { count: waiting }), {
+        variant: 'warning',
+        persist: true,
+      });
     }
     await navigate('/sign-in');
   };

@@ -17,12 +17,11 @@ import { reloadWhenUpdated } from './reloadWhenUpdated.ts';
 import { routes } from './routes.tsx';
 import { theme } from './theme.ts';
 import { installTokens } from './tokens.ts';
-import { installWords, loadWords, speak } from './words.ts';
+import { installWords, speak } from './words.ts';
 
 reloadWhenUpdated();
 installTokens();
-installWords(app);
-await loadWords('app');
+installWords({ app });
 await speak(chosenLanguage('staff'));
 keepPages('/');
 

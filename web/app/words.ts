@@ -37,9 +37,9 @@ const loaded = new Set<string>();
 /**
  * Starts with English.
  *
- * @param own catalogues that come with the code of the page
+ * @param own English catalogues that come with the code of the page
  */
-export function installWords(...own: readonly object[]): void {
+export function installWords(own: Readonly<Partial<Record<CatalogueName, object>>>): void {
   void i18next.use(initReactI18next).init({
     lng: 'en',
     fallbackLng: 'en',
@@ -53,7 +53,11 @@ export function installWords(...own: readonly object[]): void {
     returnObjects: true,
     showSupportNotice: false,
   });
-  for (const words of own) addWords('en', words);
+  for (const [name, words] of Object.entries(own) as [CatalogueName, object][]) {
+    addWords('en', words);
+    asked.add(name);
+    loaded.add(`en/${name}`);
+  }
 }
 
 /** Adds words to what a language has. */
@@ -68,13 +72,18 @@ export async function loadWords(...names: readonly CatalogueName[]): Promise<voi
   await Promise.all([load('en', names), language === 'en' ? undefined : load(language, names)]);
 }
 
+/** What was chosen last: words of an earlier choice may come later. */
+let chosen: Language | undefined;
+
 /** Speaks a language; where its words cannot be loaded, the page stays as it is. */
 export async function speak(id: Language): Promise<void> {
+  chosen = id;
   try {
     await load(id, [...asked]);
   } catch {
     return;
   }
+  if (chosen !== id) return;
   await i18next.changeLanguage(id);
   document.documentElement.lang = id;
 }

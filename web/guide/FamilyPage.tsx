@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
@@ -58,16 +57,14 @@ function Guide({ family }: { readonly family: PartFamily }) {
         {t(`family.${family.id}.one`)}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 2 }}>
-        {t('guide.familyPage.asTheExampleMmHigh', {
-          partName: partName(t, part),
-          heightMm: body.heightMm,
-          joints: joints > 0 && ` · ${t('step.joints', { count: joints })}`,
-          prepareMinutes:
-            family.prepareMinutes > 0 &&
-            t('guide.familyPage.aboutToFindBendAndInsert', {
-              what: t('step.minutes', { minutes: family.prepareMinutes }),
-            }),
-        })}
+        {[
+          t('guide.familyPage.example', { part: partName(t, part), heightMm: body.heightMm }),
+          joints > 0 && t('step.joints', { count: joints }),
+          family.prepareMinutes > 0 &&
+            t('guide.familyPage.prepare', { minutes: family.prepareMinutes }),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', alignItems: 'flex-end' }}>
         <Figure caption={t('guide.familyPage.asItLiesOnTheMat')}>
@@ -136,16 +133,7 @@ function Guide({ family }: { readonly family: PartFamily }) {
           </ul>
         </Section>
         <Section title={t('guide.familyPage.sizes')}>
-          <p>
-            {t('guide.familyPage.bodyMmWideMmAboveThe', {
-              size: size(body),
-              widthMm: body.widthMm,
-              heightMm: body.heightMm,
-              leadMm:
-                body.leadMm !== undefined &&
-                t('guide.familyPage.leadsMmApart', { leadMm: body.leadMm }),
-            })}
-          </p>
+          <p>{t(bodyWords(body), { ...body })}</p>
           <p>{t('guide.familyPage.sourceYoursMayDifferMeasureIt', { source: body.source })}</p>
         </Section>
       </Box>
@@ -156,10 +144,9 @@ function Guide({ family }: { readonly family: PartFamily }) {
   );
 }
 
-const size = (body: PartFamily['body']) =>
-  'lengthMm' in body
-    ? t('guide.familyPage.mmLong', { lengthMm: body.lengthMm })
-    : t('guide.familyPage.mmLongForEachPin', { pinMm: body.pinMm });
+/** Its size, with or without a fixed distance of the leads. */
+const bodyWords = (body: PartFamily['body']) =>
+  `guide.familyPage.${'lengthMm' in body ? 'body' : 'bodyByPins'}${body.leadMm === undefined ? '' : 'WithLeads'}`;
 
 function Figure({ caption, children }: { readonly caption: string; readonly children: ReactNode }) {
   return (

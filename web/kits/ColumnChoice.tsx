@@ -8,7 +8,6 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { type ColumnId, columns } from '#core/partslist/columns';
 import { ink } from '../app/tokens.ts';
@@ -20,7 +19,8 @@ interface ColumnChoiceProps {
   readonly headingsAt: (line: number) => void;
 }
 
-const notNeeded = t('kits.columnChoice.notNeeded');
+/** What a column that nothing is read from stands for; no column is called so. */
+const notNeeded = '-';
 const shownRows = 3;
 /** So far down somebody may point at the headings. */
 const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index) => index + 1);

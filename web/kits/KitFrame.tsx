@@ -32,7 +32,13 @@ const tabs = [
     },
     forHelpers: false,
   },
-  { to: 'mix-ups', name: 'Mix-ups', forHelpers: true },
+  {
+    to: 'mix-ups',
+    get name() {
+      return t('kits.kitFrame.mixUps');
+    },
+    forHelpers: true,
+  },
   {
     to: 'board',
     get name() {
@@ -74,17 +80,19 @@ export function KitFrame() {
   const { t } = useTranslation();
   const kit = useLoaderData<Kit>();
   const isInstructor = useIsInstructor();
-  const supply =
-    kit.supplyVolt === null ? '' : t('kits.kitFrame.supplyV', { supplyVolt: kit.supplyVolt });
   return (
     <>
       <PageHead
         title={kit.name}
-        facts={t('kits.kitFrame.revisionImported', {
-          revision: kit.revision,
-          dateAndTime: dateAndTime(kit.importedAt),
-          supply,
-        })}
+        facts={[
+          t('kits.kitFrame.revision', {
+            revision: kit.revision,
+            when: dateAndTime(kit.importedAt),
+          }),
+          kit.supplyVolt !== null && t('kits.kitFrame.supply', { volts: kit.supplyVolt }),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
       >
         <InstructorOnly>
           <Button component={Link} to="import">

@@ -109,9 +109,9 @@ const placesOf = (part: Part) => shortDesignators(part.designators) || part.desc
 function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): string {
   switch (difference.kind) {
     case 'bands': {
-      const turned = difference.reversed ? t('kits.pairCard.withOneOfThemLyingThe') : '';
+      const turned = difference.reversed ? 'Turned' : '';
       if (difference.differing.length === 0) {
-        return t('kits.pairCard.theSameBandsReadFromDifferent', { turned });
+        return t('kits.pairCard.sameBandsOtherEnd');
       }
       const bands = difference.differing.map(({ band, a, b, difference: found }) =>
         t('kits.pairCard.bandIsOnOneAndOn', {
@@ -122,12 +122,7 @@ function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): str
           figure2: figure(found.normal),
         }),
       );
-      return t('kits.pairCard.ameBodyOnly', {
-        turned,
-        value: turned ? 's' : 'S',
-        bands: bands.join(', '),
-        scaleWords,
-      });
+      return t(`kits.pairCard.sameBody${turned}`, { bands: bands.join(', ') });
     }
     case 'print':
       return difference.a === '' || difference.b === ''
@@ -137,7 +132,6 @@ function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): str
       return t('kits.pairCard.sameBodyTheColoursDifferBy', {
         figure: figure(difference.difference[vision]),
         figure2: figure(difference.difference.normal),
-        scaleWords,
       });
     case 'none':
       return t('kits.pairCard.sameBodyAndNothingPrintedOn');
@@ -145,7 +139,6 @@ function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): str
 }
 
 const figure = (difference: number) => difference.toFixed(0);
-const scaleWords = t('kits.pairCard.below10IsHardToTell');
 
 function remedyWords(t: TFunction, remedy: Remedy): string {
   if (remedy.id !== 'other-bands') return t(`remedy.${remedy.id}`);

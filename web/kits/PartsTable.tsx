@@ -166,9 +166,13 @@ const bodyWords = {
   get type() {
     return t('kits.partsTable.usualForThisType');
   },
-  usual: 'estimated',
-  family: 'estimated',
-} as const;
+  get usual() {
+    return t('kits.partsTable.estimated');
+  },
+  get family() {
+    return t('kits.partsTable.estimated');
+  },
+};
 
 /** Which body it is drawn in, and how that is known. */
 function Body({ part }: { readonly part: Part }) {
@@ -204,26 +208,14 @@ function DoubtFlag({ line, doubt }: { readonly line: KitLine; readonly doubt: Do
   );
 }
 
-const supplyNotes = {
-  'in-kit': [],
-  spare: ['spare'],
-  'not-in-kit': [t('kits.partsTable.notInTheKit')],
-} as const;
-const confidenceNotes = {
-  told: [],
-  sure: [],
-  unsure: [],
-  unknown: [t('kits.partsTable.notRecognised')],
-} as const;
-
 /** What the instructor should look at, each with its sign. */
 function Flags({ line: { part, confidence, doubts } }: { readonly line: KitLine }) {
   const { t } = useTranslation();
   // Of a list from before doubts were told apart, only that there is one is known.
   const unsure = confidence === 'unsure' && (doubts === undefined || doubts.includes('family'));
   const notes = [
-    ...supplyNotes[part.supply],
-    ...confidenceNotes[confidence],
+    ...(part.supply === 'in-kit' ? [] : [t(`kits.partsTable.supply.${part.supply}`)]),
+    ...(confidence === 'unknown' ? [t('kits.partsTable.notRecognised')] : []),
     ...(unsure ? [t('kits.partsTable.readButNotSure')] : []),
     ...flagsOf(part).map(({ message }) => message),
     ...(part.lotNote ? [t('kits.partsTable.thisLotIsDifferent')] : []),

@@ -2,17 +2,8 @@ import Alert from '@mui/material/Alert';
 import AlertTitle from '@mui/material/AlertTitle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { CellProblem } from '#core/partslist/problem';
-
-const titles = {
-  error: (count: number) =>
-    t('kits.problemList.toPutRight', {
-      value: count === 1 ? t('kits.problemList.oneThing') : t('kits.problemList.things', { count }),
-    }),
-  warning: (count: number) => `${count === 1 ? 'One line' : `${count} lines`} to look at`,
-};
 
 interface ProblemListProps {
   readonly problems: readonly CellProblem[];
@@ -28,13 +19,14 @@ export function ProblemList({ problems, correct }: ProblemListProps) {
     if (found.length === 0) return null;
     return (
       <Alert key={severity} severity={severity}>
-        <AlertTitle>{titles[severity](found.length)}</AlertTitle>
+        <AlertTitle>{t(`kits.problemList.${severity}`, { count: found.length })}</AlertTitle>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {found.map(({ line, column, message }) => (
             <li key={`${line}${column}${message}`}>
               <strong>
-                {line === null ? '' : t('kits.problemList.row', { line })}
-                {column}:
+                {line === null
+                  ? t('kits.problemList.column', { column })
+                  : t('kits.problemList.row', { line, column })}
               </strong>{' '}
               {message}
               {line !== null && (

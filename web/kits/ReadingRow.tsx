@@ -115,8 +115,7 @@ function verdictWords(t: TFunction, verdict: Verdict, unit: UnitId): string {
       const places = shortDesignators(itIs.designators);
       const nominal = itIs.value.kind === 'amount' ? formatQuantity(itIs.value.amount, unit) : '';
       return t('kits.readingRow.itReadsLikeLookIntoThat', {
-        value: places ? `${places}, ` : '',
-        nominal,
+        what: [places, nominal].filter(Boolean).join(', '),
       });
     }
   }

@@ -63,12 +63,12 @@ export function RevisionsPage() {
     >
       {revisions.map(({ number, importedAt, workshops }) => (
         <MenuItem key={number} value={String(number)}>
-          {t('kits.revisionsPage.revision', {
-            number,
-            dateAndTime: dateAndTime(importedAt),
-            workshops:
-              workshops > 0 && ` · ${workshops} ${workshops === 1 ? 'workshop' : 'workshops'}`,
-          })}
+          {[
+            t('kits.revisionsPage.revision', { number, when: dateAndTime(importedAt) }),
+            workshops > 0 && t('kits.revisionsPage.workshops', { count: workshops }),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </MenuItem>
       ))}
     </TextField>
@@ -84,9 +84,7 @@ export function RevisionsPage() {
         )}
       </Box>
       <Typography variant="h2">
-        {changes.length === 0
-          ? t('kits.revisionsPage.noDifference')
-          : `${changes.length} ${changes.length === 1 ? 'change' : 'changes'}`}
+        {t('kits.revisionsPage.differences', { count: changes.length })}
       </Typography>
       <Box
         component="ul"

@@ -21,12 +21,9 @@ export function TwoWays({ readings }: { readonly readings: readonly TwoWayReadin
           <li key={part.designators.join() || part.description}>
             <strong className="mono">{shortDesignators(part.designators)}</strong>{' '}
             <BandRow bands={bands} />
-            {t('kits.twoWays.orFromTheOtherEnd', {
-              valueLabel: valueLabel(part.value),
-              formatQuantity: formatQuantity(otherOhm, 'ohm'),
-              value: otherInKit
-                ? t('kits.twoWays.whichThisKitHoldsToo')
-                : t('kits.twoWays.whichIsNotInThisKit'),
+            {t(`kits.twoWays.${otherInKit ? 'alsoInKit' : 'notInKit'}`, {
+              value: valueLabel(part.value),
+              other: formatQuantity(otherOhm, 'ohm'),
             })}
           </li>
         ))}

@@ -30,7 +30,7 @@ export function changeWords(t: TFunction, change: Change): string {
       return `${named(t, change.from)}: ${change.fields
         .map(
           (field) =>
-            `${fieldNames[field]} ${fieldWords(t, change.from, field)} → ${fieldWords(t, change.to, field)}`,
+            `${t(`kits.changeWords.field.${field}`)} ${fieldWords(t, change.from, field)} → ${fieldWords(t, change.to, field)}`,
         )
         .join(', ')}`;
     case 'supply':
@@ -54,29 +54,6 @@ const named = (t: TFunction, part: Part) =>
 const volts = (volt: number | null) =>
   volt === null ? t('kits.changeWords.notGiven') : `${volt} V`;
 
-const fieldNames: Readonly<Record<ChangedField, string>> = {
-  designators: 'places',
-  quantity: 'pieces',
-  family: 'kind',
-  value: 'value',
-  pins: 'pins',
-  package: 'body',
-  mounting: 'mounting',
-  supply: 'brought',
-  get lotNote() {
-    return t('kits.changeWords.lotNote');
-  },
-};
-const supplyWords = {
-  get 'in-kit'() {
-    return t('kits.changeWords.inTheKit');
-  },
-  spare: 'spare',
-  get 'not-in-kit'() {
-    return t('kits.changeWords.notInTheKit');
-  },
-};
-
 const mountingWords = (mounting: Part['mounting']) =>
   mounting?.kind === 'raised'
     ? t('kits.changeWords.mmAboveTheBoard', { mm: mounting.mm })
@@ -87,13 +64,13 @@ const mountingWords = (mounting: Part['mounting']) =>
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {
     case 'designators':
-      return shortDesignators(part.designators) || 'none';
+      return shortDesignators(part.designators) || t('kits.changeWords.none');
     case 'quantity':
       return String(part.quantity);
     case 'family':
       return t(`family.${part.family}.one`);
     case 'value':
-      return [valueLabel(part.value) || 'none', toleranceLabel(part.value)]
+      return [valueLabel(part.value) || t('kits.changeWords.none'), toleranceLabel(part.value)]
         .filter(Boolean)
         .join(' ');
     case 'pins':
@@ -103,8 +80,8 @@ function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
     case 'mounting':
       return mountingWords(part.mounting);
     case 'supply':
-      return supplyWords[part.supply];
+      return t(`kits.changeWords.brought.${part.supply}`);
     case 'lotNote':
-      return part.lotNote ? `“${part.lotNote.text}”` : 'none';
+      return part.lotNote ? `“${part.lotNote.text}”` : t('kits.changeWords.none');
   }
 }

@@ -30,8 +30,8 @@ const open = async (rows: readonly string[] = list) => {
   );
   return { router, user };
 };
-const read = () => screen.findByRole('table', { name: 'As it will be read' });
-const takeOver = () => screen.getByRole<HTMLButtonElement>('button', { name: /Take over/ });
+const read = () => screen.findByRole('table', { name: 'Preview' });
+const takeOver = () => screen.getByRole<HTMLButtonElement>('button', { name: /Create kit/ });
 
 describe('a parts list', () => {
   it('is read before anything is stored, and taken over with name and supply', async () => {
@@ -70,13 +70,13 @@ describe('a parts list', () => {
     const { user } = await open([list[0] ?? '', 'R1 R2,3,Resistor,470', list[2] ?? '']);
     await read();
     expect(takeOver().disabled).toBe(true);
-    expect(screen.getByText(/Put the errors right first/)).toBeTruthy();
-    await user.click(screen.getAllByRole('button', { name: /Correct/ })[0] as HTMLElement);
+    expect(screen.getByText(/Correct the errors first/)).toBeTruthy();
+    await user.click(screen.getAllByRole('button', { name: /Edit/ })[0] as HTMLElement);
     const dialog = await screen.findByRole('dialog');
     const quantity = within(dialog).getByLabelText(/Quantity/);
     await user.clear(quantity);
     await user.type(quantity, '2');
-    await user.click(within(dialog).getByRole('button', { name: /Save|Correct|Put/ }));
+    await user.click(within(dialog).getByRole('button', { name: /Save|Put/ }));
     await waitFor(() => expect(takeOver().disabled).toBe(false));
   });
 

@@ -75,10 +75,10 @@ const save = <Part extends 'lines' | 'errata' | 'order'>(
 
 const noteErratum = async (places: string, text: string) => {
   const user = userEvent.setup();
-  await user.click(await screen.findByRole('button', { name: 'Add an erratum' }));
+  await user.click(await screen.findByRole('button', { name: 'Add known problem' }));
   await user.type(screen.getByLabelText('Places'), places);
   await user.type(screen.getByLabelText('What is wrong, and what to do instead'), text);
-  await user.click(screen.getByRole('button', { name: 'Note it' }));
+  await user.click(screen.getByRole('button', { name: 'Add' }));
   return user;
 };
 
@@ -87,7 +87,7 @@ describe('a known problem', () => {
     server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
     open('parts');
     await noteErratum('D1', 'Printed the wrong way round.');
-    expect(await screen.findByText('The erratum is noted.')).toBeTruthy();
+    expect(await screen.findByText('Known problem added.')).toBeTruthy();
     expect(stored.errata).toEqual([{ designators: ['D1'], text: 'Printed the wrong way round.' }]);
     expect(server.calls.filter((one) => one.startsWith('PUT'))).toEqual([
       `PUT /api/kits/${kitId}/errata`,
@@ -97,14 +97,14 @@ describe('a known problem', () => {
   it('is not sent for a place that the kit does not have', async () => {
     open('parts');
     await noteErratum('Q9', 'Missing.');
-    expect(await screen.findByText(/Q9 is no place of this kit/)).toBeTruthy();
+    expect(await screen.findByText(/Q9 is not a place of this kit/)).toBeTruthy();
     expect(server.calls.some((one) => one.startsWith('PUT'))).toBe(false);
   });
 
   it('that comes second says what has changed, keeps what was typed, and is added to it', async () => {
     server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
     open('parts');
-    await screen.findByRole('button', { name: 'Add an erratum' });
+    await screen.findByRole('button', { name: 'Add known problem' });
     // Meanwhile at another desk.
     const theirs = { designators: ['R1'], text: 'R1 is labelled R2.' };
     stored = { ...stored, errata: [theirs], versions: { ...stored.versions, errata: 2 } };
@@ -112,8 +112,8 @@ describe('a known problem', () => {
     expect(await screen.findByText(/Meanwhile: R1: R1 is labelled R2/)).toBeTruthy();
     const field = screen.getByLabelText<HTMLInputElement>('What is wrong, and what to do instead');
     expect(field.value).toBe('Turned.');
-    await screen.findByRole('button', { name: 'Remove the erratum of R1' });
-    await user.click(screen.getByRole('button', { name: 'Note it' }));
+    await screen.findByRole('button', { name: 'Remove the known problem of R1' });
+    await user.click(screen.getByRole('button', { name: 'Add' }));
     await waitFor(() => expect(stored.errata).toHaveLength(2));
     expect(stored.errata[0]).toEqual(theirs);
   });
@@ -134,7 +134,7 @@ describe('a line of the list', () => {
     open('parts');
     const user = userEvent.setup();
     const row = await screen.findByRole('row', { name: /D1/ });
-    await user.click(within(row).getByRole('button', { name: /Correct/ }));
+    await user.click(within(row).getByRole('button', { name: /Edit/ }));
     const extra = { part: line('diode-axial', 'D7', { kind: 'type', print: '1N4148' }), ...sure };
     stored = {
       ...stored,
@@ -145,10 +145,10 @@ describe('a line of the list', () => {
     const value = within(dialog).getByLabelText('Colour');
     await user.clear(value);
     await user.type(value, 'green');
-    await user.click(within(dialog).getByRole('button', { name: /Save|Correct/ }));
+    await user.click(within(dialog).getByRole('button', { name: /Save/ }));
     expect(await within(dialog).findByText(/Meanwhile: D7/)).toBeTruthy();
     await screen.findByRole('row', { name: /D7/, hidden: true });
-    await user.click(within(dialog).getByRole('button', { name: /Save|Correct/ }));
+    await user.click(within(dialog).getByRole('button', { name: /Save/ }));
     await waitFor(() => expect(stored.lines).toHaveLength(3));
     await waitFor(() => expect(stored.versions.lines).toBe(3));
     expect(stored.lines.map(({ part }) => part.designators[0])).toEqual(['D7', 'R1', 'D1']);

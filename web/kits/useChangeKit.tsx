@@ -54,24 +54,24 @@ export function useChangeKit() {
     if (!problem.isConflict) return problem;
     const newest = await call(getKit, { params: { kitId: kit.id } });
     await revalidate();
-    return problem.with(`${meanwhile(kit, newest)}${again(more)}`);
+    return problem.with([meanwhile(kit, newest), again(more)].filter(Boolean).join(' '));
   };
 
   const meanwhile = (before: Kit, now: Kit): string => {
     const changes = changesBetween(before, now).map((change) => changeWords(t, change));
-    const more =
-      changes.length > mostTold
-        ? t('kits.useChangeKit.andMore', { count: changes.length - mostTold })
-        : '';
-    const list = changes.slice(0, mostTold).join('; ');
-    return list && t('kits.useChangeKit.meanwhile', { replace: list.replace(/\.$/, ''), more });
+    const list = changes.slice(0, mostTold).join('; ').replace(/\.$/, '');
+    if (list === '') return '';
+    const count = changes.length - mostTold;
+    return count > 0
+      ? t('kits.useChangeKit.meanwhileAndMore', { list, count })
+      : t('kits.useChangeKit.meanwhile', { list });
   };
 
   return async (more: Partial<KitContent>, said: string): Promise<CallProblem | undefined> => {
     try {
       const parts = partsChanged(kit, more);
       const { saved, where } = await put(parts, { ...kit, ...more }, kit.versions);
-      enqueueSnackbar(`${said}${where}`, {
+      enqueueSnackbar([said, where].filter(Boolean).join(' '), {
         action: (key) => (
           <Button
             color="inherit"

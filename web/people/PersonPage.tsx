@@ -48,7 +48,9 @@ export const loadPerson = ({ params }: LoaderFunctionArgs) =>
   call(getPerson, { params: { learnerId: String(params.learnerId) } });
 
 const readyWords: Readonly<Record<Readiness, string>> = {
-  ready: 'ready',
+  get ready() {
+    return t('people.personPage.isReady');
+  },
   get 'with-help'() {
     return t('people.personPage.withSomebodyBeside');
   },
@@ -68,17 +70,13 @@ export function PersonPage() {
     <>
       <PageHead
         title={name}
-        facts={t('people.personPage.ofBoardsFinishedMistakes', {
-          finished: person.finished,
-          builds: person.builds,
-          mistakes: person.mistakes,
-          value: pace
-            ? t('people.personPage.timesThePlanFromSteps', {
-                share: pace.share.toFixed(1),
-                count: pace.count,
-              })
-            : '',
-        })}
+        facts={[
+          t('people.personPage.boards', { finished: person.finished, count: person.builds }),
+          t('people.personPage.mistakes', { count: person.mistakes }),
+          pace && t('people.personPage.pace', { share: pace.share.toFixed(1), count: pace.count }),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
       >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button color="inherit" variant="outlined" href={statementsPath(id)}>
@@ -213,16 +211,19 @@ function Evening({
             <strong>{build.workshopTitle}</strong>
           </Link>
           <Box sx={{ color: ink('faded') }}>
-            {t('people.personPage.seatOfSteps', {
-              kitName: build.kitName,
-              seatNumber: build.seatNumber,
-              dateAndTime: dateAndTime(build.startsAt),
-              length: Object.keys(state.doneAt).length,
-              count: steps.length,
-              count2:
-                state.praises.length > 0 &&
-                t('people.personPage.praisedTimes', { count: state.praises.length }),
-            })}
+            {[
+              t('people.personPage.seatOfSteps', {
+                kit: build.kitName,
+                seat: build.seatNumber,
+                when: dateAndTime(build.startsAt),
+                done: Object.keys(state.doneAt).length,
+                count: steps.length,
+              }),
+              state.praises.length > 0 &&
+                t('people.personPage.praised', { count: state.praises.length }),
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </Box>
         </Box>
         {state.finishedAt !== null && (
@@ -242,17 +243,10 @@ function Evening({
           <li key={mistake.eventId}>
             <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>{' '}
             {mistake.designator && <span className="mono">{mistake.designator}</span>}
-            {t('people.personPage.madeAtStep', {
-              numberOf: numberOf(mistake.madeAtStepId),
-              foundAtStepId:
-                mistake.foundAtStepId !== mistake.madeAtStepId &&
-                t('people.personPage.foundAt', {
-                  value:
-                    mistake.foundAtStepId === null
-                      ? t('people.personPage.theEnd')
-                      : t('people.personPage.step', { numberOf: numberOf(mistake.foundAtStepId) }),
-                }),
-              what: t(`mistake.${mistake.mistake}.cause`),
+            {t(foundWords(mistake), {
+              made: numberOf(mistake.madeAtStepId),
+              found: numberOf(mistake.foundAtStepId),
+              cause: t(`mistake.${mistake.mistake}.cause`),
             })}
           </li>
         ))}
@@ -327,3 +321,11 @@ function Erase({ person: { id, name } }: { readonly person: Person }) {
     </>
   );
 }
+
+/** Found where it was made, at another step, or at the end. */
+const foundWords = ({ foundAtStepId, madeAtStepId }: PersonBuild['state']['mistakes'][number]) =>
+  foundAtStepId === madeAtStepId
+    ? 'people.personPage.foundAtOnce'
+    : foundAtStepId === null
+      ? 'people.personPage.foundAtEnd'
+      : 'people.personPage.foundLater';

@@ -61,7 +61,7 @@ describe('people', () => {
     const router = open('/people');
     await userEvent
       .setup({ delay: null })
-      .click(await screen.findByRole('link', { name: 'Plan a workshop' }));
+      .click(await screen.findByRole('link', { name: 'Plan workshop' }));
     expect(router.state.location.pathname).toBe('/workshops/new');
   });
 
@@ -89,7 +89,7 @@ describe('one person', () => {
       .slice(1)
       .map(({ textContent }) => textContent);
     expect(rows[0]).toMatch(/Small Lamp1\.3readynothing in particular/);
-    expect(rows[1]).toMatch(/Loud Buzzer4\.0with somebody beside/);
+    expect(rows[1]).toMatch(/Loud Buzzer4\.0with help/);
     expect(rows[1]).not.toContain('nothing in particular');
   });
 
@@ -104,12 +104,12 @@ describe('one person', () => {
     const user = userEvent.setup({ delay: null });
     await user.click(await screen.findByRole('button', { name: 'Erase …' }));
     expect(screen.getByRole('dialog').textContent).toContain('cannot be undone');
-    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    await user.click(screen.getByRole('button', { name: 'Cancel' }));
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
     expect(erased).toBe(0);
     await user.click(screen.getByRole('button', { name: 'Erase …' }));
     await user.click(screen.getByRole('button', { name: 'Erase the name' }));
-    expect(await screen.findByText(/The name is gone/)).toBeTruthy();
+    expect(await screen.findByText(/Name erased/)).toBeTruthy();
     expect([erased, router.state.location.pathname]).toEqual([1, '/people']);
     expect(await screen.findByText('Nobody yet')).toBeTruthy();
   });

@@ -9,7 +9,7 @@ import { keepPages } from '../app/keepPages.ts';
 import { chosenLanguage } from '../app/languages.ts';
 import { reloadWhenUpdated } from '../app/reloadWhenUpdated.ts';
 import { installTokens } from '../app/tokens.ts';
-import { installWords, loadWords, speak } from '../app/words.ts';
+import { installWords, speak } from '../app/words.ts';
 import { Evening } from './Evening.tsx';
 import { openPractice } from './openPractice.ts';
 import { Seat } from './Seat.tsx';
@@ -17,8 +17,8 @@ import './seat.css';
 
 reloadWhenUpdated();
 installTokens();
-installWords(tradeEnglish, seat);
-void loadWords('families', 'trade', 'seat').then(() => speak(chosenLanguage('seat')));
+installWords({ families: {}, trade: tradeEnglish, seat });
+void speak(chosenLanguage('seat'));
 keepPages('/seat/');
 
 /** The learner's places; practice is loaded when it is opened. */

@@ -98,14 +98,10 @@ export function RestoreBackup() {
       )}
       {found && chosen && (
         <Alert severity="warning" sx={{ mt: 1.5 }}>
-          {t('site.restoreBackup.itHoldsWhatIsHereNow', {
-            contentWords: contentWords(found),
-            latestEntryAt:
-              found.latestEntryAt &&
-              t('site.restoreBackup.theLastEntryIsOf', {
-                dateAndTime: dateAndTime(found.latestEntryAt),
-              }),
-          })}
+          {t('site.restoreBackup.holds', { contents: contentWords(found) })}{' '}
+          {found.latestEntryAt &&
+            `${t('site.restoreBackup.lastEntry', { when: dateAndTime(found.latestEntryAt) })} `}
+          {t('site.restoreBackup.replaces')}
           <Box sx={{ mt: 1.5 }}>
             <Button
               color="inherit"

@@ -62,7 +62,7 @@ describe('who may sign in', () => {
   const fill = async (user: ReturnType<typeof userEvent.setup>, name: string, words: string) => {
     await user.type(await screen.findByLabelText('Name'), name);
     await user.type(screen.getByLabelText('Passphrase'), words);
-    await user.click(screen.getByRole('button', { name: 'Add' }));
+    await user.click(screen.getByRole('button', { name: 'Add person' }));
   };
 
   it('grows by a helper, and the form is empty for the next', async () => {
@@ -72,7 +72,7 @@ describe('who may sign in', () => {
     });
     const user = show();
     await fill(user, 'Sanderling', 'a heap of driftwood');
-    expect(await screen.findByText('Sanderling can sign in now')).toBeTruthy();
+    expect(await screen.findByText('Sanderling can now sign in')).toBeTruthy();
     expect(await screen.findByRole('button', { name: 'Remove Sanderling' })).toBeTruthy();
     expect(accounts.at(-1)?.role).toBe('helper');
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('');
@@ -88,7 +88,7 @@ describe('who may sign in', () => {
     expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
     expect(server.calls.some((one) => one.startsWith('POST'))).toBe(false);
     await user.type(screen.getByLabelText('Passphrase'), ' but longer now');
-    await user.click(screen.getByRole('button', { name: 'Add' }));
+    await user.click(screen.getByRole('button', { name: 'Add person' }));
     expect(await screen.findByText('Somebody is called Knot.')).toBeTruthy();
   });
 
@@ -99,7 +99,7 @@ describe('who may sign in', () => {
     });
     const user = show();
     await user.click(await screen.findByRole('button', { name: 'Remove Knot' }));
-    expect(await screen.findByText('Knot is signed out and cannot sign in any more')).toBeTruthy();
+    expect(await screen.findByText('Knot is signed out and can no longer sign in')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Remove Ida' })).toBeNull();
   });
 
@@ -116,7 +116,7 @@ describe('who may sign in', () => {
       'another lantern here',
     );
     await user.click(screen.getByRole('button', { name: 'Set passphrase' }));
-    expect(await screen.findByText(/Knot signs in with the new passphrase/)).toBeTruthy();
+    expect(await screen.findByText(/Knot now signs in with the new passphrase/)).toBeTruthy();
     expect(renewed).toEqual({ accountId: 'b1', passphrase: 'another lantern here' });
     expect(screen.queryByRole('button', { name: 'New passphrase for Ida' })).toBeNull();
   });
@@ -157,7 +157,7 @@ describe('where one is signed in', () => {
       return { ended: 1 };
     });
     const user = open(loadSessions, <YouPage />);
-    const now = await screen.findByLabelText('Passphrase now');
+    const now = await screen.findByLabelText('Current passphrase');
     await user.type(now, 'something else');
     await user.type(screen.getByLabelText('New passphrase'), 'three old anchors');
     await user.click(screen.getByRole('button', { name: 'Change passphrase' }));

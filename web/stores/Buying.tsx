@@ -102,12 +102,16 @@ function Working({ progress, cancel }: WorkingProps) {
       <LinearProgress aria-label={t('stores.buying.lookingForTheCheapestWay')} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
         <Typography sx={{ flex: 1 }}>
-          {bestCents === null
-            ? t('stores.buying.looking')
-            : t('stores.buying.bestSoFar', { money: money(Math.round(bestCents)) })}
-          {boundCents !== null &&
-            t('stores.buying.noneCanBeBelow', { money: money(Math.ceil(boundCents)) })}
-          {nodes > 0 && t('stores.buying.casesLookedAt', { nodes })}
+          {[
+            bestCents === null
+              ? t('stores.buying.looking')
+              : t('stores.buying.bestSoFar', { money: money(Math.round(bestCents)) }),
+            boundCents !== null &&
+              t('stores.buying.noneCanBeBelow', { money: money(Math.ceil(boundCents)) }),
+            nodes > 0 && t('stores.buying.cases', { count: nodes }),
+          ]
+            .filter(Boolean)
+            .join(', ')}
         </Typography>
         <Button onClick={cancel}>{t('stores.buying.cancel')}</Button>
       </Box>
@@ -131,13 +135,10 @@ function Result({ result: { best, alone }, milliseconds }: ResultProps) {
         <Trans
           i18nKey="stores.buying.inAllOfItForProved"
           values={{
-            money: money(plan.totalCents),
-            money2: money(plan.deliveryCents),
-            value:
-              plan.suppliers.length === 1
-                ? t('stores.buying.oneDelivery')
-                : t('stores.buying.deliveries', { count: plan.suppliers.length }),
-            milliseconds: (milliseconds / 1000).toFixed(1),
+            total: money(plan.totalCents),
+            delivery: money(plan.deliveryCents),
+            deliveries: t('stores.buying.deliveries', { count: plan.suppliers.length }),
+            seconds: (milliseconds / 1000).toFixed(1),
           }}
           components={{ strong: <strong /> }}
         />

@@ -18,7 +18,10 @@ export function newerWords(t: TFunction, opened: StockItem, now: StockItem): str
       ? ''
       : t('stores.newerWords.itsOffersAreOthers'),
   ].filter(Boolean);
-  const told =
-    differs.length > 0 ? t('stores.newerWords.now', { differs: differs.join(', ') }) : '';
-  return t('stores.newerWords.saveAgainToPutYoursIn', { told });
+  return [
+    differs.length > 0 && t('stores.newerWords.now', { differs: differs.join(', ') }),
+    t('stores.newerWords.saveAgainToPutYoursIn'),
+  ]
+    .filter(Boolean)
+    .join(' ');
 }

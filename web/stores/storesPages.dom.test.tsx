@@ -73,14 +73,14 @@ describe('a drawer', () => {
     });
     open(drawer());
     const user = userEvent.setup();
-    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    await user.click(await screen.findByRole('button', { name: 'Edit' }));
     const dialog = await screen.findByRole('dialog');
-    const where = within(dialog).getByLabelText<HTMLInputElement>('Where it lies');
+    const where = within(dialog).getByLabelText<HTMLInputElement>('Location');
     await user.clear(where);
     await user.type(where, 'B3');
     item = { ...item, minimum: 50, version: 2 };
     await user.click(within(dialog).getByRole('button', { name: 'Save' }));
-    expect(await within(dialog).findByText(/the least number is 50/)).toBeTruthy();
+    expect(await within(dialog).findByText(/its minimum stock is 50/)).toBeTruthy();
     expect(where.value).toBe('B3');
     await user.click(within(dialog).getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(item).toMatchObject({ location: 'B3', version: 3 }));
@@ -92,7 +92,7 @@ describe('a drawer', () => {
     });
     open(drawer());
     const user = userEvent.setup();
-    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    await user.click(await screen.findByRole('button', { name: 'Edit' }));
     const dialog = await screen.findByRole('dialog');
     await user.click(within(dialog).getByRole('button', { name: 'Save' }));
     expect(await within(dialog).findByText('The least is 0.')).toBeTruthy();
@@ -154,7 +154,7 @@ describe('suppliers', () => {
     });
     open('/stores/suppliers');
     const user = userEvent.setup();
-    await user.click(await screen.findByRole('button', { name: 'Change Pier Parts' }));
+    await user.click(await screen.findByRole('button', { name: 'Edit Pier Parts' }));
     const days = await screen.findByDisplayValue('3');
     await user.clear(days);
     await user.type(days, '5');

@@ -12,7 +12,7 @@ const extracted = /\/en\/(families|trade|drills)\.json$/;
 
 /** Installs every word of every language at once. */
 export function installAllWords(): void {
-  installWords(tradeEnglish, drillsEnglish);
+  installWords({ trade: tradeEnglish, drills: drillsEnglish });
   for (const [file, words] of Object.entries(catalogues)) {
     if (!extracted.test(file)) addWords(file.split('/').at(-2) as Language, words);
   }

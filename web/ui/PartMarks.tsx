@@ -15,9 +15,7 @@ export function PartMarks({ part }: { readonly part: Part }) {
     <ul className="marks">
       {bands.map(({ count, bands: colours, usual }) => (
         <li key={count} className={usual ? undefined : 'marks-other'}>
-          <span className="marks-kind">
-            {count === 1 ? t('ui.partMarks.n1Band') : t('ui.partMarks.bands', { count })}
-          </span>{' '}
+          <span className="marks-kind">{t('ui.partMarks.bands', { count })}</span>{' '}
           <BandRow bands={colours} />
         </li>
       ))}
@@ -33,11 +31,14 @@ export function PartMarks({ part }: { readonly part: Part }) {
       ))}
       {pinout && (
         <li>
-          {t('ui.partMarks.flatFaceOrPrintTowardsYou', {
-            map: pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', '),
-            from: pinout.from === 'lot' && t('ui.partMarks.thisLot'),
-            makersDiffer: pinout.makersDiffer && t('ui.partMarks.makersDifferCompareTheSheet'),
-          })}
+          {[
+            t(`ui.partMarks.${pinout.from === 'lot' ? 'leadsOfBatch' : 'leads'}`, {
+              leads: pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', '),
+            }),
+            pinout.makersDiffer && t('ui.partMarks.makersDifferCompareTheSheet'),
+          ]
+            .filter(Boolean)
+            .join('; ')}
         </li>
       )}
     </ul>

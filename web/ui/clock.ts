@@ -22,5 +22,7 @@ export function duration(minutes: number): string {
   const whole = Math.round(minutes);
   const hours = Math.floor(whole / 60);
   if (hours === 0) return t('ui.clock.min', { whole });
-  return whole % 60 === 0 ? `${hours} h` : t('ui.clock.hMin', { hours, whole: whole % 60 });
+  return whole % 60 === 0
+    ? t('ui.clock.hours', { hours })
+    : t('ui.clock.hMin', { hours, whole: whole % 60 });
 }

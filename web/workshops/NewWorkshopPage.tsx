@@ -21,41 +21,42 @@ import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
-const formSchema = fields({
-  ...workshopFields,
-  startsAt: leaf(
-    yup
-      .string()
-      .required(t('workshops.newWorkshopPage.chooseDateAndStart'))
-      .test('time', t('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
-        dayjs(text).isValid(),
-      ),
-  ),
-  names: leaf(
-    yup
-      .string()
-      .defined()
-      .test('long', t('workshops.newWorkshopPage.aNameHasAtMost40'), (text) =>
-        namesIn(text).every((name) => name.length <= 40),
-      ),
-  ),
-  seatCount: leaf(
-    yup
-      .number()
-      .typeError(t('workshops.newWorkshopPage.writeTheNumberOfSeats'))
-      .integer(t('workshops.newWorkshopPage.writeAWholeNumberOfSeats'))
-      .min(1, t('workshops.newWorkshopPage.planAtLeastOneSeat'))
-      .max(maxSeats, t('workshops.newWorkshopPage.planAtMostSeats', { maxSeats }))
-      .required(t('workshops.newWorkshopPage.sayHowManySeatsThereAre'))
-      .test(
-        'enough',
-        t('workshops.newWorkshopPage.thereAreMoreNamesThanSeats'),
-        (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
-      ),
-  ),
-});
+const formSchema = () =>
+  fields({
+    ...workshopFields,
+    startsAt: leaf(
+      yup
+        .string()
+        .required(t('workshops.newWorkshopPage.chooseDateAndStart'))
+        .test('time', t('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
+          dayjs(text).isValid(),
+        ),
+    ),
+    names: leaf(
+      yup
+        .string()
+        .defined()
+        .test('long', t('workshops.newWorkshopPage.aNameHasAtMost40'), (text) =>
+          namesIn(text).every((name) => name.length <= 40),
+        ),
+    ),
+    seatCount: leaf(
+      yup
+        .number()
+        .typeError(t('workshops.newWorkshopPage.writeTheNumberOfSeats'))
+        .integer(t('workshops.newWorkshopPage.writeAWholeNumberOfSeats'))
+        .min(1, t('workshops.newWorkshopPage.planAtLeastOneSeat'))
+        .max(maxSeats, t('workshops.newWorkshopPage.planAtMostSeats', { maxSeats }))
+        .required(t('workshops.newWorkshopPage.sayHowManySeatsThereAre'))
+        .test(
+          'enough',
+          t('workshops.newWorkshopPage.thereAreMoreNamesThanSeats'),
+          (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
+        ),
+    ),
+  });
 
-type Form = TypeOf<typeof formSchema>;
+type Form = TypeOf<ReturnType<typeof formSchema>>;
 
 const namesIn = (text: string): string[] =>
   text
@@ -71,7 +72,7 @@ export function NewWorkshopPage() {
   const navigate = useNavigate();
   const { run, refusal } = useSave();
   const form = useForm<Form>({
-    resolver: resolverOf(formSchema),
+    resolver: resolverOf(formSchema()),
     defaultValues: {
       title: '',
       kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',

@@ -40,11 +40,7 @@ const orderNames: Readonly<Record<PackingOrder, string>> = {
   },
 };
 
-const papers: readonly (readonly [WorkshopPaper, string])[] = [
-  ['bag-list', t('workshops.packPage.bagList')],
-  ['count-sheet', t('workshops.packPage.countSheet')],
-  ['bag-labels', t('workshops.packPage.bagLabels')],
-];
+const papers: readonly WorkshopPaper[] = ['bag-list', 'count-sheet', 'bag-labels'];
 
 /** What goes into each bag, the papers for it, and counting by weight. */
 export function PackPage() {
@@ -153,33 +149,36 @@ export function PackPage() {
           </Typography>
           <table className="plain plain-fields" aria-label={t('workshops.packPage.papers')}>
             <tbody>
-              {papers.map(([paper, name]) => (
-                <tr key={paper}>
-                  <th scope="row">{name}</th>
-                  <td className="number">
-                    {(['a4', 'letter'] as const).map((size) => (
+              {papers.map((paper) => {
+                const name = t(`workshops.packPage.paper.${paper}`);
+                return (
+                  <tr key={paper}>
+                    <th scope="row">{name}</th>
+                    <td className="number">
+                      {(['a4', 'letter'] as const).map((size) => (
+                        <Button
+                          key={size}
+                          size="small"
+                          disabled={!canPrint(paper)}
+                          href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order })}
+                          target="_blank"
+                          aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
+                        >
+                          {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
+                        </Button>
+                      ))}
                       <Button
-                        key={size}
                         size="small"
                         disabled={!canPrint(paper)}
-                        href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order })}
-                        target="_blank"
-                        aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
+                        href={workshopPaperPath(workshop.id, paper, 'csv', { order })}
+                        aria-label={t('workshops.packPage.asCsv', { name })}
                       >
-                        {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
+                        {t('workshops.packPage.csv')}
                       </Button>
-                    ))}
-                    <Button
-                      size="small"
-                      disabled={!canPrint(paper)}
-                      href={workshopPaperPath(workshop.id, paper, 'csv', { order })}
-                      aria-label={t('workshops.packPage.asCsv', { name })}
-                    >
-                      {t('workshops.packPage.csv')}
-                    </Button>
-                  </td>
-                </tr>
-              ))}
+                    </td>
+                  </tr>
+                );
+              })}
             </tbody>
           </table>
           {!canPrint('bag-labels') && (

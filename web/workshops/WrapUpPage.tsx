@@ -46,12 +46,8 @@ export function WrapUpPage() {
             i18nKey="workshops.wrapUpPage.ofFinishedTheirBoardLoggedNumbers"
             values={{
               finished,
-              count: seats.length,
-              mistakes,
-              value:
-                mistakes === 1
-                  ? t('workshops.wrapUpPage.mistakeWas')
-                  : t('workshops.wrapUpPage.mistakesWere'),
+              seats: seats.length,
+              mistakes: t('workshops.wrapUpPage.mistakes', { count: mistakes }),
             }}
             components={{ strong: <strong />, strong2: <strong /> }}
           />
@@ -178,16 +174,11 @@ function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
           <li key={mistake.eventId}>
             <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>
             {mistake.designator && <span className="mono"> {mistake.designator}</span>}
-            {t('workshops.wrapUpPage.madeAtStepFoundInMinute', {
-              number: number(mistake.madeAtStepId),
-              value:
-                found === mistake.madeAtStepId
-                  ? t('workshops.wrapUpPage.atOnce')
-                  : found === null
-                    ? t('workshops.wrapUpPage.whenAllWasDone')
-                    : t('workshops.wrapUpPage.atStep', { number: number(found) }),
-              elapsedMinutes: Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt))),
-              by: mistake.by,
+            {t(foundWords(mistake), {
+              made: number(mistake.madeAtStepId),
+              found: found === null ? 0 : number(found),
+              minute: Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt))),
+              by: t(`workshops.wrapUpPage.by.${mistake.by}`),
             })}
           </li>
         );
@@ -195,6 +186,14 @@ function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
     </Box>
   );
 }
+
+/** Found at once, at a later step, or when all was done. */
+const foundWords = ({ foundAtStepId, madeAtStepId }: SeatState['mistakes'][number]) =>
+  foundAtStepId === madeAtStepId
+    ? 'workshops.wrapUpPage.foundAtOnce'
+    : foundAtStepId === null
+      ? 'workshops.wrapUpPage.foundAtEnd'
+      : 'workshops.wrapUpPage.foundLater';
 
 const tableStyle = {
   borderCollapse: 'collapse',

@@ -50,7 +50,7 @@ describe('a workshop that is planned', () => {
 
   it('needs a kit first, and leads to where one is made', async () => {
     const { user, router } = open([]);
-    await user.click(await screen.findByRole('link', { name: 'Import a parts list' }));
+    await user.click(await screen.findByRole('link', { name: 'Import parts list' }));
     expect(router.state.location.pathname).toBe('/kits/import');
   });
 
@@ -64,7 +64,7 @@ describe('a workshop that is planned', () => {
     await put(user, 'Title', '  First evening ');
     await put(user, 'Seats', '4');
     await put(user, 'Names', 'Tern, Plover\n \nAuk');
-    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await user.click(screen.getByRole('button', { name: 'Create workshop' }));
     await waitFor(() =>
       expect(router.state.location.pathname).toBe(`/workshops/${workshopId}/plan`),
     );
@@ -90,7 +90,7 @@ describe('a workshop that is planned', () => {
     await put(user, 'Title', 'First evening');
     await put(user, 'Names', 'Tern, Plover');
     await put(user, label, text);
-    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await user.click(screen.getByRole('button', { name: 'Create workshop' }));
     expect(await screen.findByText(new RegExp(told))).toBeTruthy();
     expect(server.calls).toEqual([]);
   });
@@ -102,7 +102,7 @@ describe('a workshop that is planned', () => {
     expect(screen.queryByText(/longer than the workshop/)).toBeNull();
     await put(user, 'Length in minutes', '90');
     expect(await screen.findByText(/longer than the workshop/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await user.click(screen.getByRole('button', { name: 'Create workshop' }));
     await waitFor(() => expect(router.state.location.pathname).toContain('/plan'));
   });
 
@@ -113,7 +113,7 @@ describe('a workshop that is planned', () => {
     const { user } = open();
     await put(user, 'Title', 'First evening');
     await put(user, 'Names', 'Tern, Tern');
-    await user.click(screen.getByRole('button', { name: 'Plan it' }));
+    await user.click(screen.getByRole('button', { name: 'Create workshop' }));
     expect((await screen.findByRole('alert')).textContent).toContain('Two seats are called Tern.');
     expect(screen.getByRole<HTMLTextAreaElement>('textbox', { name: /^Names/ }).value).toBe(
       'Tern, Tern',

@@ -6,7 +6,6 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type BoardKind, pitchMm } from '#core/board/board';
@@ -34,11 +33,7 @@ interface LayoutToolsProps {
   readonly leave: () => void;
 }
 
-const kinds: readonly (readonly [BoardKind, string])[] = [
-  ['printed', t('kits.layoutTools.printedBoard')],
-  ['strip', t('kits.layoutTools.stripBoard')],
-  ['perf', t('kits.layoutTools.perfboard')],
-];
+const kinds: readonly BoardKind[] = ['printed', 'strip', 'perf'];
 
 /** Everything that is done to a layout besides moving parts by hand. */
 export function LayoutTools(props: LayoutToolsProps) {
@@ -203,9 +198,9 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
         onChange={({ target }) => edit({ kind: 'kind', board: target.value as BoardKind })}
         sx={{ gridColumn: '1 / -1' }}
       >
-        {kinds.map(([kind, name]) => (
+        {kinds.map((kind) => (
           <MenuItem key={kind} value={kind}>
-            {name}
+            {t(`kits.layoutTools.kind.${kind}`)}
           </MenuItem>
         ))}
       </TextField>

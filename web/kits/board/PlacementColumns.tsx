@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { isMapped, type PlacementColumn, type PlacementMapping } from '#core/board/placementList';
@@ -16,13 +15,7 @@ export interface AskedColumns {
   readonly mapping: PlacementMapping;
 }
 
-const names: readonly (readonly [PlacementColumn, string])[] = [
-  ['place', t('kits.placementColumns.placeName')],
-  ['x', t('kits.placementColumns.xFromTheLeft')],
-  ['y', t('kits.placementColumns.yFromBelow')],
-  ['rotation', t('kits.placementColumns.rotation')],
-  ['side', t('kits.placementColumns.side')],
-];
+const order: readonly PlacementColumn[] = ['place', 'x', 'y', 'rotation', 'side'];
 
 interface PlacementColumnsProps {
   readonly asked: AskedColumns;
@@ -36,12 +29,12 @@ export function PlacementColumns({ asked, take }: PlacementColumnsProps) {
   return (
     <Box sx={{ border: `1px solid ${ink('line')}`, p: 1.5, mt: 1, display: 'grid', gap: 1.5 }}>
       <Typography variant="h2">{t('kits.placementColumns.whichColumnIsWhich')}</Typography>
-      {names.map(([id, name]) => (
+      {order.map((id) => (
         <TextField
           key={id}
           select
           size="small"
-          label={name}
+          label={t(`kits.placementColumns.${id}`)}
           value={String(mapping[id])}
           onChange={({ target }) => setMapping({ ...mapping, [id]: Number(target.value) })}
         >

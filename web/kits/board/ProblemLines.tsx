@@ -9,10 +9,7 @@ import '../parts.css';
 
 const words: Readonly<Record<LayoutProblem['kind'], (places: readonly string[]) => string>> = {
   'not-placed': (places) =>
-    t('kits.problemLines.noSpotYet', {
-      places: places.join(', '),
-      value: places.length === 1 ? 'has' : 'have',
-    }),
+    t('kits.problemLines.notPlaced', { count: places.length, places: places.join(', ') }),
   outside: ([place]) => t('kits.problemLines.liesOverTheEdgeOfThe', { place }),
   'pads-touch': ([a, b]) => t('kits.problemLines.padsOfAndTouch', { a, b }),
   'bodies-overlap': ([a, b]) => t('kits.problemLines.andLieOnOneAnother', { a, b }),

@@ -22,9 +22,9 @@ export function BlockNames({ draft }: { readonly draft: OrderDraft }) {
   return (
     <details>
       <summary>
-        {t('kits.blockNames.blocks', {
-          value: blocks.length === 0 ? 'none' : blocks.map(({ name }) => name).join(', '),
-        })}
+        {blocks.length === 0
+          ? t('kits.blockNames.noBlocks')
+          : t('kits.blockNames.blocks', { names: blocks.map(({ name }) => name).join(', ') })}
       </summary>
       <Typography sx={{ my: 1 }}>
         {settings.blocks

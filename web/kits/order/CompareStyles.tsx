@@ -37,9 +37,8 @@ export function CompareStyles({ draft }: { readonly draft: OrderDraft }) {
         {t('kits.compareStyles.whichStyleSuitsThisKit')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        {t('kits.compareStyles.plansTheKitInEveryStyle', {
-          value: !kit.board && t('kits.compareStyles.withoutABoardWhatOnlyPositions'),
-        })}
+        {t('kits.compareStyles.plansTheKitInEveryStyle')}{' '}
+        {!kit.board && t('kits.compareStyles.withoutABoardWhatOnlyPositions')}
       </Typography>
       {state.state === 'working' ? (
         <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', maxWidth: 620 }}>

@@ -125,7 +125,7 @@ function StyleStack({ chosen, choose }: StyleStackProps) {
             }}
           >
             <Box sx={{ flex: 1 }}>
-              {index === 0 ? '' : t('kits.orderWishes.then')}
+              {index === 0 ? '' : `${t('kits.orderWishes.then')} `}
               <strong>{t(`style.${id}.name`)}</strong>
             </Box>
             {index > 0 && (

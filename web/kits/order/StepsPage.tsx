@@ -52,13 +52,13 @@ function Order() {
             <Trans
               i18nKey="kits.stepsPage.stepsJointsTurnsOfTheBoard"
               values={{
-                value: settings.arrangement
+                order: settings.arrangement
                   ? t('kits.stepsPage.inYourOwnOrder')
                   : stackName(t, settings.styles),
-                value2:
-                  !settings.arrangement &&
-                  settings.styles[0] &&
-                  t(`style.${settings.styles[0]}.why`),
+                why:
+                  settings.arrangement || !settings.styles[0]
+                    ? ''
+                    : t(`style.${settings.styles[0]}.why`),
                 count: steps.length,
                 joints,
                 turns: plan.turns,
@@ -122,12 +122,7 @@ function SaveBar({ draft }: { readonly draft: OrderDraft }) {
       </strong>
       {unsaid > 0 && (
         <Typography role="status" sx={{ color: ink('alarm'), fontWeight: 600 }}>
-          {t('kits.stepsPage.withoutAReasonSayWhyAt', {
-            value:
-              unsaid === 1
-                ? t('kits.stepsPage.oneRuleIsBroken')
-                : t('kits.stepsPage.rulesAreBroken', { unsaid }),
-          })}
+          {t('kits.stepsPage.broken', { count: unsaid })}
         </Typography>
       )}
       {refusal && <Alert severity="error">{refusal}</Alert>}

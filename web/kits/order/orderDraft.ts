@@ -1,4 +1,3 @@
-import { t } from 'i18next';
 import { useEffect, useMemo, useState } from 'react';
 import type { Kit } from '#contract/kits';
 import { storedText } from '#contract/stored';
@@ -8,7 +7,7 @@ import { planKit } from '#core/order/planKit';
 import type { OrderSettings } from '#core/order/settings';
 import { decoded } from '../../app/kept.ts';
 
-const keyOf = ({ revisionId }: Kit) => t('kits.orderDraft.order', { revisionId });
+const keyOf = ({ revisionId }: Kit) => `order ${revisionId}`;
 
 /** What was changed and not saved yet outlives a reload, and a look at another page. */
 function startOf(kit: Kit): History<OrderSettings> {

@@ -87,12 +87,7 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
         <Typography variant="h2">
-          {t('kits.entries.ofTheLogs', {
-            value:
-              lines.length === 1
-                ? t('kits.entries.oneEntry')
-                : t('kits.entries.entries', { count: lines.length }),
-          })}
+          {t('kits.entries.entriesOfLogs', { count: lines.length })}
         </Typography>
         <Button onClick={() => choose({ show: undefined })}>{t('kits.entries.close')}</Button>
       </Box>
@@ -167,9 +162,8 @@ function linesOf(
     return report.forecasts.map(({ startsAt, chance, finished, ...where }) => ({
       ...where,
       key: `${where.workshopId} ${where.seatNumber}`,
-      what: t('kits.entries.toldInTime', {
-        percent: percent(chance),
-        value: finished ? 'finished' : t('kits.entries.notFinished2'),
+      what: t(`kits.entries.${finished ? 'toldFinished' : 'toldNotFinished'}`, {
+        chance: percent(chance),
       }),
       at: startsAt,
     }));

@@ -40,17 +40,14 @@ export function ReportPage() {
       >
         <Typography sx={{ maxWidth: '80ch' }}>
           <Figure show="builds">
-            {t('kits.reportPage.buildsAtOfWhichWereFinished', {
-              builds,
-              workshops,
-              value: workshops === 1 ? 'workshop' : 'workshops',
-              count: finished.count,
+            {t('kits.reportPage.built', {
+              builds: t('kits.reportPage.builds', { count: builds }),
+              workshops: t('kits.reportPage.workshops', { count: workshops }),
+              finished: finished.count,
             })}
-          </Figure>
-          ; <Figure show="all">{t('kits.reportPage.mistakes', { count: entries.length })}</Figure>{' '}
-          {t('kits.reportPage.logged', {
-            isFew: isFew(finished) && t('kits.reportPage.theseAreFewTakeWhatFollows'),
-          })}
+          </Figure>{' '}
+          <Figure show="all">{t('kits.reportPage.mistakes', { count: entries.length })}</Figure>{' '}
+          {isFew(finished) && t('kits.reportPage.theseAreFewTakeWhatFollows')}
         </Typography>
         <Button color="inherit" variant="outlined" href={kitReportCsvPath(id)}>
           {t('kits.reportPage.mistakesAsCsv')}
@@ -77,7 +74,7 @@ export function ReportPage() {
               >
                 {proposal.because}
               </Figure>
-              {proposal.few && t('kits.reportPage.fewWatchItOnceMoreBefore')}
+              {proposal.few && ` ${t('kits.reportPage.fewWatchItOnceMoreBefore')}`}
             </Box>
           </Box>
         ))}

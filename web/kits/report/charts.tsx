@@ -68,8 +68,13 @@ export function MistakesByStep({ steps }: { readonly steps: readonly StepReport[
     >
       <BarChart data={data} margin={margin}>
         <CartesianGrid stroke={ink('line')} vertical={false} />
-        <XAxis dataKey="number" stroke={ink('faded')} label={below('step')} />
-        <YAxis allowDecimals={false} stroke={ink('faded')} width={48} label={beside('mistakes')} />
+        <XAxis dataKey="number" stroke={ink('faded')} label={below(t('kits.charts.step'))} />
+        <YAxis
+          allowDecimals={false}
+          stroke={ink('faded')}
+          width={48}
+          label={beside(t('kits.charts.mistakes'))}
+        />
         <Bar dataKey="mistakes" fill={ink('alarm')} isAnimationActive={false} />
       </BarChart>
     </Chart>

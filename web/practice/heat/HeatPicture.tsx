@@ -1,4 +1,3 @@
-import { t } from 'i18next';
 import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { drawSection } from '#core/joint/drawing/section';
@@ -18,9 +17,7 @@ const touches: Readonly<Record<Exclude<Hands['iron'], 'away'>, readonly [number,
 /** From grey through brown to bright orange, as a reader of temperatures sees it; figures stand beside it. */
 function glow(celsius: number): string {
   const share = Math.min(1, Math.max(0, (celsius - 60) / 300));
-  return t('practice.heatPicture.colorMixInOklabFf7a1aTransparent', {
-    value: Math.round(100 * share),
-  });
+  return `color-mix(in oklab, #ff7a1a ${Math.round(100 * share)}%, transparent)`;
 }
 
 const Section = memo(function Section({ shape }: { readonly shape: string }) {

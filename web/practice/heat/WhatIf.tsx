@@ -94,7 +94,7 @@ function Cell({ seconds }: { readonly seconds: number | null }) {
   const isGood = isComfortable(seconds);
   return (
     <td className={isGood ? 'what-if-good' : undefined}>
-      {t('practice.whatIf.s', { seconds: seconds.toFixed(1), isGood: isGood && ' ✓' })}
+      {t(`practice.whatIf.${isGood ? 'comfortable' : 'seconds'}`, { seconds: seconds.toFixed(1) })}
     </td>
   );
 }

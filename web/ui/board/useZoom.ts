@@ -1,5 +1,4 @@
 import { type PointerEvent, type RefObject, useCallback, useEffect, useRef, useState } from 'react';
-import { useTranslation } from 'react-i18next';
 import type { View } from '#core/board/view';
 
 const closest = 12;
@@ -12,7 +11,6 @@ const settleMs = 160;
  * @param box the element that the picture fills
  */
 export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
-  const { t } = useTranslation();
   const [view, setView] = useState(whole);
   const live = useRef(view);
   const drag = useRef<{ id: number; x: number; y: number }>(null);
@@ -46,7 +44,7 @@ export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
         const scale = after / before;
         const dx = (drawn.x + drawn.width / 2 - (next.x + next.width / 2)) * after;
         const dy = (drawn.y + drawn.height / 2 - (next.y + next.height / 2)) * after;
-        svg.style.transform = t('ui.useZoom.translatePxPxScale', { dx, dy, scale });
+        svg.style.transform = `translate(${dx}px, ${dy}px) scale(${scale})`;
       }
       clearTimeout(settle.current);
       settle.current = setTimeout(() => {
@@ -54,7 +52,7 @@ export function useZoom(box: RefObject<HTMLElement | null>, whole: View) {
         setView(live.current);
       }, settleMs);
     },
-    [box, t],
+    [box],
   );
 
   const zoomBy = useCallback(

@@ -28,15 +28,17 @@ export function FloorClock({ now, lengthMinutes, startsAt, seats }: FloorClockPr
             : t('workshops.floorClock.overSince', { duration: duration(-left) }))}
       </Box>
       <Box sx={{ color: ink('faded') }}>
-        {t('workshops.floorClock.toOfDone', {
-          elapsed: elapsed >= 0 && t('workshops.floorClock.minute', { floor: Math.floor(elapsed) }),
-          timeOfDay: timeOfDay(startsAt),
-          timeOfDay2: timeOfDay(
-            new Date(Date.parse(startsAt) + lengthMinutes * 60_000).toISOString(),
-          ),
-          finished,
-          count: seats.length,
-        })}
+        {[
+          elapsed >= 0 && t('workshops.floorClock.minute', { minute: Math.floor(elapsed) }),
+          t('workshops.floorClock.toOfDone', {
+            from: timeOfDay(startsAt),
+            to: timeOfDay(new Date(Date.parse(startsAt) + lengthMinutes * 60_000).toISOString()),
+            finished,
+            count: seats.length,
+          }),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
       </Box>
     </Box>
   );

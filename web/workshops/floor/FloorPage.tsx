@@ -157,18 +157,7 @@ function Floor({ workshop, kept }: FloorProps) {
     <>
       {!connected && (
         <Alert severity="warning" sx={{ mb: 1 }}>
-          {t('workshops.floorPage.noNetworkGoOnWorkingWhat', {
-            value:
-              unsent > 0
-                ? t('workshops.floorPage.keptHereAndSentLater', {
-                    unsent,
-                    value:
-                      unsent === 1
-                        ? t('workshops.floorPage.entryIs')
-                        : t('workshops.floorPage.entriesAre'),
-                  })
-                : t('workshops.floorPage.whatYouLogIsKeptHere'),
-          })}
+          {t('workshops.floorPage.noNetwork', { count: unsent })}
         </Alert>
       )}
       <LetThemBegin workshop={workshop} now={now} />
@@ -261,10 +250,9 @@ function Floor({ workshop, kept }: FloorProps) {
               atGrid.seat,
               deed,
               t('workshops.floorPage.logged', {
-                what: t(`mistake.${deed.mistake}.name`),
-                value: deed.designator
-                  ? t('workshops.floorPage.at', { designator: deed.designator })
-                  : '',
+                what: [t(`mistake.${deed.mistake}.name`), deed.designator]
+                  .filter(Boolean)
+                  .join(' '),
               }),
             );
             setMistakeAt(undefined);

@@ -89,12 +89,9 @@ const MistakeRow = memo(function MistakeRow({
         <strong>{what}</strong> {designator && <span className="mono">{designator}</span>}
         <Box sx={{ color: ink('faded') }}>
           {t('workshops.recentMistakes.step', {
-            seatName: seatName(seat),
+            seat: seatName(seat),
             step,
-            value:
-              minutes === 0
-                ? t('workshops.recentMistakes.justNow')
-                : t('workshops.recentMistakes.minAgo', { minutes }),
+            when: t('workshops.recentMistakes.ago', { count: minutes }),
           })}
         </Box>
       </Box>

@@ -51,10 +51,7 @@ export function SeatPanel({
       eventId: mistake.eventId,
       at: mistake.foundAt,
       text: t('workshops.seatPanel.madeAtStep', {
-        what: t(`mistake.${mistake.mistake}.name`),
-        value: mistake.designator
-          ? t('workshops.seatPanel.at', { designator: mistake.designator })
-          : '',
+        what: [t(`mistake.${mistake.mistake}.name`), mistake.designator].filter(Boolean).join(' '),
         stepNumber: stepNumber(steps, mistake.madeAtStepId),
       }),
     })),
@@ -66,7 +63,12 @@ export function SeatPanel({
     ...state.visits.map(({ eventId, at, endedAt, helper }) => ({
       eventId,
       at,
-      text: `Visit${helper ? t('workshops.seatPanel.by', { helper }) : ''}${endedAt === null ? '' : `, ${minutesLong(at, endedAt)}`}`,
+      text: [
+        helper ? t('workshops.seatPanel.visitBy', { helper }) : t('workshops.seatPanel.visit'),
+        endedAt !== null && minutesLong(at, endedAt),
+      ]
+        .filter(Boolean)
+        .join(', '),
     })),
     ...state.praises.map(({ eventId, at, stepId }) => ({
       eventId,
@@ -174,12 +176,9 @@ export function SeatPanel({
           <Trans
             i18nKey="workshops.seatPanel.toFinishTonightFrom"
             values={{
-              percent: percent(tonight.chance),
-              value:
-                tonight.count === 0
-                  ? t('workshops.seatPanel.whatIsAssumed')
-                  : t('workshops.seatPanel.ownStepTimes', { count: tonight.count }),
-              proposalSentence: proposalSentence(t, at, seats),
+              chance: percent(tonight.chance),
+              from: t('workshops.seatPanel.from', { count: tonight.count }),
+              proposal: proposalSentence(t, at, seats),
             }}
             components={{ strong: <strong /> }}
           />

@@ -20,12 +20,7 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       <div className="standing standing-bad">
         <Trans
           i18nKey="workshops.standing.help"
-          values={{
-            value:
-              minutes === 0
-                ? t('workshops.standing.justNow')
-                : t('workshops.standing.forMin', { minutes }),
-          }}
+          values={{ since: t('workshops.standing.since', { count: minutes }) }}
           components={{ glyph: <Glyph name="hand" />, small: <small /> }}
         />
       </div>
@@ -51,7 +46,7 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
         <Trans
           i18nKey="workshops.standing.minBehind"
-          values={{ value: -ahead, percent: percent(tonight.chance) }}
+          values={{ minutes: -ahead, chance: percent(tonight.chance) }}
           components={{ glyph: <Glyph name="down" />, small: <small /> }}
         />
       </div>
@@ -62,8 +57,9 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       <Glyph name={ahead >= 1 ? 'up' : 'dot'} />{' '}
       {ahead >= 1 ? t('workshops.standing.min', { ahead }) : t('workshops.standing.onPlan')}
       <small>
-        {ahead >= 1 && t('workshops.standing.ahead')}
-        {percent(tonight.chance)}
+        {ahead >= 1
+          ? t('workshops.standing.ahead', { chance: percent(tonight.chance) })
+          : percent(tonight.chance)}
       </small>
     </div>
   );

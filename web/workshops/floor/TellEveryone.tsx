@@ -101,15 +101,10 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
         />
         <Box role="status">
           {t('workshops.tellEveryone.ofSeatsHaveThisStepBefore', {
-            count: seats.length - past,
-            count2: seats.length,
-            past:
-              past > 0 &&
-              t('workshops.tellEveryone.pastItAndWillBeListed', {
-                past,
-                value: past === 1 ? 'is' : 'are',
-              }),
-          })}
+            ahead: seats.length - past,
+            count: seats.length,
+          })}{' '}
+          {past > 0 && t('workshops.tellEveryone.past', { count: past })}
         </Box>
       </DialogContent>
       <DialogActions>

@@ -21,10 +21,10 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
     const minutes = minutesSince(visit.at, at.now);
     const isMine = visit.helper === me;
     const who = isMine
-      ? t('workshops.visitBar.youAre')
-      : t('workshops.visitBar.is', {
-          helper: visit.helper ?? t('workshops.visitBar.theInstructor'),
-        });
+      ? t('workshops.visitBar.youAreWith')
+      : visit.helper === undefined
+        ? t('workshops.visitBar.instructorIsWith')
+        : t('workshops.visitBar.helperIsWith', { helper: visit.helper });
     return (
       <Box
         key={visit.eventId}
@@ -40,7 +40,7 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
         }}
       >
         <span>
-          {t('workshops.visitBar.with', { who })}{' '}
+          {who}{' '}
           <Box
             component="button"
             type="button"
@@ -58,7 +58,7 @@ export function VisitBar({ visits, me, choose, leave }: VisitBarProps) {
           >
             {seatName(at.seat)}
           </Box>
-          {minutes > 0 && t('workshops.visitBar.forMin', { minutes })}
+          {minutes > 0 && ` ${t('workshops.visitBar.forMin', { minutes })}`}
         </span>
         {isMine && (
           <Button

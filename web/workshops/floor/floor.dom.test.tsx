@@ -123,7 +123,7 @@ describe('the floor', () => {
   it('tells every seat the same, and nothing without words', async () => {
     const user = await open();
     await user.click(screen.getByRole('button', { name: 'Tell everyone …' }));
-    const dialog = await screen.findByRole('dialog', { name: 'Tell everyone' });
+    const dialog = await screen.findByRole('dialog', { name: 'Message to everyone' });
     const tell = within(dialog).getAllByRole('button').at(-1);
     if (tell) await user.click(tell);
     expect(await within(dialog).findByText('Write what everybody must know.')).toBeTruthy();
@@ -221,7 +221,7 @@ describe('one seat', () => {
     });
     before = [mistake];
     const user = await open(`floor?seat=${seatId(1)}`);
-    const entry = (await screen.findAllByText(/at R1, made at step 1/))[0];
+    const entry = (await screen.findAllByText(/R1, made at step 1/))[0];
     expect(entry).toBeTruthy();
     const [undo] = screen.getAllByRole('button', { name: /^(Undo|Take back)/ });
     if (undo) await user.click(undo);

@@ -1,6 +1,4 @@
-import { t } from 'i18next';
 import { useMemo } from 'react';
-import { useTranslation } from 'react-i18next';
 import { useStore } from 'zustand';
 import type { LearntPaces } from '#contract/pace';
 import type { Workshop } from '#contract/workshops';
@@ -27,7 +25,6 @@ export function useFloorSeats(
   paces: LearntPaces,
   now: Date,
 ): readonly FloorSeat[] {
-  const { t } = useTranslation();
   const bySeat = useStore(log.store, (state) => state.bySeat);
   const kinds = useMemo(() => kindsOf(paces), [paces]);
   const seatsOf = seatsOfWorkshop.of(workshop, () => memoOfObject(workshop.title));
@@ -35,13 +32,11 @@ export function useFloorSeats(
   return workshop.seats.map((seat) => {
     const events = bySeat[seat.id] ?? nothing;
     return seatsAt
-      .of(events, () =>
-        memo({ name: t('workshops.floorSeats.aSeatOfTheFloor'), most: mostAt(events) }),
-      )
+      .of(events, () => memo({ name: 'a seat of the floor', most: mostAt(events) }))
       .of(`${seat.id} ${now.getTime()}`, () => {
         const { steps } = workshop;
         const state = statesOf
-          .of(events, () => memo({ name: t('workshops.floorSeats.statesOfALog'), most: maxSeats }))
+          .of(events, () => memo({ name: 'states of a log', most: maxSeats }))
           .of(workshop.id, () =>
             foldSeat(
               steps.map(({ id }) => id),
@@ -62,8 +57,6 @@ type AtLog = ObjectMemo<readonly BuildEvent[], Memo<string, FloorSeat>>;
 
 /** Of a seat where nothing has happened the very same object comes back: what was drawn of it is kept. */
 const seatsOfWorkshop = memoOfObject<Workshop, ObjectMemo<LearntPaces, AtLog>>(
-  t('workshops.floorSeats.seatsOfWorkshops'),
+  'seats of workshops',
 );
-const statesOf = memoOfObject<readonly BuildEvent[], Memo<string, SeatState>>(
-  t('workshops.floorSeats.statesOfSeats'),
-);
+const statesOf = memoOfObject<readonly BuildEvent[], Memo<string, SeatState>>('states of seats');

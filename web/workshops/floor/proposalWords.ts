@@ -27,7 +27,7 @@ export function proposalSentence(
     case 'pair-up': {
       const free = seats.find((other) => other.seat.number === proposal.withSeat)?.seat;
       return t('workshops.proposalWords.pairUpWithWhoIsDone', {
-        value: free
+        seat: free
           ? seatName(free)
           : t('workshops.proposalWords.seat', { withSeat: proposal.withSeat }),
       });
@@ -36,7 +36,7 @@ export function proposalSentence(
       const check = steps.find(({ id }) => id === proposal.stepId);
       return t('workshops.proposalWords.goAsFarAsStepTo', {
         stepNumber: stepNumber(steps, proposal.stepId),
-        value: check ? stepTitle(t, check) : '',
+        title: check ? stepTitle(t, check) : '',
         percent: percent(proposal.chance),
       });
     }

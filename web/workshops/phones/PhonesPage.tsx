@@ -22,7 +22,7 @@ import { call } from '../../app/call.ts';
 import { useIsInstructor } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
 import { useSave } from '../../app/useSave.ts';
-import { timeOfDay } from '../../ui/clock.ts';
+import { dateAndTime, timeOfDay } from '../../ui/clock.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { QrCode } from '../../ui/QrCode.tsx';
 
@@ -85,14 +85,12 @@ function Switch({ room }: { readonly room: Room }) {
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
         <Trans
-          i18nKey="workshops.phonesPage.at"
+          i18nKey={
+            room.openUntil ? 'workshops.phonesPage.openAtUntil' : 'workshops.phonesPage.openAt'
+          }
           values={{
             seatAddress: room.seatAddress,
-            openUntil:
-              room.openUntil &&
-              t('workshops.phonesPage.untilThenTheDoorClosesBy', {
-                untilWords: untilWords(room.openUntil),
-              }),
+            until: room.openUntil ? untilWords(room.openUntil) : '',
           }}
           components={{ span: <span className="mono" /> }}
         />
@@ -303,29 +301,32 @@ function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readon
         {t('workshops.phonesPage.tabletsOfTheRoom')}
       </Typography>
       <p>
-        {t('workshops.phonesPage.helpersSignInByHttpsOnly')}
-        {staffAddress !== null && (
+        {staffAddress === null ? (
+          t('workshops.phonesPage.helpersByHttps')
+        ) : (
           <Trans
-            i18nKey="workshops.phonesPage.at2"
+            i18nKey="workshops.phonesPage.helpersByHttpsAt"
             values={{ staffAddress }}
             components={{ span: <span className="mono" /> }}
           />
         )}
-        <Trans
-          i18nKey="workshops.phonesPage.aTabletShowsAWarningUntil"
-          components={{ link: <Link to={trustPath} reloadDocument /> }}
-        />
-        {trustAddress && (
-          <>
-            {' '}
-            (<span className="mono">{trustAddress}</span>)
-          </>
-        )}
-        <Trans
-          i18nKey="workshops.phonesPage.loadTheAuthorityAndCompareIts"
-          components={{ link: <Link to={authorityFile.path} reloadDocument /> }}
-        />
       </p>
+      <ol>
+        <li>
+          <Trans
+            i18nKey="workshops.phonesPage.openThePage"
+            components={{ link: <Link to={trustPath} reloadDocument /> }}
+          />{' '}
+          {trustAddress && <span className="mono">{trustAddress}</span>}
+        </li>
+        <li>
+          <Trans
+            i18nKey="workshops.phonesPage.loadTheAuthority"
+            components={{ link: <Link to={authorityFile.path} reloadDocument /> }}
+          />
+        </li>
+      </ol>
+      <p>{t('workshops.phonesPage.compareFingerprint')}</p>
       <Box className="mono" sx={{ background: ink('sheet'), p: 1.5, overflowWrap: 'anywhere' }}>
         {[0, 8, 16, 24].map((at) => (
           <div key={at}>{digits.slice(at, at + 8).join(' ')}</div>
@@ -336,6 +337,4 @@ function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readon
 }
 
 const untilWords = (iso: string) =>
-  dayjs(iso).isSame(dayjs(), 'day')
-    ? timeOfDay(iso)
-    : `${dayjs(iso).format('D MMMM')}, ${timeOfDay(iso)}`;
+  dayjs(iso).isSame(dayjs(), 'day') ? timeOfDay(iso) : dateAndTime(iso);

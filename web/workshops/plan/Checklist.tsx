@@ -20,12 +20,7 @@ import { useSave } from '../../app/useSave.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 
-const groups: readonly (readonly [ChecklistItem['group'], string])[] = [
-  ['room', t('workshops.checklist.theRoom')],
-  ['bench', t('workshops.checklist.eachBench')],
-  ['people', t('workshops.checklist.everybodyInIt')],
-  ['kit', t('workshops.checklist.thisKit')],
-];
+const groups: readonly ChecklistItem['group'][] = ['room', 'bench', 'people', 'kit'];
 
 /** Whose name was written last on this device: whoever walks through the room signs every line. */
 const nameKey = 'ozzet.checklist.name';
@@ -105,13 +100,13 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
           {refusal.message}
         </Alert>
       )}
-      {groups.map(([group, title]) => {
+      {groups.map((group) => {
         const ofGroup = items.filter((item) => item.group === group);
         if (ofGroup.length === 0) return null;
         return (
           <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 1 }}>
             <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
-              {title}
+              {t(`workshops.checklist.group.${group}`)}
             </Box>
             {ofGroup.map(({ id, says, why }) => {
               const signed = signs.find(({ item }) => item === id);

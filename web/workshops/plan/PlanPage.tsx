@@ -142,17 +142,13 @@ export function PlanPage() {
         </Box>
       </Box>
       <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
-        {t('workshops.planPage.theStepsAddUpToFor', {
-          count: steps.length,
-          duration: duration(minutes),
-          value:
-            spare < 0
-              ? t('workshops.planPage.thatIsMoreThanTheWorkshop', { duration: duration(-spare) })
-              : t('workshops.planPage.thatLeavesOfForTheWelcome', {
-                  duration: duration(spare),
-                  duration2: duration(lengthMinutes),
-                }),
-        })}
+        {t('workshops.planPage.addUp', { count: steps.length, duration: duration(minutes) })}{' '}
+        {spare < 0
+          ? t('workshops.planPage.thatIsMoreThanTheWorkshop', { duration: duration(-spare) })
+          : t('workshops.planPage.thatLeaves', {
+              spare: duration(spare),
+              length: duration(lengthMinutes),
+            })}
       </Alert>
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />

@@ -74,10 +74,9 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
     await revalidate();
     enqueueSnackbar(t('workshops.seatTickets.newLinkForTheOldOne', { label }));
   };
-  const label = t('workshops.seatTickets.seat', {
-    number: seat.number,
-    value: seat.name ? `, ${seat.name}` : '',
-  });
+  const label = seat.name
+    ? t('workshops.seatTickets.seatOf', { number: seat.number, name: seat.name })
+    : t('workshops.seatTickets.seat', { number: seat.number });
   const copy = async (link: string) => {
     try {
       await navigator.clipboard.writeText(link);
@@ -97,7 +96,9 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
         p: 1.25,
       }}
     >
-      {address && <QrCode text={address} name={`Code of ${label}`} sizePx={116} />}
+      {address && (
+        <QrCode text={address} name={t('workshops.seatTickets.codeOf', { label })} sizePx={116} />
+      )}
       <Box sx={{ display: 'grid', alignContent: 'space-between', minWidth: 0 }}>
         <Box>
           <Box className="mono" sx={{ fontSize: '1.5rem', lineHeight: 1 }}>

@@ -76,12 +76,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
       const renewed = body.seats.filter(({ newLink }) => newLink).length;
       enqueueSnackbar(
         renewed > 0
-          ? t('workshops.seating.seatsSavedANewLinkPrint', {
-              value:
-                renewed === 1
-                  ? t('workshops.seating.oneHas')
-                  : t('workshops.seating.have', { renewed }),
-            })
+          ? t('workshops.seating.saved', { count: renewed })
           : t('workshops.seating.seatsSavedSeatsThatAreOpen'),
       );
     }
@@ -247,10 +242,15 @@ function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
       old?.name !== seat.name || old.experience !== seat.experience || old.partner !== seat.partner
     );
   });
-  const told = differs.map(({ number, name }) => `${number} (${name || 'no name'})`).join(', ');
-  return t('workshops.seating.saveAgainToPutYoursIn', {
-    told: told && t('workshops.seating.theirsDifferAtSeat', { told }),
-  });
+  const told = differs
+    .map(({ number, name }) => `${number} (${name || t('workshops.seating.noName')})`)
+    .join(', ');
+  return [
+    told && t('workshops.seating.theirsDifferAtSeat', { told }),
+    t('workshops.seating.saveAgainToPutYoursIn'),
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** `1.2 × plan, from 23 steps` */

@@ -83,7 +83,7 @@ describe('who sits where', () => {
     const other = screen.getByRole<HTMLInputElement>('checkbox', { name: /Not Skua any more/ });
     expect(other.checked).toBe(true);
     await save(user);
-    expect(await screen.findByText(/One has a new link: print the labels again/)).toBeTruthy();
+    expect(await screen.findByText(/1 seat has a new link: print the labels again/)).toBeTruthy();
     expect(sent.map(({ name, newLink }) => [name, newLink])).toEqual([
       ['Terne', false],
       ['Nora', true],
@@ -166,7 +166,9 @@ describe('links and codes', () => {
     });
     const user = await open();
     await user.click(screen.getByRole('button', { name: 'New link for seat 2, Skua' }));
-    expect(await screen.findByText(/The old one says so; print the label again/)).toBeTruthy();
+    expect(
+      await screen.findByText(/The old link no longer works; print the label again/),
+    ).toBeTruthy();
     expect(asked).toEqual([workshop.seats[1]?.id]);
   });
 
@@ -178,15 +180,15 @@ describe('links and codes', () => {
     expect(screen.queryByRole('img', { name: /Code of seat/ })).toBeNull();
     expect(screen.getAllByRole('button', { name: 'Show the seat’s link' })).toHaveLength(3);
     expect(screen.queryByRole('button', { name: /New link/ })).toBeNull();
-    expect(screen.queryByRole('heading', { name: 'Who sits where' })).toBeNull();
+    expect(screen.queryByRole('heading', { name: 'Seating' })).toBeNull();
   });
 
   it('without a network for phones there are none, and the way there is shown', async () => {
     workshop = { ...workshop, seatAddress: null };
     await open();
-    expect(screen.getByText(/No phone can open a seat yet/)).toBeTruthy();
+    expect(screen.getByText(/Phones cannot join yet/)).toBeTruthy();
     expect(screen.queryByRole('img', { name: /Code of seat/ })).toBeNull();
-    expect(screen.getByRole('link', { name: 'All papers, A4' }).getAttribute('aria-disabled')).toBe(
+    expect(screen.getByRole('link', { name: 'Print all (A4)' }).getAttribute('aria-disabled')).toBe(
       'true',
     );
   });
@@ -209,12 +211,12 @@ describe('the checklist', () => {
   it('is signed line by line or at once, and says when all of it is', async () => {
     const user = await open();
     expect(screen.getByText(new RegExp(`0 of ${lines()} lines are signed`))).toBeTruthy();
-    await user.type(screen.getByLabelText('Looked at by'), 'Eider');
+    await user.type(screen.getByLabelText('Checked by'), 'Eider');
     const section = screen.getByRole('region', { name: 'Before the doors open' });
     const [first] = within(section).getAllByRole('checkbox');
     if (first) await user.click(first);
     expect(await screen.findByText(new RegExp(`1 of ${lines()} lines are signed`))).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'I have looked at all of them' }));
+    await user.click(screen.getByRole('button', { name: 'I have checked all of them' }));
     expect(
       await screen.findByText(`All ${lines()} lines are signed.`, { exact: false }),
     ).toBeTruthy();
@@ -230,7 +232,7 @@ describe('the checklist', () => {
       throw new Refused(422, 'Write the name of whoever has looked.');
     });
     const user = await open();
-    await user.click(screen.getByRole('button', { name: 'I have looked at all of them' }));
+    await user.click(screen.getByRole('button', { name: 'I have checked all of them' }));
     expect(await screen.findByText('Write the name of whoever has looked.')).toBeTruthy();
     expect(signs).toEqual([]);
   });

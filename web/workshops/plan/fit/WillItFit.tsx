@@ -93,9 +93,8 @@ const paceSource = ({ workshops, count }: LearntPaces): string =>
   count === 0
     ? t('workshops.willItFit.howFastPeopleAreIsA')
     : t('workshops.willItFit.howFastPeopleAreCommonPractice', {
-        count,
-        workshops,
-        value: workshops === 1 ? 'workshop' : 'workshops',
+        times: t('workshops.willItFit.stepTimes', { count }),
+        workshops: t('workshops.willItFit.workshops', { count: workshops }),
       });
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
