@@ -16,6 +16,7 @@ import {
   signInPassphrase,
 } from '#contract/session';
 import { version } from '#contract/version';
+import { LanguageChoice } from '../ui/LanguageChoice.tsx';
 import { call } from './call.ts';
 import { resolverOf } from './resolverOf.ts';
 import { useSave } from './useSave.ts';
@@ -110,9 +111,12 @@ export function SignInPage() {
         <Button type="submit" variant="contained" size="large" loading={isSubmitting}>
           {needsSetup ? t('app.signInPage.setPassphrase') : t('app.signInPage.signIn')}
         </Button>
-        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          {t('app.signInPage.ozzet', { version })}
-        </Typography>
+        <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}>
+          <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+            {t('app.signInPage.ozzet', { version })}
+          </Typography>
+          <LanguageChoice reader="staff" />
+        </Box>
       </Box>
     </Box>
   );

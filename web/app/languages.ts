@@ -1,33 +1,43 @@
 import i18next from 'i18next';
 
-/** The languages of the pages, each by its own name; another is a folder in `locales` and a line here. */
-export const languages = [
-  { id: 'en', name: 'English', locale: 'en-GB' },
-  { id: 'de', name: 'Deutsch', locale: 'de' },
-  { id: 'es', name: 'Español', locale: 'es' },
-] as const satisfies readonly {
-  readonly id: string;
+/** What the folder of a language says of it. */
+interface LanguageFolder {
+  /** By its own name. */
   readonly name: string;
   /** By which days, hours and numbers are written (BCP 47). */
   readonly locale: string;
-}[];
+  readonly direction: 'ltr' | 'rtl';
+}
 
-export type Language = (typeof languages)[number]['id'];
+const folders = import.meta.glob<LanguageFolder>('../../locales/*/language.json', {
+  import: 'default',
+  eager: true,
+});
 
-const known = (id: string | null): Language | undefined =>
+/** The languages of the pages: another one is a folder in `locales`. English, in which everything is written, comes first. */
+export const languages = Object.entries(folders)
+  .map(([file, folder]) => ({ id: file.split('/').at(-2) ?? '', ...folder }))
+  .sort((a, b) => Number(b.id === 'en') - Number(a.id === 'en') || a.id.localeCompare(b.id));
+
+const known = (id: string | null): string | undefined =>
   languages.find((language) => language.id === id)?.id;
 
 /** Seat and instructor choose apart: one may sit at the other’s device. */
 const keys = { seat: 'ozzet.language', staff: 'ozzet.staff.language' } as const;
 export type Reader = keyof typeof keys;
 
-/** The language chosen on this device; else the browser’s own, where the pages speak it. */
-export const chosenLanguage = (reader: Reader): Language =>
-  known(localStorage.getItem(keys[reader])) ?? known(navigator.language.slice(0, 2)) ?? 'en';
+/** The language chosen on this device, if need be at its seat; else the browser’s own, where the pages speak it. */
+export const chosenLanguage = (reader: Reader): string =>
+  known(localStorage.getItem(keys[reader])) ??
+  known(localStorage.getItem(keys.seat)) ??
+  known(navigator.language.slice(0, 2)) ??
+  'en';
 
-export const rememberLanguage = (reader: Reader, id: Language): void =>
+export const rememberLanguage = (reader: Reader, id: string): void =>
   localStorage.setItem(keys[reader], id);
 
+/** The language that is spoken now. */
+export const languageNow = () => languages.find(({ id }) => id === i18next.language);
+
 /** How days and hours are written in the language that is spoken. */
-export const localeNow = (): string =>
-  languages.find(({ id }) => id === i18next.language)?.locale ?? 'en-GB';
+export const localeNow = (): string => languageNow()?.locale ?? 'en-GB';

@@ -2,10 +2,12 @@ import i18next from 'i18next';
 import { initReactI18next } from 'react-i18next';
 import { withDecimals } from '#core/words/decimals';
 import ui from '#locales/en/ui.json';
-import { type Language, languages } from './languages.ts';
+import { languageNow } from './languages.ts';
 
 /** Every catalogue of every language, loaded when it is wanted. */
-const catalogues = import.meta.glob<object>('../../locales/*/*.json', { import: 'default' });
+const catalogues = import.meta.glob<object>(['../../locales/*/*.json', '!**/language.json'], {
+  import: 'default',
+});
 
 /** What definition records say themselves: in English it is in the code, as `locales/en` has it for translators. */
 const fromRecords: Readonly<Record<string, () => Promise<object>>> = {
@@ -61,22 +63,22 @@ export function installWords(own: Readonly<Partial<Record<CatalogueName, object>
 }
 
 /** Adds words to what a language has. */
-export function addWords(language: Language, words: object): void {
+export function addWords(language: string, words: object): void {
   i18next.addResourceBundle(language, 'translation', words, true, true);
 }
 
 /** The words of a place, in the language that is spoken and in English, before the place is shown. */
 export async function loadWords(...names: readonly CatalogueName[]): Promise<void> {
   for (const name of names) asked.add(name);
-  const language = languages.find(({ id }) => id === i18next.language)?.id ?? 'en';
+  const language = languageNow()?.id ?? 'en';
   await Promise.all([load('en', names), language === 'en' ? undefined : load(language, names)]);
 }
 
 /** What was chosen last: words of an earlier choice may come later. */
-let chosen: Language | undefined;
+let chosen: string | undefined;
 
 /** Speaks a language; where its words cannot be loaded, the page stays as it is. */
-export async function speak(id: Language): Promise<void> {
+export async function speak(id: string): Promise<void> {
   chosen = id;
   try {
     await load(id, [...asked]);
@@ -86,9 +88,10 @@ export async function speak(id: Language): Promise<void> {
   if (chosen !== id) return;
   await i18next.changeLanguage(id);
   document.documentElement.lang = id;
+  document.documentElement.dir = languageNow()?.direction ?? 'ltr';
 }
 
-async function load(language: Language, names: readonly CatalogueName[]): Promise<void> {
+async function load(language: string, names: readonly CatalogueName[]): Promise<void> {
   await Promise.all(
     names.map(async (name) => {
       const key = `${language}/${name}`;

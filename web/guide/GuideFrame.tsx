@@ -4,6 +4,7 @@ import { Link, Outlet, ScrollRestoration } from 'react-router';
 import { ModeButton } from '../app/ModeButton.tsx';
 import { ink } from '../app/tokens.ts';
 import { Wordmark } from '../app/Wordmark.tsx';
+import { LanguageChoice } from '../ui/LanguageChoice.tsx';
 
 /** The frame of the parts guide: open to everybody, so it leads nowhere that is not. */
 export function GuideFrame() {
@@ -28,6 +29,7 @@ export function GuideFrame() {
         <Box component={Link} to="/" sx={{ color: ink('faded') }}>
           {t('guide.guideFrame.forInstructors')}
         </Box>
+        <LanguageChoice reader="staff" />
         <ModeButton />
       </Box>
       <Box component="main" sx={{ pb: 5 }}>

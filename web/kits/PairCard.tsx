@@ -109,7 +109,6 @@ const placesOf = (part: Part) => shortDesignators(part.designators) || part.desc
 function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): string {
   switch (difference.kind) {
     case 'bands': {
-      const turned = difference.reversed ? 'Turned' : '';
       if (difference.differing.length === 0) {
         return t('kits.pairCard.sameBandsOtherEnd');
       }
@@ -122,7 +121,9 @@ function whyWords(t: TFunction, difference: MarkDifference, vision: Vision): str
           figure2: figure(found.normal),
         }),
       );
-      return t(`kits.pairCard.sameBody${turned}`, { bands: bands.join(', ') });
+      return t(`kits.pairCard.${difference.reversed ? 'sameBodyTurned' : 'sameBody'}`, {
+        bands: bands.join(', '),
+      });
     }
     case 'print':
       return difference.a === '' || difference.b === ''

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useStore } from 'zustand';
-import { LanguageChoice } from './LanguageChoice.tsx';
+import { LanguageChoice } from '../ui/LanguageChoice.tsx';
 import { Network } from './Network.tsx';
 import { useOpenSeat } from './Seat.tsx';
 
@@ -17,7 +17,7 @@ export function SeatHead({ children }: { readonly children?: ReactNode }) {
           <strong>{t('seat.seat', { number: view.number })}</strong> {view.name}
         </span>
         <Network connected={connected} waiting={unsent.size} />
-        <LanguageChoice />
+        <LanguageChoice reader="seat" />
       </div>
       {children}
     </header>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { listSessions } from '#contract/session';
 import { call } from '../app/call.ts';
 import { useStaff } from '../app/staff.ts';
+import { LanguageChoice } from '../ui/LanguageChoice.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 import { Devices } from './Devices.tsx';
 import { OwnName } from './OwnName.tsx';
@@ -21,6 +22,9 @@ export function YouPage() {
         title={staff?.name ?? t('site.youPage.you')}
         facts={t('site.youPage.youAreSignedInAs', { as })}
       />
+      <Box>
+        <LanguageChoice reader="staff" />
+      </Box>
       <Devices />
       <OwnName key={staff?.name} name={staff?.name ?? ''} />
       <OwnPassphrase />

@@ -1,9 +1,8 @@
 import { drillsEnglish } from '#core/words/drills.en';
 import { tradeEnglish } from '#core/words/trade.en';
-import type { Language } from '../app/languages.ts';
 import { addWords, installWords } from '../app/words.ts';
 
-const catalogues = import.meta.glob<object>('../../locales/*/*.json', {
+const catalogues = import.meta.glob<object>(['../../locales/*/*.json', '!**/language.json'], {
   import: 'default',
   eager: true,
 });
@@ -14,6 +13,6 @@ const extracted = /\/en\/(families|trade|drills)\.json$/;
 export function installAllWords(): void {
   installWords({ trade: tradeEnglish, drills: drillsEnglish });
   for (const [file, words] of Object.entries(catalogues)) {
-    if (!extracted.test(file)) addWords(file.split('/').at(-2) as Language, words);
+    if (!extracted.test(file)) addWords(file.split('/').at(-2) ?? '', words);
   }
 }

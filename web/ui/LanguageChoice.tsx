@@ -1,18 +1,19 @@
 import { useTranslation } from 'react-i18next';
-import { type Language, languages, rememberLanguage } from '../app/languages.ts';
+import { languages, type Reader, rememberLanguage } from '../app/languages.ts';
 import { speak } from '../app/words.ts';
+import './language.css';
 
-/** The learner’s own language; it stays on the device. */
-export function LanguageChoice() {
+/** The language of who reads here; it stays on the device. Seat and staff choose apart. */
+export function LanguageChoice({ reader }: { readonly reader: Reader }) {
   const { t, i18n } = useTranslation();
   return (
     <select
       className="language"
-      aria-label={t('seat.language')}
+      aria-label={t('ui.language')}
       value={i18n.language}
       onChange={({ target }) => {
-        const id = target.value as Language;
-        rememberLanguage('seat', id);
+        const id = target.value;
+        rememberLanguage(reader, id);
         void speak(id);
       }}
     >
