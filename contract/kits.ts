@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import type { Backdrop, Board } from '#core/board/board';
+import type { Thumbnail } from '#core/board/thumbnail';
 import { meters } from '#core/inspection/meters';
 import type { OrderSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
@@ -26,6 +27,8 @@ export interface KitSummary {
   readonly pieces: number;
   readonly minutes: number;
   readonly steps: number;
+  /** Of its board what a card shows; null where it has none. */
+  readonly board: Thumbnail | null;
 }
 
 /** What a kit is changed by: each by itself, so that two people who change different ones are not in each other's way. */

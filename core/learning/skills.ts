@@ -10,9 +10,8 @@ export const skillIds = [
 ] as const;
 export type SkillId = (typeof skillIds)[number];
 
-export const skillWords: Readonly<
-  Record<SkillId, { readonly name: string; readonly practise: string }>
-> = {
+/** What a skill is called, and how it is practised; said by `skill.<id>.name` and `.practise`. */
+export const skillWords = {
   'reading-values': {
     name: 'Reads values',
     practise: 'Read ten resistors by their bands and check each with the meter.',
@@ -43,4 +42,6 @@ export const skillWords: Readonly<
     practise:
       'Say aloud what is measured before the first power, and what each reading would mean.',
   },
-};
+} as const satisfies Readonly<
+  Record<SkillId, { readonly name: string; readonly practise: string }>
+>;

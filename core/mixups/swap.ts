@@ -70,7 +70,7 @@ export const swaps: readonly SwapDefinition[] = [
     id: 'diode',
     applies: (a) => doesJob(a, 'diode'),
     severity: 2,
-    words: 'It bears less current or holds another voltage: it can get hot, or guard nothing.',
+    words: 'It can carry less current or holds another voltage: it can get hot, or guard nothing.',
   },
   {
     id: 'resistance-far',

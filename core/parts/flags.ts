@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { formatQuantity } from '../quantity/formatQuantity.ts';
 import { coarsestSeries, nearestPreferred } from '../quantity/series.ts';
 import { familyOf } from './families/index.ts';
@@ -6,17 +7,18 @@ import type { Part } from './part.ts';
 /** Something about a line that the instructor should look at. */
 export interface Flag {
   readonly kind: 'no-value' | 'no-series';
-  readonly message: string;
+  readonly says: Said;
 }
 
 /** What is odd about a part: it has no value, or one of no preferred series (IEC 60063, E3 to E192). */
 export function flagsOf(part: Part): Flag[] {
-  const { valueKind, alsoValues = [], words } = familyOf(part);
+  const { valueKind, alsoValues = [] } = familyOf(part);
   const { value } = part;
   if (value.kind === 'none') {
     if (valueKind === 'none' || valueKind === 'type') return [];
-    const what = valueKind === 'colour' ? 'colour' : 'value';
-    return [{ kind: 'no-value', message: `No ${what} is given for this ${words.one}.` }];
+    return [
+      { kind: 'no-value', says: said(valueKind === 'colour' ? 'flag.no-colour' : 'flag.no-value') },
+    ];
   }
   if (value.kind !== 'amount' || !hasSeries.has(value.unit) || value.amount === 0) return [];
   if (coarsestSeries(value.amount) !== undefined) return [];
@@ -26,7 +28,7 @@ export function flagsOf(part: Part): Flag[] {
   return [
     {
       kind: 'no-series',
-      message: `${formatQuantity(value.amount, value.unit)} is in no preferred series (E3 to E192); the nearest of E24 is ${near}. Is it a typing error?`,
+      says: said('flag.no-series', { value: formatQuantity(value.amount, value.unit), near }),
     },
   ];
 }

@@ -8,9 +8,9 @@ import type { Part } from './part.ts';
 
 /** A way of printing a value on a part; the catalogue explains each under `print.<code>`. */
 export type PrintCode =
-  /** Picofarads: two digits and the number of noughts (IEC 60062). */
+  /** Picofarads: two digits and the number of zeros (IEC 60062). */
   | 'capacitor-code'
-  /** Ohms: two or three digits and the number of noughts. */
+  /** Ohms: two or three digits and the number of zeros. */
   | 'chip-3'
   | 'chip-4'
   /** Two digits for a value of E96, a letter for the power of ten. */

@@ -1,3 +1,5 @@
+import type { Said } from '../learning/said.ts';
+
 /** Something about a cell that a person must put right (`error`) or should look at (`warning`). */
 export interface CellProblem {
   readonly severity: 'error' | 'warning';
@@ -6,5 +8,5 @@ export interface CellProblem {
   /** The heading of the column as the file has it, or the meaning that no column has. */
   readonly column: string;
   /** What is wrong and what to write instead. */
-  readonly message: string;
+  readonly message: string | Said;
 }

@@ -1,4 +1,5 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
+import type { Said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
@@ -136,8 +137,8 @@ export class RowReader {
       ...(remarks === '' ? {} : { remarks }),
     };
     this.#warnOf(recognition, doubts, part);
-    for (const { kind, message } of flagsOf(part)) {
-      this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', message);
+    for (const { kind, says } of flagsOf(part)) {
+      this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', says);
     }
     return { part, confidence, doubts };
   }
@@ -370,7 +371,7 @@ export class RowReader {
     }
   }
 
-  #warn(id: ColumnId, message: string): void {
+  #warn(id: ColumnId, message: string | Said): void {
     this.problems.push({
       severity: 'warning',
       line: this.#row.line,

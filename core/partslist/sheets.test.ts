@@ -156,7 +156,7 @@ Y2\t1\t11 Hz\tcrystal
       'Y1 | crystal | 16 MHz',
       'L1 | inductor-axial | 470 µH',
     ]);
-    expect(problems.map(({ line, message }) => [line, message.slice(0, 16)])).toEqual([
+    expect(problems.map(({ line, message }) => [line, String(message).slice(0, 16)])).toEqual([
       [6, '“100 H” cannot b'],
       [7, '“11 Hz” cannot b'],
     ]);

@@ -41,7 +41,7 @@ describe('what can hurt at a step', () => {
       expect(ids).toContain('fumes');
     }
     const iron = harms.find(({ id }) => id === 'iron');
-    expect(iron?.words.says).toMatch(/Glasses.*Hair.*Hold the lead you cut.*stand.*hot/);
+    expect(iron?.words.says).toMatch(/Glasses.*hair.*Hold the end of the lead.*stand.*hot/);
   });
 
   it('an electrolytic can burst, a resistor cannot', () => {

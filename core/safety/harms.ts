@@ -39,7 +39,7 @@ export const harms = [
     id: 'iron',
     appliesTo: isKind('solder'),
     words: {
-      says: 'Glasses on. Hair and sleeves back. Hold the lead you cut, and keep the iron in its stand. Parts stay hot for a minute.',
+      says: 'Glasses on. Tie back long hair, roll up loose sleeves. Hold the end of the lead while you cut it. Keep the iron in its stand. Parts stay hot for a minute.',
     },
   },
   {

@@ -5,17 +5,26 @@ import type { Named } from '../order/kinds.ts';
 import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
-import type { Part } from '../parts/part.ts';
+import type { Part, PartValue } from '../parts/part.ts';
 
-/** `470 Ω resistors`, `red LED`, `slide switch`: value and family, in the number of pieces. */
-export function partName(t: TFunction, part: Part): string {
-  const family = t(`family.${familyOf(part).id}.${part.quantity === 1 ? 'one' : 'many'}`);
-  return [
-    part.value.kind === 'colour' ? t(`colour.${part.value.colour}`) : valueLabel(part.value),
-    family,
-  ]
-    .filter(Boolean)
-    .join(' ');
+/** A value in the language of the reader: `4.7 kΩ` or `4,7 kΩ`, `1N4148`, `red`; empty where there is none. */
+export const valueWords = (t: TFunction, value: PartValue): string =>
+  value.kind === 'colour'
+    ? t(`colour.${value.colour}`)
+    : t('name.value', { value: valueLabel(value) });
+
+/** `470 Ω resistors`, `red LED`, `slide switch`: value and family as a language joins them, in the number of pieces. */
+export function partName(t: TFunction, { family: id, value, quantity }: Part): string {
+  const count = quantity === 1 ? 'one' : 'many';
+  const name = t(`family.${familyOf({ family: id }).id}.${count}`);
+  switch (value.kind) {
+    case 'none':
+      return name;
+    case 'colour':
+      return t('name.colour', { colour: t(`name.${count}.${value.colour}`), name });
+    default:
+      return t(`name.${value.kind}`, { value: valueLabel(value), name });
+  }
 }
 
 /** What the drawing of a part shows, band names included. */
@@ -45,9 +54,11 @@ export function stepTitle(t: TFunction, step: Step): string {
   if (step.kind === 'check') {
     return [t(`check.${step.check}.name`), step.blocks.join(', ')].filter(Boolean).join(': ');
   }
-  return t(`step.${step.kind}`, {
+  const title = t(`step.${step.kind}`, {
     what: step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `),
   });
+  // Some languages begin with the part.
+  return title.charAt(0).toUpperCase() + title.slice(1);
 }
 
 /** Place names of a step, short; empty for a check and for parts without a place. */

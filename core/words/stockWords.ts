@@ -10,5 +10,5 @@ export function stockName(t: TFunction, part: StockPart): string {
   const words = [partName(t, asPart(part)), toleranceLabel(value), volt, size]
     .filter(Boolean)
     .join(' ');
-  return pins === undefined ? words : `${words}, ${pins} pins`;
+  return pins === undefined ? words : t('name.pins', { words, count: pins });
 }

@@ -6,8 +6,6 @@
 
 import { bandColourNames } from '../bands/colours.ts';
 import { mistakes } from '../learning/mistakes/index.ts';
-import { remedyWords } from '../mixups/remedyWords.ts';
-import { swaps } from '../mixups/swap.ts';
 import { checks } from '../order/checks/index.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { styles } from '../order/styles/index.ts';
@@ -16,6 +14,15 @@ import { signWords } from '../parts/signs/index.ts';
 import { harms } from '../safety/harms.ts';
 import { keyed } from './keyed.ts';
 
+const colourNames = {
+  red: 'red',
+  yellow: 'yellow',
+  green: 'green',
+  blue: 'blue',
+  white: 'white',
+  orange: 'orange',
+};
+
 export const tradeEnglish = {
   family: keyed(families),
   mistake: keyed(mistakes),
@@ -23,55 +30,23 @@ export const tradeEnglish = {
   rule: keyed(hardRules),
   style: keyed(styles),
   check: keyed(checks),
-  swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
-  remedy: remedyWords,
   usable: Object.fromEntries(
     families.flatMap(({ id, usable }) => (usable ? [[id, usable.words]] : [])),
   ),
   band: Object.fromEntries(bandColourNames.map((name) => [name, name])),
-  colour: {
-    red: 'red',
-    yellow: 'yellow',
-    green: 'green',
-    blue: 'blue',
-    white: 'white',
-    orange: 'orange',
+  colour: colourNames,
+  // Adjectives have forms of their own in most languages: a red LED, two red LEDs.
+  name: {
+    value: '{{value}}',
+    amount: '{{value}} {{name}}',
+    type: '{{value}} {{name}}',
+    colour: '{{colour}} {{name}}',
+    pins_one: '{{words}}, {{count}} pin',
+    pins_other: '{{words}}, {{count}} pins',
+    one: colourNames,
+    many: colourNames,
   },
   sign: signWords,
-  meaning: {
-    plus: 'plus (+)',
-    minus: 'minus (−)',
-    anode: 'anode, plus (+)',
-    cathode: 'cathode, minus (−)',
-    common: 'the lead common to all',
-    'pin-1': 'pin 1',
-    outline: 'turned like the outline on the board',
-    outwards: 'outwards, over the edge of the board',
-    'one-way': 'fits one way only',
-    top: 'the side of the parts',
-  },
-  print: {
-    'capacitor-code': 'two digits and the number of noughts, in picofarads',
-    'chip-3': 'two digits and the number of noughts, in ohms',
-    'chip-4': 'three digits and the number of noughts, in ohms',
-    'eia-96': 'number of the value in E96 and a letter for the power of ten',
-    'letter-code': 'the letter stands in place of the point',
-    value: 'the value written out',
-    volt: 'the highest voltage',
-    type: 'the type number',
-  },
-  lead: {
-    emitter: 'emitter',
-    base: 'base',
-    collector: 'collector',
-    source: 'source',
-    gate: 'gate',
-    drain: 'drain',
-    input: 'input',
-    output: 'output',
-    ground: 'ground',
-    adjust: 'adjust',
-  },
   board: {
     where: 'number {{fromLeft}} of {{count}} from the left edge, {{area}}',
     beside:
@@ -106,7 +81,7 @@ export const tradeEnglish = {
   },
   caution: {
     erratum: 'The kit is wrong here',
-    'lot-note': 'This lot is different',
+    'lot-note': 'This batch is different',
     'mix-up': 'Easily mixed up',
     'mix-up-text':
       'These look like {{other}} ({{places}}), which you have fitted already. Compare both pictures before you take one.',
@@ -130,17 +105,11 @@ export const tradeEnglish = {
     'off-board':
       'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
   },
-  order: {
-    between: 'Here {{after}} comes before {{before}}.',
-    link: '{{from}} before {{to}} ({{says}})',
-    contradiction: 'Rules contradict each other: {{links}}.',
-    'left-out': 'Left out here: {{from}} before {{to}}.',
-  },
   hold: {
     'bent-leads': 'bend the leads apart by about 45°',
     tape: 'hold it with heat-proof tape',
     putty: 'press it on with a little putty',
-    'tack-one-pin': 'solder one pin, look whether it sits straight, then the others',
+    'tack-one-pin': 'solder one pin, check that it sits straight, then the others',
     loose: '{{places}} would drop by up to {{drop}} mm when the board is turned: {{method}}.',
     'loose-one': 'It would drop by up to {{drop}} mm when the board is turned: {{method}}.',
   },

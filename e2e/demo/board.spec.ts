@@ -151,8 +151,8 @@ test('what is exported is imported again as the same; what cannot be read is tol
   };
   const before = await board();
   for (const [button, input, said] of [
-    ['Export the pad list', 'Pad list file', 'pads are taken over'],
-    ['Export positions', 'Positions file', 'positions are taken over'],
+    ['Export the pad list', 'Pad list file', 'pads imported'],
+    ['Export positions', 'Positions file', 'positions imported'],
   ] as const) {
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: button }).click();
@@ -184,12 +184,12 @@ test('what is exported is imported again as the same; what cannot be read is tol
     await page.getByRole('option', { name: heading }).click();
   }
   await page.getByRole('button', { name: 'Import positions' }).click();
-  await expect(page.getByText('1 positions are taken over').last()).toBeVisible();
+  await expect(page.getByText('1 positions imported').last()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(board).toEqual(before);
   await page.reload();
   await choose();
-  await expect(page.getByText('1 positions are taken over').last()).toBeVisible();
+  await expect(page.getByText('1 positions imported').last()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(board).toEqual(before);
 });

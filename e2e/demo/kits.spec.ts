@@ -208,7 +208,7 @@ test.describe('inspection', () => {
     await reading.press('Enter');
     await expect(page.getByText('“much” is not a value')).toBeVisible();
     await expectAccessible(page);
-    await newest.getByRole('button', { name: /^Take back/ }).click();
+    await newest.getByRole('button', { name: /^Delete/ }).click();
     await expect(newest).not.toContainText('Usable here');
     await page.reload();
     await expect(newest).toContainText('Not this part');

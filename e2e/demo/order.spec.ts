@@ -94,7 +94,7 @@ test('the styles are compared in a worker, with a recommendation in words', asyn
   await page.getByRole('button', { name: 'Compare the styles' }).click();
   const table = page.getByRole('table', { name: 'Styles compared' });
   await expect(table.getByRole('row')).toHaveCount(8);
-  await expect(page.getByText('The order as it is now is as good as any')).toBeVisible();
+  await expect(page.getByText('The order is already as good as any')).toBeVisible();
   await expect(page.getByText(/Block by block finds a fault \d+ minutes sooner/)).toBeVisible();
   await expectAccessible(page);
   await table.getByRole('button', { name: 'Take Toughest first' }).click();

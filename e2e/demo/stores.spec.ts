@@ -28,7 +28,7 @@ test('the ledger explains the level; what cannot be is refused with the way out'
 
   const book = async (what: string, pieces: string) => {
     await page.getByRole('button', { name: what, exact: true }).click();
-    await page.getByLabel(/^Pieces/).fill(pieces);
+    await page.getByLabel(/^Quantity/).fill(pieces);
     await page.getByRole('button', { name: 'Save' }).click();
   };
   await book('In', '40');
@@ -155,11 +155,11 @@ test('packing: the bag list in three orders, the papers, and counting by weight'
   await expect(scale).toContainText('steady');
   await page.getByRole('button', { name: 'Use as the sample' }).click();
   const count = page.getByRole('status', { name: 'Count' });
-  await expect(count).toContainText('10 pieces');
+  await expect(count).toContainText('10 parts');
   await page.getByLabel('On the scale, in g').fill('4.98');
-  await expect(count).toContainText('20 pieces');
+  await expect(count).toContainText('20 parts');
   await expect(count).toContainText('certain at 99 %');
   await page.getByLabel('On the scale, in g').fill('75');
-  await expect(count).toContainText('300 pieces');
+  await expect(count).toContainText('300 parts');
   await expect(count).toContainText('±');
 });

@@ -317,7 +317,7 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await dialog.getByRole('button', { name: 'Wrong value' }).tap();
     await dialog.getByRole('button', { name: 'R4' }).tap();
     await expect(dialog).toContainText('Do not trim yet');
-    await dialog.getByRole('button', { name: 'Got it, go on' }).tap();
+    await dialog.getByRole('button', { name: 'Repaired, continue' }).tap();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText('Wrong value R4');
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText(
       '2 Petrel · step 1',
@@ -335,7 +335,7 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
 
   await test.step('a call for help reaches the floor, and a visit settles it on both', async () => {
     await seat.getByRole('button', { name: 'Ask for help' }).tap();
-    await expect(seat.getByRole('status').filter({ hasText: 'Help is coming' })).toBeVisible();
+    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
     await expect(floor.getByRole('region', { name: 'Who next' })).toContainText('2 Petrel');
     await expect(lane).toContainText('help');
     await expectAccessible(floor);
@@ -343,12 +343,12 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await expect(floor.getByRole('region', { name: 'Who next' })).toContainText(
       'Nobody needs you now',
     );
-    await expect(seat.getByText('Help is coming')).toHaveCount(0);
+    await expect(seat.getByText('Your instructor has been told')).toHaveCount(0);
   });
 
   await test.step('undoing the visit brings the call back, and the learner withdraws it', async () => {
     await floor.getByRole('button', { name: 'Undo', exact: true }).first().click();
-    await expect(seat.getByRole('status').filter({ hasText: 'Help is coming' })).toBeVisible();
+    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
     await seat.getByRole('button', { name: 'No longer needed' }).tap();
     await expect(floor.getByRole('region', { name: 'Who next' })).toContainText(
       'Nobody needs you now',
@@ -369,7 +369,7 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
   });
 
   await test.step('a check that fails asks for help by itself', async () => {
-    while (!(await seat.getByRole('button', { name: 'No, it is not' }).isVisible())) {
+    while (!(await seat.getByRole('button', { name: 'No, it is different' }).isVisible())) {
       const title = await seat.getByRole('heading', { level: 1 }).textContent();
       await seat.getByRole('button', { name: /^Done/ }).tap();
       await expect(seat.getByRole('heading', { level: 1 })).not.toHaveText(title ?? '');
@@ -378,13 +378,13 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
       seat.getByRole('heading', { name: 'Try the battery holder in its place' }),
     ).toBeVisible();
     await expectAccessible(seat);
-    await seat.getByRole('button', { name: 'No, it is not' }).tap();
-    await expect(seat.getByRole('status').filter({ hasText: 'Help is coming' })).toBeVisible();
+    await seat.getByRole('button', { name: 'No, it is different' }).tap();
+    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText(
       'The check says no',
     );
     await floor.getByRole('button', { name: 'Visit seat 2' }).click();
-    await expect(seat.getByText('Help is coming')).toHaveCount(0);
+    await expect(seat.getByText('Your instructor has been told')).toHaveCount(0);
   });
 
   await test.step('the last step leads to the end', async () => {

@@ -60,7 +60,7 @@ test('a site is saved as one file, and put back on an empty one', async ({ brows
   await expect(empty.getByText('This backup is encrypted. Type its passphrase.')).toBeVisible();
   await empty.getByLabel('Passphrase of this file').fill('three old anchors');
   await empty.getByRole('button', { name: 'Show what it holds' }).click();
-  const told = empty.getByText(new RegExp(`It holds .*, ${demoWorkshops.length} workshops,`));
+  const told = empty.getByText(new RegExp(`The file holds .*, ${demoWorkshops.length} workshops`));
   await expect(told).toBeVisible({ timeout: 30_000 });
   await expectAccessible(empty);
   await empty.getByRole('button', { name: 'Restore, and replace everything here' }).click();

@@ -34,7 +34,7 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
 }) => {
   await instructor.goto('/workshops');
   await instructor.getByRole('link', { name: 'Evening course 3: Fern Minder' }).click();
-  await expect(instructor.getByText('No phone can open a seat yet')).toBeVisible();
+  await expect(instructor.getByText('Phones cannot join yet')).toBeVisible();
   await expect(instructor.getByRole('link', { name: 'Print all (A4)' })).toHaveAttribute(
     'aria-disabled',
     'true',

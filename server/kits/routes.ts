@@ -23,6 +23,7 @@ import {
 } from '#contract/kits';
 import { kitLineSchema } from '#contract/parts';
 import { list } from '#contract/schema';
+import { thumbnailOf } from '#core/board/thumbnail';
 import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
@@ -77,6 +78,12 @@ export function kitRoutes(api: Api, db: Database): void {
         ),
         minutes: totalMinutes(steps),
         steps: steps.length,
+        board:
+          stored.board &&
+          thumbnailOf(
+            stored.board,
+            stored.lines.map(({ part }) => part),
+          ),
       };
     }),
   );

@@ -1,10 +1,10 @@
 import { createInstance, type TFunction } from 'i18next';
-import { tradeEnglish } from '#core/words/trade.en';
+import { english } from '#core/words/en';
 
 const instance = createInstance();
 await instance.init({
   lng: 'en',
-  resources: { en: { translation: tradeEnglish } },
+  resources: { en: { translation: english } },
   interpolation: { escapeValue: false },
   returnObjects: true,
   showSupportNotice: false,

@@ -1,5 +1,6 @@
 import Keyboard from '@mui/icons-material/KeyboardOutlined';
 import Logout from '@mui/icons-material/LogoutOutlined';
+import SearchIcon from '@mui/icons-material/SearchOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -7,7 +8,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
@@ -16,8 +17,10 @@ import { forgetKept } from './kept.ts';
 import { ModeButton } from './ModeButton.tsx';
 import { waitingOf } from './outbox.ts';
 import { places } from './places.ts';
+import { SearchDialog, useSearchKey } from './SearchDialog.tsx';
 import { useShortcutList, useShortcuts } from './shortcuts.ts';
 import { useIsInstructor, useStaff } from './staff.ts';
+import { Trail } from './Trail.tsx';
 import { ink } from './tokens.ts';
 import { Wordmark } from './Wordmark.tsx';
 
@@ -31,6 +34,9 @@ export function Shell() {
   const navigate = useNavigate();
   const { state } = useNavigation();
   const [keysOpen, setKeysOpen] = useState(false);
+  const [searching, setSearching] = useState(false);
+  const search = useCallback(() => setSearching(true), []);
+  useSearchKey(search);
   const leave = async () => {
     await call(signOut, {});
     forgetKept();
@@ -101,6 +107,9 @@ export function Shell() {
           >
             {t('app.shell.partsGuide')}
           </Box>
+          <IconButton aria-label={t('app.shell.search')} onClick={search}>
+            <SearchIcon />
+          </IconButton>
           <IconButton
             aria-label={t('app.shell.keyboardShortcuts')}
             onClick={() => setKeysOpen(true)}
@@ -136,8 +145,10 @@ export function Shell() {
           minWidth: 0,
         }}
       >
+        <Trail />
         <Outlet />
       </Box>
+      <SearchDialog open={searching} close={() => setSearching(false)} />
       <ShortcutDialog open={keysOpen} close={() => setKeysOpen(false)} />
     </Box>
   );

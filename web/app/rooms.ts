@@ -19,28 +19,45 @@ const room =
   };
 
 export const door = room(() => import('./SignInPage.tsx'), 'app');
-export const guide = room(() => import('../guide/pages.ts'), 'guide', 'families', 'trade');
+export const guide = room(() => import('../guide/pages.ts'), 'guide', 'families', 'trade', 'staff');
 export const typeNumbers = room(
   () => import('../guide/TypesPage.tsx'),
   'guide',
   'families',
   'trade',
+  'staff',
 );
-export const bodies = room(() => import('../guide/BodiesPage.tsx'), 'guide', 'families', 'trade');
-export const kits = room(() => import('../kits/pages.ts'), 'kits', 'families', 'trade');
+export const bodies = room(
+  () => import('../guide/BodiesPage.tsx'),
+  'guide',
+  'families',
+  'trade',
+  'staff',
+);
+export const kits = room(() => import('../kits/pages.ts'), 'kits', 'families', 'trade', 'staff');
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),
   'kits',
   'families',
   'trade',
+  'staff',
 );
-export const stores = room(() => import('../stores/pages.ts'), 'stores', 'families', 'trade');
+export const stores = room(
+  () => import('../stores/pages.ts'),
+  'stores',
+  'families',
+  'trade',
+  'staff',
+);
 export const workshopList = room(() => import('../workshops/WorkshopsPage.tsx'), 'workshops');
 export const workshops = room(
   () => import('../workshops/pages.ts'),
   'workshops',
+  // Tips and solders are called as on the heat bench.
+  'drills',
   'families',
   'trade',
+  'staff',
 );
 export const practice = room(
   () => import('../practice/pages.ts'),
@@ -48,6 +65,7 @@ export const practice = room(
   'drills',
   'families',
   'trade',
+  'staff',
 );
 export const people = room(
   () => import('../people/PeoplePage.tsx'),
@@ -55,6 +73,7 @@ export const people = room(
   'drills',
   'families',
   'trade',
+  'staff',
 );
 export const person = room(
   () => import('../people/PersonPage.tsx'),
@@ -62,5 +81,6 @@ export const person = room(
   'drills',
   'families',
   'trade',
+  'staff',
 );
 export const site = room(() => import('../site/pages.ts'), 'site');

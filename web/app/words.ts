@@ -13,6 +13,7 @@ const catalogues = import.meta.glob<object>(['../../locales/*/*.json', '!**/lang
 const fromRecords: Readonly<Record<string, () => Promise<object>>> = {
   families: async () => ({}),
   trade: async () => (await import('#core/words/trade.en')).tradeEnglish,
+  staff: async () => (await import('#core/words/staff.en')).staffEnglish,
   drills: async () => (await import('#core/words/drills.en')).drillsEnglish,
 };
 
@@ -27,6 +28,7 @@ export type CatalogueName =
   | 'practice'
   | 'seat'
   | 'site'
+  | 'staff'
   | 'stores'
   | 'trade'
   | 'ui'

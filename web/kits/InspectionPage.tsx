@@ -10,10 +10,10 @@ import { type LoaderFunctionArgs, useLoaderData, useRevalidator } from 'react-ro
 import { addReading, type IncomingReading, listReadings, removeReading } from '#contract/kits';
 import { meters } from '#core/inspection/meters';
 import { type Amount, hasAmount } from '#core/inspection/verdict';
-import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import { shortDesignators, toleranceLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { parseQuantity } from '#core/quantity/parseQuantity';
-import { partName } from '#core/words/partWords';
+import { partName, valueWords } from '#core/words/partWords';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
@@ -160,7 +160,7 @@ function Bench({ measurable }: BenchProps) {
           error={problem !== undefined}
           helperText={
             problem ??
-            t('kits.inspectionPage.suchAs', { valueLabel: valueLabel(chosen.part.value) })
+            t('kits.inspectionPage.suchAs', { valueLabel: valueWords(t, chosen.part.value) })
           }
           sx={{ width: 190 }}
         />

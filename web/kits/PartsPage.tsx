@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
@@ -7,10 +9,12 @@ import { flagsOf } from '#core/parts/flags';
 import { shortDesignators } from '#core/parts/label';
 import { useIsInstructor } from '../app/staff.ts';
 import { ink } from '../app/tokens.ts';
+import { useChoices } from '../app/useChoices.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { Errata } from './Errata.tsx';
 import { useKit } from './KitFrame.tsx';
 import { LineDialog } from './LineDialog.tsx';
+import { PartsLines } from './PartsLines.tsx';
 import { PartsTable, type TableLine } from './PartsTable.tsx';
 import { useChangeKit } from './useChangeKit.tsx';
 
@@ -20,6 +24,9 @@ export function PartsPage() {
   const changeKit = useChangeKit();
   const isInstructor = useIsInstructor();
   const [line, setLine] = useState<KitLine>();
+  const [search, choose] = useChoices();
+  const view = search.get('view') === 'pictures' ? 'pictures' : 'lines';
+  const Shown = view === 'pictures' ? PartsTable : PartsLines;
   const rows = useMemo(
     () => lines.map((one, index): TableLine => ({ ...one, key: String(index) })),
     [lines],
@@ -39,14 +46,23 @@ export function PartsPage() {
   };
 
   return (
-    <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ToLookAt lines={lines} />
-      <Errata />
-      <PartsTable
-        label={t('kits.partsPage.parts')}
-        lines={rows}
-        {...(isInstructor && { correct })}
-      />
+      <Box sx={{ position: 'relative' }}>
+        <Errata />
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={view}
+          aria-label={t('kits.partsPage.view')}
+          onChange={(_, next: string | null) => next && choose({ view: next })}
+          sx={{ position: { md: 'absolute' }, right: 0, top: 0, my: { xs: 1, md: 0 } }}
+        >
+          <ToggleButton value="lines">{t('kits.partsPage.lines')}</ToggleButton>
+          <ToggleButton value="pictures">{t('kits.partsPage.pictures')}</ToggleButton>
+        </ToggleButtonGroup>
+        <Shown label={t('kits.partsPage.parts')} lines={rows} {...(isInstructor && { correct })} />
+      </Box>
       {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
     </Box>
   );

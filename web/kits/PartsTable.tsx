@@ -6,12 +6,13 @@ import type { KitLine } from '#contract/kits';
 import { bodyOf, chipSizeCodeOf } from '#core/parts/bodyOf';
 import { familyOf } from '#core/parts/families/index';
 import { flagsOf } from '#core/parts/flags';
-import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import { shortDesignators, toleranceLabel } from '#core/parts/label';
 import { overridesRule } from '#core/parts/lotNote';
 import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
 import type { Doubt } from '#core/partslist/confidence';
-import { familyWord } from '#core/words/partWords';
+import { familyWord, valueWords } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { Glyph } from '../ui/Glyph.tsx';
 import { PartMarks } from '../ui/PartMarks.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
@@ -102,7 +103,7 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
         {part.remarks && <span className="remark">“{part.remarks}”</span>}
       </td>
       <td className="mono nowrap">
-        {valueLabel(part.value) || '–'}
+        {valueWords(t, part.value) || '–'}
         <Details part={part} />
         <DoubtFlag line={line} doubt="value" />
       </td>
@@ -217,7 +218,7 @@ function Flags({ line: { part, confidence, doubts } }: { readonly line: KitLine 
     ...(part.supply === 'in-kit' ? [] : [t(`kits.partsTable.supply.${part.supply}`)]),
     ...(confidence === 'unknown' ? [t('kits.partsTable.notRecognised')] : []),
     ...(unsure ? [t('kits.partsTable.readButNotSure')] : []),
-    ...flagsOf(part).map(({ message }) => message),
+    ...flagsOf(part).map(({ says }) => saying(t, says)),
     ...(part.lotNote ? [t('kits.partsTable.thisLotIsDifferent')] : []),
   ];
   return notes.map((note) => (

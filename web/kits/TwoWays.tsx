@@ -2,8 +2,9 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import type { TwoWayReading } from '#core/mixups/findMixUps';
-import { shortDesignators, valueLabel } from '#core/parts/label';
+import { shortDesignators } from '#core/parts/label';
 import { formatQuantity } from '#core/quantity/formatQuantity';
+import { valueWords } from '#core/words/partWords';
 import { BandRow } from '../ui/PartPicture.tsx';
 
 /** Resistors whose bands are a value from either end. */
@@ -22,7 +23,7 @@ export function TwoWays({ readings }: { readonly readings: readonly TwoWayReadin
             <strong className="mono">{shortDesignators(part.designators)}</strong>{' '}
             <BandRow bands={bands} />
             {t(`kits.twoWays.${otherInKit ? 'alsoInKit' : 'notInKit'}`, {
-              value: valueLabel(part.value),
+              value: valueWords(t, part.value),
               other: formatQuantity(otherOhm, 'ohm'),
             })}
           </li>

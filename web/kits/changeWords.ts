@@ -2,9 +2,9 @@ import type { TFunction } from 'i18next';
 import { t } from 'i18next';
 import type { Revision } from '#contract/kits';
 import { type Change, type ChangedField, compareLists } from '#core/parts/compareLists';
-import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
+import { shortDesignators, toleranceLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
-import { partName } from '#core/words/partWords';
+import { partName, valueWords } from '#core/words/partWords';
 
 type Compared = Pick<Revision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>;
 
@@ -70,7 +70,7 @@ function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
     case 'family':
       return t(`family.${part.family}.one`);
     case 'value':
-      return [valueLabel(part.value) || t('kits.changeWords.none'), toleranceLabel(part.value)]
+      return [valueWords(t, part.value) || t('kits.changeWords.none'), toleranceLabel(part.value)]
         .filter(Boolean)
         .join(' ');
     case 'pins':

@@ -71,7 +71,7 @@ describe('a parts list', () => {
     await read();
     expect(takeOver().disabled).toBe(true);
     expect(screen.getByText(/Correct the errors first/)).toBeTruthy();
-    await user.click(screen.getAllByRole('button', { name: /Edit/ })[0] as HTMLElement);
+    await user.click(screen.getAllByRole('button', { name: /Correct row/ })[0] as HTMLElement);
     const dialog = await screen.findByRole('dialog');
     const quantity = within(dialog).getByLabelText(/Quantity/);
     await user.clear(quantity);

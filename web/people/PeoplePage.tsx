@@ -3,7 +3,6 @@ import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people';
 import { masteryFrom } from '#core/learning/skillEstimates';
-import { skillWords } from '#core/learning/skills';
 import { call } from '../app/call.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
@@ -58,7 +57,7 @@ export function PeoplePage() {
               </th>
               {first.skills.map(({ skill }) => (
                 <th key={skill} scope="col">
-                  {skillWords[skill].name}
+                  {t(`skill.${skill}.name`)}
                 </th>
               ))}
             </tr>

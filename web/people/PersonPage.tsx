@@ -29,7 +29,6 @@ import {
   statementsPath,
 } from '#contract/people';
 import type { Readiness } from '#core/learning/skillEstimates';
-import { skillWords } from '#core/learning/skills';
 import { readingWords } from '#core/words/orderWords';
 import { stepTitle } from '#core/words/partWords';
 import { call } from '../app/call.ts';
@@ -109,7 +108,7 @@ export function PersonPage() {
             <tbody>
               {skills.map((estimate) => (
                 <tr key={estimate.skill}>
-                  <th scope="row">{skillWords[estimate.skill].name}</th>
+                  <th scope="row">{t(`skill.${estimate.skill}.name`)}</th>
                   <td>
                     <SkillBar estimate={estimate} wide />
                   </td>
@@ -172,7 +171,7 @@ export function PersonPage() {
                 <td>{readyWords[readiness]}</td>
                 <td>
                   {practise[0]
-                    ? skillWords[practise[0]].practise
+                    ? t(`skill.${practise[0]}.practise`)
                     : t('people.personPage.nothingInParticular')}
                 </td>
               </tr>

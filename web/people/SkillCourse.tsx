@@ -11,7 +11,7 @@ import {
   YAxis,
 } from 'recharts';
 import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
-import { type SkillId, skillWords } from '#core/learning/skills';
+import type { SkillId } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
 
@@ -38,14 +38,14 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
       >
         {seen.map((one) => (
           <MenuItem key={one.skill} value={one.skill}>
-            {skillWords[one.skill].name}
+            {t(`skill.${one.skill}.name`)}
           </MenuItem>
         ))}
       </TextField>
       <div
         role="img"
         aria-label={t('people.skillCourse.fromToOverSteps', {
-          name: skillWords[skill].name,
+          name: t(`skill.${skill}.name`),
           known: data[0]?.known,
           known2: data.at(-1)?.known,
           count: course.length - 1,

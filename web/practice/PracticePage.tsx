@@ -94,7 +94,7 @@ export function PracticePage() {
             <Trans
               i18nKey="practice.practicePage.seats"
               values={{ title, dateAndTime: dateAndTime(startsAt), seats }}
-              components={{ link: <Link to={`/practice/class/${id}`} /> }}
+              components={{ to: <Link to={`/practice/class/${id}`} /> }}
             />
           </li>
         ))}

@@ -126,7 +126,7 @@ describe('the card of a step', () => {
   });
 
   it('says what happens otherwise for what is polarised, and that either way is right for what is not', () => {
-    expect(wordsOf(cardOf(stepFor('D2')))).toContain('Otherwise');
+    expect(wordsOf(cardOf(stepFor('D2')))).toContain('If it is backwards');
     expect(wordsOf(cardOf(stepFor('C1')))).toContain('Either way round');
   });
 
@@ -135,7 +135,7 @@ describe('the card of a step', () => {
     if (!check) throw new Error('the kit is powered');
     const markup = cardOf(check);
     expect(markup).not.toContain('class="mat"');
-    const order = at(markup, '<ol>', 'way-matters', 'Otherwise');
+    const order = at(markup, '<ol>', 'way-matters', 'If it is backwards');
     expect(order.every((index) => index >= 0)).toBe(true);
     expect(order).toEqual([...order].sort((a, b) => a - b));
   });

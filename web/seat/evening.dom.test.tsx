@@ -110,7 +110,7 @@ describe('a seat before its evening', () => {
 
 describe('a link that opens nothing', () => {
   it.each([
-    [404, /leads to no seat/],
+    [404, /does not lead to a seat/],
     [410, /This link has ended/],
     [429, /Too many wrong links/],
     [500, /has trouble/],

@@ -14,6 +14,6 @@ it.each([
     render(<Network connected={false} waiting={2} />);
     const said = screen.getByRole('status').textContent;
     expect(said).toContain('2 entries are kept here');
-    expect(said?.includes('Do not reload this page')).toBe(warns);
+    expect(said?.includes('Do not reload or close this page')).toBe(warns);
   },
 );

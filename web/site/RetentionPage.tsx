@@ -50,7 +50,7 @@ export function RetentionPage() {
       <Typography sx={{ mb: 1.5 }}>
         <Trans
           i18nKey="site.retentionPage.onePersonIsErasedOnTheir"
-          components={{ link: <Link to="/people" /> }}
+          components={{ to: <Link to="/people" /> }}
         />
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>

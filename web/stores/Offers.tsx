@@ -84,7 +84,7 @@ export function Offers({ item }: { readonly item: StockItem }) {
         <Typography>
           <Trans
             i18nKey="stores.offers.addASupplierFirstSuppliers"
-            components={{ link: <Link to="/stores/suppliers" /> }}
+            components={{ to: <Link to="/stores/suppliers" /> }}
           />
         </Typography>
       ) : (

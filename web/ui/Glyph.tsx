@@ -9,6 +9,7 @@ const glyphs = {
   back: 'M11 4L13 6L8.4 10.6H21V13.4H8.4L13 18L11 20L3 12Z',
   up: 'M12 4L22 20H2Z',
   down: 'M12 20L2 4H22Z',
+  right: 'M20 12L4 22V2Z',
   dot: 'M12 3A9 9 0 1 1 11.99 3Z',
   ring: 'M12 3A9 9 0 1 1 11.99 3ZM12 6.2A5.8 5.8 0 1 0 12.01 6.2Z',
   diamond: 'M12 2L22 12L12 22L2 12Z',

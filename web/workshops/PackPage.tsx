@@ -185,7 +185,7 @@ export function PackPage() {
             <Typography sx={{ mt: 1 }}>
               <Trans
                 i18nKey="workshops.packPage.labelsNeedAnAddressThatPhones"
-                components={{ link: <Link to="/workshops/phones" /> }}
+                components={{ to: <Link to="/workshops/phones" /> }}
               />
             </Typography>
           )}

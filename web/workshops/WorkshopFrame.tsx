@@ -32,7 +32,12 @@ const tabs = [
       return t('workshops.workshopFrame.floor');
     },
   },
-  { to: 'wrap-up', name: 'Wrap-up' },
+  {
+    to: 'wrap-up',
+    get name() {
+      return t('workshops.workshopFrame.wrapUp');
+    },
+  },
 ];
 
 export function WorkshopFrame() {

@@ -70,7 +70,8 @@ export function WrapUpPage() {
                 <th key={step.id} scope="col" title={stepTitle(t, step)}>
                   {index + 1}
                   <Box component="span" sx={{ display: 'block', fontWeight: 400, fontSize: 12 }}>
-                    {stepPlaces(step) || (step.kind === 'check' ? 'check' : '–')}
+                    {stepPlaces(step) ||
+                      (step.kind === 'check' ? t('workshops.wrapUpPage.check') : '–')}
                   </Box>
                 </th>
               ))}

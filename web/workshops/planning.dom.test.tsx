@@ -15,6 +15,7 @@ const kit: KitSummary = {
   supplyVolt: 6,
   pieces: 9,
   steps: 7,
+  board: null,
   minutes: 95,
 };
 

@@ -41,7 +41,7 @@ export const doesItWork: CheckDefinition<'function'> = {
   words: {
     name: 'Does it work?',
     how: ['Switch on and try what the kit is meant to do.'],
-    expect: 'It does what the kit promises.',
+    expect: 'It does what this kit is meant to do.',
     otherwise:
       'Switch off. It is nearly always something simple: a dry joint, a bridge, a part turned round. Ask for help.',
     why: 'All parts are in and the supply is right: now the whole board can be tried.',

@@ -62,7 +62,7 @@ export const supplyResistance: CheckDefinition<'supply-resistance'> = {
     name: 'Measure from supply to ground',
     how: [
       'Nothing is connected to the board. Set the meter to ohms, 2 kΩ range.',
-      'One tip on + of the supply, the other on −. Wait until the number is steady.',
+      'Red probe on the + of the supply, black probe on the −. Wait until the number is steady.',
     ],
     expect: 'The number climbs or stays well above {{least}} Ω.',
     otherwise: 'About half an ohm is a short circuit: no power. Ask for help.',

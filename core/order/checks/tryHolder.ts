@@ -31,7 +31,7 @@ export const tryHolder: CheckDefinition<'try-holder'> = {
     name: 'Try the battery holder in its place',
     how: [
       'Lay the holder on the board, without cells. Compare + and − with the print.',
-      'Look that its pins or wires reach their holes and that every screw hole lies over a hole of the board.',
+      'Check that its pins or wires reach their holes and that every screw hole lies over a hole of the board.',
     ],
     expect: 'It lies flat and everything lines up.',
     otherwise: 'Do not bend anything to make it fit: ask for help.',

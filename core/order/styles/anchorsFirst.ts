@@ -11,6 +11,6 @@ export const anchorsFirst: Style<'anchors-first'> = {
     name: 'Anchors first',
     why: 'Jacks and switches on the edge need force and must sit straight: they come while nothing else is in the way.',
     before: 'Hands will push and pull at it: it is set straight first, before {{others}}.',
-    after: 'It bears no force, so it comes after {{others}}.',
+    after: 'Nothing pulls on it, so it comes after {{others}}.',
   },
 };

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { BuildEvent, Deed } from '../../build/event.ts';
 import { foldSeat } from '../../build/foldSeat.ts';
 import { event } from '../../build/testing/log.ts';
+import { inEnglish } from '../../learning/testing/spoken.ts';
 import { planKit } from '../../order/planKit.ts';
 import { line, ohm, type } from '../../order/testing/kits.ts';
 import { paceBefore, shareOf } from '../learnt/priors.ts';
@@ -62,7 +63,7 @@ function seat(name: string, log: readonly BuildEvent[], minute: number, lengthMi
 
 const says = (one: Seat) =>
   whoNext([one]).flatMap(({ reasons }) =>
-    reasons.map((reason) => `${reason.id}: ${reason.says(one)}`),
+    reasons.map((reason) => `${reason.id}: ${inEnglish(reason.says(one))}`),
   );
 const staff = (minute: number, deed: Deed) => event(minute, deed, 'instructor');
 
@@ -143,8 +144,8 @@ describe('who is next', () => {
   });
 
   it.each([
-    ['first-power', 'about to give it power for the first time'],
-    ['insert', 'about to push a chip in'],
+    ['first-power', 'about to switch it on for the first time'],
+    ['insert', 'about to insert a chip'],
   ])('whoever is about to do what cannot be taken back: %s', (kind, words) => {
     const log = doneSteps(indexOf(kind) - 1);
     const minute = lastMinute(log);
@@ -162,7 +163,7 @@ describe('who is next', () => {
       designator: 'D1',
     });
     expect(says(seat('Tern', [...begun, wrong], soon + 1))).toEqual([
-      'reversed: D1 is in backwards: before its leads are cut or it gets power',
+      'reversed: D1 is in backwards: go before its leads are cut or it gets power',
     ]);
     // Whoever is there while it is found knows of it, and so does whoever logs it.
     const visit = staff(soon - 0.5, { kind: 'visit', answers: [] });
@@ -184,7 +185,7 @@ describe('who is next', () => {
       'told-too-late: to be checked: R1 is 1k.',
     ]);
     expect(says(seat('Tern', begun, soon, soon + 10))).toEqual([
-      'unlikely: under 1 % to finish tonight',
+      'unlikely: chance to finish tonight: under 1 %',
     ]);
   });
 

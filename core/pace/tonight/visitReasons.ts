@@ -1,6 +1,7 @@
 import type { LoggedMistake, SeatState } from '../../build/foldSeat.ts';
 import { checkFailed } from '../../learning/mistakes/checks.ts';
 import { backwards } from '../../learning/mistakes/fitting.ts';
+import { type Said, said } from '../../learning/said.ts';
 import { checkOf } from '../../order/checks/index.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { minutesSince } from '../waiting.ts';
@@ -19,7 +20,7 @@ export interface VisitReason {
   readonly id: string;
   /** Minutes that a visit now saves the learner (priors, common practice); 0 where there is no such reason. */
   readonly worth: (seat: SeatNow) => number;
-  readonly says: (seat: SeatNow) => string;
+  readonly says: (seat: SeatNow) => Said;
 }
 
 /** Somebody who has been there knows what is wrong; the reason counts again only after this. */
@@ -30,30 +31,37 @@ export const visitReasons: readonly VisitReason[] = [
     id: 'asked',
     // Whoever waits does nothing else, and waits for longer if nobody comes.
     worth: ({ state, now }) => (state.help ? 12 + minutesSince(state.help.askedAt, now) : 0),
-    says: ({ state, now }) => `asked for help ${ago(minutesSince(state.help?.askedAt ?? '', now))}`,
+    says: ({ state, now }) =>
+      said('visit.asked', { count: minutesSince(state.help?.askedAt ?? '', now) }),
   },
   {
     id: 'failed-check',
     worth: (seat) => (failedCheck(seat) ? 10 : 0),
     says: (seat) =>
-      `a check failed ${ago(minutesSince(failedCheck(seat)?.foundAt ?? '', seat.now))}`,
+      said('visit.failed-check', {
+        count: minutesSince(failedCheck(seat)?.foundAt ?? '', seat.now),
+      }),
   },
   {
     id: 'told-too-late',
     worth: ({ state }) => (state.notices.some(({ standing }) => standing === 'to-check') ? 8 : 0),
     says: ({ state }) =>
-      `to be checked: ${state.notices.find(({ standing }) => standing === 'to-check')?.text ?? ''}`,
+      said('visit.told-too-late', {
+        text: state.notices.find(({ standing }) => standing === 'to-check')?.text ?? '',
+      }),
   },
   {
     id: 'reversed',
     worth: (seat) => (reversedPart(seat) ? 6 : 0),
-    says: (seat) =>
-      `${reversedPart(seat)?.designator ?? 'a part'} is in backwards: before its leads are cut or it gets power`,
+    says: (seat) => {
+      const place = reversedPart(seat)?.designator;
+      return place === undefined ? said('visit.reversed-part') : said('visit.reversed', { place });
+    },
   },
   {
     id: 'irreversible',
     worth: (seat) => (irreversible(seat) && !visitedAtThisStep(seat) ? 5 : 0),
-    says: (seat) => irreversible(seat) ?? '',
+    says: (seat) => said(`visit.${irreversible(seat) ?? 'about-to-insert'}`),
   },
   {
     id: 'silent',
@@ -62,7 +70,10 @@ export const visitReasons: readonly VisitReason[] = [
       return seat.state.currentStepId !== null && over > 0 ? Math.min(12, 3 + over) : 0;
     },
     says: (seat) =>
-      `nothing heard for ${Math.round(silentMinutes(seat))} min; this step rarely takes over ${Math.round(seat.tonight.long)}`,
+      said('visit.silent', {
+        minutes: Math.round(silentMinutes(seat)),
+        long: Math.round(seat.tonight.long),
+      }),
   },
   {
     id: 'unlikely',
@@ -70,14 +81,17 @@ export const visitReasons: readonly VisitReason[] = [
       seat.tonight.chance < 0.5 && minutesSinceVisit(seat) >= visitHoldsMinutes
         ? 4 * (1 - seat.tonight.chance)
         : 0,
-    says: ({ tonight }) => `${percent(tonight.chance)} to finish tonight`,
+    says: ({ tonight }) => said('visit.unlikely', { chance: chanceOf(tonight.chance) }),
   },
 ];
 
-const ago = (minutes: number) => (minutes === 0 ? 'just now' : `${minutes} min ago`);
-
-export const percent = (share: number): string =>
-  share < 0.01 ? 'under 1 %' : share > 0.99 ? 'over 99 %' : `${Math.round(100 * share)} %`;
+/** A chance in whole per cent; whoever says 0 or 100 % is wrong some day. */
+export const chanceOf = (share: number): Said =>
+  share < 0.01
+    ? said('visit.chance.under', { percent: 1 })
+    : share > 0.99
+      ? said('visit.chance.over', { percent: 99 })
+      : said('visit.chance.about', { percent: Math.round(100 * share) });
 
 const lastVisitAt = ({ state }: SeatNow): string | undefined => state.visits.at(-1)?.at;
 
@@ -109,16 +123,14 @@ const reversedPart = (seat: SeatNow): LoggedMistake | undefined =>
           mistake === backwards.id && by === 'learner' && isAfterVisits(seat, foundAt),
       );
 
-/** What the present step does that cannot be taken back. */
+/** What the present step does that cannot be taken back: the last part of the key that says it. */
 function irreversible({ steps, state }: SeatNow): string | undefined {
   const step = steps.find(({ id }) => id === state.currentStepId);
   if (step?.kind === 'check') {
-    return checkOf(step.check).provesSupply
-      ? 'about to give it power for the first time'
-      : undefined;
+    return checkOf(step.check).provesSupply ? 'about-to-power' : undefined;
   }
-  if (step?.kind === 'power') return 'about to put the cells in';
-  return step?.kind === 'insert' ? 'about to push a chip in' : undefined;
+  if (step?.kind === 'power') return 'about-to-put-cells';
+  return step?.kind === 'insert' ? 'about-to-insert' : undefined;
 }
 
 const visitedAtThisStep = (seat: SeatNow): boolean =>

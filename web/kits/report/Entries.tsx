@@ -8,7 +8,8 @@ import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { type FullKitReport, getStepTimes } from '#contract/reports';
 import type { AtSeat, Entry, TakenTime } from '#core/learning/kitReport';
-import { percent } from '#core/pace/tonight/visitReasons';
+import { chanceOf } from '#core/pace/tonight/visitReasons';
+import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
 import { useChoices } from '../../app/useChoices.ts';
@@ -99,7 +100,7 @@ export function Entries({ report }: { readonly report: FullKitReport }) {
               values={{ what, seatNumber, workshopTitle, dateAndTime: dateAndTime(at) }}
               components={{
                 strong: <strong />,
-                link: <Link to={`/workshops/${workshopId}/wrap-up`} />,
+                to: <Link to={`/workshops/${workshopId}/wrap-up`} />,
               }}
             />
           </li>
@@ -163,7 +164,7 @@ function linesOf(
       ...where,
       key: `${where.workshopId} ${where.seatNumber}`,
       what: t(`kits.entries.${finished ? 'toldFinished' : 'toldNotFinished'}`, {
-        chance: percent(chance),
+        chance: saying(t, chanceOf(chance)),
       }),
       at: startsAt,
     }));

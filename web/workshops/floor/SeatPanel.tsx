@@ -6,9 +6,10 @@ import { Trans, useTranslation } from 'react-i18next';
 import type { Deed } from '#core/build/event';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { checkOf } from '#core/order/checks/index';
-import { percent } from '#core/pace/tonight/visitReasons';
+import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { readingWords } from '#core/words/orderWords';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
@@ -176,7 +177,7 @@ export function SeatPanel({
           <Trans
             i18nKey="workshops.seatPanel.toFinishTonightFrom"
             values={{
-              chance: percent(tonight.chance),
+              chance: saying(t, chanceOf(tonight.chance)),
               from: t('workshops.seatPanel.from', { count: tonight.count }),
               proposal: proposalSentence(t, at, seats),
             }}

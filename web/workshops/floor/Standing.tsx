@@ -1,8 +1,9 @@
 import { Trans, useTranslation } from 'react-i18next';
 import { isFarBehind, minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
-import { percent } from '#core/pace/tonight/visitReasons';
+import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { minutesSince } from '#core/pace/waiting';
+import { saying } from '#core/words/sayings';
 import { Glyph } from '../../ui/Glyph.tsx';
 import type { FloorSeat } from './floorSeat.ts';
 
@@ -46,7 +47,7 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
         <Trans
           i18nKey="workshops.standing.minBehind"
-          values={{ minutes: -ahead, chance: percent(tonight.chance) }}
+          values={{ minutes: -ahead, chance: saying(t, chanceOf(tonight.chance)) }}
           components={{ glyph: <Glyph name="down" />, small: <small /> }}
         />
       </div>
@@ -58,8 +59,8 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       {ahead >= 1 ? t('workshops.standing.min', { ahead }) : t('workshops.standing.onPlan')}
       <small>
         {ahead >= 1
-          ? t('workshops.standing.ahead', { chance: percent(tonight.chance) })
-          : percent(tonight.chance)}
+          ? t('workshops.standing.ahead', { chance: saying(t, chanceOf(tonight.chance)) })
+          : saying(t, chanceOf(tonight.chance))}
       </small>
     </div>
   );

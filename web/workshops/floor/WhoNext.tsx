@@ -5,6 +5,7 @@ import { memo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { reasonsAt, whoNext } from '#core/pace/tonight/whoNext';
 import { stepTitle } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
 import { Glyph, type GlyphName } from '../../ui/Glyph.tsx';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
@@ -102,9 +103,9 @@ const NextRow = memo(function NextRow({ at, advice, visit, choose }: NextRowProp
         <Box component="button" type="button" onClick={() => choose(at.seat.id)} sx={nameStyle}>
           <Glyph name={signOf[first?.id ?? ''] ?? 'dot'} /> {seatName(at.seat)}
         </Box>
-        <Box sx={{ fontWeight: 650 }}>{first?.says(at)}</Box>
+        <Box sx={{ fontWeight: 650 }}>{first && saying(t, first.says(at))}</Box>
         {others.map((reason) => (
-          <Box key={reason.id}>{reason.says(at)}</Box>
+          <Box key={reason.id}>{saying(t, reason.says(at))}</Box>
         ))}
         {advice && <Box>{advice}</Box>}
         {step && (

@@ -1,7 +1,8 @@
 import type { TFunction } from 'i18next';
 import { proposalFor } from '#core/pace/tonight/proposal';
-import { percent } from '#core/pace/tonight/visitReasons';
+import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { stepTitle } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 
 /** What to do about a seat, in a sentence. */
@@ -37,7 +38,7 @@ export function proposalSentence(
       return t('workshops.proposalWords.goAsFarAsStepTo', {
         stepNumber: stepNumber(steps, proposal.stepId),
         title: check ? stepTitle(t, check) : '',
-        percent: percent(proposal.chance),
+        percent: saying(t, chanceOf(proposal.chance)),
       });
     }
     case 'take-home':

@@ -267,7 +267,7 @@ function Outdated({ room: { outdated, seatAddress } }: { readonly room: Room }) 
               i18nKey="workshops.phonesPage.printedWith"
               values={{ title, printed }}
               components={{
-                link: <Link to={`/workshops/${workshopId}/pack`} />,
+                to: <Link to={`/workshops/${workshopId}/pack`} />,
                 span: <span className="mono" />,
               }}
             />
@@ -315,14 +315,14 @@ function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readon
         <li>
           <Trans
             i18nKey="workshops.phonesPage.openThePage"
-            components={{ link: <Link to={trustPath} reloadDocument /> }}
+            components={{ to: <Link to={trustPath} reloadDocument /> }}
           />{' '}
           {trustAddress && <span className="mono">{trustAddress}</span>}
         </li>
         <li>
           <Trans
             i18nKey="workshops.phonesPage.loadTheAuthority"
-            components={{ link: <Link to={authorityFile.path} reloadDocument /> }}
+            components={{ to: <Link to={authorityFile.path} reloadDocument /> }}
           />
         </li>
       </ol>

@@ -108,7 +108,7 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
             <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
               {t(`workshops.checklist.group.${group}`)}
             </Box>
-            {ofGroup.map(({ id, says, why }) => {
+            {ofGroup.map(({ id }) => {
               const signed = signs.find(({ item }) => item === id);
               return (
                 <Box
@@ -128,9 +128,9 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
                     onChange={() => void (signed ? unsign(id) : sign([id]))}
                   />
                   <span>
-                    {says}
+                    {t(`checklist.${id}.says`)}
                     <Box component="span" sx={{ display: 'block', color: ink('faded') }}>
-                      {why}
+                      {t(`checklist.${id}.why`)}
                     </Box>
                   </span>
                   <Box component="span" sx={{ whiteSpace: 'nowrap', pl: 2 }}>

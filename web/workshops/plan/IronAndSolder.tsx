@@ -147,7 +147,7 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
       <p>
         <Trans
           i18nKey="workshops.ironAndSolder.estimatedByTheHeatingModelFor"
-          components={{ link: <Link to="/practice/heat" /> }}
+          components={{ to: <Link to="/practice/heat" /> }}
         />
       </p>
     </Box>

@@ -28,7 +28,7 @@ export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
           <Trans
             i18nKey="workshops.seatTickets.noPhoneCanOpenASeat"
-            components={{ link: <Link to="/workshops/phones" /> }}
+            components={{ to: <Link to="/workshops/phones" /> }}
           />
         </Alert>
       ) : (
@@ -36,7 +36,7 @@ export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
           <Trans
             i18nKey="workshops.seatTickets.codesAndLinksLeadToDo"
             values={{ seatAddress }}
-            components={{ span: <span className="mono" />, link: <Link to="/workshops/phones" /> }}
+            components={{ span: <span className="mono" />, to: <Link to="/workshops/phones" /> }}
           />
         </Typography>
       )}

@@ -84,11 +84,11 @@ export const bandsWords: DrillWords = {
     },
     because: {
       'capacitor-code':
-        'On a capacitor {{text}} is two digits and the number of noughts, in picofarads: {{value}}.',
+        'On a capacitor {{text}} is two digits and the number of zeros, in picofarads: {{value}}.',
       'chip-3':
-        'On a chip resistor {{text}} is two digits and the number of noughts, in ohms: {{value}}. An R stands for the point.',
+        'On a chip resistor {{text}} is two digits and the number of zeros, in ohms: {{value}}. An R stands for the point.',
       'chip-4':
-        'Four characters are three digits and the number of noughts, in ohms: {{value}}. An R stands for the point.',
+        'Four characters are three digits and the number of zeros, in ohms: {{value}}. An R stands for the point.',
       'eia-96':
         'Two digits are the number of the value in E96, the letter is the power of ten: {{value}}. There is a table for it; a meter is quicker.',
       'letter-code': 'The letter stands in place of the point: {{text}} is {{value}}.',

@@ -9,7 +9,7 @@ const words: DrillWords = {
   target: {
     ordinary: 'a thin lead in an ordinary pad',
     'large-pad': 'a lead in a large pad',
-    'plane-spokes': 'a lead in a pad that hangs on a plane by four spokes',
+    'plane-spokes': 'a lead in a pad connected to a plane by four spokes',
     'plane-solid': 'a lead in a pad that is all plane',
     lug: 'a thick wire on a lug',
     'chip-end': 'one end of a chip part',
@@ -41,7 +41,7 @@ const words: DrillWords = {
     'too-little': 'Only {{share}} % of the solder that this joint takes. Feed a little longer.',
     'too-much':
       '{{share}} % of the solder that this joint takes. Stop feeding when the cone is there.',
-    moved: 'It was looked at before it was solid. Hold still until the solder has set.',
+    moved: 'It was moved before it was solid. Hold still until the solder has set.',
     'pad-burnt':
       'The pad got {{pad}} °C for too long and let go of the board. Shorter, or less hot.',
     'part-burnt':

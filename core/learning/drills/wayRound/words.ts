@@ -4,7 +4,7 @@ export const wayRoundWords: DrillWords = {
   name: 'Which way round',
   aim: 'Turn a part the right way from its marks, and find its holes from below.',
   sheet:
-    'The sheet of this lot says: {{marks}} at the other end than usual. The long lead is still plus.',
+    'The sheet of this batch says: {{marks}} at the other end than usual. The long lead is still plus.',
   note: 'The note of this lot: {{text}}',
   level: 'lie level',
   upright: 'lie upright',
@@ -42,7 +42,7 @@ export const wayRoundWords: DrillWords = {
     backwards: 'the wrong way round',
     askew: 'across its place',
     item: 'turning the {{part}}',
-    lot: 'a lot that is different',
+    lot: 'a batch that is different',
     left: 'Turn left',
     rightButton: 'Turn right',
     drop: 'It goes in like this',
@@ -52,7 +52,7 @@ export const wayRoundWords: DrillWords = {
   },
   hole: {
     'ask-top': 'Into which hole does {{lead}} of the {{part}} go?',
-    'ask-bottom': 'The board lies on its face. Into which hole does {{lead}} of the {{part}} go?',
+    'ask-bottom': 'The board is upside down. Into which hole does {{lead}} of the {{part}} go?',
     lead: {
       'long-lead': 'the long lead',
       band: 'the lead at the band',

@@ -59,7 +59,7 @@ export const capacitorCeramic: PartFamily<'capacitor-ceramic'> = {
     many: 'ceramic capacitors',
     fit: [
       'Read the three digits with a magnifier and compare with the picture.',
-      'Push it in until it stands just above the board; do not force the coating into the holes.',
+      'Push it in until it sits just above the board; do not force the coating into the holes.',
       'Solder both leads, trim.',
     ],
     hold: 'Bend the leads outwards; do not pull the coating into the holes.',

@@ -52,7 +52,7 @@ export const capacitorMultilayer: PartFamily<'capacitor-multilayer'> = {
     many: 'multilayer capacitors',
     fit: [
       'Read its digits with a magnifier and compare with the picture.',
-      'Push it in until it stands just above the board.',
+      'Push it in until it sits just above the board.',
       'Solder both leads, trim.',
     ],
     hold: 'Bend the leads outwards.',

@@ -57,7 +57,7 @@ export const capacitorTantalum: PartFamily<'capacitor-tantalum'> = {
     many: 'tantalum capacitors',
     fit: [
       'Find the plus printed on it: the lead below it, the longer one, is plus.',
-      'Push it in until it stands just above the board.',
+      'Push it in until it sits just above the board.',
       'Solder both leads, trim.',
     ],
     hold: 'Bend the leads outwards.',

@@ -84,7 +84,7 @@ export const icDip: PartFamily<'ic-dip'> = {
     fit: [
       'Touch bare metal first, so that no static charge goes through the chip.',
       'Its legs are spread too wide: roll each row against the table until both stand upright.',
-      'Look that every leg stands over its own hole, then press it down evenly with both thumbs.',
+      'Check that every leg is over its own hole, then press it down evenly with both thumbs.',
     ],
     hold: 'In a socket it holds by itself; soldered, tack two opposite corners first.',
     mistakes: [
@@ -93,7 +93,7 @@ export const icDip: PartFamily<'ic-dip'> = {
       'It is plugged in before the supply has been checked.',
     ],
     wayRound:
-      'The notch of the chip lies over the notch of the outline. With the print upright, pin 1 is at the bottom left.',
+      'The notch of the chip goes over the notch of the outline. With the print upright, pin 1 is at the bottom left.',
     backwards: 'It is usually destroyed the moment the board gets power.',
   },
   prints: typePrints,

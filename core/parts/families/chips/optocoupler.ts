@@ -59,7 +59,7 @@ export const optocoupler: PartFamily<'optocoupler'> = {
     ],
     hold: 'Bend two opposite legs outwards a little.',
     mistakes: ['The dot is overlooked, since there is no notch.', 'It is taken for a small chip.'],
-    wayRound: 'The dot lies at the square hole, beside the notch of the outline.',
+    wayRound: 'The dot goes at the square hole, beside the notch of the outline.',
     backwards: 'Its lamp stays dark and nothing gets across; it usually survives.',
   },
   prints: typePrints,

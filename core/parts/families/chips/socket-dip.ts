@@ -54,9 +54,9 @@ export const socketDip: PartFamily<'socket-dip'> = {
     one: 'chip socket',
     many: 'chip sockets',
     fit: [
-      'Look that no pin is bent under the body, and push the socket in; the chip stays in its bag.',
+      'Check that no pin is bent under the body, and push the socket in; the chip stays in its bag.',
       'Tape it down, turn the board, solder two pins in opposite corners.',
-      'Look whether it lies flat; if not, melt one corner and press. Then solder the other pins.',
+      'Check that it sits flat; if not, melt one corner and press. Then solder the other pins.',
     ],
     hold: 'Tape it down, or tack two opposite corners and look from the side.',
     mistakes: [
@@ -64,7 +64,7 @@ export const socketDip: PartFamily<'socket-dip'> = {
       'A pin is bent under the body.',
       'Two neighbouring pins are bridged.',
     ],
-    wayRound: 'The notch of the socket lies over the notch printed on the board.',
+    wayRound: 'The notch of the socket goes over the notch printed on the board.',
     backwards: 'The socket still works, but the chip will be put in backwards later.',
   },
   draw: (part) => drawSocket(part.pins ?? 8),

@@ -46,7 +46,7 @@ export const resonator: PartFamily<'resonator'> = {
   words: {
     one: 'ceramic resonator',
     many: 'ceramic resonators',
-    fit: ['Push its legs in until it stands just above the board.', 'Solder the legs, trim.'],
+    fit: ['Push its legs in until it sits just above the board.', 'Solder the legs, trim.'],
     hold: 'Bend the outer leads outwards.',
     mistakes: ['It is mistaken for a capacitor: its digits are a frequency.'],
     wayRound: 'Either way round is right.',

@@ -59,11 +59,11 @@ export const connector: PartFamily<'connector'> = {
     many: 'keyed connectors',
     fit: [
       'Compare the tongue or the gap of its shell with the outline.',
-      'Push it down flat, solder one pin, look, then the others.',
+      'Push it down flat, solder one pin, check, then the others.',
     ],
     hold: 'Tape it down.',
     mistakes: ['The shell is turned round: the plug reverses the supply.'],
-    wayRound: 'The gap of its shell lies over the gap of the outline.',
+    wayRound: 'The gap of its shell goes over the gap of the outline.',
     backwards: 'The plug connects everything the wrong way round.',
   },
   draw: (part) => drawKeyedConnector(part.pins ?? 2),

@@ -69,7 +69,7 @@ export const jack: PartFamily<'jack'> = {
       'Try the plug before you solder the last tag.',
     ],
     hold: 'Tape it: it bears force later, so it must lie flat.',
-    mistakes: ['Its tags get too little heat and tear off later.', 'It stands off the board.'],
+    mistakes: ['Its tags get too little heat and tear off later.', 'It sits off the board.'],
     wayRound: 'The opening looks outwards, over the edge of the board.',
     backwards: 'Nothing can be plugged in.',
   },

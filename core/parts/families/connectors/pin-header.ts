@@ -57,7 +57,7 @@ export const pinHeader: PartFamily<'pin-header'> = {
     ],
     hold: 'Plug it into a socket strip, or solder one pin, straighten the row, then the others.',
     mistakes: [
-      'It stands askew, so nothing plugs in.',
+      'It sits askew, so nothing plugs in.',
       'The plastic melts because one pin was heated too long.',
     ],
     wayRound: 'Either way round is right.',

@@ -58,7 +58,7 @@ export const socketStrip: PartFamily<'socket-strip'> = {
       'Solder one pin, straighten the row while the solder is soft, then the others.',
     ],
     hold: 'A pin header plugged into it keeps it straight.',
-    mistakes: ['It stands askew, so nothing plugs in.', 'Solder runs up into the contacts.'],
+    mistakes: ['It sits askew, so nothing plugs in.', 'Solder runs up into the contacts.'],
     wayRound: 'Either way round is right.',
   },
   draw: (part) => drawSocketStrip(part.pins ?? 2),

@@ -62,7 +62,7 @@ export const diodeAxial: PartFamily<'diode-axial'> = {
       'The band points the wrong way.',
       'A glass body cracks when the lead is bent right beside it.',
     ],
-    wayRound: 'The band lies on the line printed on the board.',
+    wayRound: 'The band goes on the line printed on the board.',
     backwards: 'It blocks or short-circuits the supply, depending on its job.',
   },
   prints: typePrints,

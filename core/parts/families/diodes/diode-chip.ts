@@ -63,7 +63,7 @@ export const diodeChip: PartFamily<'diode-chip'> = {
       'It jumps off the tweezers and is gone.',
       'The band is overlooked.',
     ],
-    wayRound: 'The band lies on the line printed on the board.',
+    wayRound: 'The band goes on the line printed on the board.',
     backwards: 'It blocks or short-circuits the supply, depending on its job.',
   },
   prints: typePrints,

@@ -48,7 +48,7 @@ export const diodeMelf: PartFamily<'diode-melf'> = {
     ],
     hold: 'Tweezers press it down; a dot of glue or flux keeps it from rolling.',
     mistakes: ['It rolls off its pads.', 'It turns over and the band is overlooked.'],
-    wayRound: 'The band lies on the line printed on the board.',
+    wayRound: 'The band goes on the line printed on the board.',
     backwards: 'It blocks or short-circuits the supply, depending on its job.',
   },
   draw: drawMelf,

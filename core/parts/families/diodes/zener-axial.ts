@@ -70,7 +70,7 @@ export const zenerAxial: PartFamily<'zener-axial'> = {
       'It is mixed up with a signal diode in the same glass body.',
       'The band points the wrong way.',
     ],
-    wayRound: 'The band lies on the line printed on the board.',
+    wayRound: 'The band goes on the line printed on the board.',
     backwards:
       'It drops 0.7 V instead of its own voltage, so what it guards gets the wrong supply.',
   },

@@ -68,10 +68,10 @@ export const displayDigit: PartFamily<'display-digit'> = {
     many: 'seven-segment displays',
     fit: [
       'Find the decimal point: it is at the foot of the digit.',
-      'Check that all pins are straight, then push it in until it lies level.',
+      'Check that all pins are straight, then push it in until it sits level.',
       'Solder two pins in opposite corners, look from the side, then the rest.',
     ],
-    hold: 'Solder one pin, look from the side whether it lies level, then the others.',
+    hold: 'Solder one pin, check from the side that it sits level, then the others.',
     mistakes: [
       'It is turned by half a turn.',
       'A pin is bent under the body.',

@@ -48,11 +48,11 @@ export const led3mm: PartFamily<'led-3mm'> = {
     fit: [
       'Find the long lead and feel for the flat on the rim; on 3 mm it is easily missed.',
       'Put the long lead into the hole marked + and push the LED down to the board.',
-      'Solder one lead, look whether it stands straight, solder the other quickly, trim.',
+      'Solder one lead, check that it sits straight, solder the other quickly, trim.',
     ],
     hold: 'Tape it, or solder one lead, look, then the other.',
-    mistakes: ['It is turned round and stays dark.', 'It stands askew or too high.'],
-    wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
+    mistakes: ['It is turned round and stays dark.', 'It sits askew or too high.'],
+    wayRound: 'Long lead into the hole marked +. The flat on the rim goes on the flat of the ring.',
     backwards:
       'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },

@@ -60,15 +60,15 @@ export const led5mm: PartFamily<'led-5mm'> = {
     fit: [
       'Find the long lead and feel for the flat on the rim.',
       'Put the long lead into the hole marked + and push the LED down to the board.',
-      'Solder one lead, look whether it stands straight, solder the other quickly, trim.',
+      'Solder one lead, check that it sits straight, solder the other quickly, trim.',
     ],
-    hold: 'Tape it, or solder one lead, look whether it stands straight, then the other.',
+    hold: 'Tape it, or solder one lead, check that it sits straight, then the other.',
     mistakes: [
       'It is turned round and stays dark.',
-      'It stands askew or too high.',
+      'It sits askew or too high.',
       'Too long a heat clouds or kills it.',
     ],
-    wayRound: 'Long lead into the hole marked +. The flat on the rim lies on the flat of the ring.',
+    wayRound: 'Long lead into the hole marked +. The flat on the rim goes on the flat of the ring.',
     backwards:
       'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },

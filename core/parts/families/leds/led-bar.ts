@@ -64,10 +64,10 @@ export const ledBar: PartFamily<'led-bar'> = {
     ],
     hold: 'Bend the leads outwards; do not press on the bar.',
     mistakes: [
-      'The rule of the long lead does not hold for every lot.',
+      'The rule of the long lead does not hold for every batch.',
       'It breaks when a lead is bent at its end.',
     ],
-    wayRound: 'Long lead into the hole marked +, unless the sheet of this lot says otherwise.',
+    wayRound: 'Long lead into the hole marked +, unless the sheet of this batch says otherwise.',
     backwards:
       'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },

@@ -52,7 +52,7 @@ export const ledChip: PartFamily<'led-chip'> = {
       'The mark is so small that it is guessed.',
     ],
     wayRound:
-      'The green mark lies at the line printed on the board. If the lot has another mark, ask, or use the diode test of a meter.',
+      'The green mark goes at the line printed on the board. If the batch has another mark, ask, or use the diode test of a meter.',
     backwards:
       'It does not light. Below 5 V it survives: take it out and turn it round. Above that it may be damaged.',
   },

@@ -59,7 +59,7 @@ export const ledRgb: PartFamily<'led-rgb'> = {
     hold: 'Spread the leads; they hold it.',
     mistakes: ['Its close joints are bridged.', 'It is turned by half a turn.'],
     wayRound:
-      'The flat on the rim lies on the flat of the ring; the longest lead goes to the square hole.',
+      'The flat on the rim goes on the flat of the ring; the longest lead goes to the square hole.',
     backwards: 'The colours change places or stay dark.',
   },
   draw: drawRgbLed,

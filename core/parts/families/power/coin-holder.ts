@@ -63,13 +63,13 @@ export const coinHolder: PartFamily<'coin-holder'> = {
       'Set it on its side of the board so that the opening can be reached.',
       'Solder both ends. The metal is thick: give it a second longer, but keep the iron off the plastic.',
     ],
-    hold: 'Solder one end, look whether it lies flat, then the other.',
+    hold: 'Solder one end, check that it sits flat, then the other.',
     mistakes: [
       'It sits on the wrong side of the board.',
       'Plus and minus are swapped.',
       'A cell is left in while soldering: it can burst.',
     ],
-    wayRound: 'The moulded + lies over the + printed on the board.',
+    wayRound: 'The moulded + goes over the + printed on the board.',
     backwards: 'The whole board gets its supply reversed; only a protection diode may save it.',
   },
   draw: () => ({

@@ -59,7 +59,7 @@ export const potentiometer: PartFamily<'potentiometer'> = {
     fit: [
       'Break off the small locating lug if your board has no hole for it.',
       'Push its tags through, shaft over the edge of the board.',
-      'Solder the middle tag, look whether it stands square, then the others.',
+      'Solder the middle tag, check that it sits square, then the others.',
     ],
     hold: 'Its tags hold it; its weight wants a hand or putty.',
     mistakes: [

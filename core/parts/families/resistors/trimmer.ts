@@ -67,7 +67,7 @@ export const trimmer: PartFamily<'trimmer'> = {
     many: 'trimmers',
     fit: [
       'Push its three pins into the triangle of holes until it sits square.',
-      'Solder one pin, look whether it stands straight, then solder the other two.',
+      'Solder one pin, check that it sits straight, then solder the other two.',
       'Set the screw to the middle of its travel.',
     ],
     hold: 'Its pins grip the holes; a strip of tape keeps it upright.',

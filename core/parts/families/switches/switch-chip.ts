@@ -53,7 +53,7 @@ export const switchChip: PartFamily<'switch-chip'> = {
     one: 'surface push button',
     many: 'surface push buttons',
     fit: [
-      'Tack one leg, look whether it lies square, tack the opposite one, then the other two.',
+      'Tack one leg, check that it sits square, tack the opposite one, then the other two.',
       'Keep flux out of it.',
     ],
     hold: 'Tweezers hold it while the first end is melted on.',

@@ -51,13 +51,13 @@ export const switchSlide: PartFamily<'switch-slide'> = {
     many: 'slide switches',
     fit: [
       'Push it down until the frame sits on the board.',
-      'Solder the middle pin, look whether it stands square, then the outer two.',
+      'Solder the middle pin, check that it sits square, then the outer two.',
       'Move the lever: it must still click. Too much heat softens it.',
     ],
-    hold: 'Tack the middle pin, look whether it stands square, then the others.',
+    hold: 'Tack the middle pin, check that it sits square, then the others.',
     mistakes: [
       'Too much heat softens the plastic and the lever jams.',
-      'It stands askew in a case cut-out.',
+      'It sits askew in a case cut-out.',
     ],
     wayRound: 'Either way round is right.',
   },

@@ -58,7 +58,7 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
     many: 'toggle switches',
     fit: [
       'Push its tags through until the body sits on the board.',
-      'Solder the middle tag, look whether it stands square, then the outer two; they need a longer heat.',
+      'Solder the middle tag, check that it sits square, then the outer two; they need a longer heat.',
       'Move the lever: it must still click.',
     ],
     hold: 'Its weight tips it over: hold it with putty or tape.',

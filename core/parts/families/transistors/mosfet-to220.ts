@@ -56,7 +56,7 @@ export const mosfetTo220: PartFamily<'mosfet-to220'> = {
       'Touch bare metal first, so that no static charge goes through it.',
       'Read the type: other parts look just like it.',
       'Push it in until the wide part of the leads stops it.',
-      'Solder the middle lead, look whether it stands straight, then the others. Trim.',
+      'Solder the middle lead, check that it sits straight, then the others. Trim.',
       'It is hot after soldering, and may be hot at work: screw the heat sink on if there is one.',
     ],
     hold: 'Its stiff leads hold it; tape it if it leans.',
@@ -65,7 +65,7 @@ export const mosfetTo220: PartFamily<'mosfet-to220'> = {
       'The metal tab faces the wrong way.',
       'Its tab touches another part.',
     ],
-    wayRound: 'The metal tab lies at the double line of the outline.',
+    wayRound: 'The metal tab goes at the double line of the outline.',
     backwards:
       'It cannot switch, or is always on, since the diode inside it lets current through backwards. Look now.',
   },

@@ -60,7 +60,7 @@ export const mosfetTo92: PartFamily<'mosfet-to92'> = {
     fit: [
       'Touch bare metal first, so that no static charge goes through it.',
       'Read the type on the flat face: other parts look just like it.',
-      'Spread the three leads a little and push it in until it stands about 3 mm above the board.',
+      'Spread the three leads a little and push it in until it sits about 3 mm above the board.',
       'Solder the middle lead, look, then the outer two, with a rest between them. Trim.',
     ],
     hold: 'Spread the outer leads a little: it stands by itself.',

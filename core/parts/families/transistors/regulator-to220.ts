@@ -62,7 +62,7 @@ export const regulatorTo220: PartFamily<'regulator-to220'> = {
     fit: [
       'Read the type: other parts look just like it.',
       'Push it in until the wide part of the leads stops it.',
-      'Solder the middle lead, look whether it stands straight, then the others. Trim.',
+      'Solder the middle lead, check that it sits straight, then the others. Trim.',
       'It is hot after soldering, and may be hot at work: screw the heat sink on if there is one.',
     ],
     hold: 'Its stiff leads hold it; tape it if it leans.',
@@ -71,7 +71,7 @@ export const regulatorTo220: PartFamily<'regulator-to220'> = {
       'The metal tab faces the wrong way.',
       'Its tab touches another part.',
     ],
-    wayRound: 'The metal tab lies at the double line of the outline.',
+    wayRound: 'The metal tab goes at the double line of the outline.',
     backwards:
       'The regulator and everything it feeds can be destroyed the moment the board gets power.',
   },

@@ -52,7 +52,7 @@ export const transistorTo220: PartFamily<'transistor-to220'> = {
     fit: [
       'Read the type: other parts look just like it.',
       'Push it in until the wide part of the leads stops it.',
-      'Solder the middle lead, look whether it stands straight, then the others. Trim.',
+      'Solder the middle lead, check that it sits straight, then the others. Trim.',
       'It is hot after soldering, and may be hot at work: screw the heat sink on if there is one.',
     ],
     hold: 'Its stiff leads hold it; tape it if it leans.',
@@ -61,7 +61,7 @@ export const transistorTo220: PartFamily<'transistor-to220'> = {
       'The metal tab faces the wrong way.',
       'Its tab touches another part.',
     ],
-    wayRound: 'The metal tab lies at the double line of the outline.',
+    wayRound: 'The metal tab goes at the double line of the outline.',
     backwards:
       'Nothing is amplified, and the part may be destroyed. It is hard to see later, so look now.',
   },

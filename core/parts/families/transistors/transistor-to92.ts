@@ -44,7 +44,7 @@ export const transistorTo92: PartFamily<'transistor-to92'> = {
     many: 'transistors',
     fit: [
       'Read the type on the flat face: other parts look just like it.',
-      'Spread the three leads a little and push it in until it stands about 3 mm above the board.',
+      'Spread the three leads a little and push it in until it sits about 3 mm above the board.',
       'Solder the middle lead, look, then the outer two, with a rest between them. Trim.',
     ],
     hold: 'Spread the outer leads a little: it stands by itself.',
