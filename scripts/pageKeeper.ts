@@ -49,14 +49,18 @@ export function pageKeeper(): Plugin {
   return {
     name: 'page-keeper',
     apply: 'build',
-    generateBundle(_options, bundle) {
-      const all = Object.keys(bundle).filter((name) => name.startsWith('assets/'));
-      const pages: KeptPage[] = [
-        { scope: '/', shell: '/kept', assets: pathsOf(all) },
-        { scope: '/seat/', shell: '/seat/kept', assets: pathsOf(neededBy(bundle, 'seat')) },
-      ];
-      const source = worker(hashOf(all.sort().join()), pages);
-      this.emitFile({ type: 'asset', fileName: 'pages.js', source });
+    generateBundle: {
+      // After Vite has taken out the files that held nothing but style sheets.
+      order: 'post',
+      handler(_options, bundle) {
+        const all = Object.keys(bundle).filter((name) => name.startsWith('assets/'));
+        const pages: KeptPage[] = [
+          { scope: '/', shell: '/kept', assets: pathsOf(all) },
+          { scope: '/seat/', shell: '/seat/kept', assets: pathsOf(neededBy(bundle, 'seat')) },
+        ];
+        const source = worker(hashOf(all.sort().join()), pages);
+        this.emitFile({ type: 'asset', fileName: 'pages.js', source });
+      },
     },
   };
 }
@@ -71,7 +75,7 @@ function neededBy(bundle: Rolldown.OutputBundle, entry: string): string[] {
   const found = new Set<string>();
   const open = first ? [first.fileName] : [];
   for (let name = open.pop(); name !== undefined; name = open.pop()) {
-    if (found.has(name)) continue;
+    if (found.has(name) || !bundle[name]) continue;
     found.add(name);
     const file = bundle[name];
     if (file?.type !== 'chunk') continue;

@@ -166,7 +166,7 @@ test('what is exported is imported again as the same; what cannot be read is tol
     mimeType: 'text/plain',
     buffer: Buffer.from('this is no pad list\n999\n'),
   });
-  await expect(page.getByText('holds no pad in IPC-D-356A')).toBeVisible();
+  await expect(page.getByText('contains no pad in IPC-D-356A')).toBeVisible();
   // Headings that say nothing are asked for once, and known the next time.
   await page.reload();
   const odd = 'Bauteil;Waagrecht;Senkrecht\nR1;12.7;27.94\n';

@@ -37,6 +37,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await page.getByLabel('Name of the kit').fill('Harbour light');
     await page.getByRole('button', { name: 'Create kit' }).click();
 
+    await page.getByRole('button', { name: 'With pictures' }).click();
     const parts = page.getByRole('table', { name: 'Parts' });
     const chip = parts.getByRole('row').filter({ hasText: 'U1' });
     await expect(chip).toContainText('check the value or type');
@@ -135,10 +136,13 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await expect(page.getByRole('region', { name: 'Known problems' })).toContainText(
       '“100k” printed',
     );
+    // At a glance it is flagged; its details say how.
     const led = page.getByRole('row').filter({ hasText: 'D3' });
+    await expect(led).toContainText('this batch is different');
+    await page.getByRole('button', { name: 'With pictures' }).click();
     await expect(led).toContainText('This batch: The yellow LEDs');
     await expect(led).toContainText('flat on the rim = anode');
-    await expect(led).not.toContainText('lies on the flat of the ring');
+    await expect(led).not.toContainText('goes on the flat of the ring');
     await page.getByRole('link', { name: 'Steps' }).click();
     const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
     await expect(steps.filter({ hasText: 'yellow LED' }).first()).toContainText(

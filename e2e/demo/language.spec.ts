@@ -10,21 +10,21 @@ test('a learner chooses a language; the seat speaks it, keeps it, and goes on in
   await page.goto(`/seat/${seats[7]?.token}`);
   await expect(page.getByRole('heading', { name: /Solder the .* resistors/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'Language' }).selectOption('Deutsch');
-  await expect(page.getByRole('heading', { name: /^Löten: .* Widerstände/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Widerstände .* einlöten/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Fertig/ })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.lang)).toBe('de');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectAccessible(page);
 
   await page.getByRole('combobox', { name: 'Sprache' }).selectOption('Español');
-  await expect(page.getByRole('heading', { name: /^Soldar: .* resistencias/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Suelda resistencias/ })).toBeVisible();
   await page.getByRole('button', { name: 'Algo ha salido mal' }).click();
   await expect(page.getByRole('button', { name: 'Valor equivocado' })).toBeVisible();
   await page.getByRole('button', { name: 'Cerrar' }).click();
   await page.reload();
-  await expect(page.getByRole('heading', { name: /^Soldar:/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Suelda/ })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await page.reload();
   await expect(page.getByRole('status').filter({ hasText: 'Sin red' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: /^Soldar:/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Suelda/ })).toBeVisible();
 });

@@ -30,7 +30,7 @@ test('the report on a kit finds the pair that is mixed up and the step that take
     .getByRole('row', { name: /^4 Solder the 2N3904/ })
     .getByRole('button')
     .last();
-  const times = Number(/, (\d+) times/.exec((await pace.textContent()) ?? '')?.[1]);
+  const times = Number(/measured (\d+) times/.exec((await pace.textContent()) ?? '')?.[1]);
   await pace.click();
   await expect(entries.getByRole('listitem')).toHaveCount(times);
   await expect(entries.getByRole('listitem').first()).toContainText(/min of .* planned/);

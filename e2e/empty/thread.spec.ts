@@ -172,7 +172,8 @@ test('every part is a row with its picture, bands, way round, joints and height'
   await expect(capacitor).toContainText('10 µF');
   await expect(capacitor).toContainText('16 V');
   await expect(capacitor).toContainText('Polarised.');
-  await expect(capacitor).toContainText('Long lead into the hole marked +');
+  await capacitor.getByRole('button', { name: 'C1, C2', exact: true }).click();
+  await expect(floor.getByText('Long lead into the hole marked +')).toBeVisible();
   await expect(rowOf('U1')).toContainText('NE555');
   await expectAccessible(floor);
 });
@@ -335,7 +336,9 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
 
   await test.step('a call for help reaches the floor, and a visit settles it on both', async () => {
     await seat.getByRole('button', { name: 'Ask for help' }).tap();
-    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
+    await expect(
+      seat.getByRole('status').filter({ hasText: 'Your instructor has been told' }),
+    ).toBeVisible();
     await expect(floor.getByRole('region', { name: 'Who next' })).toContainText('2 Petrel');
     await expect(lane).toContainText('help');
     await expectAccessible(floor);
@@ -348,7 +351,9 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
 
   await test.step('undoing the visit brings the call back, and the learner withdraws it', async () => {
     await floor.getByRole('button', { name: 'Undo', exact: true }).first().click();
-    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
+    await expect(
+      seat.getByRole('status').filter({ hasText: 'Your instructor has been told' }),
+    ).toBeVisible();
     await seat.getByRole('button', { name: 'No longer needed' }).tap();
     await expect(floor.getByRole('region', { name: 'Who next' })).toContainText(
       'Nobody needs you now',
@@ -379,7 +384,9 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     ).toBeVisible();
     await expectAccessible(seat);
     await seat.getByRole('button', { name: 'No, it is different' }).tap();
-    await expect(seat.getByRole('status').filter({ hasText: 'Your instructor has been told' })).toBeVisible();
+    await expect(
+      seat.getByRole('status').filter({ hasText: 'Your instructor has been told' }),
+    ).toBeVisible();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText(
       'The check says no',
     );

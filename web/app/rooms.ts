@@ -53,6 +53,8 @@ export const workshopList = room(() => import('../workshops/WorkshopsPage.tsx'),
 export const workshops = room(
   () => import('../workshops/pages.ts'),
   'workshops',
+  // Counting by weight is of the stores.
+  'stores',
   // Tips and solders are called as on the heat bench.
   'drills',
   'families',

@@ -15,8 +15,9 @@ export function GuideFrame() {
         component="header"
         sx={{
           display: 'flex',
+          flexWrap: 'wrap',
           alignItems: 'center',
-          gap: 2,
+          columnGap: 2,
           minHeight: 48,
           borderBottom: `2px solid ${ink('ink')}`,
           mb: 2,

@@ -94,7 +94,9 @@ function Line({ line, isOpen, turn, correct }: LineProps) {
       </td>
       <td>{t(`family.${family.id}.one`)}</td>
       <td className="mono nowrap">
-        {[valueWords(t, part.value) || '–', toleranceLabel(part.value)].filter(Boolean).join(' ')}
+        {[valueWords(t, part.value) || '–', toleranceLabel(part.value), voltWords(part)]
+          .filter(Boolean)
+          .join(' ')}
       </td>
       <td className="nowrap">
         <Glyph name={sign.glyph} /> {sign.word}
@@ -123,6 +125,9 @@ function Line({ line, isOpen, turn, correct }: LineProps) {
     </tr>
   );
 }
+
+const voltWords = ({ value }: Part): string =>
+  value.kind === 'amount' && value.ratedVolt !== undefined ? `${value.ratedVolt} V` : '';
 
 /** Marks, way round, remarks: what a line says on opening. */
 function Details({ part }: { readonly part: Part }) {

@@ -57,7 +57,7 @@ export function DrawersPage() {
               label={t('stores.drawersPage.findByNameOrPlace')}
               value={asked}
               onChange={({ target }) => set('find', target.value)}
-              sx={{ minWidth: 260 }}
+              sx={{ minWidth: 290 }}
             />
             <FormControlLabel
               control={

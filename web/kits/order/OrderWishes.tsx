@@ -22,7 +22,9 @@ const batches: readonly { readonly name: string; readonly batch: Batch }[] = [
     batch: { kind: 'value' },
   },
   ...[1, 2, 4, 6, 10, 20].map((most) => ({
-    name: most === 1 ? t('kits.orderWishes.onePart') : t('kits.orderWishes.upToParts', { most }),
+    get name() {
+      return most === 1 ? t('kits.orderWishes.onePart') : t('kits.orderWishes.upToParts', { most });
+    },
     batch: { kind: 'pieces' as const, most },
   })),
 ];

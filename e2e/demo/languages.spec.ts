@@ -1,0 +1,91 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+import { expect, signIn, test } from '../fixtures';
+import { addressesOf } from './addresses';
+
+type Node = string | readonly Node[] | { readonly [key: string]: Node };
+
+const locales = join(import.meta.dirname, '..', '..', 'locales');
+const leaves = (node: Node, path = ''): (readonly [string, string])[] =>
+  typeof node === 'string'
+    ? [[path, node]]
+    : Object.entries(node).flatMap(([key, value]) => leaves(value, `${path}.${key}`));
+const textsOf = (language: string) =>
+  new Map(
+    readdirSync(join(locales, language))
+      .filter((file) => file !== 'language.json')
+      .flatMap((file) => leaves(JSON.parse(readFileSync(join(locales, language, file), 'utf8')))),
+  );
+
+/** Sentences of English that a language says in another way. */
+function sentencesBesides(language: string): ReadonlySet<string> {
+  const own = textsOf(language);
+  return new Set(
+    [...textsOf('en')]
+      .filter(([key, text]) => own.get(key) !== text && !text.includes('{{'))
+      .map(([, text]) => text)
+      .filter((text) => text.split(' ').length > 2),
+  );
+}
+
+/** What is wrong with a page as it stands: raw keys, blanks that were not filled, sideways scrolling, texts cut off. */
+const faultsOf = (page: Page) =>
+  page.evaluate(() => {
+    const text = document.body.innerText;
+    const cut = [...document.querySelectorAll<HTMLElement>('button, a, h1, h2, th, label, summary')]
+      .filter((element) => {
+        const { overflowX } = getComputedStyle(element);
+        return overflowX !== 'visible' && element.scrollWidth > element.clientWidth + 1;
+      })
+      .map((element) => `cut off: ${element.innerText.slice(0, 40)}`);
+    const sideways = document.documentElement.scrollWidth - innerWidth;
+    return [
+      ...(text.match(/\b[a-z]+\.[a-z]\w*\.[a-z]\w+\b/gi) ?? []).filter(
+        (word) => !/\.(local|csv|json|home)\b|^www\./.test(word),
+      ),
+      ...(text.match(/\{\{\w+/g) ?? []),
+      ...cut,
+      ...(sideways > 0 ? [`scrolls sideways by ${sideways}`] : []),
+    ];
+  });
+
+/** Text of the page, node by node. */
+const textNodes = (page: Page) =>
+  page.evaluate(() => {
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    const found: string[] = [];
+    for (let node = walker.nextNode(); node; node = walker.nextNode())
+      found.push(node.textContent?.trim() ?? '');
+    return found;
+  });
+
+for (const [language, width, height] of [
+  ['en', 390, 844],
+  ['de', 1280, 800],
+  ['de', 390, 844],
+  ['es', 1280, 800],
+  ['es', 820, 1180],
+] as const) {
+  test(`every page is whole in ${language}, ${width} wide`, async ({ page }) => {
+    test.setTimeout(300_000);
+    const foreign = sentencesBesides(language);
+    await signIn(page);
+    const paths = await addressesOf(page.request);
+    await page.evaluate((id) => {
+      localStorage.setItem('ozzet.staff.language', id);
+      localStorage.setItem('ozzet.language', id);
+    }, language);
+    await page.setViewportSize({ width, height });
+    const faults: string[] = [];
+    for (const path of paths) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const found = await faultsOf(page);
+      if (language !== 'en')
+        found.push(...(await textNodes(page)).filter((text) => foreign.has(text)));
+      faults.push(...found.map((fault) => `${path}: ${fault}`));
+    }
+    expect(faults).toEqual([]);
+  });
+}
