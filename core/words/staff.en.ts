@@ -3,12 +3,15 @@ import { skillWords } from '../learning/skills.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
 import { swaps } from '../mixups/swap.ts';
 import { checklistItems } from '../safety/checklist.ts';
+import { glossary } from './glossary.ts';
+import { keyed } from './keyed.ts';
 
 export const staffEnglish = {
   swap: Object.fromEntries(swaps.map(({ id, words }) => [id, words])),
   remedy: remedyWords,
   checklist: Object.fromEntries(checklistItems.map(({ id, says, why }) => [id, { says, why }])),
   skill: skillWords,
+  glossary: keyed(glossary),
   meaning: {
     plus: 'plus (+)',
     minus: 'minus (−)',

@@ -103,7 +103,7 @@ export const tradeEnglish = {
     'by-hand': 'Your instructor wants it here, after {{before}}.',
     'by-hand-first': 'Your instructor wants it here.',
     'off-board':
-      'Wires hang off the board and pull at it when it is turned, so they come when the parts are in.',
+      'Wires hang off the board and pull at it when it is turned. So they come when the parts are in.',
   },
   hold: {
     'bent-leads': 'bend the leads apart by about 45°',
@@ -169,7 +169,7 @@ export const tradeEnglish = {
       'no-cells': 'No cells in the holder.',
       'most-milliampere': 'Expect at most about {{most}} mA: estimated from the parts of this kit.',
       'cells-out-again':
-        'Use the bench supply with its current limit, or put the cells in for this check only and take them out again.',
+        'Use the bench supply with its current limit. Or put the cells in for this check only, and take them out again.',
     },
   },
 };

@@ -35,6 +35,7 @@ export async function addressesOf(api: APIRequestContext): Promise<readonly stri
     '/guide/transistor-to92',
     '/guide/types?find=LM317',
     '/guide/bodies',
+    '/guide/words',
     `/kits/${fern}/papers`,
     '/stores/drawers',
     '/stores/needs',

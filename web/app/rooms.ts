@@ -34,6 +34,13 @@ export const bodies = room(
   'trade',
   'staff',
 );
+export const glossary = room(
+  () => import('../guide/WordsPage.tsx'),
+  'guide',
+  'families',
+  'trade',
+  'staff',
+);
 export const kits = room(() => import('../kits/pages.ts'), 'kits', 'families', 'trade', 'staff');
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),

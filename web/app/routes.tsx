@@ -11,6 +11,7 @@ import { readOncePerPath } from './readOncePerPath.ts';
 import {
   bodies,
   door,
+  glossary,
   guide,
   kitReport,
   kits,
@@ -81,6 +82,7 @@ export const routes = createBrowserRouter([
         })),
       },
       { path: 'bodies', lazy: bodies(({ BodiesPage }) => ({ Component: BodiesPage })) },
+      { path: 'words', lazy: glossary(({ WordsPage }) => ({ Component: WordsPage })) },
       { path: ':family', lazy: guide(({ FamilyPage }) => ({ Component: FamilyPage })) },
     ],
   },

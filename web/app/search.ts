@@ -23,6 +23,7 @@ const pages = (): Found[] => [
   ...places.map(({ to, name }): Found => ({ kind: 'page', name, to })),
   { kind: 'page', name: t('app.search.guide'), to: '/guide' },
   { kind: 'page', name: t('app.search.types'), to: '/guide/types' },
+  { kind: 'page', name: t('app.search.words'), to: '/guide/words' },
   { kind: 'page', name: t('app.search.heatBench'), to: '/practice/heat' },
   { kind: 'page', name: t('app.search.you'), to: '/site/you' },
   { kind: 'page', name: t('app.search.accounts'), to: '/site/accounts' },

@@ -11,6 +11,7 @@ export function GuideTabs() {
       </NavLink>
       <NavLink to="/guide/types">{t('guide.guideTabs.typeNumbers')}</NavLink>
       <NavLink to="/guide/bodies">{t('guide.guideTabs.bodies')}</NavLink>
+      <NavLink to="/guide/words">{t('guide.guideTabs.words')}</NavLink>
     </nav>
   );
 }

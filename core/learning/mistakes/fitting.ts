@@ -13,7 +13,7 @@ export const wrongValue: MistakeDefinition<'wrong-value'> = {
     name: 'Wrong value',
     cause: 'The bands or the print were read wrong, or two alike were mixed up on the mat.',
     whatNow:
-      'Do not trim yet. Heat one joint after the other and pull the part out with pliers (it is hot), then clear the holes with braid or a pump.',
+      'Do not trim yet. Heat one joint after the other and pull the part out with pliers (it is hot). Then clear the holes with braid or a pump.',
   },
 };
 

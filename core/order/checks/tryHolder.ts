@@ -31,11 +31,11 @@ export const tryHolder: CheckDefinition<'try-holder'> = {
     name: 'Try the battery holder in its place',
     how: [
       'Lay the holder on the board, without cells. Compare + and − with the print.',
-      'Check that its pins or wires reach their holes and that every screw hole lies over a hole of the board.',
+      'Check that its pins or wires reach their holes. Check that every screw hole is over a hole of the board.',
     ],
     expect: 'It lies flat and everything lines up.',
     otherwise: 'Do not bend anything to make it fit: ask for help.',
-    why: 'A holder that has been screwed and soldered the wrong way round can hardly be taken off again, so it is tried in place first.',
+    why: 'A holder that is screwed and soldered the wrong way round can hardly be taken off. So it is tried in place first.',
   },
   pictogram: [
     inkLine('M5 6H19V11H5Z'),

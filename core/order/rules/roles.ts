@@ -19,7 +19,7 @@ export const linksFirst: HardRule = {
   enoughToPutInFirst: true,
   words: {
     before:
-      'A wire link lies flat on the board and other parts may have to go over it, so it comes before {{others}}.',
+      'A wire link lies flat on the board, and other parts may go over it. So it comes before {{others}}.',
     after: 'It may lie over a wire link, so {{others}} comes first.',
     says: 'Wire links come before what may lie over them.',
     wayOut: 'Take the link off the list, or say that it is an off-board wire.',

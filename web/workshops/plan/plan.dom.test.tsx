@@ -132,7 +132,7 @@ describe('who sits where', () => {
   it('discards what was changed', async () => {
     const user = await open();
     await rename(user, 1, 'Nora');
-    await user.click(screen.getByRole('button', { name: 'As it was' }));
+    await user.click(screen.getByRole('button', { name: 'Discard changes' }));
     expect(nameField(1).value).toBe('Tern');
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save the seats' }).disabled).toBe(
       true,

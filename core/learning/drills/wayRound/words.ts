@@ -5,7 +5,7 @@ export const wayRoundWords: DrillWords = {
   aim: 'Turn a part the right way from its marks, and find its holes from below.',
   sheet:
     'The sheet of this batch says: {{marks}} at the other end than usual. The long lead is still plus.',
-  note: 'The note of this lot: {{text}}',
+  note: 'The note on this batch: {{text}}',
   level: 'lie level',
   upright: 'lie upright',
   edge: {

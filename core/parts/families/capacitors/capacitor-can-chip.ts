@@ -56,7 +56,7 @@ export const capacitorCanChip: PartFamily<'capacitor-can-chip'> = {
     many: 'SMD electrolytic capacitors',
     fit: [
       'Find the dark segment on top: that side is minus. The two cut corners of the foot are at plus.',
-      'Tin one pad, melt the part on with tweezers, check that it sits flat, solder the other leg, then go over the first.',
+      'Tin one pad, melt the part on with tweezers, check that it sits flat. Solder the other leg, then go over the first.',
     ],
     hold: 'Tweezers hold it while the first leg is melted on.',
     mistakes: [

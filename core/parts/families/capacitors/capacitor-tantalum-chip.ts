@@ -52,7 +52,7 @@ export const capacitorTantalumChip: PartFamily<'capacitor-tantalum-chip'> = {
     many: 'SMD tantalum capacitors',
     fit: [
       'Find the bar at one end: on this part the bar is plus.',
-      'Tin one pad, melt the part on with tweezers, check that it sits flat, solder the other end, then go over the first.',
+      'Tin one pad, melt the part on with tweezers, check that it sits flat. Solder the other end, then go over the first.',
     ],
     hold: 'Tweezers hold it while the first end is melted on.',
     mistakes: [

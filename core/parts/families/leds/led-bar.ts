@@ -59,7 +59,7 @@ export const ledBar: PartFamily<'led-bar'> = {
     many: 'bar LEDs',
     fit: [
       'It is glass: do not bend the leads close to its ends.',
-      'Compare the long lead with the sheet of this lot, or use the diode test of a meter.',
+      'Compare the long lead with the sheet of this batch, or use the diode test of a meter.',
       'Solder both ends, trim.',
     ],
     hold: 'Bend the leads outwards; do not press on the bar.',
