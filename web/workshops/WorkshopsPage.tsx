@@ -11,6 +11,7 @@ import { ink } from '../app/tokens.ts';
 import { dateAndTime, duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
+import { FirstSteps } from './FirstSteps.tsx';
 
 const sections: readonly {
   readonly phase: Phase;
@@ -78,6 +79,7 @@ export function WorkshopsPage() {
           {isInstructor && workshops.length > 0 && plan}
         </Box>
       </PageHead>
+      {isInstructor && <FirstSteps hasWorkshop={workshops.length > 0} />}
       {workshops.length === 0 && (
         <EmptyState
           title={t('workshops.workshopsPage.noWorkshopYet')}
