@@ -1,7 +1,9 @@
 /** What staff and the guide read and a learner at the bench does not: it is loaded with their pages. */
+import { proposalWords } from '../learning/proposals.ts';
 import { skillWords } from '../learning/skills.ts';
 import { remedyWords } from '../mixups/remedyWords.ts';
 import { swaps } from '../mixups/swap.ts';
+import { experienceWords } from '../pace/experience.ts';
 import { checklistItems } from '../safety/checklist.ts';
 import { glossary } from './glossary.ts';
 import { keyed } from './keyed.ts';
@@ -11,6 +13,8 @@ export const staffEnglish = {
   remedy: remedyWords,
   checklist: Object.fromEntries(checklistItems.map(({ id, says, why }) => [id, { says, why }])),
   skill: skillWords,
+  proposal: proposalWords,
+  experience: experienceWords,
   glossary: keyed(glossary),
   meaning: {
     plus: 'plus (+)',

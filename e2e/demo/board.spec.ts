@@ -183,7 +183,7 @@ test('what is exported is imported again as the same; what cannot be read is tol
     await page.getByRole('combobox', { name: column }).click();
     await page.getByRole('option', { name: heading }).click();
   }
-  await page.getByRole('button', { name: 'Import positions' }).click();
+  await page.getByRole('button', { name: 'Import positions' }).last().click();
   await expect(page.getByText('1 positions imported').last()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(board).toEqual(before);

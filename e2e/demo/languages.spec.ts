@@ -71,6 +71,7 @@ for (const [language, width, height] of [
     test.setTimeout(300_000);
     const foreign = sentencesBesides(language);
     await signIn(page);
+    await page.goto('/kits');
     const paths = await addressesOf(page.request);
     await page.evaluate((id) => {
       localStorage.setItem('ozzet.staff.language', id);

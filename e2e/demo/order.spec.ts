@@ -97,7 +97,7 @@ test('the styles are compared in a worker, with a recommendation in words', asyn
   await expect(page.getByText('The order is already as good as any')).toBeVisible();
   await expect(page.getByText(/Block by block finds a fault \d+ minutes sooner/)).toBeVisible();
   await expectAccessible(page);
-  await table.getByRole('button', { name: 'Take Toughest first' }).click();
+  await table.getByRole('button', { name: 'Use Toughest first' }).click();
   await expect(page.getByText('Toughest first:').first()).toBeVisible();
   await page.getByRole('button', { name: 'Discard changes' }).click();
 });

@@ -330,7 +330,7 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await seat.getByRole('dialog').getByRole('button', { name: 'Lost part' }).tap();
     await seat.getByRole('dialog').getByRole('button', { name: 'Not sure' }).tap();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText('Lost part');
-    await seat.getByRole('dialog').getByRole('button', { name: 'That was a slip' }).tap();
+    await seat.getByRole('dialog').getByRole('button', { name: 'Undo' }).tap();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).not.toContainText('Lost part');
   });
 
@@ -398,7 +398,7 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     while (!(await seat.getByRole('heading', { name: 'Your board is done' }).isVisible())) {
       const title = await seat.getByRole('heading', { level: 1 }).textContent();
       await passGate(seat, title ?? '');
-      await seat.getByRole('button', { name: /^(Done|Yes, it is so|Go on)/ }).tap();
+      await seat.getByRole('button', { name: /^(Done|Yes, it matches|Go on)/ }).tap();
       await expect(seat.getByRole('heading', { level: 1 })).not.toHaveText(title ?? '');
     }
     await expectAccessible(seat);

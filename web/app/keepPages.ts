@@ -6,9 +6,12 @@
  */
 export function keepPages(scope: '/' | '/seat/'): void {
   if (!('serviceWorker' in navigator)) return;
-  addEventListener('load', () => {
+  const keep = () => {
     navigator.serviceWorker.register('/pages.js', { scope }).catch((problem: unknown) => {
       console.warn('The pages are not kept for times without network.', problem);
     });
-  });
+  };
+  // The page may have loaded already: its words are waited for before this is asked.
+  if (document.readyState === 'complete') keep();
+  else addEventListener('load', keep);
 }

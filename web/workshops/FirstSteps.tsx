@@ -67,7 +67,8 @@ export function FirstSteps({ hasWorkshop }: { readonly hasWorkshop: boolean }) {
             key={step}
             sx={{
               display: 'grid',
-              gridTemplateColumns: '28px 1fr auto',
+              gridTemplateColumns: { xs: '28px 1fr', sm: '28px 1fr auto' },
+              '& > :last-child': { gridColumn: { xs: '2', sm: 'auto' }, justifySelf: 'start' },
               gap: 1,
               alignItems: 'center',
             }}

@@ -120,6 +120,7 @@ interface WorkshopRowProps {
 }
 
 function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
+  const { t } = useTranslation();
   const { id, title, kitName, startsAt, lengthMinutes, seats } = workshop;
   return (
     <Box
@@ -148,7 +149,7 @@ function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
           {title}
         </Box>
         <Box sx={{ color: ink('faded') }}>
-          {kitName} · {seats} {seats === 1 ? 'seat' : 'seats'}
+          {t('workshops.workshopsPage.kitAndSeats', { kit: kitName, count: seats })}
         </Box>
       </Box>
       <Button

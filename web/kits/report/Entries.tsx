@@ -176,6 +176,6 @@ function linesOf(
         report.pairs.find(
           ({ pair }) => `pair-${pair.a.designators[0]}-${pair.b.designators[0]}` === show,
         )?.entries ??
-        report.proposals.find(({ id, says }) => `proposal-${id}-${says}` === show)?.entries);
+        report.proposals.find(({ id, about }) => `proposal-${id}-${about}` === show)?.entries);
   return entries?.map((entry) => mistakeLine(t, entry));
 }

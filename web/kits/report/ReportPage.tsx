@@ -8,6 +8,7 @@ import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { type FullKitReport, getKitReport, kitReportCsvPath } from '#contract/reports';
 import { isFew, type Share } from '#core/learning/shares';
 import { partName, stepPlaces, stepTitle } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
 import { EmptyState } from '../../ui/EmptyState.tsx';
@@ -60,19 +61,19 @@ export function ReportPage() {
         {proposals.length === 0 && <p>{t('kits.reportPage.nothingStandsOutSoFar')}</p>}
         {proposals.map((proposal) => (
           <Box
-            key={proposal.id + proposal.says}
+            key={proposal.id + proposal.about}
             sx={{ borderLeft: `6px solid ${ink('copper')}`, pl: 1.5, py: 0.5, my: 1 }}
           >
-            <strong>{proposal.says}</strong>
+            <strong>{saying(t, proposal.says)}</strong>
             <Box>
               <Figure
                 show={
                   proposal.stepId === undefined
-                    ? `proposal-${proposal.id}-${proposal.says}`
+                    ? `proposal-${proposal.id}-${proposal.about}`
                     : showPace(proposal.stepId)
                 }
               >
-                {proposal.because}
+                {saying(t, proposal.because)}
               </Figure>
               {proposal.few && ` ${t('kits.reportPage.fewWatchItOnceMoreBefore')}`}
             </Box>

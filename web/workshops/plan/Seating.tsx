@@ -13,7 +13,7 @@ import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import type { LearntPaces } from '#contract/pace';
 import { changeSeating, type Seat, type Workshop } from '#contract/workshops';
-import { experiences, experienceWords } from '#core/pace/experience';
+import { experiences } from '#core/pace/experience';
 import { shareOf } from '#core/pace/learnt/priors';
 import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
 import { isSomeoneElse } from '#core/pace/seating/someoneElse';
@@ -125,7 +125,11 @@ export function Seating({ workshop, paces }: SeatingProps) {
                   size="small"
                   value={seat.name}
                   onChange={({ target }) => change(seat.number, { name: target.value })}
-                  slotProps={{ htmlInput: { 'aria-label': `Name at seat ${seat.number}` } }}
+                  slotProps={{
+                    htmlInput: {
+                      'aria-label': t('workshops.seating.nameAt', { number: seat.number }),
+                    },
+                  }}
                 />
                 {asksWhetherOther(nameBefore(seat.id), seat.name) && (
                   <FormControlLabel
@@ -155,14 +159,16 @@ export function Seating({ workshop, paces }: SeatingProps) {
                   }
                   slotProps={{
                     select: {
-                      SelectDisplayProps: { 'aria-label': `Experience at seat ${seat.number}` },
+                      SelectDisplayProps: {
+                        'aria-label': t('workshops.seating.experienceAt', { number: seat.number }),
+                      },
                     },
                   }}
                   sx={{ minWidth: 180 }}
                 >
                   {experiences.map((one) => (
                     <MenuItem key={one} value={one}>
-                      {experienceWords[one]}
+                      {t(`experience.${one}`)}
                     </MenuItem>
                   ))}
                 </TextField>
