@@ -127,7 +127,7 @@ export const tradeEnglish = {
       milliampere: 'What current does the supply show, in mA?',
     },
     example: { ohm: 'such as 4k7, 220 or OL', milliampere: 'such as 12' },
-    judge: 'Judge it',
+    judge: 'Check my reading',
     passed: 'Go on',
     reading: { ohm: '{{amount}} Ω', milliampere: '{{amount}} mA', open: 'open' },
     finding: {
