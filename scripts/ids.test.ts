@@ -44,7 +44,7 @@ const elsewhere: Readonly<Record<string, RegExp>> = {
   'heat-sink': /role|isRole|fasten|\| 'heat-sink'/,
   'lifted-pad': /joint|found\.includes|^ +'lifted-pad': \(random\)|'lifted-pad'\]|id: 'lifted-pad'/,
   'lead-missed': /'lead-missed'\]|id: 'lead-missed'|^ +'lead-missed': \(random\)/,
-  'broken-part': /id: 'broken-part'/,
+  'broken-part': /id: 'broken-part'|recurring|'broken-part': \{/,
 };
 
 /**
