@@ -56,27 +56,27 @@ export function BodiesPage() {
             <tbody>
               {found.map((one) => (
                 <tr key={`${one.name} ${one.shape}`}>
-                  <td data-label="Body">{one.name}</td>
-                  <td data-label="Fixed">
+                  <td data-label={t('guide.bodiesPage.body')}>{one.name}</td>
+                  <td data-label={t('guide.bodiesPage.fixed')}>
                     {one.mount === 'through'
                       ? t('guide.bodiesPage.throughTheBoard')
                       : t('guide.bodiesPage.onItsSurface')}
                   </td>
-                  <td data-label="Length x width" className="mono">
+                  <td data-label={t('guide.bodiesPage.lengthXWidth')} className="mono">
                     {t('guide.bodiesPage.xMm', { lengthMm: one.lengthMm, widthMm: one.widthMm })}
                   </td>
-                  <td data-label="Height" className="mono">
+                  <td data-label={t('guide.bodiesPage.height')} className="mono">
                     {t('guide.bodiesPage.mm', { heightMm: one.heightMm })}
                   </td>
-                  <td data-label="Between leads or rows" className="mono">
+                  <td data-label={t('guide.bodiesPage.betweenLeadsOrRows')} className="mono">
                     {one.leadMm === undefined
                       ? '–'
                       : t('guide.bodiesPage.mm2', { leadMm: one.leadMm })}
                   </td>
-                  <td data-label="Pins" className="mono">
+                  <td data-label={t('guide.bodiesPage.pins')} className="mono">
                     {one.pins ?? '–'}
                   </td>
-                  <td data-label="Source">{one.source}</td>
+                  <td data-label={t('guide.bodiesPage.source')}>{one.source}</td>
                 </tr>
               ))}
             </tbody>

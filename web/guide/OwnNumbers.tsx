@@ -47,14 +47,16 @@ export function OwnNumbers({ types }: { readonly types: OwnTypes }) {
               const { family, pins, package: body, lotNote } = type;
               return (
                 <tr key={number}>
-                  <td data-label="Number" className="mono">
+                  <td data-label={t('guide.ownNumbers.number')} className="mono">
                     {number}
                   </td>
-                  <td data-label="What it is">{t(`family.${family}.one`)}</td>
-                  <td data-label="Body">
+                  <td data-label={t('guide.ownNumbers.whatItIs')}>{t(`family.${family}.one`)}</td>
+                  <td data-label={t('guide.ownNumbers.body')}>
                     {[body, pins && `${pins} pins`].filter(Boolean).join(', ') || '–'}
                   </td>
-                  <td data-label="Leads">{lotNote?.pinout?.join(', ') ?? '–'}</td>
+                  <td data-label={t('guide.ownNumbers.leads')}>
+                    {lotNote?.pinout?.join(', ') ?? '–'}
+                  </td>
                   <td>
                     <Button size="small" disabled={saving} onClick={() => void forget(number)}>
                       {t('guide.ownNumbers.delete', { number })}

@@ -102,17 +102,17 @@ function TypeTable({ types }: { readonly types: readonly PartType[] }) {
         <tbody>
           {types.map((type) => (
             <tr key={type.number}>
-              <td data-label="Number" className="mono">
+              <td data-label={t('guide.typesPage.number')} className="mono">
                 {type.number}
                 {type.also && type.also.length > 0 && (
                   <span className="guide-more">{type.also.slice(0, 4).join(', ')}</span>
                 )}
               </td>
-              <td data-label="What it is">
+              <td data-label={t('guide.typesPage.whatItIs')}>
                 {type.kind.replaceAll('-', ' ')}
                 {type.does && <span className="guide-more">{type.does}</span>}
               </td>
-              <td data-label="Body">
+              <td data-label={t('guide.typesPage.body')}>
                 {type.packages.map((packaged) => (
                   <div key={packaged.package}>
                     {t('guide.typesPage.pins', {
@@ -122,15 +122,15 @@ function TypeTable({ types }: { readonly types: readonly PartType[] }) {
                   </div>
                 ))}
               </td>
-              <td data-label="Leads">
+              <td data-label={t('guide.ownNumbers.leads')}>
                 {type.packages.map((packaged) => (
                   <Leads key={packaged.package} packaged={packaged} />
                 ))}
               </td>
-              <td data-label="Voltage" className="mono">
+              <td data-label={t('guide.typesPage.voltage')} className="mono">
                 {type.volt === undefined ? '–' : `${type.volt} V`}
               </td>
-              <td data-label="Bears" className="mono">
+              <td data-label={t('guide.typesPage.bears')} className="mono">
                 {limits(type) || '–'}
               </td>
             </tr>

@@ -116,7 +116,7 @@ function Bench({ measurable }: BenchProps) {
   };
 
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Typography>{t('kits.inspectionPage.shortTheLeadsOfAnElectrolytic')}</Typography>
       <Box
         component="form"
