@@ -47,7 +47,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
 
   await page.goto('/stores/needs');
   await page.getByRole('button', { name: 'Find the cheapest order' }).click();
-  await page.getByText('Proved').scrollIntoViewIfNeeded();
+  await page.getByText('No cheaper choice exists').scrollIntoViewIfNeeded();
   await shoot(page, 'stores-needs');
 
   await page.goto('/kits/import');
