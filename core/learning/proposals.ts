@@ -138,7 +138,7 @@ export const proposalWords = {
   recurring:
     '{{times}} times at step {{step}}; something went wrong there in {{count}} of {{of}} builds',
   'mix-up': {
-    says: 'Part {{a}} from {{b}}: separate bags, a card with the bands, or a value with other colours in the next order.',
+    says: 'Keep {{a}} and {{b}} apart: separate bags, a card with the bands, or a value with other colours in the next order.',
     because: 'mixed up in {{count}} of {{of}} builds, at {{places}}',
     becauseNowhere: 'mixed up in {{count}} of {{of}} builds',
   },

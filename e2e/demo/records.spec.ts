@@ -9,7 +9,7 @@ test('the report on a kit finds the pair that is mixed up and the step that take
   await openKit(page, 'Twin Lamp', 'Report');
   await expect(page.getByText(/19 builds at 2 workshops/)).toBeVisible();
   await expect(page.getByText(/That is few/)).toBeVisible();
-  await expect(page.getByText('Part R1, R4 from R2, R3', { exact: false })).toBeVisible();
+  await expect(page.getByText('Keep R1, R4 and R2, R3 apart', { exact: false })).toBeVisible();
   await expect(page.getByText(/Plan step 4 longer/)).toBeVisible();
   const mixed = page.getByRole('table', { name: 'Really mixed up' });
   await expect(mixed.getByRole('row')).toHaveCount(1);

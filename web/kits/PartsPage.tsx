@@ -48,21 +48,29 @@ export function PartsPage() {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ToLookAt lines={lines} />
-      <Box sx={{ position: 'relative' }}>
-        <Errata />
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
+          alignItems: 'flex-start',
+          gap: 1,
+        }}
+      >
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          <Errata />
+        </Box>
         <ToggleButtonGroup
           exclusive
           size="small"
           value={view}
           aria-label={t('kits.partsPage.view')}
           onChange={(_, next: string | null) => next && choose({ view: next })}
-          sx={{ position: { md: 'absolute' }, right: 0, top: 0, my: { xs: 1, md: 0 } }}
         >
           <ToggleButton value="lines">{t('kits.partsPage.lines')}</ToggleButton>
           <ToggleButton value="pictures">{t('kits.partsPage.pictures')}</ToggleButton>
         </ToggleButtonGroup>
-        <Shown label={t('kits.partsPage.parts')} lines={rows} {...(isInstructor && { correct })} />
       </Box>
+      <Shown label={t('kits.partsPage.parts')} lines={rows} {...(isInstructor && { correct })} />
       {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
     </Box>
   );

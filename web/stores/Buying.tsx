@@ -209,7 +209,7 @@ function Plan({ plan }: { readonly plan: BuyingPlan }) {
             }),
           <tr key={supplier.id}>
             <td>{supplier.name}</td>
-            <td>{t('stores.buying.deliveryDays', { days: supplier.days })}</td>
+            <td>{t('stores.buying.deliveryDays', { count: supplier.days })}</td>
             <td />
             <td />
             <td className="mono number">{money(supplier.deliveryCents)}</td>
