@@ -62,10 +62,9 @@ async function reach(path: string, init: RequestInit): Promise<Response> {
   } catch {
     throw new CallProblem({
       type: 'about:blank',
-      title: 'No connection',
+      title: t('ui.call.noConnection'),
       status: 0,
-      detail:
-        'The server cannot be reached. Look whether it runs and whether this device is on its network, then try again.',
+      detail: t('ui.call.cannotBeReached'),
     });
   }
 }
@@ -76,9 +75,9 @@ function readProblem(text: string, status: number): Problem {
   } catch {
     return {
       type: 'about:blank',
-      title: t('app.call.thatDidNotWork'),
+      title: t('ui.call.thatDidNotWork'),
       status,
-      detail: t('app.call.theServerGaveNoAnswerThat'),
+      detail: t('ui.call.theServerGaveNoAnswerThat'),
     };
   }
 }
