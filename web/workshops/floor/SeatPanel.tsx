@@ -51,8 +51,9 @@ export function SeatPanel({
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,
       at: mistake.foundAt,
-      text: t('workshops.seatPanel.madeAtStep', {
-        what: [t(`mistake.${mistake.mistake}.name`), mistake.designator].filter(Boolean).join(' '),
+      text: t(`workshops.seatPanel.${mistake.designator ? 'madeThereAtStep' : 'madeAtStep'}`, {
+        what: t(`mistake.${mistake.mistake}.name`),
+        place: mistake.designator,
         stepNumber: stepNumber(steps, mistake.madeAtStepId),
       }),
     })),
