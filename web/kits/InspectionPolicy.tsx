@@ -64,7 +64,7 @@ export function InspectionPolicy({ parts }: { readonly parts: readonly Part[] })
       <Typography variant="h2" id="policy" sx={{ mb: 1.5 }}>
         {t('kits.inspectionPolicy.howManyShouldBeMeasured')}
       </Typography>
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr 1fr' }}>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(3, minmax(0, 1fr))' }}>
         {number('bags', t('kits.inspectionPolicy.bags'), t('kits.inspectionPolicy.toPack'))}
         {number(
           'sample',

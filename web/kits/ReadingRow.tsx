@@ -65,7 +65,7 @@ export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '120px 150px 1fr auto',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', md: '120px 150px minmax(0, 1fr) auto' },
         gap: 2,
         alignItems: 'center',
         py: 1,

@@ -59,7 +59,7 @@ export function RevisionsPage() {
       label={label}
       value={String(value)}
       onChange={({ target }) => choose(target.value)}
-      sx={{ minWidth: 300 }}
+      sx={{ width: 300, maxWidth: '100%' }}
     >
       {revisions.map(({ number, importedAt, workshops }) => (
         <MenuItem key={number} value={String(number)}>
@@ -74,7 +74,15 @@ export function RevisionsPage() {
     </TextField>
   );
   return (
-    <Box sx={{ display: 'grid', gap: 2, maxWidth: 980 }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        maxWidth: 980,
+        gridTemplateColumns: 'minmax(0, 1fr)',
+        overflowWrap: 'anywhere',
+      }}
+    >
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         {choice(t('kits.revisionsPage.from'), from.revision, (number) =>
           choose({ from: number, to: String(to.revision) }),
