@@ -438,7 +438,7 @@ test('every place survives a reload, with what is chosen', async () => {
 
 test('a new list makes a new revision, and the workshop keeps its own', async () => {
   await floor.goto('/kits');
-  await floor.getByRole('link', { name: 'Quay Light' }).click();
+  await floor.getByRole('link', { name: 'Quay Light', exact: true }).click();
   await floor.getByRole('link', { name: 'Import new list' }).click();
   await chooseFile(`${csv}\nC3;1;Keramik;104;`);
   await floor.getByRole('button', { name: 'Create new revision' }).click();
