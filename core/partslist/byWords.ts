@@ -18,6 +18,8 @@ const weights = {
   unitAlone: 2.5,
   code: 1,
   body: 2.5,
+  /** Called such a part, with a word beside it that makes another part of it: a relative, never surely it. */
+  relative: 1,
 } as const;
 
 export interface Scored {
@@ -56,7 +58,7 @@ function scored(family: PartFamily, read: Read): Scored {
   // Called by its own name, it needs no other sign of its body.
   const name = longestIn(namesOf(family), read);
   if (name === '' && needs && !needs.test(read.plainText)) return none;
-  if (!isAll(name, read) && not?.test(read.plainText)) return none;
+  if (!isAll(name, read) && not?.test(read.plainText)) return asRelative(family, read);
   // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
   const word = longestIn([...known, name], read);
   const byWord = word === '' ? byTypingError(known, read.tokens) : weights.word + word.length / 10;
@@ -69,6 +71,15 @@ function scored(family: PartFamily, read: Read): Scored {
   const byBody = needs && byWord === 0 && byLetters > 0 ? weights.body : 0;
   if (needs && name === '' && said + byBody === 0) return none;
   return { family, byWord, word, score: said + byBody + byLetters };
+}
+
+/** An ultraviolet LED is no red one, but nearer to it than to anything that only has its place or its size. */
+function asRelative(family: PartFamily, read: Read): Scored {
+  const { letters, recognise } = family;
+  const isPlace = read.designators.length === 0 || letters.includes(lettersOf(read.designators));
+  const isCalled = isPlace && longestIn(recognise.words, read) !== '';
+  const score = isCalled ? weights.relative + letterScore(family, read) : 0;
+  return { family, score, byWord: 0, word: '' };
 }
 
 /** The line says nothing else but the name, and values. */

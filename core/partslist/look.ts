@@ -81,8 +81,10 @@ const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
 /** Letter cases differ by what people mean: m of mH against M of MΩ, so each sign looks at the text as written. */
 function unitsIn(text: string): Set<UnitId> {
   const found = new Set<UnitId>();
+  // 5mm is a size, not five megohms with the letter of a tolerance.
+  const withoutSizes = text.replace(/\d+([.,]\d+)?\s?mm\b/gi, ' ');
   for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {
-    if (sign.test(text)) found.add(unit);
+    if (sign.test(withoutSizes)) found.add(unit);
   }
   // 10UF and 100NF, as old sheets write them.
   if (/\d\s*[PNU]F\b/.test(text)) found.add('farad');

@@ -51,6 +51,18 @@ describe('certainty', () => {
     expect(recognise({ text: 'resistor 4k7', designators: ['C3'] }).confidence).toBe('unsure');
   });
 
+  // A word that makes another part of it leaves the nearest kind, with a doubt; the size in mm is no value in megohms.
+  it.each([
+    ['LED ultraviolett 5mm', 'D2', 'led-5mm'],
+    ['UV LED 3mm', 'LED1', 'led-3mm'],
+    ['LED pink 5MM', 'D1', 'led-5mm'],
+    ['Knopf 6mm', '', 'other'],
+  ])('“%s” at %s is nearest to %s, and not sure', (text, place, family) => {
+    const found = recognise({ text, designators: place ? [place] : [] });
+    expect(found.family.id).toBe(family);
+    expect(found.confidence).not.toBe('sure');
+  });
+
   it('a capacitor without a word can be of several kinds', () => {
     const { confidence, others } = recognise({ text: '47n', designators: ['C1'] });
     expect(confidence).toBe('unsure');
