@@ -1,3 +1,4 @@
+import { said } from '#core/learning/said';
 import { endpoint } from './endpoint.ts';
 import { trimmed } from './leaves.ts';
 import { type Role, roles } from './roles.ts';
@@ -11,10 +12,13 @@ export interface Account {
   readonly name: string;
 }
 
-export const accountName = trimmed('the name', 40, 'Give a name.');
+export const accountName = trimmed(40, said('refusals.accounts.giveAName'));
 
 export const newAccountBody = fields({
-  role: oneOf(roles, { wrong: 'Choose instructor or helper.', missing: 'Say what they are.' }),
+  role: oneOf(roles, {
+    wrong: said('refusals.accounts.chooseInstructorOrHelper'),
+    missing: said('refusals.accounts.sayWhatTheyAre'),
+  }),
   name: accountName,
   passphrase: newPassphrase,
 });

@@ -1,4 +1,5 @@
 import * as yup from 'yup';
+import { said } from '#core/learning/said';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { fields, leaf } from './schema.ts';
 
@@ -26,14 +27,18 @@ export interface Backups {
   readonly contents: BackupContents;
 }
 
-const passphrase = leaf(yup.string().strict().max(200, 'A passphrase has at most 200 characters.'));
+const passphrase = leaf(
+  yup.string().strict().max(200, said('refusals.backup.aPassphraseHasAtMost200Characters')),
+);
 
 const file = leaf(
   yup
     .string()
     .strict()
-    .required('Choose the file of a backup.')
-    .matches(/^[A-Za-z0-9+/]*={0,2}$/, 'The file did not arrive whole. Choose it again.'),
+    .required(said('refusals.backup.chooseTheFileOfABackup'))
+    .matches(/^[A-Za-z0-9+/]*={0,2}$/, {
+      message: said('refusals.backup.theFileDidNotArriveWholeChoose'),
+    }),
 );
 
 const backupBody = fields({

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import type { Backdrop, Board, Hole, Link, Pad, Placement } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
+import { type Said, said } from '#core/learning/said';
 import { endpoint } from './endpoint.ts';
 import { anyText, flag, number, someText } from './leaves.ts';
 import {
@@ -15,19 +16,14 @@ import {
   type Schema,
 } from './schema.ts';
 
-const length = (what: string, least: number, most: number): Schema<number> =>
-  leaf(
-    yup
-      .number()
-      .typeError(`Write ${what} in millimetres.`)
-      .min(least, `${what} is at least ${least} mm.`)
-      .max(most, `${what} is at most ${most} mm.`)
-      .required(`Write ${what}.`),
-  );
+const length = (least: number, most: number): Schema<number> => {
+  const wrong = said('refusals.board.writeInMillimetres', { least, most });
+  return leaf(yup.number().typeError(wrong).min(least, wrong).max(most, wrong).required(wrong));
+};
 
-const place = anyText('A place name', 12);
-const position = length('A position', -1000, 1000);
-const net = someText('The name of a net', 60, 'Name the net.');
+const place = anyText(12);
+const position = length(-1000, 1000);
+const net = someText(60, said('refusals.board.nameTheNet'));
 const count = leaf(yup.number().integer().min(1).max(400).required());
 const pixels = leaf(yup.number().moreThan(0).required());
 const sides = ['top', 'bottom'] as const;
@@ -42,11 +38,10 @@ export const backdropSchema = record<Backdrop>({
     yup
       .string()
       .strict()
-      .matches(
-        /^data:image\/(png|jpeg|webp|svg\+xml);/,
-        'Choose a picture as PNG, JPEG, WebP or SVG.',
-      )
-      .max(largestBackdrop, 'This picture is too large; choose a smaller one.')
+      .matches(/^data:image\/(png|jpeg|webp|svg\+xml);/, {
+        message: said('refusals.board.chooseAPictureAsPngJpegWebp'),
+      })
+      .max(largestBackdrop, said('refusals.board.thisPictureIsTooLargeChooseA'))
       .required(),
   ),
   widthPx: pixels,
@@ -56,15 +51,15 @@ export const backdropSchema = record<Backdrop>({
   yMm: position,
 });
 
-const listOf = <T>(item: Schema<T>, most: number, tooMany?: string) =>
+const listOf = <T>(item: Schema<T>, most: number, tooMany?: Said) =>
   list(item, (array) => array.max(most, tooMany).required());
 
 /** A board as it is drawn, without the picture behind it. */
 export type DrawnBoard = Omit<Board, 'backdrop'>;
 
 const drawn: FieldsOf<DrawnBoard> = {
-  widthMm: length('The width', 5, 600),
-  heightMm: length('The height', 5, 600),
+  widthMm: length(5, 600),
+  heightMm: length(5, 600),
   kind: oneOf(['printed', 'strip', 'perf']),
   placements: listOf(
     record<Placement>({
@@ -76,17 +71,17 @@ const drawn: FieldsOf<DrawnBoard> = {
       spanMm: leaf(yup.number().moreThan(0).max(200)),
     }),
     1000,
-    'A board has at most 1000 parts.',
+    said('refusals.board.aBoardHasAtMost1000Parts'),
   ),
   pads: listOf(
     record<Pad>({
       place,
-      pin: anyText('The name of a pin', 8),
+      pin: anyText(8),
       net: nullable(net),
       xMm: position,
       yMm: position,
-      widthMm: length('A pad', 0, 100),
-      heightMm: length('A pad', 0, 100),
+      widthMm: length(0, 100),
+      heightMm: length(0, 100),
       rotation: number,
       side: oneOf([...sides, 'both']),
       drillMm: nullable(number),
@@ -94,12 +89,12 @@ const drawn: FieldsOf<DrawnBoard> = {
       square: flag,
     }),
     5000,
-    'A board has at most 5000 pads.',
+    said('refusals.board.aBoardHasAtMost5000Pads'),
   ),
   planes: listOf(net, 40),
   cuts: listOf(hole, 2000),
   links: listOf(record<Link>({ from: hole, to: hole }), 1000),
-  otherRecords: listOf(someText('A record', 400, 'A record is empty.'), 20_000),
+  otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
 };
 
 export const boardSchema: Schema<Board> = record<Board>({
@@ -109,7 +104,7 @@ export const boardSchema: Schema<Board> = record<Board>({
 
 export const drawnBoardOrNone: Schema<DrawnBoard | null> = nullable(
   record<DrawnBoard>(drawn),
-  'Give the board, or null.',
+  said('refusals.board.giveTheBoardOrNull'),
 );
 
 /** Draws a layer of a board (RS-274X, the silkscreen say) as a picture to put behind the parts. */
@@ -123,18 +118,20 @@ export const drawGerber = endpoint<{ image: string; widthMm: number; heightMm: n
       yup
         .string()
         .strict()
-        .required('Choose a Gerber file.')
-        .max(1_000_000, 'This file is too large; choose the silkscreen layer alone.'),
+        .required(said('refusals.board.chooseAGerberFile'))
+        .max(1_000_000, said('refusals.board.thisFileIsTooLargeChooseThe')),
     ),
   }),
 });
 
-const columnAt = leaf(yup.number().integer().min(-1).max(200).required('Say which column it is.'));
-export const headings = list(anyText('A heading', 500), (array) => array.required().max(200));
+const columnAt = leaf(
+  yup.number().integer().min(-1).max(200).required(said('refusals.board.sayWhichColumnItIs')),
+);
+export const headings = list(anyText(500), (array) => array.required().max(200));
 
 export const placementMappingSchema: Schema<PlacementMapping> = record<PlacementMapping>(
   { place: columnAt, x: columnAt, y: columnAt, rotation: columnAt, side: columnAt, span: columnAt },
-  'Say which column is which.',
+  said('refusals.board.sayWhichColumnIsWhich'),
 );
 
 /** How columns of positions with such headings were read last, or null. */

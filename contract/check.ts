@@ -1,4 +1,5 @@
 import { ValidationError } from 'yup';
+import { isSaid, type Said, said } from '#core/learning/said';
 import { notPlain } from './plainData.ts';
 import type { FieldError } from './problem.ts';
 import type { Schema } from './schema.ts';
@@ -36,5 +37,11 @@ export function checkStrictly<T>(schema: Schema<T>, value: unknown): Checked<T> 
 function errorsOf(error: unknown): readonly FieldError[] {
   if (!(error instanceof ValidationError)) throw error;
   const found = error.inner.length > 0 ? error.inner : [error];
-  return found.slice(0, mostErrors).map(({ path, message }) => ({ field: path ?? '', message }));
+  return found
+    .slice(0, mostErrors)
+    .map(({ path, message }) => ({ field: path ?? '', says: asSaid(message) }));
 }
+
+/** A rule that says nothing of its own. */
+const asSaid = (message: unknown): Said =>
+  isSaid(message) ? message : said('refusals.any.cannotBeTaken');

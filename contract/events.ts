@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { mistakeIds } from '#core/learning/mistakes/ids';
+import { said } from '#core/learning/said';
 import { openOhm } from '#core/order/checks/readings';
 import { isTime, trimmed, uuid } from './leaves.ts';
 import {
@@ -19,33 +20,34 @@ import {
 
 type DeedOf<Kind extends DeedKind> = Extract<Deed, { readonly kind: Kind }>;
 
-const id = (what: string) => uuid(`${what} is missing.`, `${what} must be a UUID.`);
+const id = uuid(said('refusals.events.idMissing'));
 
-const placeText = yup.string().strict().max(20, 'A place name has at most 20 characters.');
-const stepId = leaf(yup.string().strict().required('The step is missing.').max(100));
+const placeText = yup.string().strict().max(20, said('refusals.events.aPlaceNameHasAtMost20'));
+const stepId = leaf(
+  yup.string().strict().required(said('refusals.events.theStepIsMissing')).max(100),
+);
 const authors = ['learner', 'instructor'] as const satisfies readonly Author[];
 
 const item = leaf(
   yup
     .string()
     .strict()
-    .required('Say which exercise it is.')
-    .matches(
-      /^[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+$/,
-      'An exercise is named as drill.kind.item, such as bands.read.orange.',
-    )
+    .required(said('refusals.events.sayWhichExerciseItIs'))
+    .matches(/^[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+\.[a-zA-Z0-9-]+$/, {
+      message: said('refusals.events.anExerciseIsNamedAsDrillKind'),
+    })
     .max(120),
 );
 const seed = leaf(
   yup
     .number()
     .strict()
-    .required('The seed of the exercise is missing.')
-    .integer('The seed is a whole number.')
-    .min(0, 'The seed is from 0 to 4294967295.')
-    .max(2 ** 32 - 1, 'The seed is from 0 to 4294967295.'),
+    .required(said('refusals.events.theSeedOfTheExerciseIsMissing'))
+    .integer(said('refusals.events.theSeedIsAWholeNumber'))
+    .min(0, said('refusals.events.theSeedIsFrom0To4294967295'))
+    .max(2 ** 32 - 1, said('refusals.events.theSeedIsFrom0To4294967295')),
 );
-const round = id('The round');
+const round = id;
 
 /** What each kind of deed carries; a stored one is that and nothing else. */
 export const deedSchema = oneOfKind<Deed>({
@@ -55,11 +57,13 @@ export const deedSchema = oneOfKind<Deed>({
     kind: literal('mistake'),
     stepId,
     mistake: oneOf(mistakeIds, {
-      wrong: 'This kind of mistake is not known.',
-      missing: 'Say what went wrong.',
+      wrong: said('refusals.events.thisKindOfMistakeIsNotKnown'),
+      missing: said('refusals.events.sayWhatWentWrong'),
     }),
     designator: leaf(placeText),
-    noticedBy: optional(oneOf(authors, { wrong: 'Say who noticed it: learner or instructor.' })),
+    noticedBy: optional(
+      oneOf(authors, { wrong: said('refusals.events.sayWhoNoticedItLearnerOrInstructor') }),
+    ),
   }),
   reading: record<DeedOf<'reading'>>({
     kind: literal('reading'),
@@ -67,47 +71,49 @@ export const deedSchema = oneOfKind<Deed>({
     amount: leaf(
       yup
         .number()
-        .typeError('Write the reading as a number.')
-        .required('Write what the meter shows.')
-        .min(0, 'A reading is not below 0.')
-        .max(openOhm, 'A reading is at most a gigaohm.'),
+        .typeError(said('refusals.events.writeTheReadingAsANumber'))
+        .required(said('refusals.events.writeWhatTheMeterShows'))
+        .min(0, said('refusals.events.aReadingIsNotBelow0'))
+        .max(openOhm, said('refusals.events.aReadingIsAtMostAGigaohm')),
     ),
   }),
   'help-asked': record<DeedOf<'help-asked'>>({ kind: literal('help-asked'), stepId }),
   'help-withdrawn': record<DeedOf<'help-withdrawn'>>({
     kind: literal('help-withdrawn'),
-    asked: id('The call for help'),
+    asked: id,
   }),
   visit: record<DeedOf<'visit'>>({
     kind: literal('visit'),
-    answers: list(id('The call for help'), (array) =>
-      array.required('Say which calls this visit answers.').max(50),
+    answers: list(id, (array) =>
+      array.required(said('refusals.events.sayWhichCallsThisVisitAnswers')).max(50),
     ),
   }),
   'visit-ended': record<DeedOf<'visit-ended'>>({
     kind: literal('visit-ended'),
-    visit: id('The visit'),
+    visit: id,
   }),
   praise: record<DeedOf<'praise'>>({ kind: literal('praise'), stepId }),
   'part-replaced': record<DeedOf<'part-replaced'>>({
     kind: literal('part-replaced'),
     stepId,
-    designator: leaf(placeText.required('Say which part was replaced.')),
+    designator: leaf(placeText.required(said('refusals.events.sayWhichPartWasReplaced'))),
   }),
   notice: record<DeedOf<'notice'>>({
     kind: literal('notice'),
-    notice: id('The notice'),
+    notice: id,
     stepId,
-    designators: list(leaf(placeText.required('A place name is empty.')), (array) =>
-      array
-        .required('Say which parts it is about, or none for the whole step.')
-        .max(100, 'A notice names at most 100 parts.'),
+    designators: list(
+      leaf(placeText.required(said('refusals.events.aPlaceNameIsEmpty'))),
+      (array) =>
+        array
+          .required(said('refusals.events.sayWhichPartsItIsAboutOr'))
+          .max(100, said('refusals.events.aNoticeNamesAtMost100Parts')),
     ),
-    text: trimmed('the notice', 300, 'Write what everybody must know.'),
+    text: trimmed(300, said('refusals.events.writeWhatEverybodyMustKnow')),
   }),
   'notice-checked': record<DeedOf<'notice-checked'>>({
     kind: literal('notice-checked'),
-    told: id('The notice'),
+    told: id,
   }),
   practised: record<DeedOf<'practised'>>({
     kind: literal('practised'),
@@ -116,22 +122,24 @@ export const deedSchema = oneOfKind<Deed>({
     answer: anything(
       yup
         .mixed()
-        .defined('The answer is missing.')
+        .defined(said('refusals.events.theAnswerIsMissing'))
         .nullable()
         .test(
           'short',
-          'An answer has at most 2000 characters.',
+          said('refusals.events.anAnswerHasAtMost2000Characters'),
           (answer) => (JSON.stringify(answer) ?? '').length <= 2000,
         ),
     ),
-    isRight: leaf(yup.boolean().strict().defined('Say whether it was right.').nullable()),
+    isRight: leaf(
+      yup.boolean().strict().defined(said('refusals.events.sayWhetherItWasRight')).nullable(),
+    ),
     credit: leaf(
       yup
         .number()
         .strict()
-        .required('Say how much of it was right.')
-        .min(0, 'The credit is from 0 to 1.')
-        .max(1, 'The credit is from 0 to 1.'),
+        .required(said('refusals.events.sayHowMuchOfItWasRight'))
+        .min(0, said('refusals.events.theCreditIsFrom0To1'))
+        .max(1, said('refusals.events.theCreditIsFrom0To1')),
     ),
     round: optional(round),
   }),
@@ -142,22 +150,21 @@ export const deedSchema = oneOfKind<Deed>({
     seed,
   }),
   'round-ended': record<DeedOf<'round-ended'>>({ kind: literal('round-ended'), round }),
-  undo: record<DeedOf<'undo'>>({ kind: literal('undo'), undoes: id('The event to undo') }),
+  undo: record<DeedOf<'undo'>>({ kind: literal('undo'), undoes: id }),
 });
 
 const envelope = {
-  id: id('The event’s id'),
-  seatId: id('The seat'),
+  id: id,
+  seatId: id,
   at: leaf(
     yup
       .string()
       .strict()
-      .required('The time is missing.')
-      .matches(
-        /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/,
-        'Write the time as ISO 8601 in UTC, such as 2026-03-05T18:30:00Z.',
-      )
-      .test('real', 'This time does not exist.', isTime),
+      .required(said('refusals.events.theTimeIsMissing'))
+      .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, {
+        message: said('refusals.events.writeTheTimeAsIso8601In'),
+      })
+      .test('real', said('refusals.events.thisTimeDoesNotExist'), isTime),
   ),
 };
 
@@ -179,9 +186,9 @@ export const sentEventSchema: Schema<SentEvent> = withFields(
 export const eventBatchBody = fields({
   events: list(sentEventSchema, (array) =>
     array
-      .required('Send a list of events.')
-      .min(1, 'Send at least one event.')
-      .max(500, 'Send at most 500 events at a time.'),
+      .required(said('refusals.events.sendAListOfEvents'))
+      .min(1, said('refusals.events.sendAtLeastOneEvent'))
+      .max(500, said('refusals.events.sendAtMost500EventsAtA')),
   ),
 });
 

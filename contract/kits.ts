@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import type { Backdrop, Board } from '#core/board/board';
 import type { Thumbnail } from '#core/board/thumbnail';
 import { meters } from '#core/inspection/meters';
+import { said } from '#core/learning/said';
 import type { OrderSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { Part } from '#core/parts/part';
@@ -78,23 +79,23 @@ const columnIndex = leaf(
   yup
     .number()
     .integer()
-    .min(0, 'A column is counted from 0.')
-    .max(200, 'A parts list has at most 200 columns.'),
+    .min(0, said('refusals.kits.aColumnIsCountedFrom0'))
+    .max(200, said('refusals.kits.aPartsListHasAtMost200')),
 );
 
 export const mappingSchema: Schema<Mapping> = record<Mapping>(
   sameFor(columnIds, columnIndex),
-  'Say which column is which.',
+  said('refusals.kits.sayWhichColumnIsWhich'),
 );
 
 const supplyVolt = leaf(
   yup
     .number()
-    .typeError('Write the supply voltage as a number, such as 6 or 4.5, or leave it empty.')
-    .moreThan(0, 'The supply voltage must be above 0 V.')
-    .max(60, 'Kits above 60 V are not for beginners; write the voltage of the kit’s own supply.')
+    .typeError(said('refusals.kits.writeTheSupplyVoltageAsANumber'))
+    .moreThan(0, said('refusals.kits.theSupplyVoltageMustBeAbove0'))
+    .max(60, said('refusals.kits.kitsAbove60VAreNotFor'))
     .nullable()
-    .defined('Say the supply voltage, or null where it is not known.'),
+    .defined(said('refusals.kits.sayTheSupplyVoltageOrNullWhere')),
 );
 
 const partsListFields = {
@@ -103,8 +104,8 @@ const partsListFields = {
     yup
       .string()
       .strict()
-      .required('Choose a CSV file.')
-      .max(1_000_000, 'A parts list has at most 1 MB. Choose the CSV file of one kit.'),
+      .required(said('refusals.kits.chooseACsvFile'))
+      .max(1_000_000, said('refusals.kits.aPartsListHasAtMost1')),
   ),
   mapping: mappingSchema,
   /** Where the headings are: a line counted from 1, or 0 for a list without; absent where the reader may look. */
@@ -114,7 +115,7 @@ const partsListFields = {
 export const partsListBody = fields(partsListFields);
 
 export const newKitBody = fields({
-  name: trimmed('the name', 80, 'Give the kit a name.'),
+  name: trimmed(80, said('refusals.kits.giveTheKitAName')),
   ...partsListFields,
 });
 
@@ -171,9 +172,9 @@ export const changeLines = endpoint<KitChanged>()({
     version: basedOnVersion,
     lines: list(kitLineSchema, (array) =>
       array
-        .min(1, 'A kit has at least one line.')
-        .max(2000, 'A kit has at most 2000 lines.')
-        .required('List the lines of the kit.'),
+        .min(1, said('refusals.kits.aKitHasAtLeastOneLine'))
+        .max(2000, said('refusals.kits.aKitHasAtMost2000Lines'))
+        .required(said('refusals.kits.listTheLinesOfTheKit')),
     ),
   }),
 });
@@ -186,8 +187,8 @@ export const changeErrata = endpoint<KitChanged>()({
     version: basedOnVersion,
     errata: list(erratumSchema, (array) =>
       array
-        .max(100, 'A kit has at most 100 errata.')
-        .required('List the errata, or an empty list.'),
+        .max(100, said('refusals.kits.aKitHasAtMost100Errata'))
+        .required(said('refusals.kits.listTheErrataOrAnEmptyList')),
     ),
   }),
 });
@@ -223,7 +224,7 @@ export const changePicture = endpoint<KitChanged>()({
   bodySize: 'large',
   body: fields({
     version: basedOnVersion,
-    picture: nullable<Backdrop>(backdropSchema, 'Give the picture, or null.'),
+    picture: nullable<Backdrop>(backdropSchema, said('refusals.kits.giveThePictureOrNull')),
   }),
 });
 
@@ -271,19 +272,22 @@ export const addReading = endpoint<IncomingReading>()({
       yup
         .number()
         .integer()
-        .min(0, 'A line is counted from 0.')
-        .required('Say which line was measured.'),
+        .min(0, said('refusals.kits.aLineIsCountedFrom0'))
+        .required(said('refusals.kits.sayWhichLineWasMeasured')),
     ),
     meter: oneOf(
       meters.map(({ id }) => id),
-      { wrong: 'Choose one of the meters.', missing: 'Choose the meter.' },
+      {
+        wrong: said('refusals.kits.chooseOneOfTheMeters'),
+        missing: said('refusals.kits.chooseTheMeter'),
+      },
     ),
     reading: leaf(
       yup
         .number()
-        .typeError('Write the reading as a number.')
-        .min(0, 'A reading is not below 0.')
-        .required('Write the reading.'),
+        .typeError(said('refusals.kits.writeTheReadingAsANumber'))
+        .min(0, said('refusals.kits.aReadingIsNotBelow0'))
+        .required(said('refusals.kits.writeTheReading')),
     ),
   }),
 });

@@ -1,5 +1,6 @@
 import { validate as isUuid } from 'uuid';
 import * as yup from 'yup';
+import { type Said, said } from '#core/learning/said';
 import { leaf, type Schema } from './schema.ts';
 
 // Texts and numbers that many bodies have.
@@ -9,21 +10,21 @@ const tidied = () =>
   yup.string().transform((_, typed: unknown) => (typeof typed === 'string' ? typed.trim() : typed));
 
 /** A text without the blanks around it. */
-export const trimmed = (what: string, most: number, missing: string): Schema<string> =>
+export const trimmed = (most: number, missing: Said): Schema<string> =>
   leaf(
     tidied()
       .typeError(missing)
       .required(missing)
-      .max(most, `${upper(what)} has at most ${most} characters.`),
+      .max(most, said('refusals.any.atMostCharacters', { most })),
   );
 
 /** May be empty. */
-export const trimmedOrEmpty = (what: string, most: number, missing: string): Schema<string> =>
+export const trimmedOrEmpty = (most: number, missing: Said): Schema<string> =>
   leaf(
     tidied()
       .typeError(missing)
       .defined(missing)
-      .max(most, `${upper(what)} has at most ${most} characters.`),
+      .max(most, said('refusals.any.atMostCharacters', { most })),
   );
 
 /** ISO 8601 with its offset (RFC 3339), of a day that exists, in years that a workshop can be in. */
@@ -38,24 +39,24 @@ export const isTime = (text: string | undefined): boolean => {
 };
 
 /** Any text, may be empty. */
-export const anyText = (what: string, most: number): Schema<string> =>
-  leaf(yup.string().strict().max(most, `${what} has at most ${most} characters.`).defined());
+export const anyText = (most: number): Schema<string> =>
+  leaf(yup.string().strict().max(most, said('refusals.any.atMostCharacters', { most })).defined());
 
-export const someText = (what: string, most: number, missing: string): Schema<string> =>
-  leaf(
-    yup.string().strict().max(most, `${what} has at most ${most} characters.`).required(missing),
-  );
-
-export const wholeNumber = (what: string, least: number, most: number): Schema<number> =>
+export const someText = (most: number, missing: Said): Schema<string> =>
   leaf(
     yup
-      .number()
-      .typeError(`Write ${what} as a whole number.`)
-      .integer(`Write ${what} as a whole number.`)
-      .min(least, `The least is ${least}.`)
-      .max(most, `The most is ${most}.`)
-      .required(`Write ${what}.`),
+      .string()
+      .strict()
+      .max(most, said('refusals.any.atMostCharacters', { most }))
+      .required(missing),
   );
+
+export const wholeNumber = (least: number, most: number): Schema<number> => {
+  const wrong = said('refusals.any.wholeNumberFromTo', { least, most });
+  return leaf(
+    yup.number().typeError(wrong).integer(wrong).min(least, wrong).max(most, wrong).required(wrong),
+  );
+};
 
 /** Any number, as programs write it. */
 export const number: Schema<number> = leaf(yup.number().required());
@@ -63,7 +64,7 @@ export const number: Schema<number> = leaf(yup.number().required());
 export const flag: Schema<boolean> = leaf(yup.boolean().strict().required());
 
 /** Yup’s own test does not know version 7 (RFC 9562). */
-export const uuid = (missing: string, wrong = missing): Schema<string> =>
+export const uuid = (missing: Said, wrong = missing): Schema<string> =>
   leaf(
     yup
       .string()
@@ -71,5 +72,3 @@ export const uuid = (missing: string, wrong = missing): Schema<string> =>
       .required(missing)
       .test('uuid', wrong, (text) => text === undefined || isUuid(text)),
   );
-
-const upper = (text: string) => text.slice(0, 1).toUpperCase() + text.slice(1);

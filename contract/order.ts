@@ -1,4 +1,5 @@
 import * as yup from 'yup';
+import { type Said, said } from '#core/learning/said';
 import type { Block } from '#core/order/block';
 import { type RuleId, ruleIds } from '#core/order/rules/ids';
 import type { Access, Batch, Exception, OrderSettings } from '#core/order/settings';
@@ -6,7 +7,9 @@ import { styleIds } from '#core/order/styles/ids';
 import { trimmed, trimmedOrEmpty } from './leaves.ts';
 import { leaf, list, literal, nullable, oneOf, oneOfKind, record, type Schema } from './schema.ts';
 
-const key = leaf(yup.string().strict().required('Name the part or check.').max(120));
+const key = leaf(
+  yup.string().strict().required(said('refusals.order.nameThePartOrCheck')).max(120),
+);
 
 const batchSchema = oneOfKind<Batch>(
   {
@@ -16,49 +19,55 @@ const batchSchema = oneOfKind<Batch>(
       most: leaf(
         yup
           .number()
-          .typeError('Write how many parts are put in at a time.')
-          .integer('Write a whole number of parts.')
-          .min(1, 'Put in at least 1 part at a time.')
-          .max(50, 'Put in at most 50 parts at a time.')
-          .required('Say how many parts are put in at a time.'),
+          .typeError(said('refusals.order.writeHowManyPartsArePutIn'))
+          .integer(said('refusals.order.writeAWholeNumberOfParts'))
+          .min(1, said('refusals.order.putInAtLeast1PartAt'))
+          .max(50, said('refusals.order.putInAtMost50PartsAt'))
+          .required(said('refusals.order.sayHowManyPartsArePutIn')),
       ),
     }),
   },
-  'Put in one value at a time, or so many pieces.',
+  said('refusals.order.putInOneValueAtATime'),
 );
 
 const blockSchema: Schema<Block> = record<Block>({
-  name: trimmed('the name', 40, 'Give the block a name.'),
-  places: list(key, (array) => array.required('Say which parts belong to the block.').max(500)),
+  name: trimmed(40, said('refusals.order.giveTheBlockAName')),
+  places: list(key, (array) =>
+    array.required(said('refusals.order.sayWhichPartsBelongToTheBlock')).max(500),
+  ),
   test: nullable(
-    trimmedOrEmpty('the text', 300, 'Say what is seen when the block works, or nothing.'),
-    'Say what is seen when the block works, or nothing.',
+    trimmedOrEmpty(300, said('refusals.order.sayWhatIsSeenWhenTheBlock')),
+    said('refusals.order.sayWhatIsSeenWhenTheBlock'),
   ),
 });
 
 const exceptionSchema: Schema<Exception> = record<Exception>({
   rule: oneOf<RuleId>(ruleIds, {
-    wrong: 'This rule is not known.',
-    missing: 'Say which rule is broken.',
+    wrong: said('refusals.order.thisRuleIsNotKnown'),
+    missing: said('refusals.order.sayWhichRuleIsBroken'),
   }),
   before: key,
   after: key,
-  reason: trimmed('the reason', 300, 'Say why the rule is broken here.'),
+  reason: trimmed(300, said('refusals.order.sayWhyTheRuleIsBrokenHere')),
 });
 
-const figure = (wrong: string, most: number, missing: string) =>
+const figure = (wrong: Said, most: number, missing: Said) =>
   leaf(yup.number().typeError(missing).min(0, wrong).max(most, wrong).required(missing));
 
 const accessSchema: Schema<Access> = record<Access>(
   {
     coneDegrees: figure(
-      'The angle is from 0 to 60 degrees.',
+      said('refusals.order.theAngleIsFrom0To60'),
       60,
-      'Write the angle of the iron in degrees.',
+      said('refusals.order.writeTheAngleOfTheIronIn'),
     ),
-    clearanceMm: figure('The clearance is from 0 to 10 mm.', 10, 'Write the clearance in mm.'),
+    clearanceMm: figure(
+      said('refusals.order.theClearanceIsFrom0To10'),
+      10,
+      said('refusals.order.writeTheClearanceInMm'),
+    ),
   },
-  'Say how much room an iron needs.',
+  said('refusals.order.sayHowMuchRoomAnIronNeeds'),
 );
 
 const isOnce = (texts: readonly unknown[] | undefined) =>
@@ -66,46 +75,48 @@ const isOnce = (texts: readonly unknown[] | undefined) =>
 
 /** How an instructor wants a kit built. */
 export const orderSchema: Schema<OrderSettings> = record<OrderSettings>({
-  styles: list(oneOf(styleIds, { wrong: 'This style is not known.' }), (array) =>
+  styles: list(oneOf(styleIds, { wrong: said('refusals.order.thisStyleIsNotKnown') }), (array) =>
     array
-      .required('Choose a style.')
-      .min(1, 'Choose at least one style.')
-      .max(styleIds.length, 'Choose each style once.')
-      .test('once', 'Choose each style once.', isOnce),
+      .required(said('refusals.order.chooseAStyle'))
+      .min(1, said('refusals.order.chooseAtLeastOneStyle'))
+      .max(styleIds.length, said('refusals.order.chooseEachStyleOnce'))
+      .test('once', said('refusals.order.chooseEachStyleOnce'), isOnce),
   ),
   batch: batchSchema,
   checks: oneOf(['blocks', 'end'], {
-    wrong: 'Test block by block or at the end.',
-    missing: 'Say when it is tested.',
+    wrong: said('refusals.order.testBlockByBlockOrAtThe'),
+    missing: said('refusals.order.sayWhenItIsTested'),
   }),
   access: accessSchema,
   blocks: nullable(
     list(blockSchema, (array) =>
       array
-        .max(30, 'A kit has at most 30 blocks.')
+        .max(30, said('refusals.order.aKitHasAtMost30Blocks'))
         .required()
-        .test('names', 'Give each block a name of its own.', (blocks) =>
+        .test('names', said('refusals.order.giveEachBlockANameOfIts'), (blocks) =>
           isOnce((blocks as readonly Partial<Block>[] | undefined)?.map((block) => block?.name)),
         ),
     ),
-    'Name the blocks, or take those of the nets.',
+    said('refusals.order.nameTheBlocksOrTakeThoseOf'),
   ),
   arrangement: nullable(
     list(
-      list(key, (array) => array.required().min(1, 'A step has at least one part.').max(500)),
+      list(key, (array) =>
+        array.required().min(1, said('refusals.order.aStepHasAtLeastOnePart')).max(500),
+      ),
       (array) =>
         array
-          .max(500, 'A kit has at most 500 steps.')
+          .max(500, said('refusals.order.aKitHasAtMost500Steps'))
           .required()
-          .test('once', 'A part or check stands in two steps.', (steps: unknown) =>
+          .test('once', said('refusals.order.aPartOrCheckStandsInTwo'), (steps: unknown) =>
             isOnce((steps as readonly unknown[] | undefined)?.flat()),
           ),
     ),
-    'Give the steps in order, or leave the order to the styles.',
+    said('refusals.order.giveTheStepsInOrderOrLeave'),
   ),
   exceptions: list(exceptionSchema, (array) =>
     array
-      .required('List the rules that are broken, or none.')
-      .max(200, 'At most 200 rules can be broken.'),
+      .required(said('refusals.order.listTheRulesThatAreBrokenOr'))
+      .max(200, said('refusals.order.atMost200RulesCanBeBroken')),
   ),
 });

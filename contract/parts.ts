@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import type { BandCount } from '#core/bands/encode';
+import { said } from '#core/learning/said';
 import { chipSizeCodes } from '#core/parts/chipSizeCodes';
 import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
@@ -36,37 +37,37 @@ const bandCounts: readonly BandCount[] = [3, 4, 5, 6];
 export const valueSchema = oneOfKind<PartValue>({
   amount: record<ValueOf<'amount'>>({
     kind: literal('amount'),
-    unit: oneOf(unitIds, { missing: 'Say the unit.' }),
+    unit: oneOf(unitIds, { missing: said('refusals.parts.sayTheUnit') }),
     amount: leaf(
       yup
         .number()
-        .typeError('Write the value as a number.')
-        .min(0, 'A value is not below 0.')
-        .max(1e12, 'This value is too large to be one.')
-        .required('Write the value.'),
+        .typeError(said('refusals.parts.writeTheValueAsANumber'))
+        .min(0, said('refusals.parts.aValueIsNotBelow0'))
+        .max(1e12, said('refusals.parts.thisValueIsTooLargeToBe'))
+        .required(said('refusals.parts.writeTheValue')),
     ),
     tolerancePercent: leaf(
       yup
         .number()
-        .moreThan(0, 'A tolerance is above 0 %.')
-        .max(100, 'A tolerance is at most 100 %.'),
+        .moreThan(0, said('refusals.parts.aToleranceIsAbove0'))
+        .max(100, said('refusals.parts.aToleranceIsAtMost100')),
     ),
     minusPercent: leaf(
       yup
         .number()
-        .moreThan(0, 'A tolerance is above 0 %.')
-        .max(100, 'A tolerance is at most 100 %.'),
+        .moreThan(0, said('refusals.parts.aToleranceIsAbove0'))
+        .max(100, said('refusals.parts.aToleranceIsAtMost100')),
     ),
-    ratedVolt: leaf(yup.number().moreThan(0, 'A voltage is above 0 V.').max(2000)),
-    bandCount: optional(oneOfNumbers(bandCounts, 'Write 3, 4, 5 or 6 bands.')),
+    ratedVolt: leaf(yup.number().moreThan(0, said('refusals.parts.aVoltageIsAbove0V')).max(2000)),
+    bandCount: optional(oneOfNumbers(bandCounts, said('refusals.parts.write345Or6Bands'))),
   }),
   type: record<ValueOf<'type'>>({
     kind: literal('type'),
-    print: someText('A type number', 60, 'Write the type number.'),
+    print: someText(60, said('refusals.parts.writeTheTypeNumber')),
   }),
   colour: record<ValueOf<'colour'>>({
     kind: literal('colour'),
-    colour: oneOf(lightColours, { wrong: 'Choose one of the colours.' }),
+    colour: oneOf(lightColours, { wrong: said('refusals.parts.chooseOneOfTheColours') }),
   }),
   none: record<ValueOf<'none'>>({ kind: literal('none') }),
 });
@@ -75,29 +76,33 @@ const placeName = leaf(
   yup
     .string()
     .strict()
-    .matches(/^[A-Z]{1,4}\d{1,4}$/, 'A place name is letters and a number, such as R1.')
+    .matches(/^[A-Z]{1,4}\d{1,4}$/, { message: said('refusals.parts.aPlaceNameIsLettersAndA') })
     .defined(),
 );
 
 const placeNames = list(placeName, (array) =>
-  array.max(200, 'A line has at most 200 places.').required('List the places, or an empty list.'),
+  array
+    .max(200, said('refusals.parts.aLineHasAtMost200Places'))
+    .required(said('refusals.parts.listThePlacesOrAnEmptyList')),
 );
 
 export const lotNoteSchema = record<LotNote>({
-  text: someText('A lot note', 300, 'Say what is different about this lot.'),
+  text: someText(300, said('refusals.parts.sayWhatIsDifferentAboutThisLot')),
   turned: optional(list(oneOf(signMarks), (array) => array.max(8).required())),
-  pinout: optional(list(anyText('The name of a lead', 20), (array) => array.max(8).required())),
+  pinout: optional(list(anyText(20), (array) => array.max(8).required())),
 });
 
-const family = oneOf(familyIds, { wrong: 'Choose the kind of part from the list.' });
+const family = oneOf(familyIds, { wrong: said('refusals.parts.chooseTheKindOfPartFromThe') });
 
 /** What lies in a drawer. */
 export const stockPartSchema: Schema<StockPart> = record<StockPart>({
   family,
   value: valueSchema,
-  pins: leaf(yup.number().integer('Write a whole number of pins.').min(1).max(64)),
+  pins: leaf(yup.number().integer(said('refusals.parts.writeAWholeNumberOfPins')).min(1).max(64)),
   size: optional(
-    oneOf(chipSizeCodes, { wrong: `The size is one of ${chipSizeCodes.join(', ')}.` }),
+    oneOf(chipSizeCodes, {
+      wrong: said('refusals.any.oneOf', { values: chipSizeCodes.join(', ') }),
+    }),
   ),
 });
 
@@ -108,9 +113,9 @@ export const mountingSchema = oneOfKind<Mounting>({
     mm: leaf(
       yup
         .number()
-        .moreThan(0, `Write how far it stands off, up to ${mostRaisedMm} mm.`)
-        .max(mostRaisedMm, `A part stands off by ${mostRaisedMm} mm at most.`)
-        .required('Write how far it stands off, in mm.'),
+        .moreThan(0, said('refusals.parts.writeHowFarItStandsOffUp', { mostRaisedMm }))
+        .max(mostRaisedMm, said('refusals.parts.aPartStandsOffByMmAt', { mostRaisedMm }))
+        .required(said('refusals.parts.writeHowFarItStandsOffIn')),
     ),
   }),
 });
@@ -120,28 +125,28 @@ export const partSchema: Schema<Part> = record<Part>({
   quantity: leaf(
     yup
       .number()
-      .integer('Write a whole number of pieces.')
-      .min(1, 'There is at least one piece.')
-      .max(9999, 'There are at most 9999 pieces.')
-      .required('Write the number of pieces.'),
+      .integer(said('refusals.parts.writeAWholeNumberOfPieces'))
+      .min(1, said('refusals.parts.thereIsAtLeastOnePiece'))
+      .max(9999, said('refusals.parts.thereAreAtMost9999Pieces'))
+      .required(said('refusals.parts.writeTheNumberOfPieces')),
   ),
   family,
   value: valueSchema,
-  pins: leaf(yup.number().integer('Write a whole number of pins.')),
-  description: anyText('A description', 500),
+  pins: leaf(yup.number().integer(said('refusals.parts.writeAWholeNumberOfPins'))),
+  description: anyText(500),
   package: leaf(
     yup
       .string()
       .strict()
-      .max(60, 'A body has at most 60 characters.')
-      .min(1, 'Write the body, or leave it out.'),
+      .max(60, said('refusals.parts.aBodyHasAtMost60Characters'))
+      .min(1, said('refusals.parts.writeTheBodyOrLeaveItOut')),
   ),
   remarks: leaf(
     yup
       .string()
       .strict()
-      .max(500, 'Remarks have at most 500 characters.')
-      .min(1, 'Write a remark, or leave it out.'),
+      .max(500, said('refusals.parts.remarksHaveAtMost500Characters'))
+      .min(1, said('refusals.parts.writeARemarkOrLeaveItOut')),
   ),
   showRemarks: leaf(yup.boolean()),
   supply: oneOf(supplies),
@@ -152,7 +157,7 @@ export const partSchema: Schema<Part> = record<Part>({
 /** What an instructor said of a number that the catalogue does not know. */
 export const ownTypeSchema: Schema<OwnType> = record<OwnType>({
   family,
-  pins: leaf(yup.number().integer('Write a whole number of pins.').min(1).max(64)),
+  pins: leaf(yup.number().integer(said('refusals.parts.writeAWholeNumberOfPins')).min(1).max(64)),
   package: leaf(yup.string().strict().max(60).min(1)),
   lotNote: optional(lotNoteSchema),
 });
@@ -174,9 +179,9 @@ export const kitLineSchema: Schema<KitLine> = record<KitLine>({
 export const erratumSchema: Schema<Erratum> = record<Erratum>({
   designators: list(placeName, (array) =>
     array
-      .max(200, 'A line has at most 200 places.')
-      .min(1, 'Say which places it concerns, such as R1.')
-      .required('List the places, or an empty list.'),
+      .max(200, said('refusals.parts.aLineHasAtMost200Places'))
+      .min(1, said('refusals.parts.sayWhichPlacesItConcernsSuchAs'))
+      .required(said('refusals.parts.listThePlacesOrAnEmptyList')),
   ),
-  text: someText('An erratum', 500, 'Say what is wrong and what to do instead.'),
+  text: someText(500, said('refusals.parts.sayWhatIsWrongAndWhatTo')),
 });

@@ -85,7 +85,7 @@ export interface Retention {
   /** Who would be erased if it were so now. */
   readonly due: readonly string[];
 }
-const months = nullable(wholeNumber('the months', 1, 120));
+const months = nullable(wholeNumber(1, 120));
 export const getRetention = endpoint<Retention>()({
   method: 'GET',
   path: '/api/retention',

@@ -38,7 +38,10 @@ describe('data that is fit to be looked at', () => {
     ['more values than anybody sends', Array(400_000).fill(0), ''],
     ['the same in many lists', Array(700).fill(Array(700).fill(0)), ''],
   ])('is not %s, which is told by its field', (_, value, field) => {
-    expect(notPlain(value)).toMatchObject({ field, message: expect.stringMatching(/\.$/) });
+    expect(notPlain(value)).toMatchObject({
+      field,
+      says: { says: expect.stringMatching(/^refusals\.any\./) },
+    });
   });
 
   it('has whole emoji in it', () => {

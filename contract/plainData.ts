@@ -1,3 +1,4 @@
+import { type Said, said } from '#core/learning/said';
 import type { FieldError } from './problem.ts';
 
 /** Deeper than anything that a page sends. */
@@ -7,7 +8,7 @@ const mostValues = 300_000;
 
 const tooMany: FieldError = {
   field: '',
-  message: `There are more than ${mostValues} values in this.`,
+  says: said('refusals.any.thereAreMoreThanValuesInThis', { mostValues }),
 };
 
 /**
@@ -26,11 +27,11 @@ export function notPlain(value: unknown): FieldError | undefined {
     left -= 1;
     if (left < 0) return tooMany;
     if (depth > mostDepth) {
-      return { field: '', message: `This is nested deeper than ${mostDepth} levels.` };
+      return { field: '', says: said('refusals.any.thisIsNestedDeeperThanLevels', { mostDepth }) };
     }
     if (typeof one === 'string') {
       const why = wrongText(one);
-      if (why) return { field, message: why };
+      if (why) return { field, says: why };
     } else if (Array.isArray(one)) {
       if (one.length > left) return tooMany;
       for (const [at, item] of one.entries()) {
@@ -41,7 +42,7 @@ export function notPlain(value: unknown): FieldError | undefined {
         const below = field === '' ? key : `${field}.${key}`;
         // Names that every object has, such as toString: code that meets one of them as data breaks.
         if (key in Object.prototype || wrongText(key)) {
-          return { field, message: 'One of the fields here has a name that none can have.' };
+          return { field, says: said('refusals.any.oneOfTheFieldsHereHasA') };
         }
         open.push({ value: item, field: below, depth: depth + 1 });
       }
@@ -51,11 +52,9 @@ export function notPlain(value: unknown): FieldError | undefined {
 }
 
 /** Why a text is none that can be stored and sent again as it is. */
-function wrongText(text: string): string | undefined {
-  if (text.includes('\u0000'))
-    return 'There is a sign in this that is none (U+0000). Type it anew.';
+function wrongText(text: string): Said | undefined {
+  if (text.includes('\u0000')) return said('refusals.any.thereIsASignInThisThat');
   // Half of a pair: some keyboards leave it where an emoji is deleted.
-  if (/\p{Surrogate}/u.test(text))
-    return 'There is half an emoji in this. Delete it, and type it anew.';
+  if (/\p{Surrogate}/u.test(text)) return said('refusals.any.thereIsHalfAnEmojiInThis');
   return undefined;
 }

@@ -1,4 +1,5 @@
 import * as yup from 'yup';
+import { said } from '#core/learning/said';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { fields, leaf, oneOf } from './schema.ts';
 
@@ -52,10 +53,10 @@ const openRoomBody = fields({
     yup
       .string()
       .strict()
-      .required('Choose the network that the phones are in.')
-      .max(64, 'An address has at most 64 characters.'),
+      .required(said('refusals.room.chooseTheNetworkThatThePhonesAre'))
+      .max(64, said('refusals.room.anAddressHasAtMost64Characters')),
   ),
-  seatsBy: oneOf(seatWays, { wrong: 'Seats come by http or by https.' }),
+  seatsBy: oneOf(seatWays, { wrong: said('refusals.room.seatsComeByHttpOrByHttps') }),
 });
 
 export const getRoom = endpoint<Room>()({ method: 'GET', path: '/api/room', access: 'helper' });

@@ -1,4 +1,33 @@
 import * as yup from 'yup';
+import { isSaid, type Said, said } from '#core/learning/said';
+
+// What is said where a schema says nothing of its own.
+const most = ({ max }: { readonly max: number }) => said('refusals.any.mostIs', { most: max });
+const least = ({ min }: { readonly min: number }) => said('refusals.any.leastIs', { least: min });
+yup.setLocale({
+  mixed: {
+    default: said('refusals.any.cannotBeTaken'),
+    required: said('refusals.any.thisIsMissing'),
+    defined: said('refusals.any.thisIsMissing'),
+    notNull: said('refusals.any.thisIsMissing'),
+    notType: said('refusals.any.cannotBeTaken'),
+  },
+  string: {
+    max: ({ max }) => said('refusals.any.atMostCharacters', { most: max }),
+    min: ({ min }) => said('refusals.any.atLeastCharacters', { least: min }),
+    matches: said('refusals.any.cannotBeTaken'),
+  },
+  number: {
+    max: most,
+    min: least,
+    moreThan: ({ more }) => said('refusals.any.moreThan', { least: more }),
+    integer: said('refusals.any.writeAWholeNumber'),
+  },
+  array: {
+    max: ({ max }) => said('refusals.any.thereAreAtMostOfThese', { most: max }),
+    min: ({ min }) => said('refusals.any.leastIs', { least: min }),
+  },
+});
 
 /**
  * What a value must be, and what it then is. `T` is checked both ways: a schema that allows more or less than the type
@@ -51,25 +80,25 @@ export const literal = <const T extends string>(value: T): Schema<T> => oneOf([v
 /** One of the given words. */
 export const oneOf = <const T extends string>(
   values: readonly T[],
-  { wrong, missing }: { readonly wrong?: string; readonly missing?: string } = {},
+  { wrong, missing }: { readonly wrong?: Said; readonly missing?: Said } = {},
 ): Schema<T> => ({
   yup: yup
     .string()
     .strict()
-    .oneOf(values, wrong ?? `This is one of ${values.join(', ')}.`)
-    .required(missing ?? wrong ?? `Give one of ${values.join(', ')}.`),
+    .oneOf(values, wrong ?? said('refusals.any.oneOf', { values: values.join(', ') }))
+    .required(missing ?? wrong ?? said('refusals.any.oneOf', { values: values.join(', ') })),
   json: { enum: values },
 });
 
 /** `T` with every field checked; what it does not know is refused by name. */
-export function record<T extends object>(fields: FieldsOf<T>, missing?: string): RecordSchema<T> {
+export function record<T extends object>(fields: FieldsOf<T>, missing?: Said): RecordSchema<T> {
   return ofFields(fields, missing);
 }
 
 /** The same without a type of its own: the type follows from the fields. */
 export function fields<F extends AnyFields>(
   shape: F,
-  missing?: string,
+  missing?: Said,
 ): RecordSchema<Simple<RecordOf<F>>> {
   return ofFields(shape, missing);
 }
@@ -82,7 +111,10 @@ type RecordOf<F> = {
 } & { readonly [Key in OptionalKeys<F>]?: TypeOf<F[Key]> };
 type Simple<T> = { [Key in keyof T]: T[Key] };
 
-function ofFields<T>(shape: AnyFields, missing = 'This is missing.'): RecordSchema<T> {
+function ofFields<T>(
+  shape: AnyFields,
+  missing: Said = said('refusals.any.thisIsMissing'),
+): RecordSchema<T> {
   const entries = Object.entries(shape);
   return {
     fields: shape,
@@ -112,7 +144,7 @@ const knownFields = (shape: AnyFields): yup.TestConfig<unknown> => ({
       stranger === undefined ||
       context.createError({
         path: context.path ? `${context.path}.${stranger}` : stranger,
-        message: `There is no field “${stranger}” here. Leave it out, or reload the page if it is old.`,
+        message: said('refusals.any.thereIsNoFieldHereLeaveIt', { stranger }),
       })
     );
   },
@@ -128,7 +160,7 @@ export const both = <A extends object, B extends object>(
 export const list = <T>(
   item: Schema<T>,
   refine: (array: yup.ArraySchema<unknown[] | undefined, yup.AnyObject>) => yup.Schema = (array) =>
-    array.required('Give a list, or an empty one.'),
+    array.required(said('refusals.any.giveAListOrAnEmptyOne')),
 ): Schema<readonly T[]> => {
   const schema = refine(yup.array(item.yup as yup.ISchema<unknown>));
   const lengths = lengthsOf(schema);
@@ -136,7 +168,7 @@ export const list = <T>(
   const tooLong = yup
     .array()
     .required()
-    .max(most, messageOf(schema, 'max') ?? `There are at most ${most} of these.`);
+    .max(most, messageOf(schema, 'max') ?? said('refusals.any.thereAreAtMostOfThese', { most }));
   return {
     // How many there are is judged before any of them: otherwise a long list of nothing keeps everybody waiting.
     yup: yup.lazy((value: unknown) =>
@@ -150,9 +182,9 @@ export const list = <T>(
 const mostItems = 20_000;
 
 /** What a test of a schema says where it fails. */
-const messageOf = (schema: yup.Schema, test: string): string | undefined => {
+const messageOf = (schema: yup.Schema, test: string): Said | undefined => {
   const { message } = schema.tests.find(({ OPTIONS }) => OPTIONS?.name === test)?.OPTIONS ?? {};
-  return typeof message === 'string' ? message : undefined;
+  return isSaid(message) ? message : undefined;
 };
 
 /** The same schema for each of some fields. */
@@ -174,7 +206,7 @@ export const optional = <T>(schema: Schema<T>): Schema<T | undefined> => ({
 /** May be null, but not left out. */
 export const nullable = <T>(
   schema: Schema<T>,
-  missing = 'Give this, or null.',
+  missing: Said = said('refusals.any.giveThisOrNull'),
 ): Schema<T | null> => ({
   yup: yup.lazy((value: unknown) =>
     value === null || value === undefined
@@ -193,17 +225,17 @@ export interface KindSchema<T> extends Schema<T> {
 
 export function oneOfKind<T extends { readonly kind: string }>(
   kinds: { readonly [K in T['kind']]: RecordSchema<Extract<T, { readonly kind: K }>> },
-  wrong?: string,
+  wrong?: Said,
 ): KindSchema<T> {
   return ofKinds(kinds, wrong);
 }
 
-function ofKinds<T>(kinds: Kinds, wrong?: string): KindSchema<T> {
+function ofKinds<T>(kinds: Kinds, wrong?: Said): KindSchema<T> {
   const names = Object.keys(kinds);
   const ofNoKind = fields({
     kind: oneOf(names, {
-      wrong: wrong ?? `The kind must be one of ${names.join(', ')}.`,
-      missing: 'The kind is missing.',
+      wrong: wrong ?? said('refusals.any.oneOf', { values: names.join(', ') }),
+      missing: said('refusals.any.theKindIsMissing'),
     }),
   });
   return {
@@ -234,7 +266,7 @@ export const withFields = <A extends object, B>(
 /** One of the given numbers. */
 export const oneOfNumbers = <const T extends number>(
   values: readonly T[],
-  wrong = `This is one of ${values.join(', ')}.`,
+  wrong: Said = said('refusals.any.oneOf', { values: values.join(', ') }),
 ): Schema<T> => ({
   yup: yup.number().oneOf(values, wrong).required(wrong),
   json: { enum: values },

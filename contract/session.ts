@@ -1,4 +1,5 @@
 import * as yup from 'yup';
+import { said } from '#core/learning/said';
 import { endpoint } from './endpoint.ts';
 import { trimmed } from './leaves.ts';
 import type { Role } from './roles.ts';
@@ -48,13 +49,15 @@ export interface OpenSession {
 /** Hours without a sign of life after which a session ends. */
 export const idleHours = 12;
 
-const mostLetters = 'A passphrase has at most 200 characters.';
+const mostLetters = said('refusals.session.aPassphraseHasAtMost200Characters');
 
 export const signInPassphrase = leaf(
-  yup.string().strict().max(200, mostLetters).required('Type your passphrase.'),
+  yup.string().strict().max(200, mostLetters).required(said('refusals.session.typeYourPassphrase')),
 );
 
-const name = leaf(yup.string().strict().max(40, 'A name has at most 40 characters.'));
+const name = leaf(
+  yup.string().strict().max(40, said('refusals.session.aNameHasAtMost40Characters')),
+);
 
 export const signInBody = fields({
   /** May be left out by an instructor who is the only one. */
@@ -67,8 +70,8 @@ export const newPassphrase = leaf(
     .string()
     .strict()
     .max(200, mostLetters)
-    .required('Choose a passphrase.')
-    .min(10, 'Choose at least 10 characters; three or four words are easy to remember.'),
+    .required(said('refusals.session.chooseAPassphrase'))
+    .min(10, said('refusals.session.chooseAtLeast10CharactersThreeOr')),
 );
 
 export const setupBody = fields({
@@ -76,10 +79,10 @@ export const setupBody = fields({
   name,
   passphrase: newPassphrase,
   /** From the terminal, where the page is not opened on the computer itself. */
-  code: leaf(yup.string().strict().max(20, 'The code has at most 20 characters.')),
+  code: leaf(yup.string().strict().max(20, said('refusals.session.theCodeHasAtMost20Characters'))),
 });
 
-export const changeNameBody = fields({ name: trimmed('the name', 40, 'Give a name.') });
+export const changeNameBody = fields({ name: trimmed(40, said('refusals.session.giveAName')) });
 
 export const changePassphraseBody = fields({
   current: signInPassphrase,

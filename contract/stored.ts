@@ -50,7 +50,7 @@ export function fromStored<T>(kind: StoredKind<T>, stored: unknown): T {
   const found = checkStrictly(schema, now);
   if (found.ok) return found.value;
   const [first] = found.errors;
-  throw new StoredProblem(what, `${first?.field || 'the whole'}: ${first?.message}`);
+  throw new StoredProblem(what, `${first?.field || 'the whole'}: ${first?.says.says}`);
 }
 
 function unwrapped(stored: unknown): { readonly version: number; readonly data: unknown } {

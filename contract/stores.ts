@@ -1,4 +1,5 @@
 import * as yup from 'yup';
+import { said } from '#core/learning/said';
 import type { Move } from '#core/stores/ledger';
 import { moveKinds } from '#core/stores/ledger';
 import type { Need } from '#core/stores/needs';
@@ -45,8 +46,8 @@ export interface NeedsReply {
 
 const itemFields = {
   part: stockPartSchema,
-  location: trimmedOrEmpty('the location', 60, 'Say where it lies, or leave it empty.'),
-  minimum: wholeNumber('the least number to have', 0, 1_000_000),
+  location: trimmedOrEmpty(60, said('refusals.stores.sayWhereItLiesOrLeaveIt')),
+  minimum: wholeNumber(0, 1_000_000),
 };
 
 export const getStores = endpoint<Stores>()({
@@ -79,22 +80,22 @@ export const bookMove = endpoint<{ level: number }>()({
   path: '/api/stores/items/:itemId/moves',
   access: 'instructor',
   body: fields({
-    id: uuid('A move has an id of its own.', 'A move has an id of its own, a UUID.'),
+    id: uuid(said('refusals.stores.aMoveHasAnIdOfIts'), said('refusals.stores.aMoveHasAnIdOfIts2')),
     kind: oneOf(moveKinds, {
-      wrong: 'Choose in, out, count or spoiled.',
-      missing: 'Say what happened.',
+      wrong: said('refusals.stores.chooseInOutCountOrSpoiled'),
+      missing: said('refusals.stores.sayWhatHappened'),
     }),
-    pieces: wholeNumber('the pieces', 0, 1_000_000),
-    note: anyText('A note', 200),
+    pieces: wholeNumber(0, 1_000_000),
+    note: anyText(200),
   }),
 });
 
-const cents = (what: string) => wholeNumber(what, 0, 100_000_000);
+const cents = wholeNumber(0, 100_000_000);
 
 const supplierFields = {
-  name: trimmed('the name', 60, 'Give the supplier a name.'),
-  deliveryCents: cents('the delivery cost in cents'),
-  days: wholeNumber('the days until it arrives', 0, 365),
+  name: trimmed(60, said('refusals.stores.giveTheSupplierAName')),
+  deliveryCents: cents,
+  days: wholeNumber(0, 365),
 };
 export const supplierBody = fields(supplierFields);
 export const createSupplier = endpoint<{ id: string }>()({
@@ -111,15 +112,15 @@ export const changeSupplier = endpoint<{ version: number }>()({
 });
 
 const priceBreak = record<PriceBreak>({
-  fromPacks: wholeNumber('the number of packs', 1, 100_000),
-  packCents: cents('the price of a pack in cents'),
+  fromPacks: wholeNumber(1, 100_000),
+  packCents: cents,
 });
 
 export const breaksSchema: Schema<readonly PriceBreak[]> = list(priceBreak, (array) =>
   array
-    .min(1, 'Write at least one price.')
-    .max(12, 'At most 12 price breaks.')
-    .required('Write at least one price.')
+    .min(1, said('refusals.stores.writeAtLeastOnePrice'))
+    .max(12, said('refusals.stores.atMost12PriceBreaks'))
+    .required(said('refusals.stores.writeAtLeastOnePrice'))
     .test('rising', (value, context) => {
       const problem = breaksProblem((value ?? []) as readonly PriceBreak[]);
       return problem === undefined || context.createError({ message: problem });
@@ -135,11 +136,14 @@ export const changeOffers = endpoint<{ version: number }>()({
     version: basedOnVersion,
     offers: list(
       fields({
-        supplierId: uuid('Choose the supplier.'),
-        packSize: wholeNumber('the pieces in a pack', 1, 1_000_000),
+        supplierId: uuid(said('refusals.stores.chooseTheSupplier')),
+        packSize: wholeNumber(1, 1_000_000),
         breaks: breaksSchema,
       }),
-      (array) => array.max(40, 'At most 40 offers.').required('List the offers, or an empty list.'),
+      (array) =>
+        array
+          .max(40, said('refusals.stores.atMost40Offers'))
+          .required(said('refusals.stores.listTheOffersOrAnEmptyList')),
     ),
   }),
 });
@@ -152,14 +156,19 @@ export const computeNeeds = endpoint<NeedsReply>()({
   path: '/api/stores/needs',
   access: 'instructor',
   body: fields({
-    workshopIds: list(uuid('Choose workshops from the list.'), (array) =>
+    workshopIds: list(uuid(said('refusals.stores.chooseWorkshopsFromTheList')), (array) =>
       array
-        .min(1, 'Choose at least one workshop.')
-        .max(40, 'Choose at most 40 workshops.')
-        .required('Choose at least one workshop.'),
+        .min(1, said('refusals.stores.chooseAtLeastOneWorkshop'))
+        .max(40, said('refusals.stores.chooseAtMost40Workshops'))
+        .required(said('refusals.stores.chooseAtLeastOneWorkshop')),
     ),
     /** `usualRunOut` where nothing is said. */
-    runOut: leaf(yup.number().min(0.001, 'The least is 0.1 %.').max(0.5, 'The most is 50 %.')),
+    runOut: leaf(
+      yup
+        .number()
+        .min(0.001, said('refusals.stores.theLeastIs01'))
+        .max(0.5, said('refusals.stores.theMostIs50')),
+    ),
   }),
 });
 

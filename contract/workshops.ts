@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { alloys } from '#core/joint/heat/alloys';
 import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
 import { tips } from '#core/joint/heat/tips';
+import { said } from '#core/learning/said';
 import type { StyleId } from '#core/order/styles/ids';
 import { type Experience, experiences } from '#core/pace/experience';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -62,41 +63,45 @@ export interface WorkshopLog {
 
 export const maxSeats = 60;
 
-const seatName = trimmedOrEmpty('the name', 40, 'Give each seat a name, or an empty one.');
+const seatName = trimmedOrEmpty(40, said('refusals.workshops.giveEachSeatANameOrAn'));
 
 const experience = oneOf(experiences, {
-  wrong: `The experience is one of ${experiences.join(', ')}.`,
-  missing: 'Say how much each learner has soldered.',
+  missing: said('refusals.workshops.sayHowMuchEachLearnerHasSoldered'),
 });
 
 const hasName = (seat: unknown): seat is { readonly name: string } =>
   typeof (seat as { readonly name?: unknown } | null)?.name === 'string';
 
 /** Two of one name would be taken for one learner. */
-const namesApart = (listed: readonly unknown[] | undefined) => {
+const namesApart = (listed: readonly unknown[] | undefined, context: yup.TestContext) => {
   // What is no seat with a name is told by its own field.
   const seats = (listed ?? []).filter(hasName);
   const names = seats.map(({ name }) => name.toLowerCase()).filter((name) => name !== '');
   const twice = names.find((name, index) => names.indexOf(name) < index);
   return (
     twice === undefined ||
-    new yup.ValidationError(
-      `Two seats are called ${seats.find(({ name }) => name.toLowerCase() === twice)?.name}. Add an initial, so that their records stay apart.`,
-    )
+    context.createError({
+      message: said('refusals.workshops.twoSeatsAreCalled', {
+        name: seats.find(({ name }) => name.toLowerCase() === twice)?.name ?? twice,
+      }),
+    })
   );
 };
 
 export const workshopFields = {
-  title: trimmed('the title', 100, 'Give the workshop a title.'),
-  kitId: uuid('Choose a kit.', 'Choose a kit from the list.'),
+  title: trimmed(100, said('refusals.workshops.giveTheWorkshopATitle')),
+  kitId: uuid(
+    said('refusals.workshops.chooseAKit'),
+    said('refusals.workshops.chooseAKitFromTheList'),
+  ),
   lengthMinutes: leaf(
     yup
       .number()
-      .typeError('Write the length as a number of minutes.')
-      .integer('Write whole minutes.')
-      .min(10, 'A workshop has at least 10 minutes.')
-      .max(600, 'A workshop has at most 600 minutes; plan a second evening.')
-      .required('Say how long the workshop is.'),
+      .typeError(said('refusals.workshops.writeTheLengthAsANumberOf'))
+      .integer(said('refusals.workshops.writeWholeMinutes'))
+      .min(10, said('refusals.workshops.aWorkshopHasAtLeast10Minutes'))
+      .max(600, said('refusals.workshops.aWorkshopHasAtMost600Minutes'))
+      .required(said('refusals.workshops.sayHowLongTheWorkshopIs')),
   ),
 };
 
@@ -106,14 +111,14 @@ export const newWorkshopBody = fields({
     yup
       .string()
       .strict()
-      .required('Choose date and start.')
-      .test('time', 'Choose a date and a time that exist, such as 2026-03-05 18:30.', isTime),
+      .required(said('refusals.workshops.chooseDateAndStart'))
+      .test('time', said('refusals.workshops.chooseADateAndATimeThat'), isTime),
   ),
   seats: list(fields({ name: seatName, experience: optional(experience) }), (array) =>
     array
-      .required('Say who sits where.')
-      .min(1, 'Plan at least one seat.')
-      .max(maxSeats, `Plan at most ${maxSeats} seats.`)
+      .required(said('refusals.workshops.sayWhoSitsWhere'))
+      .min(1, said('refusals.workshops.planAtLeastOneSeat'))
+      .max(maxSeats, said('refusals.workshops.planAtMostSeats', { maxSeats }))
       .test('apart', namesApart),
   ),
 });
@@ -123,14 +128,24 @@ export const seatingBody = fields({
   version: basedOnVersion,
   seats: list(
     fields({
-      id: uuid('Say which seat.', 'Reload the page.'),
+      id: uuid(said('refusals.workshops.sayWhichSeat'), said('refusals.workshops.reloadThePage')),
       name: seatName,
       experience,
-      partner: leaf(yup.number().integer('A partner is a seat’s number.').nullable().defined()),
+      partner: leaf(
+        yup
+          .number()
+          .integer(said('refusals.workshops.aPartnerIsASeatsNumber'))
+          .nullable()
+          .defined(),
+      ),
       /** Somebody else sits here now: the link that the seat had ends. */
       newLink: optional(flag),
     }),
-    (array) => array.required('Say who sits where.').max(maxSeats).test('apart', namesApart),
+    (array) =>
+      array
+        .required(said('refusals.workshops.sayWhoSitsWhere'))
+        .max(maxSeats)
+        .test('apart', namesApart),
   ),
 });
 
@@ -138,20 +153,32 @@ export const seatingBody = fields({
 export const ironSchema: Schema<Iron> = record<Iron>({
   tip: oneOf(
     tips.map(({ id }) => id),
-    { wrong: 'Choose a tip from the list.', missing: 'Choose a tip.' },
+    {
+      wrong: said('refusals.workshops.chooseATipFromTheList'),
+      missing: said('refusals.workshops.chooseATip'),
+    },
   ),
   celsius: leaf(
     yup
       .number()
       .strict()
-      .typeError('Write the temperature as a number.')
-      .required('Say what the irons are set to.')
-      .min(celsiusRange.from, `Irons are set to ${celsiusRange.from} °C or more.`)
-      .max(celsiusRange.to, `Irons are set to ${celsiusRange.to} °C or less.`),
+      .typeError(said('refusals.workshops.writeTheTemperatureAsANumber'))
+      .required(said('refusals.workshops.sayWhatTheIronsAreSetTo'))
+      .min(
+        celsiusRange.from,
+        said('refusals.workshops.ironsAreSetToCOrMore', { from: celsiusRange.from }),
+      )
+      .max(
+        celsiusRange.to,
+        said('refusals.workshops.ironsAreSetToCOrLess', { to: celsiusRange.to }),
+      ),
   ),
   alloy: oneOf(
     alloys.map(({ id }) => id),
-    { wrong: 'Choose a solder from the list.', missing: 'Choose a solder.' },
+    {
+      wrong: said('refusals.workshops.chooseASolderFromTheList'),
+      missing: said('refusals.workshops.chooseASolder'),
+    },
   ),
 });
 
@@ -167,7 +194,7 @@ export interface ChecklistSign {
 }
 
 export const signBody = fields({
-  by: trimmed('the name', 40, 'Write the name of whoever has looked.'),
+  by: trimmed(40, said('refusals.workshops.writeTheNameOfWhoeverHasLooked')),
 });
 
 export const listWorkshops = endpoint<WorkshopSummary[]>()({

@@ -12,7 +12,7 @@ import { demoKits } from './scenario.ts';
 
 const partsOf = (file: string) => {
   const table = readTable(readFileSync(new URL(`./kits/${file}`, import.meta.url), 'utf8'));
-  if (!table.ok) throw new Error(table.problem);
+  if (!table.ok) throw new Error(table.problem.says);
   const reading = readPartsList(table.value, guessMapping(table.value));
   expect(isClean(reading)).toBe(true);
   return partsByPlace(reading.lines.map(({ part }) => part));

@@ -19,7 +19,7 @@ interface Outline {
 /** A printed board from its pad list and its positions, as the import of the application reads them. */
 function printed(outline: Outline, pads: string, places: string): Board {
   const read = readPlacementList(places);
-  if (!read.ok) throw new Error(read.problem);
+  if (!read.ok) throw new Error(read.problem.says);
   const { widthMm, heightMm, planes = [] } = outline;
   const list = readPadList(pads);
   return {

@@ -66,7 +66,7 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
   const { file, name, supplyVolt, lotNotes, errata } = demo;
   const csv = files[file] ?? '';
   const table = readTable(csv);
-  if (!table.ok) throw new Error(table.problem);
+  if (!table.ok) throw new Error(table.problem.says);
   const { id: kitId } = await client.call(
     createKit,
     {},

@@ -11,7 +11,7 @@ import { demoKits } from './scenario.ts';
 
 const plans = demoKits.map((kit) => {
   const table = readTable(readFileSync(new URL(`./kits/${kit.file}`, import.meta.url), 'utf8'));
-  if (!table.ok) throw new Error(table.problem);
+  if (!table.ok) throw new Error(table.problem.says);
   const parts = readPartsList(table.value, guessMapping(table.value), {}).lines.map(
     ({ part }) => part,
   );

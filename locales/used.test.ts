@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { allTexts } from './testing/catalogues.ts';
 
 const root = join(import.meta.dirname, '..');
-const sources = ['core', 'server', 'web'].flatMap((room) =>
+const sources = ['contract', 'core', 'server', 'web'].flatMap((room) =>
   readdirSync(join(root, room), { recursive: true, encoding: 'utf8' })
     .filter((file) => /\.tsx?$/.test(file) && !/\.test\.|testing\//.test(file))
     .map((file) => readFileSync(join(root, room, file), 'utf8')),

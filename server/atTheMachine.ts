@@ -9,12 +9,14 @@ import {
   selectOnlyInstructor,
   updatePassphrase,
 } from './accounts/queries.ts';
+
 import { hashPassphrase } from './auth/passphrase.ts';
 import { deleteSessions } from './auth/queries.ts';
 import { readied, restore } from './backup/backup.ts';
 import { isEncrypted } from './backup/format.ts';
 import { insertEntry } from './record/queries.ts';
 import { openSite } from './site.ts';
+import { inEnglish } from './words/speak.ts';
 
 // What is done by a command at the computer that Ozzet runs on, while the program is stopped.
 
@@ -31,7 +33,7 @@ export async function resetPassphrase(
   passphrase: string,
 ): Promise<string> {
   const found = checkStrictly(newPassphrase, passphrase);
-  if (!found.ok) throw new Error(found.errors[0]?.message);
+  if (!found.ok) throw new Error(found.errors[0] && inEnglish(found.errors[0].says));
   const site = await openSite(dataFolder);
   try {
     const { db } = site;

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { type BandColour, colourWith } from './colours.ts';
 
@@ -23,33 +24,32 @@ export const digitBands = (count: BandCount): 2 | 3 => (count >= 5 ? 3 : 2);
 export function encodeBands(
   { ohm, tolerancePercent, tempcoPpm }: Resistance,
   count: BandCount,
-): Result<BandColour[], string> {
+): Result<BandColour[], Said> {
   if (ohm === 0) return ok(['black']);
   const digits = digitBands(count);
-  if (!(ohm > 0) || !Number.isFinite(ohm)) return fail('a resistance must be above 0 Ω');
+  if (!(ohm > 0) || !Number.isFinite(ohm)) return fail(said('lists.bands.aResistanceMustBeAbove0'));
 
   const [mantissa = '', power = ''] = ohm.toExponential(digits - 1).split('e');
   if (Math.abs(Number(`${mantissa}e${power}`) / ohm - 1) > 1e-9) {
-    return fail(`${count} bands hold ${digits} digits, and this value needs more`);
+    return fail(said('lists.bands.bandsHoldDigitsAndThisValueNeeds', { count, digits }));
   }
   const multiplier = colourWith('multiplierPower', Number(power) - digits + 1);
   if (multiplier === undefined)
-    return fail(`no multiplier band reaches this value with ${count} bands`);
+    return fail(said('lists.bands.noMultiplierBandReachesThisValue', { count }));
 
   const bands = [...mantissa.replace('.', '')].map((digit) => colourWith('digit', Number(digit)));
   bands.push(multiplier);
   if (count === 3) {
-    if (tolerancePercent !== 20) return fail('three bands always mean 20 %');
+    if (tolerancePercent !== 20) return fail(said('lists.bands.threeBandsAlwaysMean20'));
   } else {
     const tolerance = colourWith('tolerancePercent', tolerancePercent);
     if (tolerance === undefined)
-      return fail(`no band stands for a tolerance of ${tolerancePercent} %`);
+      return fail(said('lists.bands.noBandStandsForAToleranceOf', { tolerancePercent }));
     bands.push(tolerance);
   }
   if (count === 6) {
     const tempco = tempcoPpm === undefined ? undefined : colourWith('tempcoPpm', tempcoPpm);
-    if (tempco === undefined)
-      return fail('six bands need a temperature coefficient that has a colour');
+    if (tempco === undefined) return fail(said('lists.bands.sixBandsNeedATemperature'));
     bands.push(tempco);
   }
   return ok(bands.filter((band) => band !== undefined));

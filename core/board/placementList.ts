@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { type Said, said } from '../learning/said.ts';
 import { readDesignators } from '../partslist/designators.ts';
 import { plain } from '../partslist/plain.ts';
 import { readTable } from '../partslist/readTable.ts';
@@ -32,7 +33,7 @@ const headings: Readonly<Record<PlacementColumn, readonly string[]>> = {
 export interface PlacementReading {
   readonly placements: readonly Placement[];
   /** By line of the file, what is wrong and what to write. */
-  readonly problems: readonly { readonly line: number; readonly message: string }[];
+  readonly problems: readonly { readonly line: number; readonly message: Said }[];
 }
 
 /** What the columns of a placement file mean, guessed from their headings. */
@@ -57,19 +58,21 @@ export const isMapped = ({ place, x, y }: PlacementMapping): boolean =>
 export function readPlacementList(
   text: string,
   mapping?: PlacementMapping,
-): Result<PlacementReading, string> {
+): Result<PlacementReading, Said> {
   const table = readTable(text);
   if (!table.ok) return table;
   const found = mapping ?? guessPlacementColumns(table.value.headings);
   for (const id of ['place', 'x', 'y'] as const) {
     if (found[id] < 0) {
       return fail(
-        `No column says ${id === 'place' ? 'which part it is' : `where it lies (${id})`}. Choose it, or name it “${headings[id][0]}” in the file.`,
+        id === 'place'
+          ? said('lists.placements.noPlaceColumn', { heading: headings[id][0] ?? id })
+          : said('lists.placements.noPositionColumn', { axis: id, heading: headings[id][0] ?? id }),
       );
     }
   }
   const placements: Placement[] = [];
-  const problems: { line: number; message: string }[] = [];
+  const problems: { line: number; message: Said }[] = [];
   for (const { line, cells } of table.value.rows) {
     const cell = (id: PlacementColumn) => (found[id] < 0 ? '' : (cells[found[id]] ?? '').trim());
     const unit = (id: PlacementColumn) => bareUnit(table.value.headings[found[id]] ?? '');
@@ -87,19 +90,22 @@ export function readPlacementList(
     const span = cell('span') === '' ? undefined : readLength(cell('span'), unit('span'));
     const wrong =
       !names.ok || names.value.length !== 1
-        ? `“${cell('place')}” is not one place name such as R1.`
+        ? said('lists.placements.isNotOnePlaceNameSuchAs', { cell: cell('place') })
         : x === undefined || y === undefined
-          ? 'The position is no length; write millimetres such as 12.7, or 500mil.'
+          ? said('lists.placements.thePositionIsNoLengthWrite')
           : !Number.isFinite(rotation)
-            ? `“${cell('rotation')}” is no rotation; write degrees such as 90.`
+            ? said('lists.placements.isNoRotationWriteDegreesSuchAs', { cell: cell('rotation') })
             : undefined;
     const [place] = names.ok ? names.value : [];
     if (wrong !== undefined || x === undefined || y === undefined || place === undefined) {
-      problems.push({ line, message: wrong ?? 'This line cannot be read.' });
+      problems.push({ line, message: wrong ?? said('lists.placements.thisLineCannotBeRead') });
       continue;
     }
     if (placements.some((one) => one.place === place)) {
-      problems.push({ line, message: `${place} stands in an earlier line already; remove one.` });
+      problems.push({
+        line,
+        message: said('lists.placements.standsInAnEarlierLineAlreadyRemove', { place }),
+      });
       continue;
     }
     placements.push({

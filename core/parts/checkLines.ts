@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { familyOf } from './families/index.ts';
 import type { Part } from './part.ts';
 import { sharesPlace } from './sharesPlace.ts';
@@ -8,7 +9,7 @@ export interface LineProblem {
   readonly line: number;
   readonly field: 'designators' | 'quantity' | 'value' | 'pins' | 'lotNote' | 'supply';
   /** What is wrong and the way out. */
-  readonly message: string;
+  readonly message: Said;
 }
 
 /** What cannot stand in a parts list: lines that contradict themselves or each other. */
@@ -22,12 +23,13 @@ export function checkLines(parts: readonly Part[]): LineProblem[] {
       if (before === undefined) return [];
       const other = parts[before];
       if (before !== line && other && sharesPlace(other, part)) return [];
-      const where = before === line ? 'twice in this line' : 'in another line already';
       return [
         {
           line,
           field: 'designators',
-          message: `${name} stands ${where}; each place takes one part, so change or remove one of them.`,
+          message: said(before === line ? 'lists.line.twiceInLine' : 'lists.line.inLineAlready', {
+            name,
+          }),
         },
       ];
     }),
@@ -42,14 +44,13 @@ export function checkLine(part: Part): Omit<LineProblem, 'line'>[] {
   if (designators.length > 0 && designators.length !== quantity) {
     found.push({
       field: 'quantity',
-      message: `The quantity is ${quantity}, but ${designators.length} place name${designators.length === 1 ? ' is' : 's are'} given; make them agree.`,
+      message: said('lists.line.quantityAndPlaces', { quantity, count: designators.length }),
     });
   }
   if (supply === 'spare' && designators.length > 0) {
     found.push({
       field: 'supply',
-      message:
-        'A spare has no place on the board; remove the place names, or say that it is fitted.',
+      message: said('lists.line.aSpareHasNoPlaceOnThe'),
     });
   }
   const unit = typeof valueKind === 'object' ? valueKind.unit : undefined;
@@ -59,21 +60,21 @@ export function checkLine(part: Part): Omit<LineProblem, 'line'>[] {
   if (!fits) {
     found.push({
       field: 'value',
-      message: 'This kind of part has another kind of value; write it anew.',
+      message: said('lists.line.thisKindOfPartHasAnotherKind'),
     });
   }
   const twoRows = role === 'chip' || role === 'socket';
   if (pins !== undefined && (pins < 1 || pins > 64 || (twoRows && (pins % 2 === 1 || pins < 4)))) {
     found.push({
       field: 'pins',
-      message: `${pins} pins cannot be; write the number of pins, such as 8.`,
+      message: said('lists.line.pinsCannotBeWriteTheNumberOf', { pins }),
     });
   }
   const known = new Set(signs.map(({ mark }) => mark));
   if (lotNote?.turned?.some((mark) => !known.has(mark) || !signMarks.includes(mark))) {
     found.push({
       field: 'lotNote',
-      message: 'This kind of part has no such mark; choose one of its own.',
+      message: said('lists.line.thisKindOfPartHasNoSuch'),
     });
   }
   return found;

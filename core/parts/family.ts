@@ -175,8 +175,10 @@ export interface RecognisedBy {
   readonly types?: readonly RegExp[];
   /** Without this in the text (plain: lower case, no accents) it is another family: the package of a chip part, say. */
   readonly needs?: RegExp;
-  /** With this in the text it is another family. */
+  /** With this in the text it is another family, of which this one may still be the nearest. */
   readonly not?: RegExp;
+  /** With this in the text it has another size than such parts. */
+  readonly otherSize?: RegExp;
 }
 
 export interface UsableHere {

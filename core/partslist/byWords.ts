@@ -53,11 +53,12 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
   (next.word !== '' && best.word !== next.word && ` ${best.word} `.includes(` ${next.word} `));
 
 function scored(family: PartFamily, read: Read): Scored {
-  const { words: known, types = [], kinds, needs, not } = family.recognise;
+  const { words: known, types = [], kinds, needs, not, otherSize } = family.recognise;
   const none = { family, score: 0, byWord: 0, word: '' };
   // Called by its own name, it needs no other sign of its body.
   const name = longestIn(namesOf(family), read);
   if (name === '' && needs && !needs.test(read.plainText)) return none;
+  if (!isAll(name, read) && otherSize?.test(read.plainText)) return none;
   if (!isAll(name, read) && not?.test(read.plainText)) return asRelative(family, read);
   // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
   const word = longestIn([...known, name], read);

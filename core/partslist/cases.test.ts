@@ -15,7 +15,7 @@ const readOne = ({ text, place }: Case) => {
 describe.each(Object.entries(cases))('%s', (_, group) => {
   it.each(group.map((one) => [one.text, one] as const))('“%s”', (_text, one) => {
     const { line, problems } = readOne(one);
-    if (!line) throw new Error(problems.map(({ message }) => message).join(' '));
+    if (!line) throw new Error(problems.map(({ message }) => message.says).join(' '));
     const { part, doubts } = line;
     expect(part.family).toBe(one.family);
     if (one.value !== '') expect(valueLabel(part.value)).toBe(one.value);

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 
 /** Encodings that a parts list is read in; the second is what older spreadsheets in western Europe write. */
@@ -8,7 +9,7 @@ export const maxBytes = 1_000_000;
 
 export interface DecodeProblem {
   /** What is wrong and what to do. */
-  readonly message: string;
+  readonly message: Said;
   /** An encoding in which the file can be read instead. */
   readonly tryAs?: Encoding;
 }
@@ -22,18 +23,18 @@ export function decodeTable(
   bytes: Uint8Array,
   encoding: Encoding = 'utf-8',
 ): Result<string, DecodeProblem> {
-  if (bytes.length === 0)
-    return fail({ message: 'The file is empty. Choose a CSV file with one part in each row.' });
+  if (bytes.length === 0) return fail({ message: said('lists.file.theFileIsEmptyChooseACsv') });
   if (bytes.length > maxBytes) {
     return fail({
-      message: `The file has ${(bytes.length / 1e6).toFixed(1)} MB; a parts list has at most 1 MB. Choose the CSV file of one kit.`,
+      message: said('lists.file.theFileHasMbAPartsList', {
+        megabytes: (bytes.length / 1e6).toFixed(1),
+      }),
     });
   }
   const text = decoded(bytes, encoding);
   if (text === undefined) {
     return fail({
-      message:
-        'The file is not UTF-8 text. Save it as “CSV UTF-8” in your spreadsheet, or read it as Western European (Windows-1252).',
+      message: said('lists.file.theFileIsNotUtf8Text'),
       tryAs: 'windows-1252',
     });
   }
@@ -41,8 +42,7 @@ export function decodeTable(
   // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is looked for
   if (/[\u0000-\u0008\u000E-\u001F]/.test(text)) {
     return fail({
-      message:
-        'This is not a text file. In your spreadsheet, save the sheet as CSV and choose that file.',
+      message: said('lists.file.thisIsNotATextFileIn'),
     });
   }
   return ok(text);

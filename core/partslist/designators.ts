@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 
 const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
@@ -15,7 +16,7 @@ const rangeWords =
  * @returns the names in capitals, in the order given, doubles kept for the caller to complain about; an empty cell
  *   gives none
  */
-export function readDesignators(text: string): Result<string[], string> {
+export function readDesignators(text: string): Result<string[], Said> {
   // Blanks around a range’s dash go first, so that the remaining blanks part the names.
   const items = text
     .trim()
@@ -38,19 +39,17 @@ export function readDesignators(text: string): Result<string[], string> {
   return ok(names);
 }
 
-function expand(item: string): Result<string[], string> {
+function expand(item: string): Result<string[], Said> {
   if (one.test(item)) return ok([item.toUpperCase()]);
   const match = item.match(range);
-  if (!match) return fail(`“${item}” is not a place name; write names like R1, R2 or R1-R4`);
+  if (!match) return fail(said('lists.places.isNotAPlaceNameWriteNames', { item }));
   const [, letters = '', from = '', lettersAgain = '', to = ''] = match;
   const count = Number(to) - Number(from) + 1;
   if (lettersAgain !== '' && lettersAgain.toUpperCase() !== letters.toUpperCase()) {
-    return fail(
-      `“${item}” goes from ${letters} to ${lettersAgain}; write a range of one letter, like R1-R4`,
-    );
+    return fail(said('lists.places.goesFromToWriteARangeOf', { item, letters, lettersAgain }));
   }
   if (count < 1 || count > longestRange) {
-    return fail(`“${item}” is not a range; write the lower number first, like R1-R4`);
+    return fail(said('lists.places.isNotARangeWriteTheLower', { item }));
   }
   return ok(
     Array.from({ length: count }, (_, index) => `${letters.toUpperCase()}${Number(from) + index}`),

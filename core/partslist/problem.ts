@@ -1,4 +1,4 @@
-import type { Said } from '../learning/said.ts';
+import type { Filling, Said } from '../learning/said.ts';
 
 /** Something about a cell that a person must put right (`error`) or should look at (`warning`). */
 export interface CellProblem {
@@ -6,7 +6,7 @@ export interface CellProblem {
   /** Line of the file; null where the whole list is meant. */
   readonly line: number | null;
   /** The heading of the column as the file has it, or the meaning that no column has. */
-  readonly column: string;
+  readonly column: Filling;
   /** What is wrong and what to write instead. */
-  readonly message: string | Said;
+  readonly message: Said;
 }

@@ -1,3 +1,4 @@
+import { type Filling, type Said, said } from '../learning/said.ts';
 import { sharesPlace } from '../parts/sharesPlace.ts';
 import type { OwnTypes } from '../parts/types/ownType.ts';
 import { columnName, type Mapping } from './columns.ts';
@@ -47,7 +48,7 @@ export function readPartsList(
 }
 
 function missingColumns(mapping: Mapping): CellProblem[] {
-  const problem = (column: string, message: string): CellProblem => ({
+  const problem = (column: Filling, message: Said): CellProblem => ({
     severity: 'error',
     line: null,
     column,
@@ -56,24 +57,18 @@ function missingColumns(mapping: Mapping): CellProblem[] {
   const found: CellProblem[] = [];
   if (mapping.designators === undefined && mapping.quantity === undefined) {
     found.push(
-      problem(
-        'Places on the board',
-        'No column says where the parts go or how many there are. Choose the column with names like R1, R2, or add one.',
-      ),
+      problem(said('lists.column.designators'), said('lists.list.noColumnSaysWhereThePartsGo')),
     );
   }
   if (mapping.description === undefined && mapping.value === undefined) {
     found.push(
-      problem(
-        'What it is',
-        'No column says what the parts are. Choose the column with words like “resistor” or “LED red”, or add one.',
-      ),
+      problem(said('lists.column.description'), said('lists.list.noColumnSaysWhatThePartsAre')),
     );
   }
   return found;
 }
 
-function doubles(lines: readonly ReadLine[], column: string): CellProblem[] {
+function doubles(lines: readonly ReadLine[], column: Filling): CellProblem[] {
   const firstLine = new Map<string, ReadLine>();
   const problems: CellProblem[] = [];
   for (const one of lines) {
@@ -85,12 +80,14 @@ function doubles(lines: readonly ReadLine[], column: string): CellProblem[] {
         continue;
       }
       if (sharesPlace(before.part, part)) continue;
-      const where = before.line === line ? 'twice in this row' : `in row ${before.line} already`;
       problems.push({
         severity: 'error',
         line,
         column,
-        message: `${name} stands ${where}; each place takes one part, so change or remove one of them.`,
+        message:
+          before.line === line
+            ? said('lists.line.twiceInLine', { name })
+            : said('lists.line.inRowAlready', { name, row: before.line }),
       });
     }
   }

@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../learning/testing/spoken.ts';
 import { guessMapping, headingSignature } from './columns.ts';
 import { readTable } from './readTable.ts';
 import { tableOf } from './testing/readList.ts';
 
 const problem = (text: string) => {
   const table = readTable(text);
-  return table.ok ? undefined : table.problem;
+  return table.ok ? undefined : inEnglish(table.problem);
 };
 
 describe('a table', () => {

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { isHeading, looksLikeCell } from './columns.ts';
 import type { Table, TableRow } from './table.ts';
@@ -17,13 +18,11 @@ const lookedAt = 20;
  * @param headingLine the line of the headings, counted from 1, where a person has chosen it; 0 where there are none
  * @returns the table without empty rows; or what is wrong with the file as a whole
  */
-export function readTable(text: string, headingLine?: number): Result<Table, string> {
+export function readTable(text: string, headingLine?: number): Result<Table, Said> {
   const parsed = Papa.parse<string[]>(text, { delimitersToGuess: [',', ';', '\t', '|'] });
   const quote = parsed.errors.find((error) => error.type === 'Quotes');
   if (quote) {
-    return fail(
-      `Row ${(quote.row ?? 0) + 1}: a quotation mark is not closed. Close it, or remove it, and choose the file again.`,
-    );
+    return fail(said('lists.file.rowAQuotationMarkIsNotClosed', { row: (quote.row ?? 0) + 1 }));
   }
   const lines = parsed.data.map((cells) => cells.map((cell) => cell.trim()));
   // Counted from 0; −1 where there are none.
@@ -34,9 +33,7 @@ export function readTable(text: string, headingLine?: number): Result<Table, str
     at >= 0 ? (lines[at] ?? []) : Array.from({ length: width }, (_, i) => `Column ${i + 1}`);
   const headings = Array.from({ length: Math.max(found.length, width) }, (_, i) => found[i] ?? '');
   if (headings.filter((heading) => heading !== '').length < 2) {
-    return fail(
-      'Row 1 must hold the headings of at least two columns, for example: Designator, Quantity, Part, Value.',
-    );
+    return fail(said('lists.file.row1MustHoldTheHeadingsOf'));
   }
   const first = at >= 0 ? at + 1 : from;
   const rows = lines
@@ -46,20 +43,15 @@ export function readTable(text: string, headingLine?: number): Result<Table, str
       cells: headings.map((_, column) => cells[column] ?? ''),
     }))
     .filter(({ cells }) => cells.some((cell) => cell !== ''));
-  if (rows.length === 0)
-    return fail('There are headings but no rows below them. Add one row for each part.');
+  if (rows.length === 0) return fail(said('lists.file.thereAreHeadingsButNoRowsBelow'));
   if (rows.length > maxRows) {
-    return fail(
-      `There are ${rows.length} rows; a kit has at most ${maxRows}. Choose the parts list of one kit.`,
-    );
+    return fail(said('lists.file.thereAreRowsAKitHasAt', { count: rows.length, maxRows }));
   }
   const long = [{ line: at + 1, cells: headings }, ...rows].find(({ cells }) =>
     cells.some((cell) => cell.length > maxCell),
   );
   if (long) {
-    return fail(
-      `Row ${long.line}: a cell has more than ${maxCell} characters. Shorten it, and choose the file again.`,
-    );
+    return fail(said('lists.file.rowACellHasMoreThanCharacters', { line: long.line, maxCell }));
   }
   const used = trimmed(headings, rows);
   return ok(at === 0 ? { headings: used, rows } : { headings: used, rows, headingLine: at + 1 });

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import type { PartFamily } from '../parts/family.ts';
 import type { LightColour, PartValue } from '../parts/part.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -30,7 +31,7 @@ export function readValue(
   family: PartFamily,
   { value, description, remarks = '' }: ValueCells,
   typeNumber?: string,
-): Result<ReadValue, string> {
+): Result<ReadValue, Said> {
   const { valueKind } = family;
   if (valueKind === 'none') return sure({ kind: 'none' });
   if (valueKind === 'type') {
@@ -143,13 +144,13 @@ const colourWords: Readonly<Record<LightColour, readonly string[]>> = {
   orange: ['orange', 'oranje', 'amber', 'naranja', 'ambar', 'arancione'],
 };
 
-function readColour(text: string): Result<ReadValue, string> {
+function readColour(text: string): Result<ReadValue, Said> {
   const words = new Set(plain(text.replace(/ß/g, 'ss')).split(/[^a-z]+/));
   const named = (Object.entries(colourWords) as [LightColour, readonly string[]][]).filter(
     ([, names]) => names.some((name) => words.has(name)),
   );
   const [first, second] = named;
-  if (!first) return fail('no colour; write red, yellow, green, blue, white or orange');
+  if (!first) return fail(said('lists.value.noColourWriteRedYellowGreenBlue'));
   // “red, green or yellow”: the list leaves it open.
   return ok({ value: { kind: 'colour', colour: first[0] }, isDoubtful: second !== undefined });
 }

@@ -1,5 +1,5 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
-import type { Said } from '../learning/said.ts';
+import { type Said, said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
@@ -49,12 +49,19 @@ const isNotFitted = (cell: string): boolean =>
     cell,
   );
 
-function doubtfulValue({ value }: Part, isType: boolean): string {
-  if (isType)
-    return 'The line says two different things about this type. Check its number against the sheet.';
+/** Nothing is assumed of a number that no catalogue has. */
+function unknownType(number: string, asksPins: boolean): Said {
+  if (number === '') return said(asksPins ? 'lists.row.noTypeNorPins' : 'lists.row.noType');
+  return said(asksPins ? 'lists.row.unknownTypeNorPins' : 'lists.row.unknownType', { number });
+}
+
+function doubtfulValue({ value }: Part, isType: boolean): Said {
+  if (isType) return said('lists.row.theLineSaysTwoDifferentThingsAbout');
   if (value.kind === 'colour')
-    return `The line names more than one colour; ${value.colour} is taken. Check it.`;
-  return `This can be the print on the part or the value itself; it is read as ${valueLabel(value)}. Write it with its unit if that is wrong.`;
+    return said('lists.row.theLineNamesMoreThanOneColour', {
+      colour: said(`colour.${value.colour}`),
+    });
+  return said('lists.row.thisCanBeThePrintOnThe', { value: valueLabel(value) });
 }
 
 /** A number of one’s own: its kind was said when it was first met. */
@@ -90,8 +97,8 @@ export class RowReader {
 
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
   read(): ReadRow | undefined {
-    const said = this.#cell('description');
-    const description = inSigns(said);
+    const written = this.#cell('description');
+    const description = inSigns(written);
     const value = this.#cell('value');
     const cells = { value: inSigns(value), description, remarks: this.#cell('remarks') };
     const body = this.#cell('package');
@@ -99,13 +106,10 @@ export class RowReader {
     if (this.#isLeftOut(cells)) return undefined;
     const designators = this.#designators();
     if (text === '' && body === '')
-      return this.#error(
-        'description',
-        'Nothing says what this part is; write for example “resistor 4k7”.',
-      );
+      return this.#error('description', said('lists.row.nothingSaysWhatThisPartIsWrite'));
 
     // Word for word as the list has it.
-    const asWritten = text === '' ? body : `${said} ${value}`.trim();
+    const asWritten = text === '' ? body : `${written} ${value}`.trim();
     const evidence = { text: `${text} ${body}`.trim(), designators: designators ?? [] };
     const recognised = this.#family(asWritten, evidence);
     if (!recognised) return undefined;
@@ -151,7 +155,9 @@ export class RowReader {
     if (!marked) return false;
     this.#warn(
       cell === '' ? 'value' : 'fitted',
-      `${this.#cell('designators') || 'This row'} is marked as not fitted, so it is left out.`,
+      this.#cell('designators') === ''
+        ? said('lists.row.notFitted')
+        : said('lists.row.placesNotFitted', { places: this.#cell('designators') }),
     );
     return true;
   }
@@ -187,10 +193,7 @@ export class RowReader {
           others: [],
           doubts: [],
         };
-      return this.#error(
-        'family',
-        `“${cell}” is no kind of part; write one like “resistor” or “ceramic capacitor”, or leave it empty.`,
-      );
+      return this.#error('family', said('lists.row.isNoKindOfPartWriteOne', { cell }));
     }
     const known = this.#known.remembered[wordingOf(asWritten, evidence.designators)];
     const family = known === undefined ? undefined : families.find(({ id }) => id === known);
@@ -200,16 +203,16 @@ export class RowReader {
   }
 
   #supply(): Supply {
-    const said = plain(this.#cell('supply'));
-    if (/^(no|n|nein|nee|non|0|false)$/.test(said)) return 'not-in-kit';
-    return /^(spares?|reserve|ersatz|extra|rechange|repuesto)$/.test(said) ? 'spare' : 'in-kit';
+    const supply = plain(this.#cell('supply'));
+    if (/^(no|n|nein|nee|non|0|false)$/.test(supply)) return 'not-in-kit';
+    return /^(spares?|reserve|ersatz|extra|rechange|repuesto)$/.test(supply) ? 'spare' : 'in-kit';
   }
 
   #designators(): string[] | undefined {
     const cell = this.#cell('designators');
     const names = readDesignators(cell);
     if (names.ok) return names.value;
-    return this.#error('designators', `${names.problem}.`);
+    return this.#error('designators', names.problem);
   }
 
   #quantity(designators: readonly string[] | undefined, value: string): number | undefined {
@@ -219,21 +222,15 @@ export class RowReader {
       if (places > 0 || designators === undefined) return places;
       const beside = countBesideValue(value);
       if (beside !== undefined) return beside;
-      return this.#error(
-        'quantity',
-        'There is neither a place name nor a quantity; write how many pieces there are.',
-      );
+      return this.#error('quantity', said('lists.row.thereIsNeitherAPlaceNameNor'));
     }
     const count = readCount(cell);
     if (count === undefined)
-      return this.#error(
-        'quantity',
-        `“${cell}” is not a number of pieces; write a whole number such as 2.`,
-      );
+      return this.#error('quantity', said('lists.row.isNotANumberOfPiecesWrite', { cell }));
     if (places > 0 && count !== places) {
       return this.#error(
         'quantity',
-        `The quantity is ${count}, but ${places} place name${places === 1 ? ' is' : 's are'} given; make them agree.`,
+        said('lists.line.quantityAndPlaces', { quantity: count, count: places }),
       );
     }
     return count;
@@ -251,7 +248,7 @@ export class RowReader {
     // A value cell that says “LED” says no colour either.
     if (!read.ok && (cells.value === '' || family.valueKind === 'colour'))
       return { value: { kind: 'none' }, isDoubtful: false };
-    if (!read.ok) return this.#error('value', `${capitalised(read.problem)}.`);
+    if (!read.ok) return this.#error('value', read.problem);
     const { value, isDoubtful } = read.value;
     if (value.kind !== 'amount') return read.value;
     const tolerance = this.#tolerance(cells);
@@ -276,10 +273,7 @@ export class RowReader {
     }
     const tolerance = findTolerance(cell);
     if (tolerance === undefined || tolerance.tolerancePercent > 100) {
-      this.#error(
-        'tolerance',
-        `“${cell}” is not a tolerance; write per cent such as 5 %, or a letter such as J.`,
-      );
+      this.#error('tolerance', said('lists.row.isNotAToleranceWritePerCent', { cell }));
     }
     return tolerance;
   }
@@ -291,10 +285,7 @@ export class RowReader {
         ? this.#cell('description').match(/\b([3-6])[ -]?band/i)?.[1]
         : cell.match(/^[3-6]$/)?.[0];
     if (cell !== '' && written === undefined) {
-      return this.#error(
-        'bandCount',
-        `“${cell}” is not a number of bands; write 3, 4, 5 or 6, or leave it empty.`,
-      );
+      return this.#error('bandCount', said('lists.row.isNotANumberOfBandsWrite', { cell }));
     }
     if (written === undefined || value.unit !== 'ohm') return undefined;
     const count = Number(written) as BandCount;
@@ -306,24 +297,20 @@ export class RowReader {
       },
       count,
     );
-    if (!bands.ok)
-      return this.#error(
-        cell === '' ? 'description' : 'bandCount',
-        `${capitalised(bands.problem)}.`,
-      );
+    if (!bands.ok) return this.#error(cell === '' ? 'description' : 'bandCount', bands.problem);
     return count;
   }
 
   #pins(recognition: Recognition, text: string): number | undefined {
     const { family } = recognition;
-    const said = findPins(this.#cell('pins'), text);
-    const pins = said ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
+    const counted = findPins(this.#cell('pins'), text);
+    const pins = counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
     const twoRows = family.role === 'chip' || family.role === 'socket';
     if (
       pins !== undefined &&
       (pins < 1 || pins > 64 || (twoRows && (pins % 2 === 1 || pins < 4)))
     ) {
-      return this.#error('pins', `${pins} pins cannot be; write the number of pins, such as 8.`);
+      return this.#error('pins', said('lists.line.pinsCannotBeWriteTheNumberOf', { pins }));
     }
     return countsPins(family) || this.#cell('pins') !== '' ? pins : undefined;
   }
@@ -334,23 +321,20 @@ export class RowReader {
     part: Part,
   ): void {
     if (confidence === 'unknown') {
-      this.#warn(
-        'description',
-        'This part is not recognised; choose what it is in the table below, or write it, for example “resistor”.',
-      );
+      this.#warn('description', said('lists.row.thisPartIsNotRecognisedChooseWhat'));
       return;
     }
     const number = part.value.kind === 'type' ? part.value.print : '';
     if (!typed && doubts.includes('value') && family.recognise.kinds) {
-      this.#warn(
-        'value',
-        `${number === '' ? 'No type is written' : `The type ${number} is not known here`}: its leads, voltages and number of pins are not assumed. Compare its sheet${part.pins === undefined && family.role === 'chip' ? ', and write its number of pins' : ''}.`,
-      );
+      this.#warn('value', unknownType(number, part.pins === undefined && family.role === 'chip'));
     } else if (doubts.includes('family')) {
-      const or = others[0] ? ` Or “${others[0].words.one}”?` : '';
+      const kind = said(`family.${family.id}.one`);
+      const [other] = others;
       this.#warn(
         'description',
-        `Read as ${family.words.one}, but not sure.${or} If it is wrong, choose what it is in the table below.`,
+        other
+          ? said('lists.row.readAsOr', { kind, other: said(`family.${other.id}.one`) })
+          : said('lists.row.readAs', { kind }),
       );
     } else if (doubts.includes('value')) {
       this.#warn('value', doubtfulValue(part, typed !== undefined));
@@ -358,20 +342,25 @@ export class RowReader {
     if (doubts.includes('package')) {
       this.#warn(
         'description',
-        `The body that the list names does not go with ${typed ? typed.type.type.number : family.words.one}. Check which of the two is right.`,
+        said('lists.row.otherBody', {
+          what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
+        }),
       );
     }
     if (doubts.includes('pins') && typed) {
       this.#warn(
         'pins',
         typed.packaged.makersDiffer
-          ? `Makers order the leads of ${typed.type.type.number} differently: compare the sheet of this batch.`
-          : `${typed.type.type.number} has ${typed.packaged.pins} pins, but the list says something else. Check it.`,
+          ? said('lists.row.makersOrderTheLeadsOfDifferently', { number: typed.type.type.number })
+          : said('lists.row.hasPinsButTheListSaysSomething', {
+              number: typed.type.type.number,
+              pins: typed.packaged.pins,
+            }),
       );
     }
   }
 
-  #warn(id: ColumnId, message: string | Said): void {
+  #warn(id: ColumnId, message: Said): void {
     this.problems.push({
       severity: 'warning',
       line: this.#row.line,
@@ -385,7 +374,7 @@ export class RowReader {
     return index === undefined ? '' : (this.#row.cells[index] ?? '');
   }
 
-  #error(id: ColumnId, message: string): undefined {
+  #error(id: ColumnId, message: Said): undefined {
     this.problems.push({
       severity: 'error',
       line: this.#row.line,
@@ -399,5 +388,3 @@ export class RowReader {
     return this.problems.some(({ severity }) => severity === 'error');
   }
 }
-
-const capitalised = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

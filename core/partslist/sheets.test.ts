@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../learning/testing/spoken.ts';
 import { valueLabel } from '../parts/label.ts';
 import { guessMapping } from './columns.ts';
 import { readDesignators } from './designators.ts';
@@ -8,7 +9,7 @@ import { readTable } from './readTable.ts';
 /** A whole sheet as its lines come out: places, kind, value and doubts. */
 function read(text: string, headingLine?: number) {
   const table = readTable(text, headingLine);
-  if (!table.ok) throw new Error(table.problem);
+  if (!table.ok) throw new Error(table.problem.says);
   const mapping = guessMapping(table.value);
   const { lines, problems } = readPartsList(table.value, mapping);
   return {
@@ -59,8 +60,8 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
       'R8 | resistor-chip | 10 kΩ',
       'D2 | led-5mm | red',
     ]);
-    expect(problems.map(({ message }) => message)).toEqual([
-      'R9 is marked as not fitted, so it is left out.',
+    expect(problems.map(({ message }) => inEnglish(message))).toEqual([
+      'R9: marked as not fitted, so left out.',
     ]);
   });
 
@@ -156,7 +157,7 @@ Y2\t1\t11 Hz\tcrystal
       'Y1 | crystal | 16 MHz',
       'L1 | inductor-axial | 470 µH',
     ]);
-    expect(problems.map(({ line, message }) => [line, String(message).slice(0, 16)])).toEqual([
+    expect(problems.map(({ line, message }) => [line, inEnglish(message).slice(0, 16)])).toEqual([
       [6, '“100 H” cannot b'],
       [7, '“11 Hz” cannot b'],
     ]);

@@ -1,5 +1,6 @@
 import type { BandCount } from '../bands/encode.ts';
 import { encodeBands } from '../bands/encode.ts';
+import { type Said, said } from '../learning/said.ts';
 import { checkLine, type LineProblem } from '../parts/checkLines.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
@@ -38,7 +39,7 @@ export interface TypedLine {
 export interface TypedProblem {
   readonly field: keyof TypedLine;
   /** What is wrong and what to write instead. */
-  readonly message: string;
+  readonly message: Said;
 }
 
 /** What the form shows for a line. */
@@ -51,10 +52,12 @@ export function typedLine(part: Part): TypedLine {
     quantity: String(part.quantity),
     value: valueLabel(value),
     tolerance:
-      amount?.minusPercent === undefined ? said(amount?.tolerancePercent) : toleranceLabel(amount),
-    ratedVolt: said(amount?.ratedVolt),
-    bandCount: said(amount?.bandCount),
-    pins: said(part.pins),
+      amount?.minusPercent === undefined
+        ? written(amount?.tolerancePercent)
+        : toleranceLabel(amount),
+    ratedVolt: written(amount?.ratedVolt),
+    bandCount: written(amount?.bandCount),
+    pins: written(part.pins),
     supply: part.supply,
     lotText: lotNote?.text ?? '',
     turned: lotNote?.turned ?? [],
@@ -67,7 +70,7 @@ export function typedLine(part: Part): TypedLine {
   };
 }
 
-const said = (value: number | undefined) => (value === undefined ? '' : String(value));
+const written = (value: number | undefined) => (value === undefined ? '' : String(value));
 
 /**
  * Reads a form back into a part.
@@ -77,19 +80,19 @@ const said = (value: number | undefined) => (value === undefined ? '' : String(v
  */
 export function readTypedLine(typed: TypedLine, before: Part): Result<Part, TypedProblem[]> {
   const problems: TypedProblem[] = [];
-  const wrong = (field: keyof TypedLine, message: string) => {
+  const wrong = (field: keyof TypedLine, message: Said) => {
     problems.push({ field, message });
     return undefined;
   };
   const family = familyOf(typed);
   const places = readDesignators(typed.places);
-  const designators = places.ok ? places.value : (wrong('places', sentence(places.problem)) ?? []);
+  const designators = places.ok ? places.value : (wrong('places', places.problem) ?? []);
   const quantity = typed.quantity.trim() === '' ? designators.length : Number(typed.quantity);
   if (!Number.isInteger(quantity) || quantity < 1) {
-    wrong('quantity', 'Write a whole number of pieces, such as 2.');
+    wrong('quantity', said('lists.line.writeAWholeNumberOfPiecesSuch'));
   }
   const value = readTypedValue(typed, before, wrong);
-  const pins = numberIn(typed.pins, 'pins', 'Write the number of pins, such as 8.', wrong);
+  const pins = numberIn(typed.pins, 'pins', said('lists.line.writeTheNumberOfPinsSuchAs'), wrong);
   const lotNote = readLotNote(typed, wrong);
   const mounting = readMounting(typed, wrong);
   const part: Part = {
@@ -121,7 +124,7 @@ const formField: Readonly<Record<LineProblem['field'], keyof TypedLine>> = {
   supply: 'supply',
 };
 
-type Wrong = (field: keyof TypedLine, message: string) => undefined;
+type Wrong = (field: keyof TypedLine, message: Said) => undefined;
 
 function readTypedValue(typed: TypedLine, before: Part, wrong: Wrong): PartValue {
   const none: PartValue = { kind: 'none' };
@@ -131,14 +134,14 @@ function readTypedValue(typed: TypedLine, before: Part, wrong: Wrong): PartValue
   const read = untouched
     ? ok({ value: before.value, isDoubtful: false })
     : readValue(familyOf(typed), { value: typed.value.trim(), description: '' });
-  if (!read.ok) return wrong('value', sentence(read.problem)) ?? none;
+  if (!read.ok) return wrong('value', read.problem) ?? none;
   const { value } = read.value;
   if (value.kind !== 'amount') return value;
   const tolerance = readTolerance(typed.tolerance, wrong);
   const ratedVolt = numberIn(
     typed.ratedVolt,
     'ratedVolt',
-    'Write volts, such as 16, or leave it empty.',
+    said('lists.line.writeVoltsSuchAs16OrLeave'),
     wrong,
   );
   const { kind, unit, amount: exact } = value;
@@ -158,7 +161,7 @@ function readTolerance(text: string, wrong: Wrong): Tolerance | undefined {
   const tolerance = findTolerance(text.replace('−', '-'));
   return tolerance && tolerance.tolerancePercent > 0 && tolerance.tolerancePercent <= 100
     ? tolerance
-    : wrong('tolerance', 'Write per cent, such as 5, or leave it empty.');
+    : wrong('tolerance', said('lists.line.writePerCentSuchAs5Or'));
 }
 
 function readBandCount(
@@ -167,12 +170,11 @@ function readBandCount(
   wrong: Wrong,
 ): BandCount | undefined {
   if (text.trim() === '' || value.unit !== 'ohm') return undefined;
-  if (!/^[3-6]$/.test(text.trim()))
-    return wrong('bandCount', 'Write 3, 4, 5 or 6, or leave it empty.');
+  if (!/^[3-6]$/.test(text.trim())) return wrong('bandCount', said('lists.line.write345Or6Or'));
   const count = Number(text) as BandCount;
   const tolerancePercent = value.tolerancePercent ?? (count === 3 ? 20 : 5);
   const bands = encodeBands({ ohm: value.amount, tolerancePercent, tempcoPpm: 100 }, count);
-  return bands.ok ? count : wrong('bandCount', sentence(bands.problem));
+  return bands.ok ? count : wrong('bandCount', bands.problem);
 }
 
 function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
@@ -181,7 +183,7 @@ function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
   const mm = Number(typed.raisedMm.replace(',', '.').replace(/\s*mm$/i, ''));
   return mm > 0 && mm <= mostRaisedMm
     ? { kind: 'raised', mm }
-    : wrong('raisedMm', `Write how far it stands off, from 0.5 to ${mostRaisedMm} mm.`);
+    : wrong('raisedMm', said('lists.line.writeHowFarItStandsOffFrom', { mostRaisedMm }));
 }
 
 function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {
@@ -194,7 +196,7 @@ function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {
     .filter((name) => name !== '');
   if (text === '') {
     if (turned.length === 0 && pinout.length === 0) return undefined;
-    return wrong('lotText', 'Say in a sentence what is different; learners read it at their step.');
+    return wrong('lotText', said('lists.line.sayInASentenceWhatIsDifferent'));
   }
   return {
     text,
@@ -206,12 +208,10 @@ function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {
 function numberIn(
   text: string,
   field: keyof TypedLine,
-  message: string,
+  message: Said,
   wrong: Wrong,
 ): number | undefined {
   if (text.trim() === '') return undefined;
   const value = Number(text.replace(',', '.').replace(/\s*[%V]$/i, ''));
   return value > 0 && value <= 2000 ? value : wrong(field, message);
 }
-
-const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { isToleranceLetter, type ToleranceLetter } from './toleranceLetter.ts';
 
@@ -11,11 +12,11 @@ export interface CapacitorMarking {
  * `104` is 100 nF); one or two digits are plain picofarads; a last digit 8 or 9 divides by 100 or 10 (from
  * memory of EIA practice). A tolerance letter may follow.
  */
-export function readCapacitorCode(print: string): Result<CapacitorMarking, string> {
+export function readCapacitorCode(print: string): Result<CapacitorMarking, Said> {
   const match = print.trim().match(/^(\d{1,2}|\d{3})([A-Z])?$/);
   const letter = match?.[2];
   if (!match || (letter !== undefined && !isToleranceLetter(letter))) {
-    return fail(`“${print.trim()}” is not a capacitor code; write three digits such as 104`);
+    return fail(said('ui.quantity.isNotACapacitorCodeWriteThree', { print: print.trim() }));
   }
   const digits = match[1] ?? '';
   const exponent = digits.length === 3 ? codeExponent(Number(digits[2])) : 0;

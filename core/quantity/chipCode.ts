@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { series } from './series.ts';
 
@@ -23,7 +24,7 @@ const eia96Letter = ['Z', 'Y', 'X', 'A', 'B', 'C', 'D', 'E', 'F'];
  * Reads the print of a chip resistor in ohms: three digits (`103`), four digits (`1002`), R for the point (`4R7`,
  * `R47`, `49R9`) or EIA-96 (`01C`). `0`, `00`, `000` and `0000` are a zero-ohm link.
  */
-export function readChipCode(print: string): Result<number, string> {
+export function readChipCode(print: string): Result<number, Said> {
   const text = print.trim().toUpperCase();
   if (/^0{1,4}$/.test(text)) return ok(0);
 
@@ -40,9 +41,7 @@ export function readChipCode(print: string): Result<number, string> {
   if (power !== undefined && value !== undefined) {
     return ok(Number(`${Math.round(value * 100)}e${power}`));
   }
-  return fail(
-    `“${print.trim()}” is not a chip resistor code; write one like 103, 1002, 4R7 or 01C`,
-  );
+  return fail(said('ui.quantity.isNotAChipResistorCodeWrite', { print: print.trim() }));
 }
 
 /**

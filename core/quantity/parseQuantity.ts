@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { type UnitId, units } from './unit.ts';
 
@@ -13,7 +14,7 @@ const looksLikeOneNumber = /^\d+(?:[.,]\d+)?$|^[.,]\d+$/;
  * @param unitId the unit that the value must be in
  * @returns the amount in the base unit (ohm, farad …), never negative; or a sentence that says what to write
  */
-export function parseQuantity(text: string, unitId: UnitId): Result<number, string> {
+export function parseQuantity(text: string, unitId: UnitId): Result<number, Said> {
   const unit = units[unitId];
   const compact = text
     .trim()
@@ -21,7 +22,8 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, stri
     .replace(/Ω/g, 'Ω')
     // A blank may part number and unit, but never two halves of a number.
     .replace(/\s+(?=\p{L})/gu, '');
-  if (compact === '') return fail(`no value; write one like ${example[unitId]}`);
+  if (compact === '')
+    return fail(said('ui.quantity.noValueWriteOneLike', { example: example[unitId] }));
 
   const bare = withoutUnit(compact, unitId);
   const infix = bare.match(/^(\d*)([a-zA-Z]+)(\d*)$/);
@@ -37,7 +39,7 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, stri
   const manyDecimals = unitId === 'hertz' && /[kM]$/.test(bare);
   if (!manyDecimals && /^\d{1,3}[.,]000\D*$|^\d{1,3},\d{3}\D*$/.test(bare)) {
     return fail(
-      `“${text.trim()}” can be read in two ways; write it without a thousands sign, like ${example[unitId]}`,
+      said('ui.quantity.canBeReadInTwoWaysWrite', { text: text.trim(), example: example[unitId] }),
     );
   }
 
@@ -50,16 +52,20 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, stri
     }
   }
   return fail(
-    `“${text.trim()}” is not a value in ${unit.symbol}; write one like ${example[unitId]}`,
+    said('ui.quantity.isNotAValueInWriteOne', {
+      text: text.trim(),
+      symbol: unit.symbol,
+      example: example[unitId],
+    }),
   );
 }
 
 const example: Record<UnitId, string> = {
-  ohm: '470, 4k7 or 2M2',
-  farad: '47p, 4n7, 100nF or 10u',
-  henry: '100u or 4m7',
-  volt: '16V or 6.3V',
-  hertz: '32768Hz or 16MHz',
+  ohm: '470, 4k7, 2M2',
+  farad: '47p, 4n7, 100nF, 10u',
+  henry: '100u, 4m7',
+  volt: '16V, 6.3V',
+  hertz: '32768Hz, 16MHz',
 };
 
 function withoutUnit(compact: string, unitId: UnitId): string {

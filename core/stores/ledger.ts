@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 export const moveKinds = ['in', 'out', 'count', 'spoiled'] as const;
 export type MoveKind = (typeof moveKinds)[number];
 
@@ -54,9 +55,9 @@ export const levelOf = (moves: readonly Move[]): number => ledgerOf(moves).at(-1
 export function refusalOf(
   { kind, pieces }: Pick<Move, 'kind' | 'pieces'>,
   level: number,
-): string | undefined {
+): Said | undefined {
   if ((kind === 'out' || kind === 'spoiled') && pieces > level) {
-    return `There are ${level} pieces by the ledger, so ${pieces} cannot go. If more are in the drawer, book a count first.`;
+    return said('refusals.stores.thereArePiecesByTheLedgerSo', { level, pieces });
   }
   return undefined;
 }

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 export interface Supplier {
   readonly id: string;
   readonly name: string;
@@ -32,12 +33,12 @@ export function costOfPacks({ breaks }: Pick<Offer, 'breaks'>, packs: number): n
 }
 
 /** What is wrong with the price breaks of an offer, and what to write; undefined where nothing is. */
-export function breaksProblem(breaks: readonly PriceBreak[]): string | undefined {
-  if (breaks[0]?.fromPacks !== 1) return 'The first price is for 1 pack; write it first.';
+export function breaksProblem(breaks: readonly PriceBreak[]): Said | undefined {
+  if (breaks[0]?.fromPacks !== 1) return said('refusals.stores.theFirstPriceIsFor1Pack');
   const rising = breaks.every(
     ({ fromPacks }, index) => index === 0 || fromPacks > (breaks[index - 1]?.fromPacks ?? 0),
   );
-  return rising ? undefined : 'Write the price breaks with rising numbers of packs.';
+  return rising ? undefined : said('refusals.stores.writeThePriceBreaksWithRising');
 }
 
 /** The goods are on the packing table so many days before the evening (common practice). */

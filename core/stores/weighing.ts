@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 /** A sample of counted pieces on the scale. */
 export interface WeighedSample {
   readonly pieces: number;
@@ -81,10 +82,11 @@ export function largestCertainCount(
 export function sampleProblem(
   { pieces, grams }: WeighedSample,
   { resolutionGrams }: WeighingSetup = usualSetup,
-): string | undefined {
-  if (!Number.isInteger(pieces) || pieces < 1) return 'Count the pieces of the sample: 10, say.';
+): Said | undefined {
+  if (!Number.isInteger(pieces) || pieces < 1)
+    return said('refusals.stores.countThePiecesOfTheSample10');
   if (grams < 10 * resolutionGrams) {
-    return `${grams.toFixed(2)} g is too light for this scale; put more pieces on it and count them.`;
+    return said('refusals.stores.gIsTooLightForThisScale', { grams });
   }
   return undefined;
 }

@@ -9,7 +9,8 @@ export function saying(t: TFunction, { says, fill = {} }: Said): string {
   );
 }
 
-const written = (t: TFunction, filling: Filling): string | number => {
+/** What is filled in, in the language that is spoken. */
+export const written = (t: TFunction, filling: Filling): string | number => {
   if (typeof filling === 'string' || typeof filling === 'number') return filling;
   if (isList(filling)) return filling.map((one) => written(t, one)).join(', ');
   return saying(t, filling);

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { createAccount, listAccounts, removeAccount, renewPassphrase } from '#contract/accounts';
+import { said } from '#core/learning/said';
 import { hashPassphrase } from '../auth/passphrase.ts';
 import { deleteSessions } from '../auth/queries.ts';
 import { accountOwner, staffOf } from '../auth/sessions.ts';
@@ -21,7 +22,7 @@ import {
 export function accountRoutes(api: Api, db: Database, streams: OpenStreams): void {
   const existing = async (id: string): Promise<KeyHolder> => {
     const account = isUuid(id) ? await selectAccount(db, id) : undefined;
-    if (!account) throw notFound('account', 'Reload the list of those who may sign in.');
+    if (!account) throw notFound('account');
     return account;
   };
 
@@ -31,7 +32,7 @@ export function accountRoutes(api: Api, db: Database, streams: OpenStreams): voi
     const id = randomUUID();
     if (!(await insertAccount(db, { id, role, name }, await hashPassphrase(passphrase)))) {
       throw invalid([
-        { field: 'name', message: `Somebody is called ${name} already. Add an initial.` },
+        { field: 'name', says: said('refusals.accounts.somebodyIsCalledAlreadyAddAn', { name }) },
       ]);
     }
     return { id };
@@ -40,9 +41,7 @@ export function accountRoutes(api: Api, db: Database, streams: OpenStreams): voi
   api.serve(renewPassphrase, async ({ params, body }) => {
     const { id, role } = await existing(params.accountId);
     if (role === 'instructor') {
-      throw forbidden(
-        'Instructors change their own passphrase. Forgotten, it is reset at the computer that Ozzet runs on: see the README.',
-      );
+      throw forbidden(said('refusals.accounts.instructorsChangeTheirOwn'));
     }
     const hash = await hashPassphrase(body.passphrase);
     const ended = await db.transaction(async (tx) => {
@@ -57,7 +56,7 @@ export function accountRoutes(api: Api, db: Database, streams: OpenStreams): voi
     const { id, role } = await existing(params.accountId);
     // Nobody is left outside by mistake: whoever removes an instructor is one, and stays.
     if (id === staffOf(response).accountId) {
-      throw forbidden('You cannot remove yourself. Another instructor can.');
+      throw forbidden(said('refusals.accounts.youCannotRemoveYourselfAnother'));
     }
     await db.transaction((tx) => endAccount(tx, id, role));
     streams.end(accountOwner(id));

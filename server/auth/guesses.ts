@@ -1,3 +1,4 @@
+import { said } from '#core/learning/said';
 import { memo } from '#core/memo';
 import { Refusal } from '../http/refusal.ts';
 
@@ -33,8 +34,8 @@ export class Guesses {
     if (seconds > 0) {
       throw new Refusal(
         429,
-        'Too many tries',
-        `Too many wrong passphrases. Wait ${seconds === 1 ? 'a second' : `${seconds} seconds`}, then try again.`,
+        said('refusals.auth.tooManyTries'),
+        said('refusals.auth.waitSeconds', { count: seconds }),
       );
     }
   }

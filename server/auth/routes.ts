@@ -13,6 +13,7 @@ import {
   signIn,
   signOut,
 } from '#contract/session';
+import { said } from '#core/learning/said';
 import {
   countInstructors,
   insertFirstInstructor,
@@ -71,16 +72,15 @@ export function authRoutes(
       guesses.refuseTooSoon(theSetup);
       if (!isSame(body.code, setupCode)) {
         guesses.wrong(theSetup);
-        throw forbidden(
-          'Choose the first passphrase on the computer that Ozzet runs on, or type the code that its terminal shows.',
-          [{ field: 'code', message: 'This is not the code of the terminal.' }],
-        );
+        throw forbidden(said('refusals.auth.chooseTheFirstPassphraseOnThe'), [
+          { field: 'code', says: said('refusals.auth.thisIsNotTheCodeOfThe') },
+        ]);
       }
     }
     const id = randomUUID();
     const name = body.name?.trim() || 'Instructor';
     if (!(await insertFirstInstructor(db, { id, name }, await hashPassphrase(body.passphrase)))) {
-      throw forbidden('A passphrase has been chosen already. Sign in with it.');
+      throw forbidden(said('refusals.auth.aPassphraseHasBeenChosenAlready'));
     }
     await sessions.open(request, response, id);
     await record.add('set-up', { accountId: id, request });
@@ -102,15 +102,15 @@ export function authRoutes(
       guesses.wrong(guessed);
       await record.add('sign-in-failed', { accountId: account?.id ?? null, request });
       if (name === '' && !account) {
-        const message = 'There are several instructors. Type your name as well.';
-        throw invalid([{ field: 'name', message }]);
+        const message = said('refusals.auth.thereAreSeveralInstructorsTypeYour');
+        throw invalid([{ field: 'name', says: message }]);
       }
       // Which of the two is wrong is not told: names are not to be guessed.
       const message =
         name === ''
-          ? 'This is not the passphrase. Try again.'
-          : 'Name and passphrase do not belong together. Try again, or ask the instructor.';
-      throw invalid([{ field: 'passphrase', message }]);
+          ? said('refusals.auth.thisIsNotThePassphraseTryAgain')
+          : said('refusals.auth.nameAndPassphraseDoNotBelong');
+      throw invalid([{ field: 'passphrase', says: message }]);
     }
     guesses.right(guessed);
     await sessions.open(request, response, account.id);
@@ -139,8 +139,8 @@ export function authRoutes(
 
   api.serve(changeName, async ({ body: { name }, response }) => {
     if (!(await updateName(db, staffOf(response).accountId, name))) {
-      const message = `Somebody is called ${name} already. Add an initial.`;
-      throw invalid([{ field: 'name', message }]);
+      const message = said('refusals.auth.somebodyIsCalledAlreadyAddAn', { name });
+      throw invalid([{ field: 'name', says: message }]);
     }
     return { name };
   });
@@ -151,7 +151,9 @@ export function authRoutes(
     const account = await selectAccount(db, accountId);
     if (!account || !(await passphraseMatches(body.current, account.passphraseHash))) {
       guesses.wrong(accountId);
-      throw invalid([{ field: 'current', message: 'This is not your passphrase. Try again.' }]);
+      throw invalid([
+        { field: 'current', says: said('refusals.auth.thisIsNotYourPassphraseTryAgain') },
+      ]);
     }
     guesses.right(accountId);
     const hash = await hashPassphrase(body.passphrase);
@@ -179,7 +181,7 @@ export function authRoutes(
 
   api.serve(endSession, async ({ params, response }) => {
     const found = (await sessionsOf(staffOf(response))).find(({ id }) => id === params.sessionId);
-    if (!found) throw notFound('session', 'It has ended already. Reload the list.');
+    if (!found) throw notFound('session');
     await deleteSessionById(db, found.id);
     streams.end(sessionOwner(found.id));
     return { ended: true };

@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { Request, RequestHandler, Response } from 'express';
 import { idleHours } from '#contract/session';
+import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import { Refusal } from '../http/refusal.ts';
 import { deviceOf } from './deviceOf.ts';
@@ -69,8 +70,8 @@ export class Sessions {
     if (!staff) {
       throw new Refusal(
         401,
-        'Sign in first',
-        'You are not signed in, or your session has ended. Sign in and try again.',
+        said('refusals.auth.signInFirst'),
+        said('refusals.auth.youAreNotSignedInOrYour'),
       );
     }
     response.locals.staff = staff;

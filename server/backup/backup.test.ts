@@ -133,8 +133,8 @@ describe('a backup', () => {
     ).toString('base64');
 
   it.each([
-    ['a picture', Buffer.from('not a backup at all').toString('base64'), 'no backup of Ozzet'],
-    ['something else packed', gzipSync('{"a":1}\n').toString('base64'), 'no backup of Ozzet'],
+    ['a picture', Buffer.from('not a backup at all').toString('base64'), 'not a backup of Ozzet'],
+    ['something else packed', gzipSync('{"a":1}\n').toString('base64'), 'not a backup of Ozzet'],
     ['one of a newer form', head({ form: 2 }), 'newer version'],
     ['one of newer tables', head({ migrations: ['999_later.sql'] }), 'newer version'],
     [
@@ -149,7 +149,7 @@ describe('a backup', () => {
     const answer = await server.instructor.post('/api/backups/restore').send({ file });
     expect([answer.status, answer.body.errors[0]]).toEqual([
       422,
-      { field: 'file', message: expect.stringContaining(told) },
+      expect.objectContaining({ field: 'file', message: expect.stringContaining(told) }),
     ]);
     expect((await backedUp(server.db)).equals(before)).toBe(true);
   });

@@ -1,4 +1,5 @@
 import type { BackupContents } from '#contract/backup';
+import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import { migrate, migrationNames } from '../db/migrate.ts';
 import { appliedMigrations } from '../db/queries.ts';
@@ -40,10 +41,7 @@ export async function readied(
   const { migrations, tables } = await readBackupFile(file, passphrase);
   const unknown = migrations.find((name) => !migrationNames.includes(name));
   if (unknown !== undefined) {
-    throw refused(
-      'file',
-      'This backup was made by a newer version of Ozzet. Install that one, then restore it.',
-    );
+    throw refused('file', said('refusals.backup.thisBackupWasMadeByANewer'));
   }
   const db = await newDatabase();
   try {
@@ -51,10 +49,7 @@ export async function readied(
     await db
       .transaction((tx) => replaceEverything(tx, tables))
       .catch(() => {
-        throw refused(
-          'file',
-          'This backup is damaged: not all of it can be put back. Choose an older one.',
-        );
+        throw refused('file', said('refusals.backup.thisBackupIsDamagedNotAllOf'));
       });
     await migrate(db);
     return { contents: await selectContents(db), tables: await selectEverything(db) };

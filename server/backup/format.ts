@@ -1,6 +1,7 @@
 import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
 import { promisify } from 'node:util';
 import { gunzip as gunzipCallback, gzip as gzipCallback } from 'node:zlib';
+import { type Said, said } from '#core/learning/said';
 import { keyOf } from '../auth/passphrase.ts';
 import { Refusal } from '../http/refusal.ts';
 
@@ -55,10 +56,7 @@ export async function backupFile(
 export async function readBackupFile(file: Buffer, passphrase = ''): Promise<BackupData> {
   const packed = isEncrypted(file) ? await opened(file, passphrase) : file;
   const text = await gunzip(packed, { maxOutputLength: mostBytes }).catch(() => {
-    throw refused(
-      'file',
-      'This is no backup of Ozzet, or it did not arrive whole. Choose another file.',
-    );
+    throw refused('file', said('refusals.backup.thisIsNoBackupOfOzzetOr'));
   });
   const lines = text
     .toString('utf8')
@@ -66,18 +64,15 @@ export async function readBackupFile(file: Buffer, passphrase = ''): Promise<Bac
     .filter((line) => line !== '');
   const [head, ...rows] = lines.map(parsed);
   if (head?.what !== 'Ozzet backup' || !Array.isArray(head.migrations)) {
-    throw refused('file', 'This is no backup of Ozzet. Choose another file.');
+    throw refused('file', said('refusals.backup.thisIsNoBackupOfOzzetChoose'));
   }
   if (head.form !== form) {
-    throw refused(
-      'file',
-      'This backup was made by a newer version of Ozzet. Install that one, then restore it.',
-    );
+    throw refused('file', said('refusals.backup.thisBackupWasMadeByANewer'));
   }
   const tables: Record<string, object[]> = Object.create(null);
   for (const { table, row } of rows) {
     if (typeof table !== 'string' || typeof row !== 'object' || row === null) {
-      throw refused('file', 'This backup is damaged. Choose an older one.');
+      throw refused('file', said('refusals.backup.thisBackupIsDamagedChooseAnOlder'));
     }
     tables[table] ??= [];
     tables[table].push(row);
@@ -87,7 +82,7 @@ export async function readBackupFile(file: Buffer, passphrase = ''): Promise<Bac
 
 async function opened(file: Buffer, passphrase: string): Promise<Buffer> {
   if (passphrase === '') {
-    throw refused('passphrase', 'This backup is encrypted. Type its passphrase.');
+    throw refused('passphrase', said('refusals.backup.thisBackupIsEncryptedTypeIts'));
   }
   let at = magic.length;
   const next = (length: number) => {
@@ -101,10 +96,7 @@ async function opened(file: Buffer, passphrase: string): Promise<Buffer> {
     decipher.setAuthTag(tag);
     return Buffer.concat([decipher.update(file.subarray(at)), decipher.final()]);
   } catch {
-    throw refused(
-      'passphrase',
-      'This is not the passphrase of this backup, or the file is damaged.',
-    );
+    throw refused('passphrase', said('refusals.backup.thisIsNotThePassphraseOfThis'));
   }
 }
 
@@ -120,9 +112,9 @@ function parsed(line: string): Line {
   try {
     return JSON.parse(line) as Line;
   } catch {
-    throw refused('file', 'This backup is damaged. Choose an older one.');
+    throw refused('file', said('refusals.backup.thisBackupIsDamagedChooseAnOlder'));
   }
 }
 
-export const refused = (field: 'file' | 'passphrase', message: string) =>
-  new Refusal(422, 'This cannot be restored', message, [{ field, message }]);
+export const refused = (field: 'file' | 'passphrase', says: Said) =>
+  new Refusal(422, said('refusals.backup.thisCannotBeRestored'), says, [{ field, says }]);

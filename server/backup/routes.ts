@@ -43,7 +43,7 @@ export function backupRoutes(
 
   api.send(keptBackup, async ({ params, response }) => {
     const file = await daily.read(params.name);
-    if (!file) throw notFound('backup', 'Choose one from the list of backups.');
+    if (!file) throw notFound('backup');
     response.type('application/octet-stream').attachment(params.name).send(file);
   });
 }

@@ -52,9 +52,7 @@ describe('a Gerber layer as a picture', () => {
     expect(asked.status).toBe(200);
     const answer = await drawing;
     expect(answer.status).toBe(422);
-    expect(answer.body.errors[0].message).toMatch(
-      /^This is no Gerber layer that can be drawn: .*Choose/,
-    );
+    expect(answer.body.errors[0].message).toMatch(/^This Gerber layer cannot be drawn\. .*Choose/);
     await server.instructor.get('/api/session').expect(200);
   });
 

@@ -2,6 +2,7 @@ import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events'
 import type { FieldError } from '#contract/problem';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { learnerDeeds } from '#core/build/event';
+import { type Said, said } from '#core/learning/said';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Database, Queryable } from '../db/database.ts';
 import { forbidden, invalid, Refusal } from '../http/refusal.ts';
@@ -102,13 +103,12 @@ export class EventLog {
   #refuseForeign({ seatId }: SeatOfPlan, by: Author, sent: readonly SentEvent[]): void {
     for (const [index, event] of sent.entries()) {
       if (event.seatId !== seatId) {
-        const message =
-          'This event belongs to another seat. Open that seat’s own link to report it.';
-        throw forbidden(message, [{ field: `events[${index}].seatId`, message }]);
+        const message = said('refusals.events.thisEventBelongsToAnotherSeatOpen');
+        throw forbidden(message, [{ field: `events[${index}].seatId`, says: message }]);
       }
       if (by === 'learner' && !learnerDeeds.includes(event.kind)) {
-        const message = 'Only the instructor can log this.';
-        throw forbidden(message, [{ field: `events[${index}].kind`, message }]);
+        const message = said('refusals.events.onlyTheInstructorCanLogThis');
+        throw forbidden(message, [{ field: `events[${index}].kind`, says: message }]);
       }
     }
   }
@@ -166,8 +166,10 @@ async function refuseTaken(
     return one !== undefined && (one.seatId !== seatId || one.kind !== kind);
   });
   if (taken < 0) return;
-  const message = 'The id of this entry is in use for another one. Enter it again.';
-  throw new Refusal(409, 'Taken', message, [{ field: `events[${taken}].id`, message }]);
+  const message = said('refusals.events.theIdOfThisEntryIsIn');
+  throw new Refusal(409, said('refusals.events.taken'), message, [
+    { field: `events[${taken}].id`, says: message },
+  ]);
 }
 
 interface Known {
@@ -179,7 +181,7 @@ interface References {
   readonly ids: readonly string[];
   /** What they must be; undefined where anything but an undo will do. */
   readonly kind?: DeedKind;
-  readonly otherwise: string;
+  readonly otherwise: Said;
 }
 
 /** The events that an event speaks of. */
@@ -188,25 +190,29 @@ function referencesOf(event: SentEvent): References {
     case 'undo':
       return {
         ids: [event.undoes],
-        otherwise: 'An undo cannot be undone; log it again instead.',
+        otherwise: said('refusals.events.anUndoCannotBeUndoneLogIt'),
       };
     case 'visit':
     case 'help-withdrawn':
       return {
         ids: event.kind === 'visit' ? event.answers : [event.asked],
         kind: 'help-asked',
-        otherwise: 'Only a call for help can be answered or withdrawn.',
+        otherwise: said('refusals.events.onlyACallForHelpCanBe'),
       };
     case 'visit-ended':
-      return { ids: [event.visit], kind: 'visit', otherwise: 'Only a visit can end.' };
+      return {
+        ids: [event.visit],
+        kind: 'visit',
+        otherwise: said('refusals.events.onlyAVisitCanEnd'),
+      };
     case 'notice-checked':
       return {
         ids: [event.told],
         kind: 'notice',
-        otherwise: 'Only what everybody was told can be checked off.',
+        otherwise: said('refusals.events.onlyWhatEverybodyWasToldCanBe'),
       };
     default:
-      return { ids: [], otherwise: '' };
+      return { ids: [], otherwise: said('refusals.any.cannotBeTaken') };
   }
 }
 
@@ -221,14 +227,12 @@ function referenceErrors(
   return ids.flatMap((id): FieldError[] => {
     const target = known.get(id);
     if (!target) {
-      const message = 'It speaks of an event that is not in this seat’s log. Reload the page.';
-      return [{ field, message }];
+      return [{ field, says: said('refusals.events.itSpeaksOfAnEventThatIs') }];
     }
     const fits = kind === undefined ? target.deed.kind !== 'undo' : target.deed.kind === kind;
-    if (!fits) return [{ field, message: otherwise }];
+    if (!fits) return [{ field, says: otherwise }];
     if (event.kind === 'undo' && by === 'learner' && target.by !== 'learner') {
-      const message = 'What the instructor logged can only be undone by the instructor.';
-      return [{ field, message }];
+      return [{ field, says: said('refusals.events.whatTheInstructorLoggedCanOnlyBe') }];
     }
     return [];
   });
@@ -254,7 +258,7 @@ function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: stri
     return [
       {
         field: `${field}.stepId`,
-        message: `There is no step “${event.stepId}” in this workshop’s plan. Reload the page.`,
+        says: said('refusals.events.thereIsNoStepInThisWorkshops', { stepId: event.stepId }),
       },
     ];
   }
@@ -263,7 +267,7 @@ function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: stri
     .filter((place) => !places.includes(place))
     .map((place) => ({
       field: `${field}.designator`,
-      message: `${place} is not a part of this step.`,
+      says: said('refusals.events.isNotAPartOfThisStep', { place }),
     }));
 }
 

@@ -13,6 +13,7 @@ import {
 } from '#contract/endpoint';
 import type { RecordedDeed } from '#contract/recordedDeeds';
 import type { Schema } from '#contract/schema';
+import { said } from '#core/learning/said';
 import { isInstructor, staffOf } from '../auth/sessions.ts';
 import { forbidden, invalid } from './refusal.ts';
 import { guessLimit } from './security.ts';
@@ -152,7 +153,7 @@ export class Api {
 /** Helpers log on the floor and look things up; kits, stores, plans and records are the instructor's. */
 const instructorOnly: RequestHandler = (_request, response, next) => {
   if (isInstructor(response)) return next();
-  throw forbidden('This is for the instructor. Helpers look things up and log on the floor.');
+  throw forbidden(said('refusals.any.thisIsForTheInstructorHelpersLook'));
 };
 
 async function checked<Body>(schema: Schema<Body>, body: unknown): Promise<Body> {

@@ -2,6 +2,7 @@ import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import type { Problem } from '#contract/problem';
 import { StoredProblem } from '#contract/stored';
+import { said } from '#core/learning/said';
 import { notFound, Refusal } from './refusal.ts';
 
 /** Answers every error as application/problem+json; what nobody foresaw is logged and told without its inside. */
@@ -22,7 +23,7 @@ function refusalOf(error: unknown, log: Logger): Refusal {
 
 /** For paths of the API that nothing answers. */
 export const noSuchEndpoint: RequestHandler = () => {
-  throw notFound('address', 'Go back to the start page.');
+  throw notFound('address');
 };
 
 export function send(response: Response, problem: Problem): void {
@@ -35,8 +36,8 @@ function known(error: unknown): Refusal | undefined {
   if (type === 'entity.too.large') {
     return new Refusal(
       413,
-      'Too large',
-      'That is larger than can be taken. A parts list has at most 1 MB.',
+      said('refusals.any.tooLarge'),
+      said('refusals.any.thatIsLargerThanCanBeTaken'),
     );
   }
   if (
@@ -44,10 +45,18 @@ function known(error: unknown): Refusal | undefined {
     type === 'charset.unsupported' ||
     type === 'encoding.unsupported'
   ) {
-    return new Refusal(400, 'Not readable', 'The request is not JSON text in UTF-8.');
+    return new Refusal(
+      400,
+      said('refusals.any.notReadable'),
+      said('refusals.any.theRequestIsNotJsonTextIn'),
+    );
   }
   if (error instanceof URIError)
-    return new Refusal(400, 'Not readable', 'The address is not well-formed.');
+    return new Refusal(
+      400,
+      said('refusals.any.notReadable'),
+      said('refusals.any.theAddressIsNotWellFormed'),
+    );
   return ofHttp(error) ?? ofDatabase(error);
 }
 
@@ -56,11 +65,15 @@ function ofHttp(error: unknown): Refusal | undefined {
   const { status } = (error ?? {}) as { status?: unknown };
   if (typeof status !== 'number' || status < 400 || status > 499) return undefined;
   return status === 404
-    ? new Refusal(404, 'Not found', 'There is no such file. Reload the page.')
+    ? new Refusal(
+        404,
+        said('refusals.any.notFound'),
+        said('refusals.any.thereIsNoSuchFileReloadThe'),
+      )
     : new Refusal(
         status,
-        'Not readable',
-        'The request cannot be read. Reload the page and try again.',
+        said('refusals.any.notReadable'),
+        said('refusals.any.theRequestCannotBeReadReloadThe'),
       );
 }
 
@@ -69,20 +82,24 @@ function ofDatabase(error: unknown): Refusal | undefined {
   const { code } = (error ?? {}) as { code?: unknown };
   if (typeof code !== 'string') return undefined;
   if (code === '23505') {
-    return new Refusal(409, 'Taken', 'There is one of this name already. Choose another.');
+    return new Refusal(
+      409,
+      said('refusals.any.taken'),
+      said('refusals.any.thereIsOneOfThisNameAlready'),
+    );
   }
   if (code === '53100' || code === 'ENOSPC') {
     return new Refusal(
       507,
-      'The disk is full',
-      'The disk of the computer that Ozzet runs on is full. What was saved before is safe; this was not saved. Make room there, then try again.',
+      said('refusals.any.theDiskIsFull'),
+      said('refusals.any.theDiskOfTheComputerThatOzzet'),
     );
   }
   return /^2[23]/.test(code)
     ? new Refusal(
         422,
-        'Please correct the input',
-        'Something in this cannot be stored. Nothing was changed.',
+        said('refusals.any.pleaseCorrectTheInput'),
+        said('refusals.any.somethingInThisCannotBeStored'),
       )
     : undefined;
 }
@@ -92,8 +109,8 @@ function unreadable(error: StoredProblem, log: Logger): Refusal {
   log.error({ err: error }, 'stored data cannot be read');
   return new Refusal(
     500,
-    'Stored data cannot be read',
-    `${error.message}. Nothing was changed. Start the version of Ozzet that wrote it, or bring back a copy of the data folder.`,
+    said('refusals.any.storedDataCannotBeRead'),
+    said('refusals.any.nothingWasChangedStartTheVersionOf', { message: error.message }),
   );
 }
 
@@ -110,7 +127,7 @@ function unforeseen(error: unknown, log: Logger): Refusal {
   log.error({ name, code, routine, at }, 'a request failed');
   return new Refusal(
     500,
-    'That did not work',
-    'Something went wrong on the server. Nothing was changed; please try again.',
+    said('refusals.any.thatDidNotWork'),
+    said('refusals.any.somethingWentWrongOnTheServer'),
   );
 }

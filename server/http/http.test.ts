@@ -5,6 +5,7 @@ import express from 'express';
 import pino from 'pino';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { said } from '#core/learning/said';
 import { problemHandler } from './errors.ts';
 import { pages } from './pages.ts';
 import { Refusal } from './refusal.ts';
@@ -24,7 +25,12 @@ const app = () => {
   const made = express();
   made.use(pageHeaders());
   made.get('/refused', () => {
-    throw new Refusal(422, 'No', 'Not like that.', [{ field: 'x', message: 'Write y.' }]);
+    throw new Refusal(
+      422,
+      said('refusals.any.notAllowed'),
+      said('refusals.any.writeAWholeNumber'),
+      [{ field: 'x', says: said('refusals.any.leastIs', { least: 2 }) }],
+    );
   });
   made.get('/broken', () => {
     throw new Error('the secret inside');
@@ -88,10 +94,20 @@ describe('a refusal', () => {
     expect(answer.type).toBe('application/problem+json');
     expect(answer.body).toEqual({
       type: 'about:blank',
-      title: 'No',
+      title: 'Not allowed',
       status: 422,
-      detail: 'Not like that.',
-      errors: [{ field: 'x', message: 'Write y.' }],
+      detail: 'Write a whole number.',
+      says: {
+        title: { says: 'refusals.any.notAllowed' },
+        detail: { says: 'refusals.any.writeAWholeNumber' },
+      },
+      errors: [
+        {
+          field: 'x',
+          message: 'The least is 2.',
+          says: { says: 'refusals.any.leastIs', fill: { least: 2 } },
+        },
+      ],
     });
   });
 

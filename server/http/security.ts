@@ -2,10 +2,10 @@ import { randomBytes } from 'node:crypto';
 import type { RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import type { Problem } from '#contract/problem';
+import { said } from '#core/learning/said';
 import { isAtThisComputer } from './atThisComputer.ts';
 import { send } from './errors.ts';
-import { forbidden } from './refusal.ts';
+import { forbidden, problemOf } from './refusal.ts';
 
 /** A fresh nonce for each page, and headers under which it can load nothing from anywhere else. */
 export function pageHeaders(): RequestHandler[] {
@@ -54,7 +54,7 @@ export const ownPagesOnly: RequestHandler = (request, _response, next) => {
   const from = request.get('Sec-Fetch-Site');
   const isOwn = from === undefined || from === 'same-origin' || from === 'none';
   if (isOwn || request.method === 'GET' || request.method === 'HEAD') return next();
-  throw forbidden('This comes from a page of another site. Open Ozzet itself and try again.');
+  throw forbidden(said('refusals.any.thisComesFromAPageOfAnother'));
 };
 
 /** A room of sixty seats, each at its busiest, asks for a third of that. */
@@ -62,13 +62,11 @@ const mostPerMinute = 12_000;
 
 /** One address cannot keep the server busy alone; the computer itself is not counted. */
 export function addressLimit(most: number = mostPerMinute): RequestHandler {
-  const problem: Problem = {
-    type: 'about:blank',
-    title: 'Too much at once',
-    status: 429,
-    detail:
-      'More comes from this network address than can be taken. Wait a minute, then try again.',
-  };
+  const problem = problemOf(
+    429,
+    said('refusals.any.tooMuchAtOnce'),
+    said('refusals.any.moreComesFromThisNetworkAddress'),
+  );
   return rateLimit({
     windowMs: 60_000,
     limit: most,
@@ -94,12 +92,11 @@ export const apiHeaders: RequestHandler = (_request, response, next) => {
 
 /** Refuses an address that keeps guessing seat links; what succeeds does not count. */
 export function guessLimit(perQuarterHour: number): RequestHandler {
-  const problem: Problem = {
-    type: 'about:blank',
-    title: 'Too many tries',
-    status: 429,
-    detail: 'Too many wrong tries from this device. Wait a quarter of an hour, then try again.',
-  };
+  const problem = problemOf(
+    429,
+    said('refusals.any.tooManyTries'),
+    said('refusals.any.tooManyWrongTriesFromThisDevice'),
+  );
   return rateLimit({
     windowMs: 15 * 60_000,
     limit: perQuarterHour,

@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import { Worker } from 'node:worker_threads';
 import pLimit from 'p-limit';
+import { type Said, said } from '#core/learning/said';
 
 /** Converters of foreign files, each in a file of this folder: it gets `workerData` and posts one message. */
 export type Converter = 'gerber';
@@ -13,10 +14,13 @@ export interface Limits {
 /** Why a converter gave nothing. */
 export class ConverterFailure extends Error {
   readonly reason: 'time' | 'memory' | 'fault';
+  /** The same, for whoever chose the file. */
+  readonly says: Said;
 
-  constructor(reason: ConverterFailure['reason'], message: string) {
-    super(message);
+  constructor(reason: ConverterFailure['reason'], says: Said) {
+    super(reason);
     this.reason = reason;
+    this.says = says;
   }
 }
 
@@ -56,18 +60,18 @@ function inThread<Result>(
       settle();
       void thread.terminate();
     };
-    const fail = (reason: ConverterFailure['reason'], message: string) =>
-      end(() => reject(new ConverterFailure(reason, message)));
+    const fail = (reason: ConverterFailure['reason'], says: Said) =>
+      end(() => reject(new ConverterFailure(reason, says)));
     const timer = setTimeout(
-      () => fail('time', `it takes longer than ${milliseconds / 1000} seconds`),
+      () => fail('time', said('refusals.boards.tooLong', { seconds: milliseconds / 1000 })),
       milliseconds,
     );
     thread.once('message', (result: Result) => end(() => resolve(result)));
     thread.once('error', (error: NodeJS.ErrnoException) =>
       error.code === 'ERR_WORKER_OUT_OF_MEMORY'
-        ? fail('memory', `it needs more than ${megabytes} MB`)
-        : fail('fault', error.message),
+        ? fail('memory', said('refusals.boards.tooMuchMemory', { megabytes }))
+        : fail('fault', said('refusals.boards.fault', { why: error.message })),
     );
-    thread.once('exit', () => fail('fault', 'it ended without a result'));
+    thread.once('exit', () => fail('fault', said('refusals.boards.noResult')));
   });
 }

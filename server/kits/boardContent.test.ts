@@ -68,7 +68,7 @@ describe('the board of a kit', () => {
   });
 
   it.each([
-    [{ ...board, widthMm: 2 }, 'board.widthMm', /at least 5 mm/],
+    [{ ...board, widthMm: 2 }, 'board.widthMm', /from 5 to 600/],
     [{ ...board, kind: 'paper' }, 'board.kind', /printed/],
     [
       { ...board, placements: [{ ...board.placements[0], side: 'inside' }] },

@@ -207,7 +207,7 @@ describe('a change that cannot be', () => {
     const [won, lost] = one.status === 200 ? [one, other] : [other, one];
     expect(won.status).toBe(200);
     expect(lost.status).toBe(409);
-    expect(lost.body.detail).toMatch(/Somebody else has changed the supply/);
+    expect(lost.body.detail).toMatch(/Somebody else has changed this/);
     const after = await kitOf(kit.id);
     expect([9, 12]).toContain(after.supplyVolt);
     expect(after.supplyVolt).toBe(one.status === 200 ? 9 : 12);
@@ -276,7 +276,7 @@ describe('numbers of the site’s own', () => {
     await server.instructor.delete('/api/own-types/HX9917').expect(200);
     expect(await numbers()).toEqual({});
     const { body } = await server.instructor.delete('/api/own-types/HX9917').expect(404);
-    expect(body.detail).toContain('numbers of your own');
+    expect(body.detail).toContain('your own numbers');
   });
 
   it('of a part that stands off by nothing is refused by its field', async () => {

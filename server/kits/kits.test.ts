@@ -185,7 +185,7 @@ describe('what cannot be imported is refused with the field, and changes nothing
     async (path) => {
       const answer = await server.instructor.get(path);
       expect(answer.status).toBe(404);
-      expect(answer.body.detail).toMatch(/no such kit/);
+      expect(answer.body.detail).toMatch(/kit does not exist/);
     },
   );
 });

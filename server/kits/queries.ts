@@ -378,7 +378,7 @@ function lineOf(row: LineRow): KitLine {
 function whole<T>(what: string, schema: Schema<T>, value: unknown): T {
   const found = checkStrictly(schema, value);
   if (found.ok) return found.value;
-  throw new StoredProblem(what, `${found.errors[0]?.field}: ${found.errors[0]?.message}`);
+  throw new StoredProblem(what, `${found.errors[0]?.field}: ${found.errors[0]?.says.says}`);
 }
 
 export async function rememberMapping(

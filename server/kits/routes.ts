@@ -24,6 +24,7 @@ import {
 import { kitLineSchema } from '#contract/parts';
 import { list } from '#contract/schema';
 import { thumbnailOf } from '#core/board/thumbnail';
+import { said } from '#core/learning/said';
 import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
@@ -102,7 +103,7 @@ export function kitRoutes(api: Api, db: Database): void {
         throw invalid([
           {
             field: 'name',
-            message: `There is a kit named “${body.name}” already. Choose another name.`,
+            says: said('refusals.kits.thereIsAKitNamedAlreadyChoose', { name: body.name }),
           },
         ]);
       }
@@ -170,9 +171,7 @@ export function kitRoutes(api: Api, db: Database): void {
   api.serve(changePicture, async ({ params, body: { version, picture } }) =>
     change(params.kitId, 'picture', version, async (tx, revisionId) => {
       if (await replacePicture(tx, revisionId, picture)) return;
-      throw invalid([
-        { field: 'picture', message: 'There is no board yet that a picture could lie behind.' },
-      ]);
+      throw invalid([{ field: 'picture', says: said('refusals.kits.thereIsNoBoardYetThatA') }]);
     }),
   );
 
@@ -192,7 +191,7 @@ export function kitRoutes(api: Api, db: Database): void {
       const version = isUuid(kitId) ? await raiseVersion(tx, kitId, part, basedOn) : undefined;
       const newest = isUuid(kitId) ? await selectKit(tx, kitId) : undefined;
       if (!newest) throw noSuchKit();
-      if (version === undefined) throw changedMeanwhile(partWords[part]);
+      if (version === undefined) throw changedMeanwhile();
       const isNew = newest.workshops > 0;
       const revisionId = isNew ? randomUUID() : newest.revisionId;
       const revision = isNew
@@ -214,15 +213,14 @@ export function kitRoutes(api: Api, db: Database): void {
     const stored = isUuid(params.kitId)
       ? await selectRevision(db, params.kitId, number)
       : undefined;
-    if (!stored) throw notFound('revision', 'Choose one from the list of revisions.');
+    if (!stored) throw notFound('revision');
     return stored;
   });
 
   api.serve(getRememberedFamilies, () => rememberedFamilies(db));
   api.serve(getOwnTypes, () => ownTypes(db));
   api.serve(forgetOwnTypeEndpoint, async ({ params }) => {
-    if (!(await forgetOwnType(db, params.number)))
-      throw notFound('number', 'Choose one from the list of numbers of your own.');
+    if (!(await forgetOwnType(db, params.number))) throw notFound('number');
     return {};
   });
 
@@ -234,22 +232,13 @@ export function kitRoutes(api: Api, db: Database): void {
 
 const kitLines = list(kitLineSchema);
 
-const noSuchKit = () => notFound('kit', 'Choose one from the list of kits.');
+const noSuchKit = () => notFound('kit');
 
 interface ReadList {
   readonly lines: readonly KitLine[];
   readonly headings: readonly string[];
   readonly mapping: Mapping;
 }
-
-const partWords: Readonly<Record<KitPart, string>> = {
-  lines: 'the parts list of this kit',
-  errata: 'the known problems of this kit',
-  supply: 'the supply of this kit',
-  order: 'the soldering order of this kit',
-  board: 'the board of this kit',
-  picture: 'the picture behind the board',
-};
 
 /** Reads the list again on the server, by the same code as the page did: what is stored never rests on the page's word. */
 async function readForImport(
@@ -265,7 +254,7 @@ async function readForImport(
   },
 ): Promise<ReadList> {
   const table = readTable(csv, headingLine);
-  if (!table.ok) throw invalid([{ field: 'csv', message: table.problem }]);
+  if (!table.ok) throw invalid([{ field: 'csv', says: table.problem }]);
   const reading = readPartsList(
     table.value,
     mapping,
@@ -278,7 +267,10 @@ async function readForImport(
         .filter(({ severity }) => severity === 'error')
         .map(({ line, column, message }) => ({
           field: 'csv',
-          message: `${line === null ? '' : `Row ${line}, `}${column}: ${message}`,
+          says:
+            line === null
+              ? said('lists.list.column', { column, problem: message })
+              : said('lists.list.rowColumn', { row: line, column, problem: message }),
         })),
     );
   }
@@ -287,9 +279,12 @@ async function readForImport(
   const fits = await check(kitLines, lines);
   if (!fits.ok) {
     throw invalid(
-      fits.errors.map(({ field, message }) => {
+      fits.errors.map(({ field, says }) => {
         const row = reading.lines[Number(/^\[(\d+)\]/.exec(field)?.[1])]?.line;
-        return { field: 'csv', message: row === undefined ? message : `Row ${row}: ${message}` };
+        return {
+          field: 'csv',
+          says: row === undefined ? says : said('lists.list.row', { row, problem: says }),
+        };
       }),
     );
   }
@@ -321,8 +316,9 @@ function refuseWrongLines(lines: readonly KitLine[]): void {
   const problems = checkLines(lines.map(({ part }) => part));
   if (problems.length === 0) return;
   throw invalid(
-    problems
-      .slice(0, 20)
-      .map(({ line, field, message }) => ({ field: `lines[${line}].part.${field}`, message })),
+    problems.slice(0, 20).map(({ line, field, message }) => ({
+      field: `lines[${line}].part.${field}`,
+      says: message,
+    })),
   );
 }

@@ -12,7 +12,7 @@ import { learntPaces } from './learntPaces.ts';
 export function paceRoutes(api: Api, db: Database, memory: LogMemory): void {
   api.serve(getPaces, async ({ params: { workshopId } }) => {
     const seats = isUuid(workshopId) ? await selectSeats(db, workshopId) : [];
-    if (seats.length === 0) throw notFound('workshop', 'Choose one from the list of workshops.');
+    if (seats.length === 0) throw notFound('workshop');
     const { learners, ...rest } = learntPaces(
       await selectBuilds(db, memory, 'everybody'),
       new Date(),

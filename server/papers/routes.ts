@@ -9,6 +9,7 @@ import {
   workshopPaper,
   workshopPapers,
 } from '#contract/papers';
+import { said } from '#core/learning/said';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
@@ -27,7 +28,7 @@ import { kitPaperDefinitions } from './kitPapers.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
-const noSuchPaper = () => notFound('paper', 'Choose one from the list of papers.');
+const noSuchPaper = () => notFound('paper');
 
 /** Of some known words the one that is asked for; the first where none is asked for or it is not known. */
 function chosen<Word extends string>(known: readonly [Word, ...Word[]], asked: unknown): Word {
@@ -57,7 +58,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const paper = one(kitPapers, params.paper);
     const format = one(paperFormats, params.format);
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
-    if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+    if (!kit) throw notFound('kit');
     const planned = { ...kit, steps: plannedSteps(kit) };
     const { title, pdf, csv } = kitPaperDefinitions[paper];
     const name = `${kit.name} ${title}`;
@@ -109,7 +110,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
     if (!workshop || !revision) {
-      throw notFound('workshop', 'Choose one from the list of workshops.');
+      throw notFound('workshop');
     }
     const seatAddress = door.seatAddress();
     if (printsAddress) {
@@ -151,6 +152,6 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
 
 const noAddress = new Refusal(
   409,
-  'No address yet',
-  'Labels would carry an address that no phone can open. Choose the network of the room first: Workshops, Phones.',
+  said('refusals.papers.noAddressYet'),
+  said('refusals.papers.labelsWouldCarry'),
 );

@@ -46,7 +46,7 @@ export function peopleRoutes(
 ): void {
   const existing = async (id: string): Promise<StoredLearner> => {
     const learner = isUuid(id) ? await selectLearner(db, id) : undefined;
-    if (!learner) throw notFound('learner', 'Choose one from the list of people.');
+    if (!learner) throw notFound('learner');
     return learner;
   };
 
@@ -92,10 +92,7 @@ export function peopleRoutes(
     const { learner, builds } = await buildsOf(params.learnerId);
     const build = builds.find(({ workshopId }) => workshopId === params.workshopId);
     if (!build || stateOfBuild(build).finishedAt === null) {
-      throw notFound(
-        'finished board',
-        'A certificate is for a board that has passed every check; choose one from the learner’s evenings.',
-      );
+      throw notFound('finishedBoard');
     }
     response.type('application/pdf').send(await certificatePdf(learner.name, build));
   });

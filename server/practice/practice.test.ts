@@ -86,7 +86,7 @@ describe('what a seat practises', () => {
 
 describe('the log of practice', () => {
   it.each([
-    ['no item', { item: 'bands' }, /named as drill.kind.item/],
+    ['no item', { item: 'bands' }, /like bands\.read\.orange/],
     ['a seed that is none', { seed: 1.5 }, /whole number/],
     ['a credit above 1', { credit: 2 }, /from 0 to 1/],
     ['a long answer', { answer: 'x'.repeat(3000) }, /at most 2000/],

@@ -3,6 +3,7 @@ import { addReading, listReadings, removeReading } from '#contract/kits';
 import { rangeFor } from '#core/inspection/meter';
 import { meters } from '#core/inspection/meters';
 import { hasAmount } from '#core/inspection/verdict';
+import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';
@@ -24,7 +25,7 @@ export function readingRoutes(api: Api, db: Database): void {
       throw invalid([
         {
           field: 'line',
-          message: 'This kit has no such line. Load the page again and choose one.',
+          says: said('refusals.readings.thisKitHasNoSuchLineLoad'),
         },
       ]);
     }
@@ -32,7 +33,7 @@ export function readingRoutes(api: Api, db: Database): void {
       throw invalid([
         {
           field: 'line',
-          message: 'This part has no value that a meter could check. Choose another.',
+          says: said('refusals.readings.thisPartHasNoValueThatA'),
         },
       ]);
     }
@@ -41,8 +42,7 @@ export function readingRoutes(api: Api, db: Database): void {
       throw invalid([
         {
           field: 'reading',
-          message:
-            'This meter has no range for such a reading. Choose another meter, or look at the unit.',
+          says: said('refusals.readings.thisMeterHasNoRangeForSuch'),
         },
       ]);
     }
@@ -59,6 +59,6 @@ export function readingRoutes(api: Api, db: Database): void {
 
 async function kitOf(db: Database, kitId: string) {
   const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
-  if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+  if (!kit) throw notFound('kit');
   return kit;
 }

@@ -7,7 +7,7 @@ import { selectEntries } from './queries.ts';
 export function recordRoutes(api: Api, db: Database): void {
   api.serve(getRecord, async ({ params: { before } }) => {
     if (before !== 'latest' && !/^\d{1,15}$/.test(before)) {
-      throw notFound('page of the record', 'Begin at the latest entry.');
+      throw notFound('recordPage');
     }
     const from = before === 'latest' ? null : Number(before);
     const found = await selectEntries(db, from, recordPageLength + 1);

@@ -14,7 +14,7 @@ import { fullKitReport } from './kitReports.ts';
 export function reportRoutes(api: Api, db: Database, memory: LogMemory): void {
   const existing = async (kitId: string) => {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
-    if (!kit) throw notFound('kit', 'Choose one from the list of kits.');
+    if (!kit) throw notFound('kit');
     return kit;
   };
 

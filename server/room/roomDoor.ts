@@ -4,6 +4,7 @@ import { createServer as createEncryptedServer } from 'node:https';
 import type { AddressInfo, ListenOptions } from 'node:net';
 import type { FoundAddress, Room, SeatWay } from '#contract/room';
 import { helloPath } from '#contract/room';
+import { type Said, said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import { type Door, markDoor } from '../http/cameBy.ts';
 import { Refusal } from '../http/refusal.ts';
@@ -184,9 +185,7 @@ export class RoomDoor {
 
   async #listen(address: string): Promise<void> {
     if (!this.#options.found().some((one) => one.address === address)) {
-      throw refused(
-        `This computer has no address ${address} now. Join the network of the room, then choose its address.`,
-      );
+      throw refused(said('refusals.room.thisComputerHasNoAddressNowJoin', { address }));
     }
     const { key, cert } = await this.#keys();
     const plain = createServer(this.#through('room'));
@@ -200,8 +199,12 @@ export class RoomDoor {
       const { code, message } = error as NodeJS.ErrnoException;
       throw refused(
         code === 'EADDRINUSE'
-          ? `Another program uses port ${this.#port} at ${address}. End it, or start Ozzet with another port: PORT=${this.#port + 10}.`
-          : `The door cannot be opened at ${address}: ${message}.`,
+          ? said('refusals.room.anotherProgramUsesPortPortAtEnd', {
+              address,
+              port: this.#port,
+              last: this.#port + 10,
+            })
+          : said('refusals.room.theDoorCannotBeOpenedAt', { address, message }),
       );
     }
   }
@@ -237,7 +240,9 @@ export class RoomDoor {
       return { cert: readFileSync(own.cert, 'utf8'), key: readFileSync(own.key, 'utf8') };
     } catch (error) {
       throw refused(
-        `The certificate of this site cannot be read (${(error as Error).message}). Correct OZZET_CERT and OZZET_KEY, and start again.`,
+        said('refusals.room.theCertificateOfThisSiteCannotBe', {
+          message: (error as Error).message,
+        }),
       );
     }
   }
@@ -254,8 +259,8 @@ export class RoomDoor {
   }
 }
 
-const refused = (detail: string) =>
-  new Refusal(409, 'The door stays closed', detail, [{ field: 'address', message: detail }]);
+const refused = (says: Said) =>
+  new Refusal(409, said('refusals.room.theDoorStaysClosed'), says, [{ field: 'address', says }]);
 
 /** @returns the port that it listens at */
 function listen(server: Server, options: ListenOptions): Promise<number> {

@@ -1,6 +1,7 @@
 import type { Request, RequestHandler } from 'express';
 import type { AnyEndpoint } from '#contract/endpoint';
 import { authorityFile, closeRoom, getRoom, helloPath, openRoom, trustPath } from '#contract/room';
+import { said } from '#core/learning/said';
 import type { Api } from '../http/api.ts';
 import { cameBy } from '../http/cameBy.ts';
 import { forbidden } from '../http/refusal.ts';
@@ -39,7 +40,10 @@ export const refusePlain =
     const isSeat = access === 'seat' && door.seatsBy === 'http';
     if (cameBy(request) !== 'room' || isOpenToAll || isSeat) return next();
     throw forbidden(
-      `${path} is not answered without encryption. Open ${encryptedAddress(door, request)} instead.`,
+      said('refusals.room.isNotAnsweredWithoutEncryptionOpen', {
+        path,
+        address: encryptedAddress(door, request),
+      }),
     );
   };
 

@@ -1,6 +1,7 @@
 import { storedBoard, storedIron, storedOrder, storedPlan } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
 import type { Iron } from '#core/joint/heat/iron';
+import { type Said, said } from '#core/learning/said';
 import { settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -26,15 +27,13 @@ export interface StoredSeat {
   readonly iron: Iron;
 }
 
-export const noSuchSeat = () =>
-  notFound('seat', 'Scan the code on your bag again, or ask your instructor for your seat’s link.');
+export const noSuchSeat = () => notFound('seat');
 
 /** Why a link opens nothing any more: 410, since it did once. */
-export const linkEnded = (why: string) => new Refusal(410, 'This link has ended', why);
-export const linkReplaced = () =>
-  linkEnded('This seat has a new link. Scan the code on your bag again, or ask your instructor.');
-export const linkOver = () =>
-  linkEnded('The evening of this link is over. Ask your instructor if you need something of it.');
+export const linkEnded = (why: Said) =>
+  new Refusal(410, said('refusals.seats.thisLinkHasEnded'), why);
+export const linkReplaced = () => linkEnded(said('refusals.seats.thisSeatHasANewLinkScan'));
+export const linkOver = () => linkEnded(said('refusals.seats.theEveningOfThisLinkIsOver'));
 
 export async function isEndedLink(db: Queryable, token: string): Promise<boolean> {
   return (await db.query('select 1 from ended_link where token = $1', [token])).length > 0;

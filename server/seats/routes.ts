@@ -2,6 +2,7 @@ import type { SentEvent } from '#contract/events';
 import { getSeat, reportFromSeat, seatStream } from '#contract/seats';
 import type { DeedKind } from '#core/build/event';
 import { heatTimesOf } from '#core/joint/heat/iron';
+import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
@@ -94,8 +95,8 @@ function refuseOutOfTime(seat: LinkTimes, events: readonly SentEvent[], now: Dat
   const isWaiting = linkState(seat, now) === 'waiting';
   const early = events.findIndex(({ kind }) => isWaiting && !whileWaiting.includes(kind));
   if (early >= 0) {
-    const message = 'The evening has not begun. Wait for the start, or ask your instructor.';
-    throw forbidden(message, [{ field: `events[${early}].kind`, message }]);
+    const message = said('refusals.seats.theEveningHasNotBegunWaitFor');
+    throw forbidden(message, [{ field: `events[${early}].kind`, says: message }]);
   }
   // One of the time to come was made now, by a clock that is wrong.
   const madeAt = ({ at }: SentEvent) => Math.min(Date.parse(at), now.getTime());

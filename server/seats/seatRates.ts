@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express';
+import { said } from '#core/learning/said';
 import { memo } from '#core/memo';
 import { Refusal } from '../http/refusal.ts';
 
@@ -54,8 +55,8 @@ export function seatRates(now: () => number = () => performance.now()): RequestH
     response.set('Retry-After', '15');
     throw new Refusal(
       429,
-      'Too much at once',
-      'More comes from this seat than can be taken. What is kept on this device is sent a little later by itself.',
+      said('refusals.seats.tooMuchAtOnce'),
+      said('refusals.seats.moreComesFromThisSeatThanCan'),
     );
   };
 }

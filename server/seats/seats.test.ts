@@ -143,7 +143,7 @@ describe('what a seat reports', () => {
           designator: 'R1',
         }),
       422,
-      /R1 is not a part of this step/,
+      /R1 is not part of this step/,
     ],
     [
       'a mistake that is not known',
@@ -186,9 +186,9 @@ describe('what a seat reports', () => {
       'a kind that is none',
       () => ({ ...sent(seat.id, { kind: 'step-done', stepId: 'solder-D1' }), kind: 'explode' }),
       422,
-      /must be one of/,
+      /Choose one of these/,
     ],
-    ['something else', () => 7 as unknown as object, 422, /object|kind/],
+    ['something else', () => 7 as unknown as object, 422, /cannot be used|Choose one/],
   ])(
     'is refused when it is %s, and nothing of the batch is stored',
     async (_, make, status, message) => {

@@ -87,7 +87,7 @@ describe('a part replaced at a seat', () => {
     })
       .send()
       .expect(422);
-    expect(body.errors[0].message).toBe('R1 is not a part of this step.');
+    expect(body.errors[0].message).toBe('R1 is not part of this step.');
     expect(await movesOf(server, itemId)).toEqual(['in 5']);
   });
 });

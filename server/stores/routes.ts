@@ -14,6 +14,7 @@ import {
   stockCsv,
   usualRunOut,
 } from '#contract/stores';
+import { said } from '#core/learning/said';
 import { changeBy, levelOf, refusalOf } from '#core/stores/ledger';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
@@ -39,7 +40,7 @@ import {
 import { ledgerRows, needsRows, stockRows } from './stockCsv.ts';
 import { workshopNeeds } from './workshopNeeds.ts';
 
-const noSuchItem = () => notFound('item in the stores', 'Choose one from the list.');
+const noSuchItem = () => notFound('item');
 
 /** Drawers, their ledger, suppliers and offers; and what planned workshops need of them. */
 export function storesRoutes(api: Api, db: Database): void {
@@ -59,7 +60,7 @@ export function storesRoutes(api: Api, db: Database): void {
     async ({ params: { itemId }, body: { version: basedOn, ...item } }) => {
       if (!isUuid(itemId) || !(await itemExists(db, itemId))) throw noSuchItem();
       const version = await updateItem(db, { id: itemId, ...item }, basedOn);
-      if (version === undefined) throw changedMeanwhile('this drawer');
+      if (version === undefined) throw changedMeanwhile();
       return { version };
     },
   );
@@ -78,7 +79,7 @@ export function storesRoutes(api: Api, db: Database): void {
       // The device sends again what it got no answer for.
       if (moves.some(({ id }) => id === body.id)) return { level };
       const refusal = refusalOf(body, level);
-      if (refusal) throw invalid([{ field: 'pieces', message: refusal }]);
+      if (refusal) throw invalid([{ field: 'pieces', says: refusal }]);
       await insertMove(tx, itemId, body);
       return { level: level + changeBy(body, level) };
     }),
@@ -88,7 +89,10 @@ export function storesRoutes(api: Api, db: Database): void {
     const id = randomUUID();
     if (!(await insertSupplier(db, { id, ...body }))) {
       throw invalid([
-        { field: 'name', message: `There is a supplier called “${body.name}” already.` },
+        {
+          field: 'name',
+          says: said('refusals.stores.thereIsASupplierCalledAlready', { name: body.name }),
+        },
       ]);
     }
     return { id };
@@ -96,10 +100,10 @@ export function storesRoutes(api: Api, db: Database): void {
 
   api.serve(changeSupplier, async ({ params: { supplierId }, body }) => {
     if (!isUuid(supplierId) || !(await supplierExists(db, supplierId))) {
-      throw notFound('supplier', 'Choose one from the list.');
+      throw notFound('supplier');
     }
     const version = await updateSupplier(db, { id: supplierId, ...body });
-    if (version === undefined) throw changedMeanwhile('this supplier');
+    if (version === undefined) throw changedMeanwhile();
     return { version };
   });
 
@@ -110,11 +114,14 @@ export function storesRoutes(api: Api, db: Database): void {
       const stranger = body.offers.findIndex(({ supplierId }) => !known.has(supplierId));
       if (stranger >= 0) {
         throw invalid([
-          { field: `offers[${stranger}].supplierId`, message: 'Choose a supplier from the list.' },
+          {
+            field: `offers[${stranger}].supplierId`,
+            says: said('refusals.stores.chooseASupplierFromTheList'),
+          },
         ]);
       }
       const version = await raiseItemVersion(tx, itemId, body.version);
-      if (version === undefined) throw changedMeanwhile('this drawer');
+      if (version === undefined) throw changedMeanwhile();
       await replaceOffers(
         tx,
         itemId,
@@ -129,8 +136,8 @@ export function storesRoutes(api: Api, db: Database): void {
     if (!needs) {
       throw new Refusal(
         404,
-        'Not found',
-        'One of these workshops does not exist any more. Load the page again and choose anew.',
+        said('refusals.stores.notFound'),
+        said('refusals.stores.oneOfTheseWorkshopsDoesNotExist'),
       );
     }
     return needs;
@@ -153,7 +160,7 @@ export function storesRoutes(api: Api, db: Database): void {
     const risk = Number(query.risk ?? usualRunOut);
     const needs = risk > 0 && risk <= 0.5 ? await workshopNeeds(db, ids, risk) : undefined;
     if (!needs || ids.length === 0) {
-      throw notFound('list of needs', 'Choose workshops on the page of needs, and export again.');
+      throw notFound('needs');
     }
     sendCsv(response, 'needs', needsRows(needs));
   });

@@ -55,7 +55,7 @@ describe('the ledger', () => {
     expect(refused.status).toBe(422);
     expect(refused.body.errors[0]).toMatchObject({
       field: 'part.size',
-      message: 'The size is one of 0402, 0603, 0805, 1206, 1210, 1812, 2010, 2512.',
+      message: 'Choose one of these: 0402, 0603, 0805, 1206, 1210, 1812, 2010, 2512.',
     });
   });
 
@@ -74,7 +74,7 @@ describe('the ledger', () => {
     expect(answer.status).toBe(422);
     expect(answer.body.errors[0]).toMatchObject({
       field: 'pieces',
-      message: expect.stringMatching(/There are 3 pieces.*book a count/),
+      message: expect.stringMatching(/there are 3 pieces.*book a count/),
     });
     expect((await ledger(id)).moves).toHaveLength(1);
   });

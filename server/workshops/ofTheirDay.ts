@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express';
+import { said } from '#core/learning/said';
 import { isInstructor } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import { forbidden } from '../http/refusal.ts';
@@ -16,5 +17,5 @@ export const ofTheirDay =
     }
     const times = await selectTimes(db, workshopId);
     if (!times || isOfToday(times, now())) return next();
-    throw forbidden('Helpers look at the evenings of their day. This one is on another.');
+    throw forbidden(said('refusals.workshops.helpersLookAtTheEveningsOfTheir'));
   };

@@ -18,6 +18,7 @@ import {
   wrapUpCsv,
 } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
+import { said } from '#core/learning/said';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
 import { isInstructor, ownersOf, type Sessions, staffOf } from '../auth/sessions.ts';
@@ -73,7 +74,7 @@ export function workshopRoutes(
 ): void {
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
-    if (!workshop) throw notFound('workshop', 'Choose one from the list of workshops.');
+    if (!workshop) throw notFound('workshop');
     return workshop;
   };
 
@@ -83,7 +84,7 @@ export function workshopRoutes(
   const seatOf = async (workshopId: string, seatId: string): Promise<StoredSeatOfWorkshop> => {
     const seats = await selectSeats(db, (await existing(workshopId)).id);
     const seat = seats.find(({ id }) => id === seatId);
-    if (!seat) throw notFound('seat in this workshop', 'Choose one from the floor.');
+    if (!seat) throw notFound('seatOfWorkshop');
     return seat;
   };
 
@@ -110,14 +111,14 @@ export function workshopRoutes(
       const kit = await selectKit(tx, body.kitId);
       if (!kit)
         throw invalid([
-          { field: 'kitId', message: 'This kit does not exist. Choose one from the list.' },
+          { field: 'kitId', says: said('refusals.workshops.thisKitDoesNotExistChooseOne') },
         ]);
       const steps = plannedSteps(kit);
       if (steps.length === 0) {
         throw invalid([
           {
             field: 'kitId',
-            message: 'This kit has no part to solder. Import its parts list again.',
+            says: said('refusals.workshops.thisKitHasNoPartToSolder'),
           },
         ]);
       }
@@ -148,7 +149,7 @@ export function workshopRoutes(
       const errors = seatingErrors(seats, body.seats);
       if (errors.length > 0) throw invalid(errors);
       const version = await raiseSeating(tx, id, body.version);
-      if (version === undefined) throw changedMeanwhile('who sits where');
+      if (version === undefined) throw changedMeanwhile();
       const learners = await learnersNamed(
         tx,
         body.seats.map(({ name }) => name),
@@ -187,7 +188,7 @@ export function workshopRoutes(
   const checklistItem = async (workshop: StoredWorkshop, item: string): Promise<string> => {
     const kit = { parts: await partsOf(workshop), supplyVolt: workshop.supplyVolt };
     if (checklistOf(kit).some(({ id }) => id === item)) return item;
-    throw notFound('line of the checklist', 'Reload the page.');
+    throw notFound('checklistLine');
   };
 
   api.serve(getChecklist, async ({ params }) =>

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { FieldError } from '#contract/problem';
 import type { Seat } from '#contract/workshops';
+import { said } from '#core/learning/said';
 import type { Experience } from '#core/pace/experience';
 import type { Queryable } from '../db/database.ts';
 import { insertLearner, selectLastExperience, selectLearnerByName } from '../people/queries.ts';
@@ -61,9 +62,7 @@ export function seatingErrors(
   const numberOf = new Map(seats.map(({ id, number }) => [id, number]));
   const known = asked.filter(({ id }) => numberOf.has(id));
   if (known.length !== seats.length || new Set(asked.map(({ id }) => id)).size !== seats.length) {
-    return [
-      { field: 'seats', message: 'The seats are not those of this workshop. Reload the page.' },
-    ];
+    return [{ field: 'seats', says: said('refusals.workshops.theSeatsAreNotThoseOfThis') }];
   }
   const partnerOf = new Map(asked.map(({ id, partner }) => [numberOf.get(id), partner ?? null]));
   return asked.flatMap(({ id, partner }, index) => {
@@ -74,7 +73,10 @@ export function seatingErrors(
       : [
           {
             field: `seats[${index}].partner`,
-            message: `Seat ${number} is paired with ${partner}, which is paired with another. Pair each seat with one other.`,
+            says: said('refusals.workshops.seatIsPairedWithWhichIsPaired', {
+              number: number ?? index + 1,
+              partner: partner ?? '',
+            }),
           },
         ];
   });

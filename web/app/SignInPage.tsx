@@ -24,14 +24,14 @@ import { Wordmark } from './Wordmark.tsx';
 
 /** As it is filled in: the name may be left empty. */
 const enterBody = fields({
-  name: anyText('A name', 40),
+  name: anyText(40),
   passphrase: signInPassphrase,
-  code: anyText('A code', 20),
+  code: anyText(20),
 });
 const firstBody = fields({
-  name: anyText('A name', 40),
+  name: anyText(40),
   passphrase: newPassphrase,
-  code: anyText('A code', 20),
+  code: anyText(20),
 });
 
 /** The door: the passphrase, or on first use the choice of one. */

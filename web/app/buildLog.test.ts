@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { SentEvent, StreamedEvent } from '#contract/events';
+import type { Problem } from '#contract/problem';
+import { said } from '#core/learning/said';
 import { BuildLog } from './buildLog.ts';
 import { CallProblem } from './call.ts';
 import { Outbox } from './outbox.ts';
@@ -12,11 +14,18 @@ let sentBatches: SentEvent[][];
 /** How the server answers; a test sets it. */
 let answer: (events: readonly SentEvent[]) => void;
 
+const problem = (status: number, detail: string): Problem => ({
+  type: 'about:blank',
+  title: 'No',
+  status,
+  detail,
+  says: { title: said('No'), detail: said(detail) },
+});
 const noNetwork = () => {
-  throw new CallProblem({ type: 'about:blank', title: 'No connection', status: 0, detail: 'gone' });
+  throw new CallProblem(problem(0, 'gone'));
 };
 const refuse = (status: number) => () => {
-  throw new CallProblem({ type: 'about:blank', title: 'No', status, detail: 'Not like that.' });
+  throw new CallProblem(problem(status, 'Not like that.'));
 };
 const now = '2026-03-05T18:30:00.000Z';
 

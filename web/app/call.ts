@@ -1,6 +1,9 @@
 import { t } from 'i18next';
 import type { Endpoint, PathParameter } from '#contract/endpoint';
 import type { Problem } from '#contract/problem';
+import { type Said, said } from '#core/learning/said';
+import { saying } from '#core/words/sayings';
+import { canSayRefusals, toldOf } from './told.ts';
 
 /** A refusal by the server, or no answer at all (status 0). */
 export class CallProblem extends Error {
@@ -53,31 +56,46 @@ export async function call<Path extends string, Body, Reply>(
   });
   const text = await response.text();
   if (response.ok) return JSON.parse(text) as Reply;
-  throw new CallProblem(readProblem(text, response.status));
+  throw new CallProblem(await readProblem(text, response.status));
 }
 
 async function reach(path: string, init: RequestInit): Promise<Response> {
   try {
     return await fetch(path, init);
   } catch {
-    throw new CallProblem({
-      type: 'about:blank',
-      title: t('ui.call.noConnection'),
-      status: 0,
-      detail: t('ui.call.cannotBeReached'),
-    });
+    throw new CallProblem(
+      problemOf(0, said('ui.call.noConnection'), said('ui.call.cannotBeReached')),
+    );
   }
 }
 
-function readProblem(text: string, status: number): Problem {
+async function readProblem(text: string, status: number): Promise<Problem> {
   try {
-    return JSON.parse(text) as Problem;
+    return await inWords(JSON.parse(text) as Problem);
   } catch {
-    return {
-      type: 'about:blank',
-      title: t('ui.call.thatDidNotWork'),
+    return problemOf(
       status,
-      detail: t('ui.call.theServerGaveNoAnswerThat'),
-    };
+      said('ui.call.thatDidNotWork'),
+      said('ui.call.theServerGaveNoAnswerThat'),
+    );
   }
 }
+
+/** In the language that is spoken, where the words can be loaded; else as it came. */
+async function inWords(problem: Problem): Promise<Problem> {
+  const { title, detail } = problem.says;
+  if (!(await canSayRefusals())) return problem;
+  return {
+    ...problem,
+    ...problemOf(problem.status, title, detail),
+    ...(problem.errors ? { errors: toldOf(problem.errors) } : {}),
+  };
+}
+
+const problemOf = (status: number, title: Said, detail: Said): Problem => ({
+  type: 'about:blank',
+  title: saying(t, title),
+  status,
+  detail: saying(t, detail),
+  says: { title, detail },
+});

@@ -2,6 +2,7 @@ import { toNestErrors } from '@hookform/resolvers';
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form';
 import { check } from '#contract/check';
 import type { Schema } from '#contract/schema';
+import { canSayRefusals, toldOf } from './told.ts';
 
 /** Checks a form by a schema of the contract: the same sentences, before anything is sent. */
 export const resolverOf =
@@ -9,9 +10,10 @@ export const resolverOf =
   async (values, _context, options) => {
     const found = await check(schema, values);
     if (found.ok) return { values: found.value, errors: {} };
+    await canSayRefusals();
     const errors: FieldErrors = Object.fromEntries(
       // The first thing that is wrong with a field is enough.
-      [...found.errors]
+      toldOf(found.errors)
         .reverse()
         .map(({ field, message }) => [field, { type: 'invalid', message }]),
     );

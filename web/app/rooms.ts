@@ -41,7 +41,14 @@ export const glossary = room(
   'trade',
   'staff',
 );
-export const kits = room(() => import('../kits/pages.ts'), 'kits', 'families', 'trade', 'staff');
+export const kits = room(
+  () => import('../kits/pages.ts'),
+  'kits',
+  'lists',
+  'families',
+  'trade',
+  'staff',
+);
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),
   'kits',
@@ -52,6 +59,8 @@ export const kitReport = room(
 export const stores = room(
   () => import('../stores/pages.ts'),
   'stores',
+  // What is wrong with offers and samples.
+  'refusals',
   'families',
   'trade',
   'staff',
@@ -62,6 +71,7 @@ export const workshops = room(
   'workshops',
   // Counting by weight is of the stores.
   'stores',
+  'refusals',
   // Tips and solders are called as on the heat bench.
   'drills',
   'families',

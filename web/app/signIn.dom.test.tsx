@@ -37,7 +37,7 @@ it('a first passphrase has some length, and opens the door', async () => {
   const { user, router } = open(true);
   const field = await screen.findByLabelText('Passphrase');
   await user.type(field, 'tooshort{Enter}');
-  expect(await screen.findByText(/at least 10 characters; three or four words/)).toBeTruthy();
+  expect(await screen.findByText(/at least 10 characters\. Three or four words/)).toBeTruthy();
   expect(server.calls).toEqual([]);
   await user.type(field, ' and longer{Enter}');
   await waitFor(() => expect(router.state.location.pathname).toBe('/workshops'));

@@ -7,6 +7,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { shortDesignators } from '#core/parts/label';
 import { readDesignators } from '#core/partslist/designators';
+import { saying } from '#core/words/sayings';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';
@@ -101,7 +102,7 @@ function NewErratum({ close }: { readonly close: () => void }) {
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     const names = readDesignators(places);
-    if (!names.ok) return setProblem({ field: 'places', message: `${names.problem}.` });
+    if (!names.ok) return setProblem({ field: 'places', message: saying(t, names.problem) });
     const known = new Set(lines.flatMap(({ part }) => part.designators));
     const unknown = names.value.find((name) => !known.has(name));
     if (names.value.length === 0 || unknown) {

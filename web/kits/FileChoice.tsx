@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type DragEvent, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import { saying } from '#core/words/sayings';
 import { ink } from '../app/tokens.ts';
 import type { PartsListFile } from './usePartsListFile.ts';
 
@@ -78,7 +79,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
             )
           }
         >
-          {file.problem.message}
+          {saying(t, file.problem.message)}
         </Alert>
       )}
     </section>

@@ -14,6 +14,7 @@ import { shortDesignators, toleranceLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { parseQuantity } from '#core/quantity/parseQuantity';
 import { partName, valueWords } from '#core/words/partWords';
+import { saying } from '#core/words/sayings';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
@@ -88,7 +89,7 @@ function Bench({ measurable }: BenchProps) {
     event.preventDefault();
     const read = parseQuantity(text, unit);
     if (!read.ok) {
-      setProblem(`${read.problem.charAt(0).toUpperCase()}${read.problem.slice(1)}.`);
+      setProblem(saying(t, read.problem));
       return;
     }
     const refused = await run(() =>

@@ -10,6 +10,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { t } from 'i18next';
 import { useState } from 'react';
 import { Controller, type Resolver, useForm } from 'react-hook-form';
@@ -25,6 +26,7 @@ import type { Part } from '#core/parts/part';
 import { ownTypeOf } from '#core/parts/types/ownType';
 import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
+import { saying } from '#core/words/sayings';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { FamilyField } from './FamilyField.tsx';
 
@@ -40,7 +42,10 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
   const { t } = useTranslation();
   const { part } = line;
   const [refusal, setRefusal] = useState<string>();
-  const form = useForm<TypedLine>({ defaultValues: typedLine(part), resolver: resolverFor(part) });
+  const form = useForm<TypedLine>({
+    defaultValues: typedLine(part),
+    resolver: resolverFor(part, t),
+  });
   const typed = form.watch();
   const family = familyOf(typed);
   const read = readTypedLine(typed, part);
@@ -240,7 +245,7 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
             {read.ok ? (
               <PartPicture part={read.value} pixelsPerMm={pictureScale(read.value, pictureRoom)} />
             ) : (
-              <Typography>{read.problem[0]?.message}</Typography>
+              <Typography>{read.problem[0] && saying(t, read.problem[0].message)}</Typography>
             )}
           </Box>
         </DialogContent>
@@ -279,12 +284,15 @@ const valueKindOf = (typed: TypedLine): keyof typeof valueNames => {
 
 /** The core reads the form; what it finds wrong stands at the fields. */
 const resolverFor =
-  (part: Part): Resolver<TypedLine> =>
+  (part: Part, t: TFunction): Resolver<TypedLine> =>
   (values) => {
     const result = readTypedLine(values, part);
     if (result.ok) return { values, errors: {} };
     const errors = Object.fromEntries(
-      result.problem.map(({ field, message }) => [field, { type: 'core', message }]),
+      result.problem.map(({ field, message }) => [
+        field,
+        { type: 'core', message: saying(t, message) },
+      ]),
     );
     return { values: {}, errors };
   };

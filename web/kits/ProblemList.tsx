@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { CellProblem } from '#core/partslist/problem';
-import { saying } from '#core/words/sayings';
+import { saying, written } from '#core/words/sayings';
 
 interface ProblemListProps {
   readonly problems: readonly CellProblem[];
@@ -23,15 +23,13 @@ export function ProblemList({ problems, correct }: ProblemListProps) {
         <AlertTitle>{t(`kits.problemList.${severity}`, { count: found.length })}</AlertTitle>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {found.map(({ line, column, message }) => (
-            <li
-              key={`${line}${column}${typeof message === 'string' ? message : saying(t, message)}`}
-            >
+            <li key={`${line}${saying(t, message)}`}>
               <strong>
                 {line === null
-                  ? t('kits.problemList.column', { column })
-                  : t('kits.problemList.row', { line, column })}
+                  ? t('kits.problemList.column', { column: written(t, column) })
+                  : t('kits.problemList.row', { line, column: written(t, column) })}
               </strong>{' '}
-              {typeof message === 'string' ? message : saying(t, message)}
+              {saying(t, message)}
               {line !== null && (
                 <Button size="small" color="inherit" onClick={() => correct(line)} sx={inText}>
                   {t('kits.problemList.correctRow', { line })}

@@ -15,7 +15,7 @@ import { cellsOf, editRow, type RowCells } from '#core/partslist/editTable';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { recognise } from '#core/partslist/recognise';
 import { partName } from '#core/words/partWords';
-import { saying } from '#core/words/sayings';
+import { saying, written } from '#core/words/sayings';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { FamilyField } from './FamilyField.tsx';
 import type { OpenPartsList } from './usePartsListFile.ts';
@@ -88,9 +88,8 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
               </>
             )}
             {read.problems.map(({ column, message }) => (
-              <Typography key={column + message}>
-                <strong>{column}:</strong>{' '}
-                {typeof message === 'string' ? message : saying(t, message)}
+              <Typography key={saying(t, message)}>
+                <strong>{written(t, column)}:</strong> {saying(t, message)}
               </Typography>
             ))}
           </Box>

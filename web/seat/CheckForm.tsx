@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Finding, CheckForm as Form } from '#core/order/checks/definition';
 import { readAtCheck } from '#core/order/checks/readings';
+import { saying } from '#core/words/sayings';
 
 /** The button that sends the form stands at the foot of the page, under the thumb. */
 export const checkFormId = 'check-form';
@@ -22,7 +23,7 @@ export function CheckForm({ form, finding, read }: CheckReading) {
     event.preventDefault();
     const amount = readAtCheck(form, text);
     if (!amount.ok) {
-      setProblem(`${amount.problem.charAt(0).toUpperCase()}${amount.problem.slice(1)}.`);
+      setProblem(saying(t, amount.problem));
       return;
     }
     setProblem(undefined);

@@ -1,18 +1,24 @@
 import { vi } from 'vitest';
 import type { Endpoint, PathParameter } from '#contract/endpoint';
-import type { FieldError } from '#contract/problem';
+import type { Problem } from '#contract/problem';
+import { said } from '#core/learning/said';
 
 interface Asked<Path extends string, Body> {
   readonly params: Readonly<Record<PathParameter<Path>, string>>;
   readonly body: Body;
 }
 
-/** Thrown by an answer: what the server says where it refuses. */
+interface WrongField {
+  readonly field: string;
+  readonly message: string;
+}
+
+/** Thrown by an answer: what the server says where it refuses, in words of the test’s own. */
 export class Refused extends Error {
   readonly status: number;
-  readonly errors: readonly FieldError[];
+  readonly errors: readonly WrongField[];
 
-  constructor(status: number, detail: string, errors: readonly FieldError[] = []) {
+  constructor(status: number, detail: string, errors: readonly WrongField[] = []) {
     super(detail);
     this.status = status;
     this.errors = errors;
@@ -58,7 +64,14 @@ export class FakeServer {
     } catch (error) {
       if (!(error instanceof Refused)) throw error;
       const { status, message: detail, errors } = error;
-      const problem = { type: 'about:blank', title: 'No', status, detail, errors };
+      const problem: Problem = {
+        type: 'about:blank',
+        title: 'No',
+        status,
+        detail,
+        says: { title: said('No'), detail: said(detail) },
+        errors: errors.map((error) => ({ ...error, says: said(error.message) })),
+      };
       return new Response(JSON.stringify(problem), { status });
     }
   }

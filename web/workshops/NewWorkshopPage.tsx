@@ -5,7 +5,6 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
-import { t } from 'i18next';
 import { Controller, useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
@@ -13,6 +12,7 @@ import * as yup from 'yup';
 import type { KitSummary } from '#contract/kits';
 import { fields, leaf, type TypeOf } from '#contract/schema';
 import { createWorkshop, maxSeats, workshopFields } from '#contract/workshops';
+import { said } from '#core/learning/said';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
@@ -21,42 +21,41 @@ import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
-const formSchema = () =>
-  fields({
-    ...workshopFields,
-    startsAt: leaf(
-      yup
-        .string()
-        .required(t('workshops.newWorkshopPage.chooseDateAndStart'))
-        .test('time', t('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
-          dayjs(text).isValid(),
-        ),
-    ),
-    names: leaf(
-      yup
-        .string()
-        .defined()
-        .test('long', t('workshops.newWorkshopPage.aNameHasAtMost40'), (text) =>
-          namesIn(text).every((name) => name.length <= 40),
-        ),
-    ),
-    seatCount: leaf(
-      yup
-        .number()
-        .typeError(t('workshops.newWorkshopPage.writeTheNumberOfSeats'))
-        .integer(t('workshops.newWorkshopPage.writeAWholeNumberOfSeats'))
-        .min(1, t('workshops.newWorkshopPage.planAtLeastOneSeat'))
-        .max(maxSeats, t('workshops.newWorkshopPage.planAtMostSeats', { maxSeats }))
-        .required(t('workshops.newWorkshopPage.sayHowManySeatsThereAre'))
-        .test(
-          'enough',
-          t('workshops.newWorkshopPage.thereAreMoreNamesThanSeats'),
-          (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
-        ),
-    ),
-  });
+const formSchema = fields({
+  ...workshopFields,
+  startsAt: leaf(
+    yup
+      .string()
+      .required(said('workshops.newWorkshopPage.chooseDateAndStart'))
+      .test('time', said('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
+        dayjs(text).isValid(),
+      ),
+  ),
+  names: leaf(
+    yup
+      .string()
+      .defined()
+      .test('long', said('workshops.newWorkshopPage.aNameHasAtMost40'), (text) =>
+        namesIn(text).every((name) => name.length <= 40),
+      ),
+  ),
+  seatCount: leaf(
+    yup
+      .number()
+      .typeError(said('workshops.newWorkshopPage.writeTheNumberOfSeats'))
+      .integer(said('workshops.newWorkshopPage.writeAWholeNumberOfSeats'))
+      .min(1, said('workshops.newWorkshopPage.planAtLeastOneSeat'))
+      .max(maxSeats, said('workshops.newWorkshopPage.planAtMostSeats', { maxSeats }))
+      .required(said('workshops.newWorkshopPage.sayHowManySeatsThereAre'))
+      .test(
+        'enough',
+        said('workshops.newWorkshopPage.thereAreMoreNamesThanSeats'),
+        (count, { parent }) => namesIn(String(parent.names ?? '')).length <= (count ?? 0),
+      ),
+  ),
+});
 
-type Form = TypeOf<ReturnType<typeof formSchema>>;
+type Form = TypeOf<typeof formSchema>;
 
 const namesIn = (text: string): string[] =>
   text
@@ -72,7 +71,7 @@ export function NewWorkshopPage() {
   const navigate = useNavigate();
   const { run, refusal } = useSave();
   const form = useForm<Form>({
-    resolver: resolverOf(formSchema()),
+    resolver: resolverOf(formSchema),
     defaultValues: {
       title: '',
       kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',

@@ -84,7 +84,7 @@ describe('a workshop that is planned', () => {
     ['Seats', '61', 'at most 60 seats'],
     ['Seats', '2.5', 'a whole number of seats'],
     ['Length in minutes', '5', 'at least 10 minutes'],
-    ['Length in minutes', '601', 'plan a second evening'],
+    ['Length in minutes', '601', 'Plan a second evening'],
     ['Names', 'x'.repeat(41), 'at most 40 characters'],
   ])('with %s “%s” is told at the field, and nothing is sent', async (label, text, told) => {
     const { user } = open();

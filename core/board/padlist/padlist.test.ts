@@ -72,7 +72,12 @@ describe('reading pads and nets', () => {
       'P  JOB   TESTBOARD',
       '378GND              something that is no pad',
     ]);
-    expect(problems).toEqual([{ line: 10, message: expect.stringContaining('“378” is no pad') }]);
+    expect(problems).toEqual([
+      {
+        line: 10,
+        message: { says: 'lists.placements.isNoPadTheRecordIsKept', fill: { operation: '378' } },
+      },
+    ]);
   });
 
   it('millimetres: CUST 1 counts thousandths', () => {
@@ -87,11 +92,15 @@ describe('reading pads and nets', () => {
       '317GND              R1    -1    D0320PA00X+010000Y+005000X0600Y0000R000\n017                                                      X0700Y0500\n',
     ).pads;
     expect(pad).toMatchObject({ widthMm: 1.778, heightMm: 1.27, drillMm: 0.8128 });
-    expect(readPadList('017\n').problems[0]?.message).toContain('continues nothing');
+    expect(readPadList('017\n').problems[0]?.message.says).toBe(
+      'lists.placements.thisRecordContinuesNothingItIsKept',
+    );
   });
 
   it('units that are not known are told', () => {
-    expect(readPadList('P  UNITS FURLONGS\n').problems[0]?.message).toContain('FURLONGS');
+    expect(readPadList('P  UNITS FURLONGS\n').problems[0]?.message.fill).toEqual({
+      units: 'FURLONGS',
+    });
   });
 });
 

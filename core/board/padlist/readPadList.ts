@@ -1,3 +1,4 @@
+import { type Said, said } from '../../learning/said.ts';
 import type { Pad } from '../board.ts';
 import { type Field, fieldOf, longName, notConnected, operations } from './record.ts';
 
@@ -12,7 +13,7 @@ export interface PadListReading {
 export interface PadListProblem {
   /** Counted from 1. */
   readonly line: number;
-  readonly message: string;
+  readonly message: Said;
 }
 
 const mostLines = 20_000;
@@ -35,7 +36,7 @@ export function readPadList(text: string): PadListReading {
   if (lines.length > mostLines) {
     problems.push({
       line: mostLines + 1,
-      message: `Only the first ${mostLines} lines are read; split the file by boards.`,
+      message: said('lists.placements.onlyTheFirstLinesAreReadSplit', { mostLines }),
     });
   }
   for (const [index, line] of lines.slice(0, mostLines).entries()) {
@@ -59,7 +60,7 @@ export function readPadList(text: string): PadListReading {
         else {
           problems.push({
             line: number,
-            message: `“${units}” are units that are not known; read as ten-thousandths of an inch. Write “P  UNITS CUST 0” or “CUST 1”.`,
+            message: said('lists.placements.areUnitsThatAreNotKnownRead', { units }),
           });
           unit = unitMm.inch;
         }
@@ -74,7 +75,7 @@ export function readPadList(text: string): PadListReading {
       if (!last)
         problems.push({
           line: number,
-          message: 'This record continues nothing; it is kept as it is.',
+          message: said('lists.placements.thisRecordContinuesNothingItIsKept'),
         });
       if (!last) otherRecords.push(line);
       else pads[pads.length - 1] = continued(last, line, unit);
@@ -84,12 +85,12 @@ export function readPadList(text: string): PadListReading {
       otherRecords.push(line);
       problems.push({
         line: number,
-        message: `“${operation}” is no pad; the record is kept as it is.`,
+        message: said('lists.placements.isNoPadTheRecordIsKept', { operation }),
       });
       continue;
     }
     const pad = readPad(line, operation, { unit, radians, names });
-    if (typeof pad === 'string') {
+    if ('says' in pad) {
       otherRecords.push(line);
       problems.push({ line: number, message: pad });
     } else pads.push(pad);
@@ -121,11 +122,11 @@ interface Context {
 }
 
 /** @returns the pad, or why the record cannot be one and what happens to it */
-function readPad(line: string, operation: string, { unit, radians, names }: Context): Pad | string {
+function readPad(line: string, operation: string, { unit, radians, names }: Context): Pad | Said {
   const x = signed(line, 'x', 'X');
   const y = signed(line, 'y', 'Y');
   if (x === undefined || y === undefined) {
-    return 'No position can be read (columns 42 to 57, like X+001000Y+002000); the record is kept as it is.';
+    return said('lists.placements.noPositionCanBeReadColumns42');
   }
   const width = sized(line, 'width', 'X') ?? 0;
   const drill = sized(line, 'drill', 'D');

@@ -17,7 +17,7 @@ const catalogue = (language: string) =>
 const speaker = i18next.createInstance();
 void speaker.init({
   resources: {
-    en: { translation: english },
+    en: { translation: { ...catalogue('en'), ...english } },
     de: { translation: catalogue('de') },
     es: { translation: catalogue('es') },
   },

@@ -1,3 +1,4 @@
+import { type Said, said } from '../../learning/said.ts';
 import { parseQuantity } from '../../quantity/parseQuantity.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { CheckForm } from './definition.ts';
@@ -13,10 +14,7 @@ export const openOhm = 1e9;
  *
  * @returns the amount in the form's unit, or what is wrong with the text
  */
-export function readAtCheck(
-  { unit }: Pick<CheckForm, 'unit'>,
-  text: string,
-): Result<number, string> {
+export function readAtCheck({ unit }: Pick<CheckForm, 'unit'>, text: string): Result<number, Said> {
   const written = text.trim();
   if (unit === 'ohm') {
     if (openWords.test(written) && written !== '1') return ok(openOhm);
@@ -24,7 +22,7 @@ export function readAtCheck(
     return read.ok ? ok(read.value) : read;
   }
   const found = /^(\d+(?:[.,]\d+)?)\s*(m?a)?$/i.exec(written);
-  if (!found) return fail(`“${text}” is not a current; write it as 35 or 35 mA`);
-  const [, amount = '', said = 'mA'] = found;
-  return ok(Number(amount.replace(',', '.')) * (said.toLowerCase() === 'a' ? 1000 : 1));
+  if (!found) return fail(said('ui.quantity.isNotACurrentWriteItAs', { text }));
+  const [, amount = '', unitSaid = 'mA'] = found;
+  return ok(Number(amount.replace(',', '.')) * (unitSaid.toLowerCase() === 'a' ? 1000 : 1));
 }

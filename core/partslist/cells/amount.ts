@@ -1,3 +1,4 @@
+import { type Said, said } from '../../learning/said.ts';
 import type { PartFamily } from '../../parts/family.ts';
 import { readCapacitorCode } from '../../quantity/capacitorCode.ts';
 import { readChipCode } from '../../quantity/chipCode.ts';
@@ -20,8 +21,8 @@ export interface ReadAmount {
 }
 
 const examples: Readonly<Record<AmountUnit, string>> = {
-  ohm: '470 or 4k7',
-  farad: '100nF or 10u',
+  ohm: '470, 4k7',
+  farad: '100nF, 10u',
   henry: '100uH',
   volt: '5.1 V',
   hertz: '16 MHz',
@@ -35,20 +36,25 @@ const limits: Readonly<Record<AmountUnit, readonly [number, number]>> = {
   volt: [0.5, 1000],
   hertz: [10e3, 300e6],
 };
-const limitWords: Readonly<Record<AmountUnit, string>> = {
-  ohm: '0.1 Ω to 22 MΩ',
-  farad: '0.3 pF to 10 F',
-  henry: '1 nH to 20 H',
-  volt: '0.5 V to 1000 V',
-  hertz: '10 kHz to 300 MHz',
+const limitWords: Readonly<Record<AmountUnit, readonly [string, string]>> = {
+  ohm: ['0.1 Ω', '22 MΩ'],
+  farad: ['0.3 pF', '10 F'],
+  henry: ['1 nH', '20 H'],
+  volt: ['0.5 V', '1000 V'],
+  hertz: ['10 kHz', '300 MHz'],
 };
 
 /** An amount that parts of that unit can have; 0 Ω is a link. */
-function plausible(unit: AmountUnit, amount: number): Result<number, string> {
+function plausible(unit: AmountUnit, amount: number, cell: string): Result<number, Said> {
   const [least, most] = limits[unit];
   if ((unit === 'ohm' && amount === 0) || (amount >= least && amount <= most)) return ok(amount);
   return fail(
-    `no such part is in a kit: they have ${limitWords[unit]}; write the value with its unit, like ${examples[unit]}`,
+    said('lists.value.notInKits', {
+      cell,
+      least: limitWords[unit][0],
+      most: limitWords[unit][1],
+      example: examples[unit],
+    }),
   );
 }
 
@@ -60,24 +66,22 @@ function plausible(unit: AmountUnit, amount: number): Result<number, string> {
 export function readAmount(
   family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
   cell: string,
-): Result<ReadAmount, string> {
+): Result<ReadAmount, Said> {
   const { valueKind } = family;
-  if (typeof valueKind !== 'object') return fail('such a part has no value in a unit');
+  if (typeof valueKind !== 'object') return fail(said('lists.value.suchAPartHasNoValueIn'));
   const { unit } = valueKind;
   const bare = withoutExtras(cell, unit);
   const read = readers[unit](bare, family);
-  if (!read.ok) return fail(sentenceFor(cell, unit, read.problem));
-  const possible = plausible(unit, read.value.amount);
-  return possible.ok ? read : fail(`“${cell}” cannot be: ${possible.problem}`);
+  if (!read.ok)
+    return fail(read.problem ?? said('lists.value.notAValue', { cell, example: examples[unit] }));
+  const possible = plausible(unit, read.value.amount, cell);
+  return possible.ok ? ok(read.value) : possible;
 }
-
-const sentenceFor = (cell: string, unit: AmountUnit, problem: string) =>
-  problem === '' ? `“${cell}” is not a value; write one like ${examples[unit]}` : problem;
 
 type Reader = (
   text: string,
   family: Pick<PartFamily, 'mount' | 'recognise'>,
-) => Result<ReadAmount, string>;
+) => Result<ReadAmount, Said | undefined>;
 
 const sure = (amount: number, toleranceLetter?: ToleranceLetter): Result<ReadAmount, never> =>
   ok({ amount, isDoubtful: false, ...(toleranceLetter ? { toleranceLetter } : {}) });
@@ -111,7 +115,7 @@ const readOhm: Reader = (text, { mount }) => {
 };
 
 /** Three or four digits: a number of ohms, or two or three digits and a count of zeros (IEC 60062). */
-function plainOrCode(digits: string, onSurface: boolean): Result<ReadAmount, string> {
+function plainOrCode(digits: string, onSurface: boolean): Result<ReadAmount, Said | undefined> {
   const plain = Number(digits);
   const code = readChipCode(digits);
   const isPreferred = (ohm: number) => {
@@ -165,7 +169,7 @@ const readFarad: Reader = (text, { recognise }) => {
   const coded = /^\d{3}[A-Z]?$/.test(text) ? readCapacitorCode(text) : undefined;
   if (coded?.ok) return isLarge(recognise) ? largeByDigits(text) : maybeCode(text, coded.value);
   if (/^\d+([.,]\d+)?$/.test(text)) {
-    return fail(`“${text}” has no unit; write it with one, like 47p, 4n7 or 10u`);
+    return fail(said('lists.value.hasNoUnitWriteItWithOne', { text, example: '47p, 4n7, 10u' }));
   }
   const { value, letter } = splitLetter(text);
   const parsed = parseQuantity(value, 'farad');
@@ -194,8 +198,8 @@ const codedAmount = ({
 const isLarge = ({ assumedFor }: PartFamily['recognise']) => assumedFor === 'from-1-µF';
 
 /** Cans carry no code: three digits are microfarads there, if anything. */
-const largeByDigits = (text: string): Result<ReadAmount, string> =>
-  /^\d{3}$/.test(text) ? doubtful(Number(text) * 1e-6) : fail('');
+const largeByDigits = (text: string): Result<ReadAmount, Said | undefined> =>
+  /^\d{3}$/.test(text) ? doubtful(Number(text) * 1e-6) : fail(undefined);
 
 /** `100`, `220`: 10 pF and 22 pF by the code, 100 pF and 220 pF as plain numbers. */
 function maybeCode(
@@ -211,14 +215,14 @@ const readHenry: Reader = (text) => {
   if (/^\d{3}[JKM]?$|^\d*R\d+[JKM]?$/.test(text)) {
     const { value, letter } = splitPlain(text);
     const code = readChipCode(value);
-    if (!code.ok) return fail('');
+    if (!code.ok) return fail(undefined);
     const microhenry = Number((code.value * 1e-6).toPrecision(6));
     return /^\d\d0$/.test(value)
       ? doubtful(Number((Number(value) * 1e-6).toPrecision(6)))
       : sure(microhenry, letter);
   }
   if (/^\d+([.,]\d+)?$/.test(text))
-    return fail(`“${text}” has no unit; write it with one, like 100uH`);
+    return fail(said('lists.value.hasNoUnitWriteItWithOne', { text, example: '100uH' }));
   const { value, letter } = splitLetter(text);
   const parsed = parseQuantity(value, 'henry');
   return parsed.ok ? sure(parsed.value, letter) : parsed;
@@ -250,9 +254,9 @@ const readers: Readonly<Record<AmountUnit, Reader>> = {
 export function findAmount(
   family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
   description: string,
-): Result<ReadAmount, string> {
+): Result<ReadAmount, Said> {
   const { valueKind } = family;
-  if (typeof valueKind !== 'object') return fail('such a part has no value in a unit');
+  if (typeof valueKind !== 'object') return fail(said('lists.value.suchAPartHasNoValueIn'));
   const { unit } = valueKind;
   // A comma between digits is a decimal comma; any other parts words.
   const words = withoutExtras(description, unit)
@@ -266,13 +270,15 @@ export function findAmount(
   });
   const reads = (word: string) => {
     const found = readers[unit](word, family);
-    return found.ok && plausible(unit, found.value.amount).ok ? found : undefined;
+    return found.ok && plausible(unit, found.value.amount, word).ok ? found : undefined;
   };
   const isBare = (word: string) => /^\d+([.,]\d+)?$/.test(word);
   const found =
     first(candidates, (word) => (/\d/.test(word) && !isBare(word) ? reads(word) : undefined)) ??
     first(candidates, (word) => (isBare(word) && mayBeBare(unit, word) ? reads(word) : undefined));
-  return found ?? fail(`no value; write one like ${examples[unit]}`);
+  return found
+    ? ok(found.value)
+    : fail(said('lists.value.noValueWriteOneLike', { example: examples[unit] }));
 }
 
 const mayBeBare = (unit: AmountUnit, word: string) =>

@@ -6,7 +6,7 @@ import type { Table } from '../table.ts';
 /** Reads a table that a test knows to be sound. */
 export function tableOf(csv: string): Table {
   const table = readTable(csv);
-  if (!table.ok) throw new Error(table.problem);
+  if (!table.ok) throw new Error(table.problem.says);
   return table.value;
 }
 

@@ -16,6 +16,7 @@ import {
   writePlacementList,
 } from '#core/board/placementList';
 import { readTable } from '#core/partslist/readTable';
+import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
@@ -56,7 +57,9 @@ export function BoardFiles() {
     await save(
       { ...before, pads, otherRecords },
       t('kits.boardFiles.padsAreTakenOver', { count: pads.length }),
-      problems.map(({ line, message }) => t('kits.boardFiles.line', { line, message })),
+      problems.map(({ line, message }) =>
+        t('kits.boardFiles.line', { line, message: saying(t, message) }),
+      ),
     );
   };
 
@@ -74,7 +77,7 @@ export function BoardFiles() {
   const takePlaces = async (text: string, mapping: PlacementMapping) => {
     setAsked(undefined);
     const read = readPlacementList(text, mapping);
-    if (!read.ok) return setTold({ severity: 'error', lines: [read.problem] });
+    if (!read.ok) return setTold({ severity: 'error', lines: [saying(t, read.problem)] });
     const { placements, problems } = read.value;
     const known = partsByPlace(kit.lines.map(({ part }) => part));
     const strangers = placements.filter(({ place }) => !known.has(place));
@@ -87,7 +90,9 @@ export function BoardFiles() {
       { ...before, placements: ours },
       t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }),
       [
-        ...problems.map(({ line, message }) => t('kits.boardFiles.line', { line, message })),
+        ...problems.map(({ line, message }) =>
+          t('kits.boardFiles.line', { line, message: saying(t, message) }),
+        ),
         ...(strangers.length > 0
           ? [
               t('kits.boardFiles.notInThisKitSoLeft', {

@@ -8,6 +8,7 @@ import { useTranslation } from 'react-i18next';
 import type { Block } from '#core/order/block';
 import { shortDesignators } from '#core/parts/label';
 import { readDesignators } from '#core/partslist/designators';
+import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
 import { useKit } from '../KitFrame.tsx';
 import type { OrderDraft } from './orderDraft.ts';
@@ -93,7 +94,7 @@ function BlockForm({ block, others, put, remove }: BlockFormProps) {
         ? t('kits.blockNames.anotherBlockHasThisName')
         : undefined;
   const placesProblem = !asked.ok
-    ? asked.problem
+    ? saying(t, asked.problem)
     : strange.length > 0
       ? t('kits.blockNames.notInThisKit', { strange: strange.join(', ') })
       : undefined;

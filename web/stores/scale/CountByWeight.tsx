@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
+import { said } from '#core/learning/said';
 import {
   countByWeight,
   largestCertainCount,
@@ -11,6 +12,7 @@ import {
   usualSetup,
   type WeighedSample,
 } from '#core/stores/weighing';
+import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { useScale } from './useScale.ts';
@@ -28,8 +30,8 @@ export function CountByWeight() {
     const taken = { pieces: Number(pieces), grams: reading.grams };
     const wrong = reading.steady
       ? sampleProblem(taken)
-      : t('stores.countByWeight.theScaleStillSwingsWaitA');
-    setProblem(wrong);
+      : said('stores.countByWeight.theScaleStillSwingsWaitA');
+    setProblem(wrong && saying(t, wrong));
     if (!wrong) setSample(taken);
   };
   const layOn = (text: string) => {

@@ -5,6 +5,7 @@ import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { CheckForm } from '#core/order/checks/definition';
 import { readAtCheck } from '#core/order/checks/readings';
+import { saying } from '#core/words/sayings';
 
 interface CheckReadingProps {
   readonly form: CheckForm;
@@ -19,7 +20,7 @@ export function CheckReading({ form, read }: CheckReadingProps) {
   const submit = (event: FormEvent) => {
     event.preventDefault();
     const amount = readAtCheck(form, text);
-    setProblem(amount.ok ? undefined : amount.problem);
+    setProblem(amount.ok ? undefined : saying(t, amount.problem));
     if (!amount.ok) return;
     setText('');
     read(amount.value);

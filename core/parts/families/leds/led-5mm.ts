@@ -52,7 +52,8 @@ export const led5mm: PartFamily<'led-5mm'> = {
       'lichtdiode',
       'del',
     ],
-    not: /\b3\s?-?mm\b|\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
+    otherSize: /\b3\s?-?mm\b/,
+    not: /\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
   },
   words: {
     one: 'LED',
