@@ -14,9 +14,6 @@ export interface MeterRange {
 
 export interface Meter {
   readonly id: string;
-  readonly name: string;
-  /** Where the figures come from. */
-  readonly source: string;
   readonly ranges: readonly MeterRange[];
 }
 

@@ -17,9 +17,6 @@ const ranges = (
 export const meters: readonly Meter[] = [
   {
     id: 'hand',
-    name: 'Hand meter, 2000 counts',
-    source:
-      'about 0.8 % + 2 digits on resistance, common practice; the rest from memory of such sheets',
     ranges: [
       ...ranges('ohm', 2000, 0.8, 2, 200, 2e3, 20e3, 200e3, 2e6),
       ...ranges('ohm', 2000, 1.5, 5, 20e6),
@@ -29,8 +26,6 @@ export const meters: readonly Meter[] = [
   },
   {
     id: 'bench',
-    name: 'Bench meter, 20 000 counts',
-    source: 'from memory of such sheets',
     ranges: [
       ...ranges('ohm', 20_000, 0.1, 3, 200, 2e3, 20e3, 200e3, 2e6),
       ...ranges('ohm', 20_000, 0.5, 5, 20e6),
@@ -40,8 +35,6 @@ export const meters: readonly Meter[] = [
   },
   {
     id: 'tester',
-    name: 'Part tester with three clips',
-    source: 'from memory of such sheets',
     ranges: [
       ...ranges('ohm', 5000, 1, 2, 500, 5e3, 50e3, 500e3, 5e6, 50e6),
       ...ranges('farad', 5000, 3, 3, 5e-9, 50e-9, 500e-9, 5e-6, 50e-6, 500e-6, 5e-3),

@@ -1,12 +1,10 @@
-import { resistorAxial } from '../parts/families/resistors/resistor-axial.ts';
+import { type Filling, said } from '../learning/said.ts';
 import { plain } from './plain.ts';
 import type { Table } from './table.ts';
 
 /** What a column of a parts list can hold. */
 export interface ColumnDefinition {
   readonly id: ColumnId;
-  readonly label: string;
-  readonly hint: string;
   /** Headings that people write for it, in several languages, lower case, without accents; likeliest first. */
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
@@ -35,8 +33,6 @@ export type ColumnId = (typeof columnIds)[number];
 export const columns: readonly ColumnDefinition[] = [
   {
     id: 'designators',
-    label: 'Places on the board',
-    hint: 'R1, R2 or R1-R4',
     headings: [
       'designator',
       'designators',
@@ -75,8 +71,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'quantity',
-    label: 'Quantity',
-    hint: '2',
     headings: [
       'quantity',
       'qty',
@@ -107,8 +101,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'description',
-    label: 'What it is',
-    hint: 'resistor, LED red 5 mm',
     headings: [
       'description',
       'part',
@@ -141,8 +133,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'value',
-    label: 'Value or type',
-    hint: '4k7, 100nF, 1N4148',
     headings: [
       'value',
       'val',
@@ -161,15 +151,11 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'tolerance',
-    label: 'Tolerance',
-    hint: '5 % or J',
     headings: ['tolerance', 'tol', 'toleranz', 'tolerantie', 'tolerancia', 'accuracy', '%'],
     looksLike: /^[±+-]*\s*\d+([.,]\d+)?\s*%$/,
   },
   {
     id: 'ratedVolt',
-    label: 'Rated voltage',
-    hint: '16 V',
     headings: [
       'voltage',
       'rated voltage',
@@ -185,20 +171,14 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'pins',
-    label: 'Pins',
-    hint: '8',
     headings: ['pins', 'pin count', 'ways', 'poles', 'pole', 'polig', 'broches', 'pines'],
   },
   {
     id: 'bandCount',
-    label: 'Bands',
-    hint: '4 or 5',
     headings: ['bands', 'band count', 'rings', 'ringe', 'ringen', 'bandes', 'bandas'],
   },
   {
     id: 'supply',
-    label: 'In the kit?',
-    hint: 'yes, no or spare',
     headings: [
       'in kit',
       'in the kit',
@@ -213,8 +193,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'package',
-    label: 'Body or footprint',
-    hint: 'DO-41, 0805, D6.3mm',
     headings: [
       'package',
       'footprint',
@@ -239,8 +217,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'remarks',
-    label: 'Remarks',
-    hint: 'pull-up of the sensor',
     headings: [
       'remarks',
       'remark',
@@ -267,8 +243,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'fitted',
-    label: 'Not fitted',
-    hint: 'DNP',
     headings: [
       'dnp',
       'dnf',
@@ -291,8 +265,6 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'family',
-    label: 'Kind of part',
-    hint: resistorAxial.id,
     headings: ['kind of part', 'part family', 'family'],
   },
 ];
@@ -397,8 +369,8 @@ function shareThatLooksRight({ looksLike }: ColumnDefinition, table: Table, inde
 }
 
 /** The name a person knows a column by: its heading in the file, or what it would mean where the file has none. */
-export function columnName(table: Table, mapping: Mapping, id: ColumnId): string {
+export function columnName(table: Table, mapping: Mapping, id: ColumnId): Filling {
   const index = mapping[id];
   const heading = index === undefined ? undefined : table.headings[index];
-  return heading || (columns.find((column) => column.id === id)?.label ?? id);
+  return heading || said(`lists.column.${id}`);
 }

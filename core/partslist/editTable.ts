@@ -45,7 +45,7 @@ export function editRow(
       row.line === line ? (byIndex.get(index) ?? cell) : cell,
     ),
   }));
-  const headings = [...table.headings, ...missing.map(({ label }) => label)];
+  const headings = [...table.headings, ...missing.map((column) => column.headings[0] ?? column.id)];
   return { table: { headings, rows }, mapping: wide };
 }
 

@@ -98,7 +98,7 @@ describe('a row of a list that is corrected before it is taken over', () => {
 
   it('gets a column that the file does not have', () => {
     const edited = editRow(open(), 3, { family: 'film capacitor' });
-    expect(edited.table.headings.at(-1)).toBe('Kind of part');
+    expect(edited.table.headings.at(-1)).toBe('kind of part');
     const { lines } = readPartsList(edited.table, edited.mapping);
     expect(lines.find(({ line }) => line === 3)).toMatchObject({
       confidence: 'told',

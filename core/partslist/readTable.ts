@@ -30,7 +30,7 @@ export function readTable(text: string, headingLine?: number): Result<Table, Sai
   const from = at >= 0 ? at : Math.max(0, firstWithTwo(lines));
   const width = Math.max(0, ...lines.slice(from).map(({ length }) => length));
   const found =
-    at >= 0 ? (lines[at] ?? []) : Array.from({ length: width }, (_, i) => `Column ${i + 1}`);
+    at >= 0 ? (lines[at] ?? []) : Array.from({ length: width }, (_, i) => String(i + 1));
   const headings = Array.from({ length: Math.max(found.length, width) }, (_, i) => found[i] ?? '');
   if (headings.filter((heading) => heading !== '').length < 2) {
     return fail(said('lists.file.row1MustHoldTheHeadingsOf'));

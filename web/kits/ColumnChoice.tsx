@@ -70,7 +70,11 @@ export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
                     fullWidth
                     value={meaningOf(index)}
                     slotProps={{
-                      htmlInput: { 'aria-label': `Meaning of ${heading || `column ${index + 1}`}` },
+                      htmlInput: {
+                        'aria-label': t('kits.columnChoice.meaningOf', {
+                          heading: heading || t('kits.columnChoice.column', { index: index + 1 }),
+                        }),
+                      },
                     }}
                     onChange={({ target }) =>
                       choose(
@@ -80,9 +84,9 @@ export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
                     }
                   >
                     <MenuItem value={notNeeded}>{t('kits.columnChoice.notNeeded2')}</MenuItem>
-                    {columns.map(({ id, label }) => (
+                    {columns.map(({ id }) => (
                       <MenuItem key={id} value={id}>
-                        {label}
+                        {t(`lists.column.${id}`)}
                       </MenuItem>
                     ))}
                   </TextField>

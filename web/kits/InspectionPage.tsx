@@ -132,9 +132,9 @@ function Bench({ measurable }: BenchProps) {
           onChange={({ target }) => choose('meter', target.value)}
           sx={{ width: 230 }}
         >
-          {meters.map(({ id, name }) => (
+          {meters.map(({ id }) => (
             <MenuItem key={id} value={id}>
-              {name}
+              {t(`kits.meter.${id}.name`)}
             </MenuItem>
           ))}
         </TextField>

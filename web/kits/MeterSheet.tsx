@@ -12,7 +12,7 @@ export function MeterSheet({ meter, unit }: { readonly meter: Meter; readonly un
     return (
       <Typography role="alert">
         {t('kits.meterSheet.theHasNoRangeInChoose', {
-          toLowerCase: meter.name.toLowerCase(),
+          meter: t(`kits.meter.${meter.id}.name`),
           symbol: units[unit].symbol,
         })}
       </Typography>
@@ -21,7 +21,7 @@ export function MeterSheet({ meter, unit }: { readonly meter: Meter; readonly un
   return (
     <Typography variant="body2" sx={{ color: 'text.secondary' }}>
       {t('kits.meterSheet.source', {
-        name: meter.name,
+        name: t(`kits.meter.${meter.id}.name`),
         map: ranges
           .map(({ upTo, percent, digits }) =>
             t('kits.meterSheet.digits', {
@@ -31,7 +31,7 @@ export function MeterSheet({ meter, unit }: { readonly meter: Meter; readonly un
             }),
           )
           .join(', '),
-        source: meter.source,
+        source: t(`kits.meter.${meter.id}.source`),
       })}
     </Typography>
   );

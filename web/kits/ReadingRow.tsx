@@ -84,7 +84,11 @@ export function ReadingRow({ reading, kit, remove }: ReadingRowProps) {
           : {verdictWords(t, verdict, part.value.unit)}
         </div>
         <Box sx={{ color: ink('faded') }}>
-          {limitWords(verdict, part.value.unit)} {meter.name}, {dateAndTime(reading.at)}.
+          {limitWords(verdict, part.value.unit)}{' '}
+          {t('kits.readingRow.measuredWith', {
+            meter: t(`kits.meter.${meter.id}.name`),
+            at: dateAndTime(reading.at),
+          })}
         </Box>
       </Box>
       <Button

@@ -66,14 +66,14 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
             </Box>
             {columns
               .filter(({ id }) => id !== 'family')
-              .map(({ id, label, hint }) => (
+              .map(({ id }) => (
                 <TextField
                   key={id}
                   size="small"
-                  label={label}
+                  label={t(`lists.column.${id}`)}
                   value={cells[id]}
                   onChange={({ target }) => write(id, target.value)}
-                  helperText={hint}
+                  helperText={t(`lists.hint.${id}`)}
                 />
               ))}
           </Box>

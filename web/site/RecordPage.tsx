@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { t } from 'i18next';
 import { useState } from 'react';
-import { useTranslation } from 'react-i18next';
+import { Trans, useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { getRecord, type RecordPage as Page, type RecordEntry } from '#contract/record';
-import { recordedDeeds } from '#contract/recordedDeeds';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
@@ -48,7 +46,9 @@ export function RecordPage() {
               .map((entry) => (
                 <tr key={entry.seq}>
                   <td style={{ whiteSpace: 'nowrap' }}>{dateAndTime(entry.at)}</td>
-                  <td>{sentenceOf(entry)}</td>
+                  <td>
+                    <Deed {...entry} />
+                  </td>
                   <td>{entry.cameFrom}</td>
                 </tr>
               ))}
@@ -65,11 +65,16 @@ export function RecordPage() {
   );
 }
 
-function sentenceOf({ by, what, about }: RecordEntry) {
+function Deed({ by, what, about }: RecordEntry) {
+  const { t } = useTranslation();
   return (
-    <>
-      <strong>{by ?? t('site.recordPage.somebodyWhoWasNotSignedIn')}</strong> {recordedDeeds[what]}
-      {about !== null && ` ${about}`}
-    </>
+    <Trans
+      i18nKey={`site.deed.${what}`}
+      values={{
+        who: by ?? t('site.recordPage.somebodyWhoWasNotSignedIn'),
+        about: about ?? t('site.recordPage.removedSince'),
+      }}
+      components={{ strong: <strong /> }}
+    />
   );
 }

@@ -196,7 +196,7 @@ describe('the record', () => {
           },
     );
     const user = open(loadRecord, <RecordPage />);
-    expect(await screen.findByText(/changed the kit Small Lamp/)).toBeTruthy();
+    expect(await screen.findByText(/changed a kit: Small Lamp/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Show older entries' }));
     expect(await screen.findByText('Somebody who was not signed in')).toBeTruthy();
     expect(server.calls).toContain('GET /api/record/9');

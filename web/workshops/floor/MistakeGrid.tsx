@@ -40,7 +40,12 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
       onClose={close}
       anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
       transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-      slotProps={{ paper: { role: 'dialog', 'aria-label': `Mistake at seat ${seat.number}` } }}
+      slotProps={{
+        paper: {
+          role: 'dialog',
+          'aria-label': t('workshops.mistakeGrid.mistakeAtSeat', { number: seat.number }),
+        },
+      }}
     >
       <Box sx={{ p: 2, minWidth: 380, maxWidth: 760 }}>
         <Typography variant="h2" sx={{ mb: 1 }}>

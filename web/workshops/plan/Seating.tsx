@@ -184,7 +184,9 @@ export function Seating({ workshop, paces }: SeatingProps) {
                   slotProps={{
                     select: {
                       displayEmpty: true,
-                      SelectDisplayProps: { 'aria-label': `Beside seat ${seat.number}` },
+                      SelectDisplayProps: {
+                        'aria-label': t('workshops.seating.besideSeat', { number: seat.number }),
+                      },
                     },
                   }}
                   sx={{ minWidth: 140 }}
