@@ -16,6 +16,16 @@ export type WorkshopPaper = (typeof workshopPapers)[number];
 export const sheetSizes = ['a4', 'letter'] as const;
 export type SheetSize = (typeof sheetSizes)[number];
 
+/** Steps on paper: many on a page, or one a page to stand on the bench. */
+export const stepSizes = ['small', 'large'] as const;
+export type StepSize = (typeof stepSizes)[number];
+
+/** How somebody wants a paper: the sheet, and the language that it is in. */
+export interface PaperWishes {
+  readonly size?: SheetSize;
+  readonly lang: string;
+}
+
 export const paperFormats = ['pdf', 'csv'] as const;
 export type PaperFormat = (typeof paperFormats)[number];
 
@@ -25,28 +35,28 @@ export const kitPaper = fileEndpoint({
   path: '/api/kits/:kitId/papers/:paper.:format',
   access: 'helper',
   types,
-  query: ['size'],
+  query: ['size', 'steps', 'lang'],
 });
 export const kitPaperPath = (
   kitId: string,
   paper: KitPaper,
   format: PaperFormat,
-  size: SheetSize = 'a4',
-) => addressOf(kitPaper, { kitId, paper, format }, { size });
+  { size = 'a4', steps = 'small', lang }: PaperWishes & { readonly steps?: StepSize },
+) => addressOf(kitPaper, { kitId, paper, format }, { size, steps, lang });
 
 export const workshopPaper = fileEndpoint({
   path: '/api/workshops/:workshopId/papers/:paper.:format',
   access: 'helper',
   recorded: 'papers-printed',
   types,
-  query: ['size', 'order'],
+  query: ['size', 'order', 'lang'],
 });
 export const workshopPaperPath = (
   workshopId: string,
   paper: WorkshopPaper,
   format: PaperFormat,
-  { size = 'a4', order = 'kind' }: { size?: SheetSize; order?: PackingOrder } = {},
-) => addressOf(workshopPaper, { workshopId, paper, format }, { size, order });
+  { size = 'a4', order = 'kind', lang }: PaperWishes & { readonly order?: PackingOrder },
+) => addressOf(workshopPaper, { workshopId, paper, format }, { size, order, lang });
 
 /** Everything for the evening as one file to print. */
 export const eveningPapers = fileEndpoint({
@@ -54,25 +64,25 @@ export const eveningPapers = fileEndpoint({
   access: 'helper',
   recorded: 'papers-printed',
   types: ['application/pdf'],
-  query: ['size'],
+  query: ['size', 'lang'],
 });
-export const eveningPapersPath = (workshopId: string, size: SheetSize = 'a4') =>
-  addressOf(eveningPapers, { workshopId }, { size });
+export const eveningPapersPath = (workshopId: string, { size = 'a4', lang }: PaperWishes) =>
+  addressOf(eveningPapers, { workshopId }, { size, lang });
 
 /** What is bought: so many packs of each offer, as `offerId:packs` joined by commas. */
 export const buyingList = fileEndpoint({
   path: '/api/stores/buying-list.:format',
   access: 'helper',
   types,
-  query: ['size', 'buy'],
+  query: ['size', 'buy', 'lang'],
 });
 export const buyingListPath = (
   purchases: readonly { readonly offerId: string; readonly packs: number }[],
   format: PaperFormat,
-  size: SheetSize = 'a4',
+  { size = 'a4', lang }: PaperWishes,
 ) =>
   addressOf(
     buyingList,
     { format },
-    { size, buy: purchases.map(({ offerId, packs }) => `${offerId}:${packs}`).join(',') },
+    { size, lang, buy: purchases.map(({ offerId, packs }) => `${offerId}:${packs}`).join(',') },
   );

@@ -119,8 +119,9 @@ export const peopleCsv = fileEndpoint({
   access: 'instructor',
   recorded: 'people-exported',
   types: ['text/csv'],
+  query: ['lang'],
 });
-export const peopleCsvPath = peopleCsv.path;
+export const peopleCsvPath = (lang: string) => addressOf(peopleCsv, {}, { lang });
 
 /** What a learner did as xAPI 1.0.3 statements. */
 export const statements = fileEndpoint({
@@ -136,6 +137,7 @@ export const certificate = fileEndpoint({
   access: 'instructor',
   recorded: 'people-exported',
   types: ['application/pdf'],
+  query: ['lang'],
 });
-export const certificatePath = (learnerId: string, workshopId: string) =>
-  addressOf(certificate, { learnerId, workshopId });
+export const certificatePath = (learnerId: string, workshopId: string, lang: string) =>
+  addressOf(certificate, { learnerId, workshopId }, { lang });

@@ -41,5 +41,7 @@ export const kitReportCsv = fileEndpoint({
   path: '/api/kits/:kitId/report.csv',
   access: 'helper',
   types: ['text/csv'],
+  query: ['lang'],
 });
-export const kitReportCsvPath = (kitId: string) => addressOf(kitReportCsv, { kitId });
+export const kitReportCsvPath = (kitId: string, lang: string) =>
+  addressOf(kitReportCsv, { kitId }, { lang });

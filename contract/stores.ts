@@ -176,21 +176,24 @@ export const stockCsv = fileEndpoint({
   path: '/api/stores/stock.csv',
   access: 'helper',
   types: ['text/csv'],
+  query: ['lang'],
 });
-export const stockCsvPath = stockCsv.path;
+export const stockCsvPath = (lang: string) => addressOf(stockCsv, {}, { lang });
 
 export const ledgerCsv = fileEndpoint({
   path: '/api/stores/items/:itemId/ledger.csv',
   access: 'helper',
   types: ['text/csv'],
+  query: ['lang'],
 });
-export const ledgerCsvPath = (itemId: string) => addressOf(ledgerCsv, { itemId });
+export const ledgerCsvPath = (itemId: string, lang: string) =>
+  addressOf(ledgerCsv, { itemId }, { lang });
 
 export const needsCsv = fileEndpoint({
   path: '/api/stores/needs.csv',
   access: 'helper',
   types: ['text/csv'],
-  query: ['for', 'risk'],
+  query: ['for', 'risk', 'lang'],
 });
-export const needsCsvPath = (workshopIds: readonly string[], runOut: number) =>
-  addressOf(needsCsv, {}, { for: workshopIds.join(','), risk: String(runOut) });
+export const needsCsvPath = (workshopIds: readonly string[], runOut: number, lang: string) =>
+  addressOf(needsCsv, {}, { for: workshopIds.join(','), risk: String(runOut), lang });

@@ -271,8 +271,10 @@ export const calendar = fileEndpoint({
   path: '/api/workshops/:workshopId/calendar.ics',
   access: 'helper',
   types: ['text/calendar'],
+  query: ['lang'],
 });
-export const calendarPath = (workshopId: string) => addressOf(calendar, { workshopId });
+export const calendarPath = (workshopId: string, lang: string) =>
+  addressOf(calendar, { workshopId }, { lang });
 export const getWorkshopLog = endpoint<WorkshopLog>()({
   method: 'GET',
   path: '/api/workshops/:workshopId/log',
@@ -296,5 +298,7 @@ export const wrapUpCsv = fileEndpoint({
   path: '/api/workshops/:workshopId/wrap-up.csv',
   access: 'helper',
   types: ['text/csv'],
+  query: ['lang'],
 });
-export const wrapUpCsvPath = (workshopId: string) => addressOf(wrapUpCsv, { workshopId });
+export const wrapUpCsvPath = (workshopId: string, lang: string) =>
+  addressOf(wrapUpCsv, { workshopId }, { lang });

@@ -1,3 +1,4 @@
+import { type Said, said } from '../learning/said.ts';
 import type { Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
@@ -15,32 +16,36 @@ export interface BagLine {
 export interface BagGroup {
   /** `step-3` for a stage, the id of a kind, or the letters of a place. */
   readonly id: string;
-  readonly title: string;
+  readonly title: Said;
   readonly lines: readonly BagLine[];
 }
 
 const kinds: readonly {
   readonly id: string;
-  readonly title: string;
+  readonly title: Said;
   readonly holds: (part: Part) => boolean;
 }[] = [
   {
     id: 'resistors',
-    title: 'Resistors',
+    title: said('workshops.packing.resistors'),
     holds: (part) => isUnit(part, 'ohm'),
   },
-  { id: 'capacitors', title: 'Capacitors', holds: (part) => isUnit(part, 'farad') },
+  {
+    id: 'capacitors',
+    title: said('workshops.packing.capacitors'),
+    holds: (part) => isUnit(part, 'farad'),
+  },
   {
     id: 'chips',
-    title: 'Chips and sockets',
+    title: said('workshops.packing.chips'),
     holds: (part) => ['chip', 'socket'].includes(familyOf(part).role),
   },
   {
     id: 'hardware',
-    title: 'Hardware and wires',
+    title: said('workshops.packing.hardware'),
     holds: (part) => familyOf(part).mount === 'none' || familyOf(part).mount === 'off-board',
   },
-  { id: 'others', title: 'Diodes, transistors and other parts', holds: () => true },
+  { id: 'others', title: said('workshops.packing.others'), holds: () => true },
 ];
 
 const isUnit = (part: Part, unit: string) => {
@@ -65,13 +70,13 @@ export function bagList(
   }
 }
 
-const otherGroup = { id: 'others', title: 'Other parts' };
+const otherGroup = { id: 'others', title: said('workshops.packing.others') };
 
 function grouped(
   parts: readonly Part[],
-  groupOf: (part: Part) => { readonly id: string; readonly title: string },
+  groupOf: (part: Part) => { readonly id: string; readonly title: Said },
 ): BagGroup[] {
-  const groups = new Map<string, { title: string; lines: BagLine[] }>();
+  const groups = new Map<string, { title: Said; lines: BagLine[] }>();
   for (const part of parts) {
     const { id, title } = groupOf(part);
     const group = groups.get(id) ?? { title, lines: [] };
@@ -94,7 +99,7 @@ function byStage(parts: readonly Part[], steps: readonly Step[]): BagGroup[] {
     return [
       {
         id: `step-${index + 1}`,
-        title: `Step ${index + 1}`,
+        title: said('workshops.packing.step', { number: index + 1 }),
         lines: lines.map((part) => ({ part, pieces: part.quantity })),
       },
     ];
@@ -106,7 +111,7 @@ function byStage(parts: readonly Part[], steps: readonly Step[]): BagGroup[] {
         ...stages,
         {
           id: 'beside',
-          title: 'Beside: board and spares',
+          title: said('workshops.packing.beside'),
           lines: rest.map((part) => ({ part, pieces: part.quantity })),
         },
       ];
@@ -133,8 +138,8 @@ const sortedByPlace = (parts: readonly Part[]) =>
 function placeGroup(part: Part) {
   const letters = lettersOf(part);
   return letters === ''
-    ? { id: 'no-place', title: 'Without a place' }
-    : { id: letters, title: `${letters} …` };
+    ? { id: 'no-place', title: said('workshops.packing.noPlace') }
+    : { id: letters, title: said('workshops.packing.letters', { letters }) };
 }
 
 /** Pieces of a line over all bags: what a count sheet says. */

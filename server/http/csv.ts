@@ -1,22 +1,28 @@
 import type { Response } from 'express';
 import Papa from 'papaparse';
+import type { Speaker } from '../words/speak.ts';
 
 /** What a spreadsheet takes for a formula, also on a later line of the cell and in signs of full width. */
 const formula = /^[\s\S]*(^|[\r\n\t])[=+\-@＝＋－＠\t\r][\s\S]*$/;
 
 export interface CsvColumn<Row> {
+  /** By which `exports` of the catalogue says it. */
   readonly heading: string;
   readonly cell: (row: Row) => string | number;
 }
 
 /**
- * Rows as CSV (RFC 4180, with a byte order mark so that spreadsheets read it as UTF-8). Cells that a spreadsheet would
+ * Rows as CSV in the language of their headings (RFC 4180, with a byte order mark so that spreadsheets read it as UTF-8). Cells that a spreadsheet would
  * run as a formula are neutralised.
  */
-export function csvOf<Row>(columns: readonly CsvColumn<Row>[], rows: readonly Row[]): string {
+export function csvOf<Row>(
+  { t }: Speaker,
+  columns: readonly CsvColumn<Row>[],
+  rows: readonly Row[],
+): string {
   const csv = Papa.unparse(
     {
-      fields: columns.map(({ heading }) => heading),
+      fields: columns.map(({ heading }) => t(`exports.${heading}`)),
       data: rows.map((row) => columns.map(({ cell }) => cell(row))),
     },
     { escapeFormulae: formula },

@@ -5,9 +5,9 @@ import { money } from '#core/stores/money';
 import { costOfPacks, type Offer, type Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { csvOf } from '../http/csv.ts';
-import { headCell } from './cells.ts';
-import { makePaper, mono, ruled, tickBox } from './pdf.ts';
-import { t } from './words.ts';
+import type { Speaker } from '../words/speak.ts';
+import { headCells } from './cells.ts';
+import { faded, makePaper, mono, ruled, tickBox } from './pdf.ts';
 
 export interface BuyingRow {
   readonly item: StockItem;
@@ -17,18 +17,31 @@ export interface BuyingRow {
 }
 
 /** What to order where, one table a supplier, with what each costs. */
-export function buyingListPdf(rows: readonly BuyingRow[], size: SheetSize): Promise<Buffer> {
+export function buyingListPdf(
+  rows: readonly BuyingRow[],
+  size: SheetSize,
+  speaker: Speaker,
+): Promise<Buffer> {
+  const { t, decimals } = speaker;
   const suppliers = [...new Map(rows.map(({ supplier }) => [supplier.id, supplier])).values()];
   const total = suppliers.reduce((sum, supplier) => sum + costAt(rows, supplier), 0);
   return makePaper({
-    title: 'Buying list',
-    facts: `${rows.length} lines from ${suppliers.length} suppliers · ${money(total)} in all, delivery included`,
+    title: t('papers.buyingList.title'),
+    facts: [
+      t('papers.buyingList.lines', { count: rows.length }),
+      t('papers.buyingList.suppliers', { count: suppliers.length }),
+      t('papers.buyingList.inAll', { total: decimals(money(total)) }),
+    ].join(' · '),
     size,
     content: suppliers.flatMap((supplier): Content[] => [
       { text: supplier.name, bold: true, fontSize: 12, margin: [0, 8, 0, 2] },
       {
-        text: `${supplier.days} days · delivery ${money(supplier.deliveryCents)} · together ${money(costAt(rows, supplier))}`,
-        color: '#62564a',
+        text: [
+          t('papers.buyingList.days', { count: supplier.days }),
+          t('papers.buyingList.delivery', { amount: decimals(money(supplier.deliveryCents)) }),
+          t('papers.buyingList.together', { amount: decimals(money(costAt(rows, supplier))) }),
+        ].join(' · '),
+        color: faded,
         margin: [0, 0, 0, 3],
       },
       {
@@ -38,15 +51,15 @@ export function buyingListPdf(rows: readonly BuyingRow[], size: SheetSize): Prom
           dontBreakRows: true,
           widths: [14, '*', 40, 70, 60],
           body: [
-            ['', 'What', 'Packs', 'Pieces a pack', 'Cost'].map(headCell),
+            headCells(speaker, '', 'what', 'packs', 'piecesAPack', 'cost'),
             ...rows
               .filter((row) => row.supplier.id === supplier.id)
               .map((row) => [
                 tickBox(),
-                stockName(t, row.item.part),
+                decimals(stockName(t, row.item.part)),
                 { text: String(row.packs), font: mono, bold: true },
                 { text: String(row.offer.packSize), font: mono },
-                { text: money(costOfPacks(row.offer, row.packs)), font: mono },
+                { text: decimals(money(costOfPacks(row.offer, row.packs))), font: mono },
               ]),
           ],
         },
@@ -60,13 +73,14 @@ const costAt = (rows: readonly BuyingRow[], { id, deliveryCents }: Supplier) =>
     .filter(({ supplier }) => supplier.id === id)
     .reduce((sum, { offer, packs }) => sum + costOfPacks(offer, packs), deliveryCents);
 
-export const buyingListCsv = (rows: readonly BuyingRow[]): string =>
+export const buyingListCsv = (rows: readonly BuyingRow[], speaker: Speaker): string =>
   csvOf<BuyingRow>(
+    speaker,
     [
       { heading: 'supplier', cell: ({ supplier }) => supplier.name },
-      { heading: 'what', cell: ({ item }) => stockName(t, item.part) },
+      { heading: 'what', cell: ({ item }) => stockName(speaker.t, item.part) },
       { heading: 'packs', cell: ({ packs }) => packs },
-      { heading: 'pieces a pack', cell: ({ offer }) => offer.packSize },
+      { heading: 'piecesAPack', cell: ({ offer }) => offer.packSize },
       { heading: 'cost', cell: ({ offer, packs }) => money(costOfPacks(offer, packs)) },
       { heading: 'days', cell: ({ supplier }) => supplier.days },
     ],

@@ -3,30 +3,33 @@ import { familyOf } from '#core/parts/families/index';
 import { toleranceLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';
-import { t } from './words.ts';
-
-const supplyWords = { 'in-kit': '', spare: 'spare', 'not-in-kit': 'not in the kit' };
+import type { Speaker } from '../words/speak.ts';
+import { faded } from './pdf.ts';
 
 /** The bands of a part in words; empty where it has none. */
-export const bandWords = (part: Part) =>
+export const bandWords = ({ t }: Speaker, part: Part): string =>
   (familyOf(part).bands?.(part) ?? []).map((band) => t(`band.${band}`)).join(', ');
 
-/** A heading of a column. */
-export const headCell = (text: string): Content => ({ text, bold: true, fontSize: 8.5 });
+/** Headings of columns, by what `papers.head` says of each; empty for a column without one. */
+export const headCells = ({ t }: Speaker, ...heads: readonly string[]): Content[] =>
+  heads.map((head) => ({ text: head === '' ? '' : t(`papers.head.${head}`), bold: true }));
 
 /** What a part is, with its bands and what is special about it. */
-export function whatItIs(part: Part): Content {
-  const notes = [supplyWords[part.supply], part.lotNote ? `This lot: ${part.lotNote.text}` : '']
-    .filter(Boolean)
-    .join('. ');
-  const bands = bandWords(part);
+export function whatItIs(speaker: Speaker, part: Part): Content {
+  const { t, decimals } = speaker;
+  const notes = [
+    part.supply === 'in-kit' ? '' : t(`papers.supply.${part.supply}`),
+    part.lotNote ? t('papers.thisBatch', { text: part.lotNote.text }) : '',
+  ].filter(Boolean);
+  const bands = bandWords(speaker, part);
   const { value } = part;
   const volt = value.kind === 'amount' && value.ratedVolt ? `, ${value.ratedVolt} V` : '';
+  const name = partName(t, { ...part, quantity: 1 });
   return {
     stack: [
-      { text: `${partName(t, { ...part, quantity: 1 })} ${toleranceLabel(value)}${volt}` },
-      ...(bands ? [{ text: bands, fontSize: 8.5, color: '#62564a' }] : []),
-      ...(notes ? [{ text: notes, fontSize: 8.5, bold: true }] : []),
+      { text: decimals(`${name} ${toleranceLabel(value)}${volt}`) },
+      ...(bands ? [{ text: bands, color: faded }] : []),
+      ...notes.map((note) => ({ text: note, bold: true })),
     ],
   };
 }

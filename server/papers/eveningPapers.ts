@@ -1,5 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import type { KitPaper, SheetSize, WorkshopPaper } from '#contract/papers';
+import type { Speaker } from '../words/speak.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
 import type { BagsToPack } from './workshopPaper.ts';
@@ -20,14 +21,15 @@ export async function eveningPdf(
   bags: BagsToPack,
   kit: PlannedRevision,
   size: SheetSize,
+  speaker: Speaker,
 ): Promise<Buffer> {
   const all = await PDFDocument.create();
-  all.setTitle(`${bags.title}: papers`);
+  all.setTitle(speaker.t('papers.evening.title', { title: bags.title }));
   const papers = [
     ...ofWorkshop.map((paper) =>
-      workshopPaperDefinitions[paper].pdf(bags, { size, order: 'kind' }),
+      workshopPaperDefinitions[paper].pdf(bags, { size, order: 'kind', speaker }),
     ),
-    ...ofKit.map((paper) => kitPaperDefinitions[paper].pdf(kit, size)),
+    ...ofKit.map((paper) => kitPaperDefinitions[paper].pdf(kit, { size, steps: 'small', speaker })),
   ];
   for (const paper of papers) {
     const one = await PDFDocument.load(await paper);

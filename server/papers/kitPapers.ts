@@ -1,33 +1,34 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Revision } from '#contract/kits';
-import type { KitPaper, SheetSize } from '#contract/papers';
+import type { KitPaper } from '#contract/papers';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { csvOf } from '../http/csv.ts';
-import { bandWords, headCell, whatItIs } from './cells.ts';
+import type { Speaker } from '../words/speak.ts';
+import { bandWords, headCells, whatItIs } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
-import { pictureStepsPdf, stepSheetsPdf, stepsCsv } from './stepSheets.ts';
+import { type KitPaperOptions, pictureStepsPdf, stepSheetsPdf, stepsCsv } from './stepSheets.ts';
 
 interface KitPaperDefinition {
-  readonly title: string;
-  readonly pdf: (kit: PlannedRevision, size: SheetSize) => Promise<Buffer>;
-  readonly csv: (kit: PlannedRevision) => string;
+  readonly pdf: (kit: PlannedRevision, options: KitPaperOptions) => Promise<Buffer>;
+  readonly csv: (kit: PlannedRevision, speaker: Speaker) => string;
 }
 
-const factsOf = ({ revision, supplyVolt }: Revision) =>
-  `Revision ${revision}${supplyVolt === null ? '' : ` · supply ${supplyVolt} V`}`;
+const factsOf = ({ t }: Speaker, { revision, supplyVolt }: Revision) =>
+  supplyVolt === null
+    ? t('papers.revision', { revision })
+    : t('papers.revisionAndSupply', { revision, volt: supplyVolt });
 
 /** The papers that a kit has, whoever builds it. */
 export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>> = {
   'parts-sheet': {
-    title: 'Parts sheet',
-    pdf: (kit, size) =>
+    pdf: (kit, { size, speaker }) =>
       makePaper({
-        title: `${kit.name}: parts sheet`,
-        facts: `${factsOf(kit)} · tick each line when all its pieces lie before you`,
+        title: speaker.t('papers.partsSheet.title', { kit: kit.name }),
+        facts: `${factsOf(speaker, kit)} · ${speaker.t('papers.partsSheet.tick')}`,
         size,
         content: [
           {
@@ -35,33 +36,34 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
             table: {
               headerRows: 1,
               dontBreakRows: true,
-              widths: [14, 66, 34, mm(46), '*'],
+              widths: [14, 66, 36, mm(40), '*'],
               body: [
-                ['', 'Place', 'Pieces', 'Looks like', 'What it is'].map(headCell),
+                headCells(speaker, '', 'place', 'pieces', 'looksLike', 'whatItIs'),
                 ...kit.lines.map(({ part }) => [
                   tickBox(),
                   { text: shortDesignators(part.designators) || '–', font: mono, bold: true },
                   { text: String(part.quantity), font: mono, alignment: 'right' as const },
-                  partPicture(part, { widthMm: 44, heightMm: 17 }),
-                  whatItIs(part),
+                  partPicture(part, { widthMm: 38, heightMm: 8 }),
+                  whatItIs(speaker, part),
                 ]),
               ],
             },
           },
-          ...errata(kit),
+          ...errata(speaker, kit),
         ],
       }),
-    csv: ({ lines }) =>
+    csv: ({ lines }, speaker) =>
       csvOf<Part>(
+        speaker,
         [
           { heading: 'place', cell: ({ designators }) => shortDesignators(designators) },
           { heading: 'quantity', cell: ({ quantity }) => quantity },
-          { heading: 'kind of part', cell: (part) => familyOf(part).words.one },
+          { heading: 'kindOfPart', cell: (part) => speaker.t(`family.${part.family}.one`) },
           { heading: 'value', cell: ({ value }) => valueLabel(value) },
           { heading: 'tolerance', cell: ({ value }) => toleranceLabel(value) },
           { heading: 'pins', cell: ({ pins }) => pins ?? '' },
-          { heading: 'in the kit', cell: ({ supply }) => csvSupply[supply] },
-          { heading: 'bands', cell: bandWords },
+          { heading: 'inTheKit', cell: ({ supply }) => speaker.t(`exports.supply.${supply}`) },
+          { heading: 'bands', cell: (part) => bandWords(speaker, part) },
           { heading: 'description', cell: ({ description }) => description },
           { heading: 'remarks', cell: ({ remarks }) => remarks ?? '' },
           { heading: 'body', cell: (part) => part.package ?? '' },
@@ -71,16 +73,16 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
       ),
   },
   'resistor-card': {
-    title: 'Resistor card',
-    pdf: (kit, size) => {
+    pdf: (kit, { size, speaker }) => {
+      const { t, decimals } = speaker;
       const rows = resistorsByPlace(kit);
       return makePaper({
-        title: `${kit.name}: resistor card`,
-        facts: `${factsOf(kit)} · tape each resistor onto its line, in the order of the places`,
+        title: t('papers.resistorCard.title', { kit: kit.name }),
+        facts: `${factsOf(speaker, kit)} · ${t('papers.resistorCard.tape')}`,
         size,
         content: [
           rows.length === 0
-            ? { text: 'No part of this kit carries its value in bands.' }
+            ? { text: t('papers.resistorCard.none') }
             : {
                 layout: ruled,
                 table: {
@@ -88,12 +90,12 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
                   dontBreakRows: true,
                   widths: [46, mm(44), 74, '*'],
                   body: [
-                    ['Place', 'Bands', 'Value', 'In words'].map(headCell),
+                    headCells(speaker, 'place', 'bands', 'value', 'inWords'),
                     ...rows.map(({ place, part }) => [
                       { text: place, font: mono, bold: true, fontSize: 12, margin: margins(5) },
                       partPicture(part, { widthMm: 42, heightMm: 14 }),
-                      { text: valueWords(part), font: mono, margin: margins(5) },
-                      { text: bandWords(part), margin: margins(5) },
+                      { text: decimals(valueWords(part)), font: mono, margin: margins(5) },
+                      { text: bandWords(speaker, part), margin: margins(5) },
                     ]),
                   ],
                 },
@@ -101,32 +103,31 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         ],
       });
     },
-    csv: (kit) =>
+    csv: (kit, speaker) =>
       csvOf(
+        speaker,
         [
           { heading: 'place', cell: ({ place }) => place },
           { heading: 'value', cell: ({ part }) => valueLabel(part.value) },
           { heading: 'tolerance', cell: ({ part }) => toleranceLabel(part.value) },
-          { heading: 'bands', cell: ({ part }) => bandWords(part) },
+          { heading: 'bands', cell: ({ part }) => bandWords(speaker, part) },
         ],
         resistorsByPlace(kit),
       ),
   },
-  'step-sheets': { title: 'Step sheets', pdf: stepSheetsPdf, csv: stepsCsv },
-  'picture-steps': { title: 'Steps in pictures', pdf: pictureStepsPdf, csv: stepsCsv },
+  'step-sheets': { pdf: stepSheetsPdf, csv: stepsCsv },
+  'picture-steps': { pdf: pictureStepsPdf, csv: stepsCsv },
 };
-
-const csvSupply = { 'in-kit': 'yes', spare: 'spare', 'not-in-kit': 'no' };
 
 const margins = (top: number): [number, number, number, number] => [0, top, 0, 0];
 
 const valueWords = ({ value }: Part) =>
   [valueLabel(value), toleranceLabel(value)].filter(Boolean).join(' ');
 
-function errata({ errata: found }: Revision): Content[] {
+function errata({ t }: Speaker, { errata: found }: Revision): Content[] {
   if (found.length === 0) return [];
   return [
-    { text: 'Errata', bold: true, fontSize: 12, margin: [0, 12, 0, 3] },
+    { text: t('papers.knownProblems'), bold: true, fontSize: 12, margin: [0, 12, 0, 3] },
     ...found.map(
       ({ designators, text }): Content => ({
         text: [{ text: `${shortDesignators(designators)}  `, font: mono, bold: true }, text],

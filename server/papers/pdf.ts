@@ -11,6 +11,10 @@ const fontFolder = join(
 );
 const font = (name: string) => join(fontFolder, `${name}.ttf`);
 
+/** Nothing on paper is smaller: it is read in bad light, with an iron in the hand. */
+export const least = 10;
+export const faded = '#62564a';
+
 /** The face of values and place names. */
 export const mono = 'Mono';
 
@@ -49,13 +53,13 @@ export function makePaper({ title, facts, size, content }: Paper): Promise<Buffe
     pageMargins: [mm(15), mm(14), mm(15), mm(16)],
     footer: (page, pages) => ({
       margin: [mm(15), mm(4)],
-      fontSize: 8,
-      color: '#62564a',
+      fontSize: least,
+      color: faded,
       columns: [title, { text: `${page} / ${pages}`, alignment: 'right' }],
     }),
     content: [
       { text: title, fontSize: 17, bold: true },
-      { text: facts ?? '', margin: [0, 1, 0, 8], color: '#62564a' },
+      { text: facts ?? '', margin: [0, 1, 0, 8], color: faded },
       ...content,
     ],
   });
@@ -63,7 +67,7 @@ export function makePaper({ title, facts, size, content }: Paper): Promise<Buffe
 
 export async function makePdf(definition: TDocumentDefinitions): Promise<Buffer> {
   const document = pdfmake.createPdf({
-    defaultStyle: { font: 'Sans', fontSize: 9.5 },
+    defaultStyle: { font: 'Sans', fontSize: least },
     ...definition,
   });
   return document.getBuffer();
@@ -83,7 +87,32 @@ export const ruled = {
   paddingBottom: () => 3,
 };
 
+const box = {
+  type: 'rect',
+  x: 0,
+  y: 0,
+  w: 10,
+  h: 10,
+  lineWidth: 0.8,
+  lineColor: '#231c15',
+} as const;
+
 /** An empty box to tick, as large as a pencil likes; a new one each time, since laying out moves it. */
-export const tickBox = (): Content => ({
-  canvas: [{ type: 'rect', x: 0, y: 0, w: 10, h: 10, lineWidth: 0.8, lineColor: '#231c15' }],
+export const tickBox = (): Content => ({ canvas: [{ ...box }] });
+
+/** The same, ticked. */
+export const ticked = (): Content => ({
+  canvas: [
+    { ...box },
+    {
+      type: 'polyline',
+      points: [
+        { x: 2, y: 5 },
+        { x: 4.5, y: 8 },
+        { x: 9, y: 1.5 },
+      ],
+      lineWidth: 1.6,
+      lineColor: '#231c15',
+    },
+  ],
 });

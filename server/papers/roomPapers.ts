@@ -1,52 +1,62 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Seat } from '#contract/workshops';
-import { experienceWords } from '#core/pace/experience';
 import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
 import { csvOf } from '../http/csv.ts';
-import { headCell } from './cells.ts';
-import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
+import type { Speaker } from '../words/speak.ts';
+import { headCells } from './cells.ts';
+import { faded, makePaper, mm, mono, ruled, tickBox, ticked } from './pdf.ts';
 import type { BagsToPack, WorkshopPaperDefinition } from './workshopPaper.ts';
 
-const groupWords: Readonly<Record<ChecklistItem['group'], string>> = {
-  room: 'The room',
-  bench: 'Each bench',
-  people: 'Everybody in it',
-  kit: 'This kit',
-};
+const groups: readonly ChecklistItem['group'][] = ['room', 'bench', 'people', 'kit'];
 
 const signOf = ({ signs }: BagsToPack, item: string) => signs.find((sign) => sign.item === item);
 
-const timeOf = (at: string) =>
-  new Intl.DateTimeFormat('en-GB', { timeStyle: 'short' }).format(new Date(at));
+const timeOf = ({ locale }: Speaker, at: string) =>
+  new Intl.DateTimeFormat(locale, { timeStyle: 'short' }).format(new Date(at));
 
 /** The room's checklist: with who signed what, and lines to sign by hand. */
 export const checklistPaper: WorkshopPaperDefinition = {
-  title: 'Room checklist',
-  pdf: (bags, { size }) =>
+  pdf: (bags, { size, speaker }) =>
     makePaper({
-      title: 'Before the doors open',
+      title: speaker.t('papers.checklist.title'),
       facts: `${bags.title}, ${bags.when} · ${bags.kitName}`,
       size,
       content: [
-        ...Object.entries(groupWords).flatMap(([group, title]): Content[] => {
+        ...groups.flatMap((group): Content[] => {
           const items = checklistOf(bags).filter((item) => item.group === group);
           if (items.length === 0) return [];
           return [
-            { text: title, bold: true, fontSize: 12, margin: [0, 8, 0, 3] },
             {
               layout: ruled,
+              margin: [0, 0, 0, 6],
               table: {
-                headerRows: 1,
+                headerRows: 2,
+                keepWithHeaderRows: 1,
                 dontBreakRows: true,
                 widths: [14, '*', mm(46)],
                 body: [
-                  ['', 'Look at', 'Seen by, at'].map(headCell),
-                  ...items.map(({ id, says, why }) => {
+                  [
+                    {
+                      text: speaker.t(`papers.checklist.group.${group}`),
+                      bold: true,
+                      fontSize: 12,
+                      colSpan: 3,
+                    },
+                    '',
+                    '',
+                  ],
+                  headCells(speaker, '', 'lookAt', 'seenByAt'),
+                  ...items.map(({ id }) => {
                     const sign = signOf(bags, id);
                     return [
-                      sign ? { text: '×', bold: true, fontSize: 13 } : tickBox(),
-                      { stack: [{ text: says }, { text: why, fontSize: 8, color: '#62564a' }] },
-                      sign ? `${sign.by}, ${timeOf(sign.at)}` : '',
+                      sign ? ticked() : tickBox(),
+                      {
+                        stack: [
+                          { text: speaker.t(`checklist.${id}.says`) },
+                          { text: speaker.t(`checklist.${id}.why`), color: faded },
+                        ],
+                      },
+                      sign ? `${sign.by}, ${timeOf(speaker, sign.at)}` : '',
                     ];
                   }),
                 ],
@@ -55,17 +65,18 @@ export const checklistPaper: WorkshopPaperDefinition = {
           ];
         }),
         {
-          text: 'These are the usual cautions. The rules of the place and qualified people come first.',
+          text: speaker.t('papers.checklist.usual'),
           margin: [0, 10, 0, 0],
         },
       ],
     }),
-  csv: (bags) =>
+  csv: (bags, { speaker }) =>
     csvOf<ChecklistItem>(
+      speaker,
       [
-        { heading: 'about', cell: ({ group }) => groupWords[group] },
-        { heading: 'look at', cell: ({ says }) => says },
-        { heading: 'seen by', cell: ({ id }) => signOf(bags, id)?.by ?? '' },
+        { heading: 'about', cell: ({ group }) => speaker.t(`papers.checklist.group.${group}`) },
+        { heading: 'lookAt', cell: ({ id }) => speaker.t(`checklist.${id}.says`) },
+        { heading: 'seenBy', cell: ({ id }) => signOf(bags, id)?.by ?? '' },
         { heading: 'at', cell: ({ id }) => signOf(bags, id)?.at ?? '' },
       ],
       checklistOf(bags),
@@ -74,10 +85,9 @@ export const checklistPaper: WorkshopPaperDefinition = {
 
 /** Who sits where and beside whom, to hang at the door: what somebody can or cannot is nobody’s business there. */
 export const seatPlanPaper: WorkshopPaperDefinition = {
-  title: 'Seat plan',
-  pdf: (bags, { size }) =>
+  pdf: (bags, { size, speaker }) =>
     makePaper({
-      title: `${bags.title}: who sits where`,
+      title: speaker.t('papers.seatPlan.title', { title: bags.title }),
       facts: `${bags.when} · ${bags.kitName}`,
       size,
       content: [
@@ -88,7 +98,7 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
             dontBreakRows: true,
             widths: [mm(18), '*', mm(70)],
             body: [
-              ['Seat', 'Name', 'Beside'].map(headCell),
+              headCells(speaker, 'seat', 'name', 'beside'),
               ...besideEachOther(bags.seats).map((seat) => [
                 { text: String(seat.number), font: mono, bold: true, fontSize: 16 },
                 {
@@ -103,13 +113,14 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
         },
       ],
     }),
-  csv: ({ seats }) =>
+  csv: ({ seats }, { speaker }) =>
     csvOf<Seat>(
+      speaker,
       [
         { heading: 'seat', cell: ({ number }) => number },
         { heading: 'name', cell: ({ name }) => name },
         { heading: 'beside', cell: ({ partner }) => partner ?? '' },
-        { heading: 'experience', cell: ({ experience }) => experienceWords[experience] },
+        { heading: 'experience', cell: ({ experience }) => speaker.t(`experience.${experience}`) },
       ],
       seats,
     ),

@@ -6,6 +6,7 @@ import {
   kitPapers,
   paperFormats,
   sheetSizes,
+  stepSizes,
   workshopPaper,
   workshopPapers,
 } from '#contract/papers';
@@ -21,6 +22,7 @@ import { selectKit, selectRevision } from '../kits/queries.ts';
 import { updateLabelsAddress } from '../room/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
+import { type Speaker, speak } from '../words/speak.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
@@ -60,34 +62,43 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const planned = { ...kit, steps: plannedSteps(kit) };
-    const { title, pdf, csv } = kitPaperDefinitions[paper];
-    const name = `${kit.name} ${title}`;
-    if (format === 'csv') sendCsv(response, name, csv(planned));
-    else sendPdf(response, name, await pdf(planned, chosen(sheetSizes, request.query.size)));
+    const { pdf, csv } = kitPaperDefinitions[paper];
+    const speaker = speak(request.query.lang);
+    const name = speaker.t(`papers.file.${paper}`, { of: kit.name });
+    const options = {
+      size: chosen(sheetSizes, request.query.size),
+      steps: chosen(stepSizes, request.query.steps),
+      speaker,
+    };
+    if (format === 'csv') sendCsv(response, name, csv(planned, speaker));
+    else sendPdf(response, name, await pdf(planned, options));
   });
 
   api.send(eveningPapers, async ({ params, request, response }) => {
-    const bags = await bagsOf(params.workshopId, true);
+    const speaker = speak(request.query.lang);
+    const bags = await bagsOf(params.workshopId, true, speaker);
     const size = chosen(sheetSizes, request.query.size);
     const revision = await selectRevision(db, bags.kitId, bags.revision);
     if (!revision) throw noSuchPaper();
     sendPdf(
       response,
-      `${bags.title} papers`,
-      await eveningPdf(bags, { ...revision, steps: bags.steps }, size),
+      speaker.t('papers.evening.title', { title: bags.title }),
+      await eveningPdf(bags, { ...revision, steps: bags.steps }, size, speaker),
     );
   });
 
   api.send(workshopPaper, async ({ params, request, response }) => {
     const paper = one(workshopPapers, params.paper);
     const format = one(paperFormats, params.format);
-    const { title, printsAddress = false, pdf, csv } = workshopPaperDefinitions[paper];
-    const bags = await bagsOf(params.workshopId, printsAddress);
+    const { printsAddress = false, pdf, csv } = workshopPaperDefinitions[paper];
+    const speaker = speak(request.query.lang);
+    const bags = await bagsOf(params.workshopId, printsAddress, speaker);
     const options = {
+      speaker,
       size: chosen(sheetSizes, request.query.size),
       order: chosen(packingOrders, request.query.order),
     };
-    const name = `${bags.title} ${title}`;
+    const name = speaker.t(`papers.file.${paper}`, { of: bags.title });
     if (format === 'csv') sendCsv(response, name, csv(bags, options));
     else sendPdf(response, name, await pdf(bags, options));
   });
@@ -95,10 +106,12 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
   api.send(buyingList, async ({ params, request, response }) => {
     const format = one(paperFormats, params.format);
     const rows = await buyingRows(String(request.query.buy ?? ''));
-    if (format === 'csv') sendCsv(response, 'buying list', buyingListCsv(rows));
+    const speaker = speak(request.query.lang);
+    const name = speaker.t('papers.buyingList.title');
+    if (format === 'csv') sendCsv(response, name, buyingListCsv(rows, speaker));
     else {
-      const pdf = await buyingListPdf(rows, chosen(sheetSizes, request.query.size));
-      sendPdf(response, 'buying list', pdf);
+      const pdf = await buyingListPdf(rows, chosen(sheetSizes, request.query.size), speaker);
+      sendPdf(response, name, pdf);
     }
   });
 
@@ -106,6 +119,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
   async function bagsOf(
     id: string,
     printsAddress: boolean,
+    { locale }: Speaker,
   ): Promise<BagsToPack & { readonly kitId: string }> {
     const workshop = isUuid(id) ? await selectWorkshop(db, id) : undefined;
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
@@ -124,7 +138,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
       signs: await selectSigns(db, id),
       kitName: workshop.kitName,
       revision: workshop.revision,
-      when: new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(
+      when: new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short' }).format(
         new Date(workshop.startsAt),
       ),
       seats: await selectSeats(db, id),

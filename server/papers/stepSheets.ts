@@ -1,5 +1,5 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
-import type { SheetSize } from '#contract/papers';
+import type { SheetSize, StepSize } from '#contract/papers';
 import type { CheckForm } from '#core/order/checks/definition';
 import { checkOf } from '#core/order/checks/index';
 import type { CheckStep, WorkStep } from '#core/order/step';
@@ -18,15 +18,13 @@ import {
   stepTitle,
 } from '#core/words/partWords';
 import { csvOf } from '../http/csv.ts';
+import type { Speaker } from '../words/speak.ts';
 import { boardPicture } from './boardPicture.ts';
 import { bandWords } from './cells.ts';
-import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
+import { faded, makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { checkPictogram, type PictogramName, pictogram } from './pictograms.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
-import { t } from './words.ts';
-
-const faded = '#62564a';
 
 /** A step with what is on the board before it. */
 interface SheetStep {
@@ -47,45 +45,103 @@ function sheetSteps(kit: PlannedRevision): SheetStep[] {
 const placesOf = (step: PlannedStep): readonly string[] =>
   step.kind === 'check' ? [] : step.parts.flatMap(({ designators }) => designators);
 
-/** The steps for a bench without a screen: what the seat shows, on paper. */
-export function stepSheetsPdf(kit: PlannedRevision, size: SheetSize): Promise<Buffer> {
-  const steps = sheetSteps(kit);
+export interface KitPaperOptions {
+  readonly size: SheetSize;
+  readonly steps: StepSize;
+  readonly speaker: Speaker;
+}
+
+/** The steps for a bench without a screen: what the seat shows, on paper; many on a page, or one a page. */
+export function stepSheetsPdf(
+  kit: PlannedRevision,
+  { size, steps, speaker }: KitPaperOptions,
+): Promise<Buffer> {
+  const { t } = speaker;
+  const found = sheetSteps(kit);
   return makePaper({
-    title: `${kit.name}: step by step`,
-    facts: `Revision ${kit.revision} · tick each step when it is done · what your instructor and this room’s rules say comes first`,
+    title: t('papers.stepSheets.title', { kit: kit.name }),
+    facts: t('papers.stepSheets.facts', { revision: kit.revision }),
     size,
     content: [
-      ...cautionsForAll(),
-      {
-        layout: ruled,
-        table: {
-          dontBreakRows: true,
-          widths: [22, '*', mm(62)],
-          body: steps.map((one) => stepRow(kit, one)),
-        },
-      },
+      ...cautionsForAll(speaker),
+      ...(steps === 'large'
+        ? found.map((one) => largeStep(speaker, kit, one))
+        : [
+            {
+              layout: ruled,
+              table: {
+                dontBreakRows: true,
+                widths: [22, '*', mm(62)],
+                body: found.map((one) => stepRow(speaker, kit, one)),
+              },
+            },
+          ]),
     ],
   });
 }
 
+/** One step on a page of its own, to be read from where the iron is. */
+function largeStep(
+  speaker: Speaker,
+  kit: PlannedRevision,
+  { step, number, done }: SheetStep,
+): Content {
+  return {
+    pageBreak: number === 1 ? undefined : 'before',
+    fontSize: largeText,
+    stack: [
+      {
+        columns: [
+          { width: mm(24), text: String(number), font: mono, fontSize: 40, bold: true },
+          step.kind === 'check' ? checkText(speaker, step) : workText(speaker, step),
+          { width: 14, ...(tickBox() as object) } as Content,
+        ],
+        margin: [0, 0, 0, 14],
+      },
+      ...(step.kind === 'check'
+        ? [readingLine(speaker, step)]
+        : [
+            {
+              columns: step.parts
+                .slice(0, 3)
+                .map((part) => partPicture(part, largePart(step.parts))),
+              columnGap: 10,
+              margin: [0, 0, 0, 16] as [number, number, number, number],
+            },
+            ...boardOf(kit, step, done, { widthMm: 175, heightMm: 110 }),
+          ]),
+    ],
+  };
+}
+
+/** As large as is read at arm's length. */
+const largeText = 14;
+const largePart = (parts: readonly Part[]) => ({
+  widthMm: parts.length > 1 ? 170 / Math.min(3, parts.length) - 6 : 90,
+  heightMm: 38,
+});
+
 /** The usual cautions, once, before the first iron is hot (domain knowledge of every bench). */
-const cautionsForAll = (): Content[] => [
+const cautionsForAll = ({ t }: Speaker): Content[] => [
   {
     margin: [0, 0, 0, 8],
-    fontSize: 9,
     text: [
-      { text: 'Always: ', bold: true },
-      'glasses on when you solder and cut; hair and sleeves back; iron in its stand; windows open and fumes drawn off; no food, and wash your hands afterwards; parts stay hot for a minute. A burn: cool running water for 20 minutes, and medical advice.',
+      { text: `${t('papers.stepSheets.always')} `, bold: true },
+      t('papers.stepSheets.cautions'),
     ],
   },
 ];
 
-function stepRow(kit: PlannedRevision, { step, number, done }: SheetStep): TableCell[] {
+function stepRow(
+  speaker: Speaker,
+  kit: PlannedRevision,
+  { step, number, done }: SheetStep,
+): TableCell[] {
   return [
     { stack: [{ text: String(number), font: mono, fontSize: 13, bold: true }, tickBox()] },
-    step.kind === 'check' ? checkText(step) : workText(step),
+    step.kind === 'check' ? checkText(speaker, step) : workText(speaker, step),
     step.kind === 'check'
-      ? readingLine(step)
+      ? readingLine(speaker, step)
       : {
           stack: [
             {
@@ -119,49 +175,64 @@ function boardOf(
   return [boardPicture(board, parts, { side: step.side, now, done, near }, room)];
 }
 
-function workText(step: WorkStep): Content {
+function workText(speaker: Speaker, step: WorkStep): Content {
+  const { t, decimals } = speaker;
   const matters = [
     ...step.lengths.map((length) => lengthSentence(t, length)),
     ...step.holding.map((holding) => holdingSentence(t, holding)),
   ];
   const [part] = step.parts;
   const way = part && familyWord(t, part, 'wayRound');
-  const bands = step.parts.map(bandWords).filter(Boolean).join(' / ');
+  const bands = step.parts
+    .map((one) => bandWords(speaker, one))
+    .filter(Boolean)
+    .join(' / ');
   return {
     stack: [
       {
         text: [
-          { text: `${stepTitle(t, step)}  `, bold: true, fontSize: 11 },
-          { text: stepPlaces(step), font: mono, bold: true, fontSize: 11 },
+          { text: decimals(`${stepTitle(t, step)}  `), bold: true },
+          { text: stepPlaces(step), font: mono, bold: true },
         ],
       },
       ...(bands ? [{ text: bands }] : []),
-      ...step.cautions.map((caution) => ({ text: `! ${cautionSentence(t, caution)}`, bold: true })),
+      ...step.cautions.map((caution) => ({
+        text: decimals(`! ${cautionSentence(t, caution)}`),
+        bold: true,
+      })),
       ...(way && !part.lotNote ? [{ text: way }] : []),
       ...step.parts.flatMap(({ remarks, showRemarks }) =>
         showRemarks && remarks ? [{ text: remarks, bold: true }] : [],
       ),
-      ...matters.map((text) => ({ text })),
-      { text: reasonSentence(t, step), color: faded, fontSize: 8.5 },
+      ...matters.map((text) => ({ text: decimals(text) })),
+      { text: decimals(reasonSentence(t, step)), color: faded },
     ],
   };
 }
 
-function checkText(step: CheckStep): Content {
+function checkText({ t, decimals }: Speaker, step: CheckStep): Content {
   return {
     stack: [
-      { text: `Check: ${stepTitle(t, step)}`, bold: true, fontSize: 11 },
-      ...checkWords(t, step).map((text) => ({ text })),
-      { text: checkExpects(t, step), bold: true },
+      { text: t('papers.stepSheets.check', { title: stepTitle(t, step) }), bold: true },
+      ...checkWords(t, step).map((text) => ({ text: decimals(text) })),
+      { text: decimals(checkExpects(t, step)), bold: true },
       { text: t(`check.${step.check}.otherwise`), color: faded },
     ],
   };
 }
 
 /** Where the reading is written down. */
-function readingLine({ check }: CheckStep): Content {
+function readingLine({ t }: Speaker, { check }: CheckStep): Content {
   const form = checkOf(check).form;
-  if (!form) return { columns: [tickBox(), { text: 'yes' }, tickBox(), { text: 'no: ask' }] };
+  if (!form)
+    return {
+      columns: [
+        tickBox(),
+        { text: t('papers.stepSheets.yes') },
+        tickBox(),
+        { text: t('papers.stepSheets.noAsk') },
+      ],
+    };
   return {
     text: `__________ ${unitSigns[form.unit]}`,
     fontSize: 13,
@@ -179,7 +250,7 @@ const limitText = (form: CheckForm, step: CheckStep): string => {
 };
 
 /** The same steps without a word: numbers, drawings, signs. */
-export function pictureStepsPdf(kit: PlannedRevision, size: SheetSize): Promise<Buffer> {
+export function pictureStepsPdf(kit: PlannedRevision, { size }: KitPaperOptions): Promise<Buffer> {
   return makePaper({
     title: kit.name,
     facts: '',
@@ -290,8 +361,10 @@ function marksOf(step: WorkStep): Content[] {
 }
 
 /** The steps as a table. */
-export const stepsCsv = (kit: PlannedRevision): string =>
-  csvOf<SheetStep>(
+export const stepsCsv = (kit: PlannedRevision, speaker: Speaker): string => {
+  const { t } = speaker;
+  return csvOf<SheetStep>(
+    speaker,
     [
       { heading: 'step', cell: ({ number }) => number },
       { heading: 'what', cell: ({ step }) => stepTitle(t, step) },
@@ -307,3 +380,4 @@ export const stepsCsv = (kit: PlannedRevision): string =>
     ],
     sheetSteps(kit),
   );
+};

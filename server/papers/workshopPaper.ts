@@ -3,6 +3,7 @@ import type { ChecklistSign } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
+import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 
 /** What the papers of a workshop are made of. */
@@ -25,10 +26,10 @@ export interface BagsToPack {
 export interface PaperOptions {
   readonly size: SheetSize;
   readonly order: PackingOrder;
+  readonly speaker: Speaker;
 }
 
 export interface WorkshopPaperDefinition {
-  readonly title: string;
   /** Only where phones could open it is it made. */
   readonly printsAddress?: true;
   readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;

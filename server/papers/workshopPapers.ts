@@ -1,7 +1,6 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { SheetSize, WorkshopPaper } from '#contract/papers';
 import { seatPagePath } from '#contract/seats';
-import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, valueLabel } from '#core/parts/label';
 import {
   type BagGroup,
@@ -10,27 +9,31 @@ import {
   type PackingOrder,
   piecesForBags,
 } from '#core/stores/packing';
+import { saying } from '#core/words/sayings';
 import { csvOf } from '../http/csv.ts';
+import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
-import { headCell, whatItIs } from './cells.ts';
-import { makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
+import { headCells, whatItIs } from './cells.ts';
+import { faded, makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import { checklistPaper, seatPlanPaper } from './roomPapers.ts';
 import type { BagsToPack, PaperOptions, WorkshopPaperDefinition } from './workshopPaper.ts';
 
-const orderWords: Readonly<Record<PackingOrder, string>> = {
-  kind: 'by kind of part',
-  stage: 'by soldering step',
-  place: 'by place on the board',
-};
+const factsOf = ({ t }: Speaker, bags: BagsToPack, order: PackingOrder): string =>
+  t('papers.bags.facts', {
+    title: bags.title,
+    when: bags.when,
+    revision: bags.revision,
+    order: t(`papers.order.${order}`),
+  });
 
 export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPaperDefinition>> = {
   'bag-labels': {
-    title: 'Bag labels',
     printsAddress: true,
     pdf: labelSheet,
-    csv: ({ seats, seatAddress, kitName, title }) =>
+    csv: ({ seats, seatAddress, kitName, title }, { speaker }) =>
       csvOf<StoredSeatOfWorkshop>(
+        speaker,
         [
           { heading: 'seat', cell: ({ number }) => number },
           { heading: 'name', cell: ({ name }) => name },
@@ -42,123 +45,135 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
       ),
   },
   'bag-list': {
-    title: 'Bag list',
-    pdf: (bags, { size, order }) =>
+    pdf: (bags, { size, order, speaker }) =>
       makePaper({
-        title: `${bags.kitName}: what goes into each bag`,
-        facts: `${bags.title}, ${bags.when} · revision ${bags.revision} · ${orderWords[order]}`,
+        title: speaker.t('papers.bagList.title', { kit: bags.kitName }),
+        facts: factsOf(speaker, bags, order),
         size,
-        content: groupTables(bagList(bags.parts, bags.steps, order), bagColumns),
+        content: groupTables(speaker, bagList(bags.parts, bags.steps, order), bagColumns(speaker)),
       }),
-    csv: (bags, { order }) => groupsCsv(bags, order, 1),
+    csv: (bags, options) => groupsCsv(bags, options, 1),
   },
   'count-sheet': {
-    title: 'Count sheet',
-    pdf: (bags, { size, order }) =>
+    pdf: (bags, { size, order, speaker }) =>
       makePaper({
-        title: `${bags.kitName}: count sheet for ${bags.seats.length} bags`,
-        facts: `${bags.title}, ${bags.when} · revision ${bags.revision} · ${orderWords[order]}`,
+        title: speaker.t('papers.countSheet.title', {
+          kit: bags.kitName,
+          count: bags.seats.length,
+        }),
+        facts: factsOf(speaker, bags, order),
         size,
         content: groupTables(
+          speaker,
           bagList(bags.parts, bags.steps, order),
-          countColumns(bags.seats.length),
+          countColumns(speaker, bags.seats.length),
         ),
       }),
-    csv: (bags, { order }) => groupsCsv(bags, order, bags.seats.length),
+    csv: (bags, options) => groupsCsv(bags, options, bags.seats.length),
   },
   checklist: checklistPaper,
   'seat-plan': seatPlanPaper,
 };
 
 interface PaperColumn {
+  /** As `papers.head` has it. */
   readonly heading: string;
   readonly width: number | '*';
   readonly cell: (line: BagLine) => Content;
 }
 
 const placeColumn: PaperColumn = {
-  heading: 'Place',
+  heading: 'place',
   width: 74,
   cell: ({ part }) => ({ text: shortDesignators(part.designators) || '–', font: mono, bold: true }),
 };
 const pictureColumn: PaperColumn = {
-  heading: 'Looks like',
+  heading: 'looksLike',
   width: mm(34),
-  cell: ({ part }) => partPicture(part, { widthMm: 32, heightMm: 12 }),
+  cell: ({ part }) => partPicture(part, { widthMm: 32, heightMm: 8 }),
 };
-const wordsColumn: PaperColumn = {
-  heading: 'What it is',
+const wordsColumn = (speaker: Speaker): PaperColumn => ({
+  heading: 'whatItIs',
   width: '*',
-  cell: ({ part }) => whatItIs(part),
-};
+  cell: ({ part }) => whatItIs(speaker, part),
+});
 const tickColumn: PaperColumn = { heading: '', width: 14, cell: () => tickBox() };
 
-const bagColumns: readonly PaperColumn[] = [
+const bagColumns = (speaker: Speaker): readonly PaperColumn[] => [
   tickColumn,
   {
-    heading: 'Pieces',
-    width: 36,
+    heading: 'pieces',
+    width: 40,
     cell: ({ pieces }) => ({ text: String(pieces), font: mono, bold: true, fontSize: 12 }),
   },
   placeColumn,
   pictureColumn,
-  wordsColumn,
+  wordsColumn(speaker),
 ];
 
-const countColumns = (bags: number): readonly PaperColumn[] => [
+const countColumns = (speaker: Speaker, bags: number): readonly PaperColumn[] => [
   tickColumn,
-  wordsColumn,
+  wordsColumn(speaker),
   pictureColumn,
   {
-    heading: 'A bag',
-    width: 36,
+    heading: 'aBag',
+    width: 40,
     cell: ({ pieces }) => ({ text: String(pieces), font: mono }),
   },
   {
-    heading: 'All bags',
-    width: 48,
+    heading: 'allBags',
+    width: 56,
     cell: (line) => ({ text: String(piecesForBags(line, bags)), font: mono, bold: true }),
   },
-  { heading: 'Counted', width: 60, cell: () => '' },
+  { heading: 'counted', width: 60, cell: () => '' },
 ];
 
-/** Groups of so many lines stay on one page, heading and all. */
-const keptTogether = 8;
-
-function groupTables(groups: readonly BagGroup[], columns: readonly PaperColumn[]): Content[] {
+/** A table for each group; its name stays with its first line, and stands again on the next page. */
+function groupTables(
+  speaker: Speaker,
+  groups: readonly BagGroup[],
+  columns: readonly PaperColumn[],
+): Content[] {
   return groups.map(
     ({ title, lines }): Content => ({
-      unbreakable: lines.length <= keptTogether,
-      stack: [
-        { text: title, bold: true, fontSize: 12, margin: [0, 8, 0, 3] },
-        {
-          layout: ruled,
-          table: {
-            headerRows: 1,
-            dontBreakRows: true,
-            widths: columns.map(({ width }) => width),
-            body: [
-              columns.map(({ heading }) => headCell(heading)),
-              ...lines.map((line) => columns.map(({ cell }) => cell(line))),
-            ],
-          },
-        },
-      ],
+      layout: ruled,
+      margin: [0, 0, 0, 6],
+      table: {
+        headerRows: 2,
+        keepWithHeaderRows: 1,
+        dontBreakRows: true,
+        widths: columns.map(({ width }) => width),
+        body: [
+          [
+            {
+              text: saying(speaker.t, title),
+              bold: true,
+              fontSize: 12,
+              colSpan: columns.length,
+              border: [false, false, false, false],
+            },
+            ...columns.slice(1).map(() => ''),
+          ],
+          headCells(speaker, ...columns.map(({ heading }) => heading)),
+          ...lines.map((line) => columns.map(({ cell }) => cell(line))),
+        ],
+      },
     }),
   );
 }
 
-function groupsCsv(bags: BagsToPack, order: PackingOrder, count: number): string {
+function groupsCsv(bags: BagsToPack, { order, speaker }: PaperOptions, count: number): string {
   const rows = bagList(bags.parts, bags.steps, order).flatMap(({ title, lines }) =>
-    lines.map((line) => ({ title, line })),
+    lines.map((line) => ({ title: saying(speaker.t, title), line })),
   );
   return csvOf(
+    speaker,
     [
       { heading: 'group', cell: ({ title }) => title },
       { heading: 'place', cell: ({ line }) => shortDesignators(line.part.designators) },
-      { heading: 'kind of part', cell: ({ line }) => familyOf(line.part).words.one },
+      { heading: 'kindOfPart', cell: ({ line }) => speaker.t(`family.${line.part.family}.one`) },
       { heading: 'value', cell: ({ line }) => valueLabel(line.part.value) },
-      { heading: 'pieces in a bag', cell: ({ line }) => line.pieces },
+      { heading: 'piecesInABag', cell: ({ line }) => line.pieces },
       { heading: 'bags', cell: () => count },
       { heading: 'pieces', cell: ({ line }) => piecesForBags(line, count) },
     ],
@@ -201,7 +216,7 @@ const labelSheets: Readonly<Record<SheetSize, LabelSheet>> = {
 /** Room inside a label, so that a cut a little beside the line takes nothing away. */
 const paddingMm = 4;
 
-function labelSheet(bags: BagsToPack, { size }: PaperOptions): Promise<Buffer> {
+function labelSheet(bags: BagsToPack, { size, speaker }: PaperOptions): Promise<Buffer> {
   const sheet = labelSheets[size];
   const perPage = sheet.columns * sheet.rows;
   const pages = Math.max(1, Math.ceil(bags.seats.length / perPage));
@@ -230,7 +245,7 @@ function labelSheet(bags: BagsToPack, { size }: PaperOptions): Promise<Buffer> {
         body: Array.from({ length: rows }, (_row, row) =>
           Array.from({ length: sheet.columns }, (_column, column) => {
             const seat = seats[row * sheet.columns + column];
-            return seat ? label(bags, seat, sheet) : '';
+            return seat ? label(speaker, bags, seat, sheet) : '';
           }),
         ),
       },
@@ -243,7 +258,12 @@ function labelSheet(bags: BagsToPack, { size }: PaperOptions): Promise<Buffer> {
   });
 }
 
-function label(bags: BagsToPack, seat: StoredSeatOfWorkshop, { heightMm }: LabelSheet): Content {
+function label(
+  { t }: Speaker,
+  bags: BagsToPack,
+  seat: StoredSeatOfWorkshop,
+  { heightMm }: LabelSheet,
+): Content {
   const codeMm = heightMm - 2 * paddingMm - 2;
   return {
     columns: [
@@ -252,10 +272,10 @@ function label(bags: BagsToPack, seat: StoredSeatOfWorkshop, { heightMm }: Label
         stack: [
           { text: String(seat.number), font: mono, bold: true, fontSize: 34, lineHeight: 0.95 },
           { text: seat.name || ' ', bold: true, fontSize: 15, margin: [0, 0, 0, 4] },
-          { text: bags.kitName, fontSize: 10 },
-          { text: bags.title, fontSize: 8.5, color: '#62564a' },
-          { text: bags.when, fontSize: 8.5, color: '#62564a' },
-          { text: 'Scan the code to open your seat.', fontSize: 8.5, margin: [0, 4, 0, 0] },
+          { text: bags.kitName },
+          { text: bags.title, color: faded },
+          { text: bags.when, color: faded },
+          { text: t('papers.label.scan'), margin: [0, 4, 0, 0] },
         ],
       },
       {

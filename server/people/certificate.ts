@@ -1,13 +1,17 @@
 import { opportunitiesOf, stateOfBuild } from '#core/learning/builds';
 import { estimatesOf } from '#core/learning/skillEstimates';
-import { skillWords } from '#core/learning/skills';
 import type { StoredBuild } from '../builds/queries.ts';
 import { makePdf, mm } from '../papers/pdf.ts';
+import type { Speaker } from '../words/speak.ts';
 
 /** A certificate of a finished board, with the skills that its steps have shown. */
-export function certificatePdf(name: string, build: StoredBuild): Promise<Buffer> {
+export function certificatePdf(
+  { t, locale }: Speaker,
+  name: string,
+  build: StoredBuild,
+): Promise<Buffer> {
   const state = stateOfBuild(build);
-  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(
+  const day = new Intl.DateTimeFormat(locale, { dateStyle: 'long' }).format(
     new Date(state.finishedAt ?? build.startsAt),
   );
   const joints = build.steps.reduce(
@@ -48,18 +52,22 @@ export function certificatePdf(name: string, build: StoredBuild): Promise<Buffer
       { text: build.workshopTitle, fontSize: 13, color: '#62564a' },
       { text: name, fontSize: 46, bold: true, margin: [0, 24, 0, 8] },
       {
-        text: `has built the ${build.kitName} with ${joints} soldered joints, and it passed every check.`,
+        text: t('papers.certificate.hasBuilt', { kit: build.kitName, count: joints }),
         fontSize: 19,
         margin: [0, 0, 0, 8],
       },
       { text: day, fontSize: 14, margin: [0, 0, 0, 34] },
-      { text: 'Shown while building', fontSize: 14, bold: true, margin: [0, 0, 0, 8] },
+      { text: t('papers.certificate.shown'), fontSize: 14, bold: true, margin: [0, 0, 0, 8] },
       {
         columns: [0, 1].map((column) => ({
           ul: shown
             .filter((_, index) => index % 2 === column)
             .map(({ skill, right }) => ({
-              text: `${skillWords[skill].name}: right at ${right.count} of ${right.of} steps`,
+              text: t('papers.certificate.right', {
+                skill: t(`skill.${skill}.name`),
+                right: right.count,
+                count: right.of,
+              }),
               fontSize: 13,
               margin: [0, 1, 0, 1] as [number, number, number, number],
             })),
@@ -68,8 +76,14 @@ export function certificatePdf(name: string, build: StoredBuild): Promise<Buffer
       {
         margin: [0, 70, 0, 0],
         columns: [
-          { text: '_______________________________\nInstructor', fontSize: 11 },
-          { text: '_______________________________\nPlace, date', fontSize: 11 },
+          {
+            text: `_______________________________\n${t('papers.certificate.instructor')}`,
+            fontSize: 11,
+          },
+          {
+            text: `_______________________________\n${t('papers.certificate.placeAndDate')}`,
+            fontSize: 11,
+          },
         ],
       },
     ],

@@ -23,6 +23,7 @@ import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKits } from '../kits/queries.ts';
 import type { SeatTokens } from '../seats/seatTokens.ts';
+import { speak } from '../words/speak.ts';
 import { certificatePdf } from './certificate.ts';
 import type { Forgetting } from './forgetting.ts';
 import { type PlannedKit, personOf, summaryOf } from './people.ts';
@@ -77,8 +78,13 @@ export function peopleRoutes(
   api.serve(tryRetention, ({ body }) => forgetting.tryOut(body.months));
   api.serve(setRetention, ({ body }) => forgetting.set(body.months));
 
-  api.send(peopleCsv, async ({ response }) => {
-    sendCsv(response, 'people', csvOf(columns, await summaries(db, memory)));
+  api.send(peopleCsv, async ({ request, response }) => {
+    const speaker = speak(request.query.lang);
+    sendCsv(
+      response,
+      speaker.t('exports.file.people'),
+      csvOf(speaker, columns, await summaries(db, memory)),
+    );
   });
 
   api.send(statements, async ({ params, response }) => {
@@ -88,13 +94,15 @@ export function peopleRoutes(
       .json(statementsOf(learner, builds, siteAddress()));
   });
 
-  api.send(certificate, async ({ params, response }) => {
+  api.send(certificate, async ({ params, request, response }) => {
     const { learner, builds } = await buildsOf(params.learnerId);
     const build = builds.find(({ workshopId }) => workshopId === params.workshopId);
     if (!build || stateOfBuild(build).finishedAt === null) {
       throw notFound('finishedBoard');
     }
-    response.type('application/pdf').send(await certificatePdf(learner.name, build));
+    response
+      .type('application/pdf')
+      .send(await certificatePdf(speak(request.query.lang), learner.name, build));
   });
 
   async function buildsOf(learnerId: string) {
@@ -127,9 +135,9 @@ const columns: readonly CsvColumn<PersonSummary>[] = [
   { heading: 'builds', cell: ({ builds }) => builds },
   { heading: 'finished', cell: ({ finished }) => finished },
   { heading: 'mistakes', cell: ({ mistakes }) => mistakes },
-  { heading: 'times the plan', cell: ({ pace }) => (pace ? pace.share.toFixed(2) : '') },
-  { heading: 'exercises answered', cell: ({ practised }) => practised },
-  { heading: 'step times', cell: ({ pace }) => pace?.count ?? 0 },
+  { heading: 'timesThePlan', cell: ({ pace }) => (pace ? pace.share.toFixed(2) : '') },
+  { heading: 'exercisesAnswered', cell: ({ practised }) => practised },
+  { heading: 'stepTimes', cell: ({ pace }) => pace?.count ?? 0 },
   ...skillIds.flatMap((id): CsvColumn<PersonSummary>[] => {
     const of = ({ skills }: PersonSummary) => skills.find(({ skill }) => skill === id);
     const { name } = skillWords[id];

@@ -8,6 +8,7 @@ import { type CsvColumn, csvOf, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
+import { type Speaker, speak } from '../words/speak.ts';
 import { fullKitReport } from './kitReports.ts';
 
 /** What the workshops of a kit have shown. */
@@ -32,23 +33,28 @@ export function reportRoutes(api: Api, db: Database, memory: LogMemory): void {
     return timesOfStep(await selectBuilds(db, memory, { kitId: id }), params.stepId);
   });
 
-  api.send(kitReportCsv, async ({ params, response }) => {
+  api.send(kitReportCsv, async ({ params, request, response }) => {
+    const speaker = speak(request.query.lang);
     const { kit, report } = await reportOn(params.kitId);
-    sendCsv(response, `${kit.name} mistakes`, csvOf(columnsOf(report), report.entries));
+    sendCsv(
+      response,
+      speaker.t('exports.file.mistakes', { kit: kit.name }),
+      csvOf(speaker, columnsOf(speaker, report), report.entries),
+    );
   });
 }
 
-function columnsOf({ steps }: KitReport): readonly CsvColumn<Entry>[] {
+function columnsOf({ t }: Speaker, { steps }: KitReport): readonly CsvColumn<Entry>[] {
   const numberOf = new Map(steps.map(({ step, number }) => [step.id, number]));
   return [
     { heading: 'workshop', cell: ({ workshopTitle }) => workshopTitle },
     { heading: 'seat', cell: ({ seatNumber }) => seatNumber },
     { heading: 'at', cell: ({ at }) => at },
     { heading: 'step', cell: ({ stepId }) => numberOf.get(stepId) ?? '' },
-    { heading: 'step id', cell: ({ stepId }) => stepId },
-    { heading: 'mistake', cell: ({ mistake }) => mistake },
+    { heading: 'stepId', cell: ({ stepId }) => stepId },
+    { heading: 'mistake', cell: ({ mistake }) => t(`mistake.${mistake}.name`) },
     { heading: 'part', cell: ({ designator }) => designator ?? '' },
-    { heading: 'found later', cell: ({ foundLater }) => (foundLater ? 'yes' : 'no') },
+    { heading: 'foundLater', cell: ({ foundLater }) => t(`exports.${foundLater ? 'yes' : 'no'}`) },
     { heading: 'entry', cell: ({ eventId }) => eventId },
   ];
 }

@@ -21,6 +21,7 @@ import type { Api } from '../http/api.ts';
 import { sendCsv } from '../http/csv.ts';
 import { changedMeanwhile, invalid, notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { speak } from '../words/speak.ts';
 import {
   insertItem,
   insertMove,
@@ -143,17 +144,26 @@ export function storesRoutes(api: Api, db: Database): void {
     return needs;
   });
 
-  api.send(stockCsv, async ({ response }) => {
+  api.send(stockCsv, async ({ request, response }) => {
     const [items, suppliers] = [await selectItems(db), await selectSuppliers(db)];
-    sendCsv(response, 'stock', stockRows(items, suppliers));
+    sendCsv(
+      response,
+      speak(request.query.lang).t('exports.file.stock'),
+      stockRows(speak(request.query.lang), items, suppliers),
+    );
   });
 
-  api.send(ledgerCsv, async ({ params: { itemId }, response }) => {
+  api.send(ledgerCsv, async ({ request, params: { itemId }, response }) => {
     if (!isUuid(itemId) || !(await selectItem(db, itemId))) throw noSuchItem();
-    sendCsv(response, 'ledger', ledgerRows((await selectMoves(db, itemId)).get(itemId) ?? []));
+    sendCsv(
+      response,
+      speak(request.query.lang).t('exports.file.ledger'),
+      ledgerRows(speak(request.query.lang), (await selectMoves(db, itemId)).get(itemId) ?? []),
+    );
   });
 
   api.send(needsCsv, async ({ request: { query }, response }) => {
+    const speaker = speak(query.lang);
     const ids = String(query.for ?? '')
       .split(',')
       .filter(isUuid);
@@ -162,6 +172,6 @@ export function storesRoutes(api: Api, db: Database): void {
     if (!needs || ids.length === 0) {
       throw notFound('needs');
     }
-    sendCsv(response, 'needs', needsRows(needs));
+    sendCsv(response, speaker.t('exports.file.needs'), needsRows(speaker, needs));
   });
 }

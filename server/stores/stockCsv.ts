@@ -1,5 +1,4 @@
 import type { StockItem } from '#contract/stores';
-import { familyOf } from '#core/parts/families/index';
 import { toleranceLabel, valueLabel } from '#core/parts/label';
 import { type LedgerRow, ledgerOf, type Move } from '#core/stores/ledger';
 import { meanOf } from '#core/stores/lossRate';
@@ -7,7 +6,7 @@ import type { Need, Needs } from '#core/stores/needs';
 import type { Offer, Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { csvOf } from '../http/csv.ts';
-import { t } from '../papers/words.ts';
+import type { Speaker } from '../words/speak.ts';
 
 interface Row {
   readonly item: StockItem;
@@ -16,7 +15,11 @@ interface Row {
 }
 
 /** Every item and offer: an item without an offer has one row, others one for each offer. */
-export function stockRows(items: readonly StockItem[], suppliers: readonly Supplier[]): string {
+export function stockRows(
+  speaker: Speaker,
+  items: readonly StockItem[],
+  suppliers: readonly Supplier[],
+): string {
   const rows = items.flatMap((item): Row[] =>
     item.offers.length === 0
       ? [{ item, offer: undefined, supplier: undefined }]
@@ -27,24 +30,25 @@ export function stockRows(items: readonly StockItem[], suppliers: readonly Suppl
         })),
   );
   return csvOf<Row>(
+    speaker,
     [
-      { heading: 'kind of part', cell: ({ item }) => familyOf(item.part).words.one },
+      { heading: 'kindOfPart', cell: ({ item }) => speaker.t(`family.${item.part.family}.one`) },
       { heading: 'value', cell: ({ item }) => valueLabel(item.part.value) },
       { heading: 'tolerance', cell: ({ item }) => toleranceLabel(item.part.value) },
       { heading: 'pins', cell: ({ item }) => item.part.pins ?? '' },
       { heading: 'location', cell: ({ item }) => item.location },
-      { heading: 'on hand', cell: ({ item }) => item.level },
+      { heading: 'onHand', cell: ({ item }) => item.level },
       { heading: 'minimum', cell: ({ item }) => item.minimum },
       { heading: 'supplier', cell: ({ supplier }) => supplier?.name ?? '' },
-      { heading: 'pack size', cell: ({ offer }) => offer?.packSize ?? '' },
+      { heading: 'packSize', cell: ({ offer }) => offer?.packSize ?? '' },
       {
-        heading: 'prices in cents, from packs',
+        heading: 'pricesInCentsFromPacks',
         cell: ({ offer }) =>
           (offer?.breaks ?? [])
             .map(({ fromPacks, packCents }) => `${fromPacks}: ${packCents}`)
             .join('; '),
       },
-      { heading: 'delivery in cents', cell: ({ supplier }) => supplier?.deliveryCents ?? '' },
+      { heading: 'deliveryInCents', cell: ({ supplier }) => supplier?.deliveryCents ?? '' },
       { heading: 'days', cell: ({ supplier }) => supplier?.days ?? '' },
     ],
     rows,
@@ -52,11 +56,12 @@ export function stockRows(items: readonly StockItem[], suppliers: readonly Suppl
 }
 
 /** The ledger of an item: every move with the level after it. */
-export const ledgerRows = (moves: readonly Move[]): string =>
+export const ledgerRows = (speaker: Speaker, moves: readonly Move[]): string =>
   csvOf<LedgerRow>(
+    speaker,
     [
       { heading: 'at', cell: ({ move }) => move.at },
-      { heading: 'what', cell: ({ move }) => move.kind },
+      { heading: 'what', cell: ({ move }) => speaker.t(`exports.move.${move.kind}`) },
       { heading: 'pieces', cell: ({ move }) => move.pieces },
       { heading: 'change', cell: ({ change }) => change },
       { heading: 'level', cell: ({ level }) => level },
@@ -66,19 +71,23 @@ export const ledgerRows = (moves: readonly Move[]): string =>
   );
 
 /** What workshops need, line by line. */
-export const needsRows = ({ lines }: Needs): string =>
+export const needsRows = (speaker: Speaker, { lines }: Needs): string =>
   csvOf<Need>(
+    speaker,
     [
-      { heading: 'what', cell: ({ part }) => stockName(t, part) },
-      { heading: 'brought by others', cell: ({ brought }) => (brought ? 'yes' : 'no') },
+      { heading: 'what', cell: ({ part }) => stockName(speaker.t, part) },
+      {
+        heading: 'broughtByOthers',
+        cell: ({ brought }) => speaker.t(`exports.${brought ? 'yes' : 'no'}`),
+      },
       { heading: 'fitted', cell: ({ fitted }) => fitted },
       { heading: 'spares', cell: ({ spares }) => spares },
-      { heading: 'to have', cell: ({ pieces }) => pieces },
-      { heading: 'on hand', cell: ({ onHand }) => onHand },
+      { heading: 'toHave', cell: ({ pieces }) => pieces },
+      { heading: 'onHand', cell: ({ onHand }) => onHand },
       { heading: 'short', cell: ({ short }) => short },
-      { heading: 'lost in per cent', cell: ({ rate }) => (meanOf(rate) * 100).toFixed(2) },
-      { heading: 'pieces seen', cell: ({ rate }) => rate.pieces },
-      { heading: 'lost of them', cell: ({ rate }) => rate.lost },
+      { heading: 'lostInPerCent', cell: ({ rate }) => (meanOf(rate) * 100).toFixed(2) },
+      { heading: 'piecesSeen', cell: ({ rate }) => rate.pieces },
+      { heading: 'lostOfThem', cell: ({ rate }) => rate.lost },
     ],
     lines,
   );

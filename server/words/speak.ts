@@ -27,6 +27,8 @@ export interface Speaker {
   readonly language: string;
   readonly locale: string;
   readonly t: TFunction;
+  /** Numbers of a text as the language writes them. */
+  readonly decimals: (text: string) => string;
 }
 
 function speakerOf(language: string): Speaker {
@@ -51,7 +53,12 @@ function speakerOf(language: string): Speaker {
       speaker.addResourceBundle(of, 'translation', words, true, true);
     }
   }
-  return { language, locale: locales.get(language) ?? 'en-GB', t: speaker.t };
+  return {
+    language,
+    locale: locales.get(language) ?? 'en-GB',
+    t: speaker.t,
+    decimals: (text) => withDecimals(text, language),
+  };
 }
 
 const speakers = new Map<string, Speaker>();

@@ -1,6 +1,7 @@
 import ical from 'ical.js';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
+import type { Speaker } from '../words/speak.ts';
 import type { StoredWorkshop } from './queries.ts';
 
 /** Bags are packed the day before (common practice). */
@@ -12,6 +13,7 @@ const reminderDays = 1;
  * @param parts of the kit: those that are not in it are what to bring
  */
 export function calendarOf(
+  { t, language }: Speaker,
   { id, title, kitName, startsAt, lengthMinutes }: StoredWorkshop,
   parts: readonly Part[],
   seats: number,
@@ -23,7 +25,7 @@ export function calendarOf(
       (part) => `${part.description} (${shortDesignators(part.designators) || `${part.quantity}`})`,
     );
   const calendar = new ical.Component('vcalendar');
-  calendar.addPropertyWithValue('prodid', '-//Ozzet//Workshops//EN');
+  calendar.addPropertyWithValue('prodid', `-//Ozzet//Workshops//${language.toUpperCase()}`);
   calendar.addPropertyWithValue('version', '2.0');
   const event = new ical.Component('vevent');
   event.addPropertyWithValue('uid', `${id}@ozzet`);
@@ -35,14 +37,14 @@ export function calendarOf(
     'description',
     text(
       [
-        `${kitName} for ${seats} ${seats === 1 ? 'seat' : 'seats'}.`,
-        ...(bring.length > 0 ? [`Not in the kit, to be brought: ${bring.join(', ')}.`] : []),
+        t('papers.calendar.kitForSeats', { kit: kitName, count: seats }),
+        ...(bring.length > 0 ? [t('papers.calendar.bring', { bring: bring.join(', ') })] : []),
       ].join('\n'),
     ),
   );
   const alarm = new ical.Component('valarm');
   alarm.addPropertyWithValue('action', 'DISPLAY');
-  alarm.addPropertyWithValue('description', text(`Pack the bags: ${title}`));
+  alarm.addPropertyWithValue('description', text(t('papers.calendar.packTheBags', { title })));
   alarm.addPropertyWithValue('trigger', ical.Duration.fromSeconds(-reminderDays * 24 * 3600));
   event.addSubcomponent(alarm);
   calendar.addSubcomponent(event);

@@ -2,6 +2,7 @@ import ical from 'ical.js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Seat, Workshop } from '#contract/workshops';
 import { makeKit, makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
+import { speak } from '../words/speak.ts';
 import { calendarOf } from './calendar.ts';
 
 let server: TestServer;
@@ -186,8 +187,8 @@ describe('the calendar file', () => {
       kitName: 'K',
       startsAt: workshop.startsAt,
       lengthMinutes: 60,
-    } as Parameters<typeof calendarOf>[0];
-    const lines = calendarOf(evening, [], 1, new Date(0)).split('\r\n');
+    } as Parameters<typeof calendarOf>[1];
+    const lines = calendarOf(speak('en'), evening, [], 1, new Date(0)).split('\r\n');
     expect(lines.filter((line) => /^(ATTENDEE|BEGIN:VALARM)/.test(line))).toEqual(['BEGIN:VALARM']);
     // biome-ignore lint/suspicious/noControlCharactersInRegex: none of these may be left
     expect(lines.join('')).not.toMatch(/[\u0000-\u001f]/);

@@ -37,6 +37,7 @@ import { selectKit, selectRevision } from '../kits/queries.ts';
 import { forgetUnseated } from '../people/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
 import type { SeatTokens } from '../seats/seatTokens.ts';
+import { speak } from '../words/speak.ts';
 import { calendarOf } from './calendar.ts';
 import { isOfToday } from './helpersDay.ts';
 import {
@@ -210,13 +211,21 @@ export function workshopRoutes(
     return selectSigns(db, workshop.id);
   });
 
-  api.send(calendar, async ({ params, response }) => {
+  api.send(calendar, async ({ params, request, response }) => {
     const workshop = await existing(params.workshopId);
     const seats = await selectSeats(db, workshop.id);
     response
       .type('text/calendar; charset=utf-8')
       .attachment(`${fileName(workshop.title)}.ics`)
-      .send(calendarOf(workshop, await partsOf(workshop), seats.length, now()));
+      .send(
+        calendarOf(
+          speak(request.query.lang),
+          workshop,
+          await partsOf(workshop),
+          seats.length,
+          now(),
+        ),
+      );
   });
 
   api.serve(getWorkshopLog, async ({ params }) => {
@@ -257,17 +266,19 @@ export function workshopRoutes(
     );
   });
 
-  api.send(wrapUpCsv, async ({ params, response }) => {
+  api.send(wrapUpCsv, async ({ params, request, response }) => {
     const workshop = await existing(params.workshopId);
     const [seats, events] = await Promise.all([
       selectSeats(db, workshop.id),
       selectWorkshopEvents(db, workshop.id),
     ]);
+    const speaker = speak(request.query.lang);
     const csv = wrapUpTable(
+      speaker,
       workshop,
       seats,
       events.map(({ event }) => event),
     );
-    sendCsv(response, `${workshop.title} wrap-up`, csv);
+    sendCsv(response, speaker.t('exports.file.wrapUp', { title: workshop.title }), csv);
   });
 }

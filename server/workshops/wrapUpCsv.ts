@@ -3,6 +3,7 @@ import type { BuildEvent } from '#core/build/event';
 import { type WrapUpRow, wrapUpRows } from '#core/build/wrapUp';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { type CsvColumn, csvOf } from '../http/csv.ts';
+import type { Speaker } from '../words/speak.ts';
 
 interface Finished {
   readonly startsAt: string;
@@ -18,21 +19,22 @@ const columns: readonly CsvColumn<SeatRow>[] = [
   { heading: 'learner', cell: ({ seat }) => seat.name },
   { heading: 'what', cell: ({ what }) => what },
   { heading: 'step', cell: ({ stepNumber }) => stepNumber ?? '' },
-  { heading: 'step id', cell: ({ stepId }) => stepId ?? '' },
+  { heading: 'stepId', cell: ({ stepId }) => stepId ?? '' },
   { heading: 'at', cell: ({ at }) => at },
   { heading: 'minute', cell: ({ minute }) => minute },
   { heading: 'mistake', cell: ({ mistake }) => mistake ?? '' },
   { heading: 'part', cell: ({ designator }) => designator ?? '' },
   { heading: 'reading', cell: ({ amount }) => amount ?? '' },
-  { heading: 'found at step', cell: ({ foundAtStep }) => foundAtStep ?? '' },
-  { heading: 'logged by', cell: ({ by, helper }) => helper ?? by },
-  { heading: 'noticed by', cell: ({ noticedBy }) => noticedBy ?? '' },
+  { heading: 'foundAtStep', cell: ({ foundAtStep }) => foundAtStep ?? '' },
+  { heading: 'loggedBy', cell: ({ by, helper }) => helper ?? by },
+  { heading: 'noticedBy', cell: ({ noticedBy }) => noticedBy ?? '' },
   { heading: 'minutes', cell: ({ minutes }) => minutes ?? '' },
   { heading: 'words', cell: ({ text }) => text ?? '' },
 ];
 
 /** The wrap-up as CSV: one row for each thing that happened and counts, seat by seat. */
 export function wrapUpTable(
+  speaker: Speaker,
   { startsAt, steps }: Finished,
   seats: readonly Seat[],
   events: readonly BuildEvent[],
@@ -44,5 +46,5 @@ export function wrapUpTable(
       events.filter(({ seatId }) => seatId === seat.id),
     ).map((row): SeatRow => ({ ...row, seat })),
   );
-  return csvOf(columns, rows);
+  return csvOf(speaker, columns, rows);
 }

@@ -2,16 +2,20 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
-import { type KitPaper, kitPaperPath } from '#contract/papers';
+import { type KitPaper, kitPaperPath, type StepSize } from '#contract/papers';
+import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
 import { useKit } from './KitFrame.tsx';
 import '../ui/plainTable.css';
 
 const papers: readonly {
+  readonly key: string;
   readonly paper: KitPaper;
+  readonly steps?: StepSize;
   readonly name: string;
   readonly text: string;
 }[] = [
   {
+    key: 'parts-sheet',
     paper: 'parts-sheet',
     get name() {
       return t('kits.papersPage.partsSheet');
@@ -21,6 +25,7 @@ const papers: readonly {
     },
   },
   {
+    key: 'resistor-card',
     paper: 'resistor-card',
     get name() {
       return t('kits.papersPage.resistorCard');
@@ -30,6 +35,7 @@ const papers: readonly {
     },
   },
   {
+    key: 'step-sheets',
     paper: 'step-sheets',
     get name() {
       return t('kits.papersPage.stepSheets');
@@ -39,6 +45,18 @@ const papers: readonly {
     },
   },
   {
+    key: 'large-steps',
+    paper: 'step-sheets',
+    steps: 'large',
+    get name() {
+      return t('kits.papersPage.largeSteps');
+    },
+    get text() {
+      return t('kits.papersPage.oneStepAPageToStand');
+    },
+  },
+  {
+    key: 'picture-steps',
     paper: 'picture-steps',
     get name() {
       return t('kits.papersPage.stepsInPictures');
@@ -53,38 +71,40 @@ const papers: readonly {
 export function PapersPage() {
   const { t } = useTranslation();
   const { id } = useKit();
+  const lang = usePaperLanguage();
   return (
     <>
-      <Typography sx={{ mb: 1 }}>{t('kits.papersPage.drawnAsOnTheScreenPrint')}</Typography>
+      <Typography sx={{ mb: 2 }}>{t('kits.papersPage.drawnAsOnTheScreenPrint')}</Typography>
+      <PaperLanguage />
       <table
         className="plain plain-fields"
         aria-label={t('kits.papersPage.papers')}
-        style={{ maxWidth: 900 }}
+        style={{ maxWidth: 900, marginTop: 16 }}
       >
         <tbody>
-          {papers.map(({ paper, name, text }) => (
-            <tr key={paper}>
+          {papers.map(({ key, paper, name, text, steps = 'small' }) => (
+            <tr key={key}>
               <th scope="row" style={{ whiteSpace: 'nowrap' }}>
                 {name}
               </th>
               <td>{text}</td>
               <td className="number">
                 <Button
-                  href={kitPaperPath(id, paper, 'pdf')}
+                  href={kitPaperPath(id, paper, 'pdf', { steps, lang })}
                   target="_blank"
                   aria-label={`${name}, A4`}
                 >
                   {t('kits.papersPage.a4')}
                 </Button>
                 <Button
-                  href={kitPaperPath(id, paper, 'pdf', 'letter')}
+                  href={kitPaperPath(id, paper, 'pdf', { size: 'letter', steps, lang })}
                   target="_blank"
                   aria-label={t('kits.papersPage.letter', { name })}
                 >
                   {t('kits.papersPage.letter2')}
                 </Button>
                 <Button
-                  href={kitPaperPath(id, paper, 'csv')}
+                  href={kitPaperPath(id, paper, 'csv', { lang })}
                   aria-label={t('kits.papersPage.asCsv', { name })}
                 >
                   {t('kits.papersPage.csv')}

@@ -13,7 +13,7 @@ export const loadPeople = () => call(listPeople, {});
 
 /** Everybody who has built something, with what is thought of their skills. */
 export function PeoplePage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const people = useLoaderData<readonly PersonSummary[]>();
   const first = people[0];
   if (!first) {
@@ -37,7 +37,7 @@ export function PeoplePage() {
         title={t('people.peoplePage.people')}
         facts={t('people.peoplePage.fromTheLogsOfTheirBuilds')}
       >
-        <Button color="inherit" variant="outlined" href={peopleCsvPath}>
+        <Button color="inherit" variant="outlined" href={peopleCsvPath(i18n.language)}>
           {t('people.peoplePage.exportAsCsv')}
         </Button>
       </PageHead>

@@ -195,7 +195,7 @@ function Evening({
   readonly learnerId: string;
   readonly build: PersonBuild;
 }) {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const { state, steps, workshopId } = build;
   const numberOf = (stepId: string | null) => steps.findIndex(({ id }) => id === stepId) + 1;
   return (
@@ -229,7 +229,7 @@ function Evening({
           <Button
             color="inherit"
             variant="outlined"
-            href={certificatePath(learnerId, workshopId)}
+            href={certificatePath(learnerId, workshopId, i18n.language)}
             target="_blank"
             sx={{ alignSelf: 'start' }}
           >

@@ -125,7 +125,7 @@ interface ResultProps {
 }
 
 function Result({ result: { best, alone }, milliseconds }: ResultProps) {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   if (best.kind === 'not-to-be-had') return <NotToBeHad itemIds={best.itemIds} />;
   const { plan } = best;
   const list = plan.purchases.map(({ offer, packs }) => ({ offerId: offer.id, packs }));
@@ -144,13 +144,23 @@ function Result({ result: { best, alone }, milliseconds }: ResultProps) {
         />
       </Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button variant="outlined" href={buyingListPath(list, 'pdf')} target="_blank">
+        <Button
+          variant="outlined"
+          href={buyingListPath(list, 'pdf', { lang: i18n.language })}
+          target="_blank"
+        >
           {t('stores.buying.buyingListA4')}
         </Button>
-        <Button variant="outlined" href={buyingListPath(list, 'pdf', 'letter')} target="_blank">
+        <Button
+          variant="outlined"
+          href={buyingListPath(list, 'pdf', { size: 'letter', lang: i18n.language })}
+          target="_blank"
+        >
           {t('stores.buying.buyingListLetter')}
         </Button>
-        <Button href={buyingListPath(list, 'csv')}>{t('stores.buying.asCsv')}</Button>
+        <Button href={buyingListPath(list, 'csv', { lang: i18n.language })}>
+          {t('stores.buying.asCsv')}
+        </Button>
       </Box>
       <Plan plan={plan} />
       <Alone alone={alone} best={plan} />

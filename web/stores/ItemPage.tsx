@@ -36,7 +36,7 @@ const moveWords: Readonly<Record<MoveKind, string>> = {
 
 /** One drawer: its ledger, which explains the level, and what it can be bought for. */
 export function ItemPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const { item, moves } = useLoaderData<ItemLedger>();
   const [changing, setChanging] = useState(false);
   const rows = ledgerOf(moves).reverse();
@@ -67,7 +67,7 @@ export function ItemPage() {
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3, mb: 0.5 }}>
           <Typography variant="h2">{t('stores.itemPage.ledgerNewestFirst')}</Typography>
           {rows.length > 0 && (
-            <Button size="small" href={ledgerCsvPath(item.id)}>
+            <Button size="small" href={ledgerCsvPath(item.id, i18n.language)}>
               {t('stores.itemPage.exportTheLedgerAsCsv')}
             </Button>
           )}

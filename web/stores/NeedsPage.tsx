@@ -44,7 +44,7 @@ export async function loadNeeds({ request }: LoaderFunctionArgs): Promise<NeedsD
 }
 
 export function NeedsPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const { workshops, chosen, runOut, needs } = useLoaderData<NeedsData>();
   const [, choose] = useChoices();
   const set = (name: string, value: string) => choose({ [name]: value });
@@ -106,7 +106,7 @@ export function NeedsPage() {
         <>
           <NeedsTable needs={needs} />
           <Box>
-            <Button href={needsCsvPath(chosen, runOut)}>
+            <Button href={needsCsvPath(chosen, runOut, i18n.language)}>
               {t('stores.needsPage.exportTheNeedsAsCsv')}
             </Button>
           </Box>

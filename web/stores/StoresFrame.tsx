@@ -39,14 +39,14 @@ const tabs = [
 ];
 
 export function StoresFrame() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   return (
     <>
       <PageHead
         title={t('stores.storesFrame.stores')}
         facts={t('stores.storesFrame.whatIsInTheDrawersAnd')}
       >
-        <Button href={stockCsvPath}>{t('stores.storesFrame.exportAsCsv')}</Button>
+        <Button href={stockCsvPath(i18n.language)}>{t('stores.storesFrame.exportAsCsv')}</Button>
       </PageHead>
       <Box sx={{ mb: 2 }}>
         <TabLinks label={t('stores.storesFrame.stores')} tabs={tabs} />

@@ -12,11 +12,13 @@ import { getWorkshop } from '#contract/workshops';
 import { shortDesignators } from '#core/parts/label';
 import { bagList, type PackingOrder, packingOrders, piecesForBags } from '#core/stores/packing';
 import { stockPartOf } from '#core/stores/stockPart';
+import { saying } from '#core/words/sayings';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { useChoices } from '../app/useChoices.ts';
 import { CountByWeight } from '../stores/scale/CountByWeight.tsx';
+import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
 import { PictureCell } from '../ui/PictureCell.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 import '../ui/plainTable.css';
@@ -52,6 +54,7 @@ export function PackPage() {
   const [search, choose] = useChoices();
   const order = packingOrders.find((one) => one === search.get('by')) ?? 'kind';
   const bags = workshop.seats.length;
+  const lang = usePaperLanguage();
   const groups = bagList(
     revision.lines.map(({ part }) => part),
     workshop.steps,
@@ -107,7 +110,7 @@ export function PackPage() {
               <tbody key={id}>
                 <tr>
                   <th scope="rowgroup" colSpan={5} style={{ paddingTop: 14 }}>
-                    {title}
+                    {saying(t, title)}
                   </th>
                 </tr>
                 {lines.map((line) => (
@@ -147,6 +150,7 @@ export function PackPage() {
           <Typography variant="h2" id="papers" sx={{ mb: 1 }}>
             {t('workshops.packPage.toPrint')}
           </Typography>
+          <PaperLanguage />
           <table className="plain plain-fields" aria-label={t('workshops.packPage.papers')}>
             <tbody>
               {papers.map((paper) => {
@@ -160,7 +164,7 @@ export function PackPage() {
                           key={size}
                           size="small"
                           disabled={!canPrint(paper)}
-                          href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order })}
+                          href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order, lang })}
                           target="_blank"
                           aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
                         >
@@ -170,7 +174,7 @@ export function PackPage() {
                       <Button
                         size="small"
                         disabled={!canPrint(paper)}
-                        href={workshopPaperPath(workshop.id, paper, 'csv', { order })}
+                        href={workshopPaperPath(workshop.id, paper, 'csv', { order, lang })}
                         aria-label={t('workshops.packPage.asCsv', { name })}
                       >
                         {t('workshops.packPage.csv')}

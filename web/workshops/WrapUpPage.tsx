@@ -16,7 +16,7 @@ import { useWorkshop } from './WorkshopFrame.tsx';
 
 /** For each learner: what was done when, what went wrong and when it was found. */
 export function WrapUpPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
   const { events } = useLoaderData<WorkshopLog>();
   const { steps, seats } = workshop;
@@ -52,7 +52,11 @@ export function WrapUpPage() {
             components={{ strong: <strong />, strong2: <strong /> }}
           />
         </Typography>
-        <Button variant="outlined" startIcon={<Download />} href={wrapUpCsvPath(workshop.id)}>
+        <Button
+          variant="outlined"
+          startIcon={<Download />}
+          href={wrapUpCsvPath(workshop.id, i18n.language)}
+        >
           {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>

@@ -22,7 +22,7 @@ export const loadKitReport = ({ params }: LoaderFunctionArgs) =>
 
 /** What all workshops of a kit say about it: where people stumble, what takes long, what to change. */
 export function ReportPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const { id } = useKit();
   const report = useLoaderData<FullKitReport>();
   const { workshops, builds, finished, steps, pairs, proposals, entries } = report;
@@ -50,7 +50,7 @@ export function ReportPage() {
           <Figure show="all">{t('kits.reportPage.mistakes', { count: entries.length })}</Figure>{' '}
           {isFew(finished) && t('kits.reportPage.theseAreFewTakeWhatFollows')}
         </Typography>
-        <Button color="inherit" variant="outlined" href={kitReportCsvPath(id)}>
+        <Button color="inherit" variant="outlined" href={kitReportCsvPath(id, i18n.language)}>
           {t('kits.reportPage.mistakesAsCsv')}
         </Button>
       </Box>

@@ -76,7 +76,7 @@ const sections = [
 
 /** The evening before it happens: whether it fits, who sits where, what to look at first, and what to print. */
 export function PlanPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
   const { paces, signs } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
@@ -116,7 +116,7 @@ export function PlanPage() {
             variant="outlined"
             color="inherit"
             startIcon={<CalendarMonth />}
-            href={calendarPath(id)}
+            href={calendarPath(id, i18n.language)}
           >
             {t('workshops.planPage.forTheCalendar')}
           </Button>
@@ -124,7 +124,7 @@ export function PlanPage() {
             variant="outlined"
             color="inherit"
             startIcon={<Print />}
-            href={eveningPapersPath(id)}
+            href={eveningPapersPath(id, { lang: i18n.language })}
             target="_blank"
             disabled={!canPrint}
           >
@@ -132,7 +132,7 @@ export function PlanPage() {
           </Button>
           <Button
             color="inherit"
-            href={eveningPapersPath(id, 'letter')}
+            href={eveningPapersPath(id, { size: 'letter', lang: i18n.language })}
             target="_blank"
             disabled={!canPrint}
             aria-label={t('workshops.planPage.allPapersLetter')}
