@@ -140,6 +140,14 @@ describe('what is wrong is named by row, column and what to write', () => {
     expect(readList(`${head}\nR1,1,resistor,5k,\n`).problems).toHaveLength(1);
   });
 
+  it('bands that are written out say how many there are', () => {
+    const { lines, problems } = readList(
+      `${head}\nR1,1,resistor,470,5%,,"gelb, violett, braun, gold"\n`,
+    );
+    expect(problems).toEqual([]);
+    expect(lines[0]?.part.value).toMatchObject({ bandCount: 4 });
+  });
+
   it('a place name in two rows names both', () => {
     const { problems } = readList(
       'Ref,Part,Value\nR1,resistor,470\nR2,resistor,1k\nR1,resistor,2k2\n',

@@ -64,6 +64,14 @@ function doubtfulValue({ value }: Part, isType: boolean): Said {
   return said('lists.row.thisCanBeThePrintOnThe', { value: valueLabel(value) });
 }
 
+/** `yellow, violet, brown, gold`: the bands themselves, in any language, say how many there are. */
+function coloursIn(cell: string): string | undefined {
+  const words = cell.split(/[\s,;/–-]+/).filter(Boolean);
+  const areWords =
+    words.length >= 3 && words.length <= 6 && words.every((word) => /^\p{L}{3,}$/u.test(word));
+  return areWords ? String(words.length) : undefined;
+}
+
 /** A number of one’s own: its kind was said when it was first met. */
 const toldOf = (recognised: Recognition, { family }: OwnType): Recognition => ({
   ...recognised,
@@ -283,7 +291,7 @@ export class RowReader {
     const written =
       cell === ''
         ? this.#cell('description').match(/\b([3-6])[ -]?band/i)?.[1]
-        : cell.match(/^[3-6]$/)?.[0];
+        : (cell.match(/^[3-6]$/)?.[0] ?? coloursIn(cell));
     if (cell !== '' && written === undefined) {
       return this.#error('bandCount', said('lists.row.isNotANumberOfBandsWrite', { cell }));
     }

@@ -4,6 +4,11 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seatPagePath } from '#contract/seats';
 import type { Workshop } from '#contract/workshops';
 import { bandColours } from '#core/bands/colours';
+import { valueLabel } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
+import { guessMapping } from '#core/partslist/columns';
+import { readPartsList } from '#core/partslist/readPartsList';
+import { readTable } from '#core/partslist/readTable';
 import { cut, pagesOf, printsIntoEdge, shareOfColour, textOf } from '../testing/pdf.ts';
 import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
@@ -185,6 +190,56 @@ describe('the papers', () => {
     expect(await csvOf(`${workshopPaper('count-sheet')}.csv`)).toMatch(
       /Resistors,"R1, R10",resistor,470 Ω,2,12,24/,
     );
+  });
+
+  it.each(['en', 'de', 'es'])(
+    'the table of the parts in %s is read again as the same parts',
+    async (lang) => {
+      const { text } = await server.instructor
+        .get(`${kitPaper('parts-sheet')}.csv?lang=${lang}`)
+        .expect(200);
+      const table = readTable(text.replace('\uFEFF', ''));
+      if (!table.ok) throw new Error(table.problem.says);
+      const { lines, problems } = readPartsList(table.value, guessMapping(table.value));
+      const { body } = await server.instructor.get(`/api/kits/${kitId}`).expect(200);
+      expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+      expect(
+        lines.map(({ part }) => [
+          part.designators,
+          part.quantity,
+          part.family,
+          valueLabel(part.value),
+        ]),
+      ).toEqual(
+        body.lines.map(({ part }: { part: Part }) => [
+          part.designators,
+          part.quantity,
+          part.family,
+          valueLabel(part.value),
+        ]),
+      );
+    },
+  );
+
+  it.each([
+    ['de', 'Stückliste', 'Widerstand 470 Ω', 'Elko 10 µF'],
+    ['es', 'lista de piezas', 'resistencia de 470 Ω', 'amarillo, violeta, marrón, oro'],
+  ])('are in the language asked for: %s', async (lang, ...words) => {
+    const text = textOf(await pdfOf(`${kitPaper('parts-sheet')}.pdf?lang=${lang}`));
+    for (const one of words) expect(text).toContain(one);
+    expect(text).not.toMatch(/\b(Place|Pieces|resistor|capacitor)\b/);
+  });
+
+  it('hold twenty-two lines on a page, and each step alone where that is asked for', async () => {
+    const many = [
+      'Ref,Part,Value',
+      ...Array.from({ length: 22 }, (_, index) => `R${index + 1},resistor 1%,${index + 1}k`),
+    ].join('\n');
+    const id = await makeKit(server, 'Many', many);
+    expect(pagesOf(await pdfOf(`/api/kits/${id}/papers/parts-sheet.pdf`), 20)).toHaveLength(1);
+    const { text } = await server.instructor.get(`${kitPaper('step-sheets')}.csv`).expect(200);
+    const pages = pagesOf(await pdfOf(`${kitPaper('step-sheets')}.pdf?steps=large`), 20);
+    expect(pages).toHaveLength(text.trim().split('\r\n').length - 1);
   });
 
   it('a paper that does not exist is told', async () => {

@@ -52,7 +52,7 @@ export function makePaper({ title, facts, size, content }: Paper): Promise<Buffe
     pageSize: sheets[size],
     pageMargins: [mm(15), mm(14), mm(15), mm(16)],
     footer: (page, pages) => ({
-      margin: [mm(15), mm(4)],
+      margin: [mm(15), mm(2)],
       fontSize: least,
       color: faded,
       columns: [title, { text: `${page} / ${pages}`, alignment: 'right' }],

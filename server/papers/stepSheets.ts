@@ -119,6 +119,7 @@ const largeText = 14;
 const largePart = (parts: readonly Part[]) => ({
   widthMm: parts.length > 1 ? 170 / Math.min(3, parts.length) - 6 : 90,
   heightMm: 38,
+  scale: 4,
 });
 
 /** The usual cautions, once, before the first iron is hot (domain knowledge of every bench). */
