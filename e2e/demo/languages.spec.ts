@@ -69,6 +69,10 @@ for (const [language, width, height] of [
   ['de', 390, 844],
   ['es', 1280, 800],
   ['es', 820, 1180],
+  // Long, accented, written from the right.
+  ['en-XA', 1280, 800],
+  ['en-XA', 820, 1180],
+  ['en-XA', 390, 844],
 ] as const) {
   test(`every page is whole in ${language}, ${width} wide`, async ({ page }) => {
     test.setTimeout(300_000);

@@ -7,6 +7,8 @@ interface LanguageFolder {
   /** By which days, hours and numbers are written (BCP 47). */
   readonly locale: string;
   readonly direction: 'ltr' | 'rtl';
+  /** Not offered: it is there for trying every page in a language that is long, accented and written from the right. */
+  readonly hidden?: true;
 }
 
 const folders = import.meta.glob<LanguageFolder>('../../locales/*/language.json', {
@@ -21,6 +23,9 @@ export const languages = Object.entries(folders)
 
 const known = (id: string | null): string | undefined =>
   languages.find((language) => language.id === id)?.id;
+
+/** Those that a reader can choose. */
+export const offeredLanguages = languages.filter(({ hidden }) => !hidden);
 
 /** Seat and instructor choose apart: one may sit at the other’s device. */
 const keys = { seat: 'ozzet.language', staff: 'ozzet.staff.language' } as const;

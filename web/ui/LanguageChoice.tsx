@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { languages, type Reader, rememberLanguage } from '../app/languages.ts';
+import { offeredLanguages, type Reader, rememberLanguage } from '../app/languages.ts';
 import { speak } from '../app/words.ts';
 import './language.css';
 
@@ -17,7 +17,7 @@ export function LanguageChoice({ reader }: { readonly reader: Reader }) {
         void speak(id);
       }}
     >
-      {languages.map(({ id, name }) => (
+      {offeredLanguages.map(({ id, name }) => (
         <option key={id} value={id} lang={id}>
           {name}
         </option>

@@ -1,7 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useTranslation } from 'react-i18next';
-import { languages } from '../app/languages.ts';
+import { offeredLanguages } from '../app/languages.ts';
 import { useChoices } from '../app/useChoices.ts';
 
 /** In which language papers are printed: that of the page, until another is chosen for a group that reads another. */
@@ -9,7 +9,7 @@ export function usePaperLanguage(): string {
   const { i18n } = useTranslation();
   const [search] = useChoices();
   const asked = search.get('in');
-  return languages.find(({ id }) => id === asked)?.id ?? i18n.language;
+  return offeredLanguages.find(({ id }) => id === asked)?.id ?? i18n.language;
 }
 
 /** The choice of it. */
@@ -25,7 +25,7 @@ export function PaperLanguage() {
       onChange={({ target }) => choose({ in: target.value })}
       sx={{ minWidth: 200 }}
     >
-      {languages.map(({ id, name }) => (
+      {offeredLanguages.map(({ id, name }) => (
         <MenuItem key={id} value={id} lang={id}>
           {name}
         </MenuItem>
