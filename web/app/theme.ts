@@ -29,6 +29,27 @@ export const theme = createTheme({
   components: {
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiPaper: { defaultProps: { elevation: 0 } },
+    // A label stands above its field, whole and in as many lines as its language needs.
+    MuiInputLabel: {
+      defaultProps: { shrink: true },
+      styleOverrides: {
+        root: {
+          position: 'static',
+          transform: 'none',
+          maxWidth: '100%',
+          marginBottom: 4,
+          overflow: 'visible',
+          whiteSpace: 'normal',
+          fontSize: '0.9rem',
+          lineHeight: 1.3,
+          color: ink('ink'),
+        },
+      },
+    },
+    MuiOutlinedInput: {
+      defaultProps: { notched: false },
+      styleOverrides: { notchedOutline: { top: 0, '& legend': { display: 'none' } } },
+    },
     MuiDialog: {
       styleOverrides: { paper: { border: `2px solid ${ink('ink')}`, backgroundImage: 'none' } },
     },
