@@ -282,12 +282,12 @@ describe('keys', () => {
 describe('a device', () => {
   // User-Agent texts as browsers send them, shortened (from memory).
   it.each([
-    ['Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'Firefox on Linux'],
-    ['Mozilla/5.0 (iPad; CPU OS 18_0 like Mac OS X) Version/18.0 Safari/604.1', 'Safari on iPad'],
-    ['Mozilla/5.0 (Linux; Android 14) Chrome/130.0.0.0 Mobile Safari/537.36', 'Chrome on Android'],
-    ['Mozilla/5.0 (Windows NT 10.0) Chrome/130.0 Safari/537.36 Edg/130.0', 'Edge on Windows'],
-    ['curl/8.0', 'another program'],
-    [undefined, 'another program'],
+    ['Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'Firefox, Linux'],
+    ['Mozilla/5.0 (iPad; CPU OS 18_0 like Mac OS X) Version/18.0 Safari/604.1', 'Safari, iPad'],
+    ['Mozilla/5.0 (Linux; Android 14) Chrome/130.0.0.0 Mobile Safari/537.36', 'Chrome, Android'],
+    ['Mozilla/5.0 (Windows NT 10.0) Chrome/130.0 Safari/537.36 Edg/130.0', 'Edge, Windows'],
+    ['curl/8.0', ''],
+    [undefined, ''],
   ])('“%s” is %s', (agent, words) => {
     expect(deviceOf(agent)).toBe(words);
   });

@@ -14,10 +14,10 @@ const systems = [
   ['Linux', /Linux/],
 ] as const;
 
-/** A device in a few words that its owner knows it by, from the browser's User-Agent (RFC 9110, 10.1.5). */
+/** A device in a few words that its owner knows it by, empty for another program than a browser, from the browser's User-Agent (RFC 9110, 10.1.5). */
 export function deviceOf(agent: string | undefined): string {
   const nameIn = (list: readonly (readonly [string, RegExp])[]) =>
     list.find(([, sign]) => sign.test(agent ?? ''))?.[0];
   const words = [nameIn(browsers), nameIn(systems)].filter((word) => word !== undefined);
-  return words.length === 0 ? 'another program' : words.join(' on ');
+  return words.join(', ');
 }

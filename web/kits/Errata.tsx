@@ -13,6 +13,7 @@ import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { useKit } from './KitFrame.tsx';
 import { useChangeKit } from './useChangeKit.tsx';
+import '../ui/form.css';
 
 /** What does not match in this kit: it stands at the steps of its places. */
 export function Errata() {
@@ -129,7 +130,8 @@ function NewErratum({ close }: { readonly close: () => void }) {
       component="form"
       noValidate
       onSubmit={(event) => void submit(event)}
-      sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', mt: 1.5, flexWrap: 'wrap' }}
+      className="form-row"
+      sx={{ mt: 1.5 }}
     >
       <TextField
         size="small"

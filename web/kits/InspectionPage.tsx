@@ -24,6 +24,7 @@ import { InspectionPolicy } from './InspectionPolicy.tsx';
 import { useKit } from './KitFrame.tsx';
 import { MeterSheet } from './MeterSheet.tsx';
 import { ReadingRow } from './ReadingRow.tsx';
+import '../ui/form.css';
 
 export const loadReadings = ({ params }: LoaderFunctionArgs) =>
   call(listReadings, { params: { kitId: String(params.kitId) } });
@@ -123,7 +124,7 @@ function Bench({ measurable }: BenchProps) {
         component="form"
         noValidate
         onSubmit={(event) => void submit(event)}
-        sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}
+        className="form-row"
       >
         <TextField
           select
@@ -165,7 +166,7 @@ function Bench({ measurable }: BenchProps) {
           }
           sx={{ width: 190 }}
         />
-        <Button type="submit" variant="contained" size="large" sx={{ minHeight: 54 }}>
+        <Button type="submit" variant="contained" size="large">
           {t('kits.inspectionPage.judgeIt')}
         </Button>
       </Box>

@@ -25,6 +25,7 @@ import { useStaff } from '../app/staff.ts';
 import { useSave } from '../app/useSave.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import '../ui/plainTable.css';
+import '../ui/form.css';
 
 export const loadAccounts = () => call(listAccounts, {});
 
@@ -147,7 +148,8 @@ function Renew({ account, done }: { readonly account: Account; readonly done: ()
       component="form"
       noValidate
       onSubmit={(event) => void renew(event)}
-      sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', py: 1 }}
+      className="form-row"
+      sx={{ py: 1 }}
     >
       <TextField
         label={t('site.accountsPage.newPassphraseFor', { name: account.name })}
@@ -157,7 +159,7 @@ function Renew({ account, done }: { readonly account: Account; readonly done: ()
         {...form.register('passphrase')}
         sx={{ minWidth: 340 }}
       />
-      <Button type="submit" variant="outlined" loading={isSubmitting} sx={{ minHeight: 54 }}>
+      <Button type="submit" variant="outlined" loading={isSubmitting}>
         {t('site.accountsPage.setPassphrase')}
       </Button>
     </Box>
@@ -190,12 +192,7 @@ function NewAccount() {
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         {t('site.accountsPage.somebodyNew')}
       </Typography>
-      <Box
-        component="form"
-        noValidate
-        onSubmit={(event) => void add(event)}
-        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
-      >
+      <Box component="form" noValidate onSubmit={(event) => void add(event)} className="form-row">
         <TextField
           select
           label={t('site.accountsPage.role')}
@@ -224,7 +221,7 @@ function NewAccount() {
           {...form.register('passphrase')}
           sx={{ minWidth: 300 }}
         />
-        <Button type="submit" variant="contained" loading={isSubmitting} sx={{ minHeight: 54 }}>
+        <Button type="submit" variant="contained" loading={isSubmitting}>
           {t('site.accountsPage.add')}
         </Button>
       </Box>

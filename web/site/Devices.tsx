@@ -19,7 +19,9 @@ export function Devices() {
   const end = async ({ id, device }: OpenSession) => {
     await call(endSession, { params: { sessionId: id } });
     await revalidate();
-    enqueueSnackbar(t('site.devices.signedOut', { device }));
+    enqueueSnackbar(
+      t('site.devices.signedOut', { device: device || t('site.devices.anotherProgram') }),
+    );
   };
   return (
     <section aria-labelledby="devices">
@@ -41,7 +43,7 @@ export function Devices() {
               <tr key={session.id}>
                 {isInstructor && <td>{session.name}</td>}
                 <td>
-                  {session.device}
+                  {session.device || t('site.devices.anotherProgram')}
                   {session.isThis && t('site.devices.thisOne')}
                 </td>
                 <td>{dateAndTime(session.seenAt)}</td>
@@ -51,7 +53,7 @@ export function Devices() {
                       color="inherit"
                       aria-label={t('site.devices.signOut', {
                         name: session.name,
-                        device: session.device,
+                        device: session.device || t('site.devices.anotherProgram'),
                       })}
                       onClick={() => void end(session)}
                     >

@@ -9,6 +9,7 @@ import { makeBackup } from '#contract/backup';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { saveAs } from './files.ts';
+import '../ui/form.css';
 
 /** Saves one now, with a passphrase or without. */
 export function MakeBackup() {
@@ -28,7 +29,7 @@ export function MakeBackup() {
         {t('site.makeBackup.takeOneAlong')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>{t('site.makeBackup.keepItOnAStickOr')}</Typography>
-      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+      <Box className="form-row">
         <TextField
           label={t('site.makeBackup.passphraseOfTheFile')}
           autoComplete="off"
@@ -37,12 +38,7 @@ export function MakeBackup() {
           helperText={t('site.makeBackup.leaveItEmptyForAFile')}
           sx={{ minWidth: 320 }}
         />
-        <Button
-          variant="contained"
-          loading={saving}
-          onClick={() => void make()}
-          sx={{ minHeight: 54 }}
-        >
+        <Button variant="contained" loading={saving} onClick={() => void make()}>
           {t('site.makeBackup.saveABackup')}
         </Button>
       </Box>

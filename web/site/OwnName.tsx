@@ -10,6 +10,7 @@ import { changeName, changeNameBody } from '#contract/session';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
+import '../ui/form.css';
 
 export function OwnName({ name }: { readonly name: string }) {
   const { t } = useTranslation();
@@ -36,7 +37,7 @@ export function OwnName({ name }: { readonly name: string }) {
         component="form"
         noValidate
         onSubmit={(event) => void change(event)}
-        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
+        className="form-row"
       >
         <TextField
           label={t('site.ownName.yourName')}
@@ -45,13 +46,7 @@ export function OwnName({ name }: { readonly name: string }) {
           helperText={errors.name?.message ?? t('site.ownName.youSignInWithItAnd')}
           {...form.register('name')}
         />
-        <Button
-          type="submit"
-          variant="outlined"
-          disabled={!isDirty}
-          loading={isSubmitting}
-          sx={{ minHeight: 54 }}
-        >
+        <Button type="submit" variant="outlined" disabled={!isDirty} loading={isSubmitting}>
           {t('site.ownName.changeName')}
         </Button>
       </Box>

@@ -10,6 +10,7 @@ import { changePassphrase, changePassphraseBody } from '#contract/session';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
+import '../ui/form.css';
 
 export function OwnPassphrase() {
   const { t } = useTranslation();
@@ -41,7 +42,7 @@ export function OwnPassphrase() {
         component="form"
         noValidate
         onSubmit={(event) => void change(event)}
-        sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}
+        className="form-row"
       >
         <TextField
           label={t('site.ownPassphrase.passphraseNow')}
@@ -59,7 +60,7 @@ export function OwnPassphrase() {
           helperText={errors.passphrase?.message ?? t('site.ownPassphrase.atLeast10Characters')}
           {...form.register('passphrase')}
         />
-        <Button type="submit" variant="outlined" loading={isSubmitting} sx={{ minHeight: 54 }}>
+        <Button type="submit" variant="outlined" loading={isSubmitting}>
           {t('site.ownPassphrase.changePassphrase')}
         </Button>
       </Box>

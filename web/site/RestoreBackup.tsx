@@ -12,6 +12,7 @@ import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { contentWords } from './contentWords.ts';
 import { base64Of } from './files.ts';
+import '../ui/form.css';
 
 interface Chosen {
   readonly name: string;
@@ -71,7 +72,7 @@ export function RestoreBackup() {
       />
       {chosen && <Typography sx={{ mt: 1 }}>{chosen.name}</Typography>}
       {chosen && needsPassphrase && (
-        <Box sx={{ display: 'flex', gap: 2, mt: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+        <Box className="form-row" sx={{ mt: 1.5 }}>
           <TextField
             label={t('site.restoreBackup.passphraseOfThisFile')}
             autoComplete="off"
@@ -81,12 +82,7 @@ export function RestoreBackup() {
             helperText={refusal?.about('passphrase') ?? ' '}
             sx={{ minWidth: 320 }}
           />
-          <Button
-            variant="outlined"
-            loading={saving}
-            onClick={() => void look(chosen)}
-            sx={{ minHeight: 54 }}
-          >
+          <Button variant="outlined" loading={saving} onClick={() => void look(chosen)}>
             {t('site.restoreBackup.lookIntoIt')}
           </Button>
         </Box>

@@ -12,6 +12,7 @@ import { getRetention, type Retention, setRetention, tryRetention } from '#contr
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { PageHead } from '../ui/PageHead.tsx';
+import '../ui/form.css';
 
 export const loadRetention = () => call(getRetention, {});
 
@@ -53,7 +54,7 @@ export function RetentionPage() {
           components={{ to: <Link to="/people" /> }}
         />
       </Typography>
-      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+      <Box className="form-row">
         <TextField
           select
           label={t('site.retentionPage.keepNamesAfterTheLastEvening')}
@@ -74,7 +75,6 @@ export function RetentionPage() {
           disabled={asked.months === set.months}
           loading={saving}
           onClick={save}
-          sx={{ minHeight: 54 }}
         >
           {due.length > 0
             ? t('site.retentionPage.saveAndEraseNow', { count: due.length })

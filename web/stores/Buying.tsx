@@ -15,6 +15,7 @@ import { daysToDeliver } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { ink } from '../app/tokens.ts';
 import { useWorkerTask } from '../app/useWorkerTask.ts';
+import { amount } from './amount.ts';
 import type { BuyingResult } from './buying.worker.ts';
 import { buyingTask } from './buyingTask.ts';
 import { useStores } from './StoresFrame.tsx';
@@ -213,7 +214,7 @@ function Plan({ plan }: { readonly plan: BuyingPlan }) {
                   <td>{item ? stockName(t, item.part) : ''}</td>
                   <td className="mono number">{packs}</td>
                   <td className="mono number">{packs * offer.packSize}</td>
-                  <td className="mono number">{money(cents)}</td>
+                  <td className="mono number">{amount(cents)}</td>
                 </tr>
               );
             }),
@@ -222,7 +223,7 @@ function Plan({ plan }: { readonly plan: BuyingPlan }) {
             <td>{t('stores.buying.deliveryDays', { count: supplier.days })}</td>
             <td />
             <td />
-            <td className="mono number">{money(supplier.deliveryCents)}</td>
+            <td className="mono number">{amount(supplier.deliveryCents)}</td>
           </tr>,
         ])}
       </tbody>
@@ -259,7 +260,7 @@ function Alone({ alone, best }: AloneProps) {
           <tr key={supplier.id}>
             <th scope="row">{supplier.name}</th>
             <td className="mono number">
-              {answer.kind === 'optimal' ? money(answer.plan.totalCents) : '–'}
+              {answer.kind === 'optimal' ? amount(answer.plan.totalCents) : '–'}
             </td>
             <td className="number" style={{ color: ink('faded') }}>
               {moreWords(answer, best)}
@@ -273,5 +274,5 @@ function Alone({ alone, best }: AloneProps) {
 
 const moreWords = (answer: BuyingAnswer, best: BuyingPlan) =>
   answer.kind === 'optimal'
-    ? money(answer.plan.totalCents - best.totalCents)
+    ? amount(answer.plan.totalCents - best.totalCents)
     : t('stores.buying.notToBeHadThereIn', { count: answer.itemIds.length });

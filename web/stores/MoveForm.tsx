@@ -12,6 +12,7 @@ import { bookMove } from '#contract/stores';
 import { type MoveKind, moveKinds } from '#core/stores/ledger';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
+import '../ui/form.css';
 
 const names: Readonly<Record<MoveKind, string>> = {
   get in() {
@@ -57,12 +58,7 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
   };
 
   return (
-    <Box
-      component="form"
-      noValidate
-      onSubmit={(event) => void submit(event)}
-      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
-    >
+    <Box component="form" noValidate onSubmit={(event) => void submit(event)} className="form-row">
       <ToggleButtonGroup
         exclusive
         value={kind}

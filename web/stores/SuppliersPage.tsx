@@ -9,8 +9,10 @@ import { money, readMoney } from '#core/stores/money';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
+import { amount } from './amount.ts';
 import { useStores } from './StoresFrame.tsx';
 import '../ui/plainTable.css';
+import '../ui/form.css';
 
 /** Who sells, what a delivery costs, and how long it takes. */
 export function SuppliersPage() {
@@ -45,7 +47,7 @@ export function SuppliersPage() {
             {suppliers.map((supplier) => (
               <tr key={supplier.id}>
                 <th scope="row">{supplier.name}</th>
-                <td className="mono number">{money(supplier.deliveryCents)}</td>
+                <td className="mono number">{amount(supplier.deliveryCents)}</td>
                 <td className="mono number">{supplier.days}</td>
                 <td>
                   <Button
@@ -138,7 +140,7 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
         event.preventDefault();
         void submit();
       }}
-      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
+      className="form-row"
     >
       {field('name', t('stores.suppliersPage.name'), name, setName)}
       {field('deliveryCents', t('stores.suppliersPage.deliveryCost'), delivery, setDelivery)}

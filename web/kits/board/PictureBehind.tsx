@@ -12,6 +12,7 @@ import type { Point } from '#core/board/transform';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
 import { FileInput } from './BoardFiles.tsx';
+import '../../ui/form.css';
 
 interface PictureBehindProps {
   readonly board: Board;
@@ -102,7 +103,7 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
         )}
       </Box>
       {scaling && (
-        <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+        <Box className="form-row" sx={{ mt: 1 }}>
           <TextField
             size="small"
             label={t('kits.pictureBehind.theyAreApartByMm')}

@@ -10,6 +10,7 @@ import { drills } from '#core/learning/drills/index';
 import { saying } from '#core/words/sayings';
 import { useShortcuts } from '../../app/shortcuts.ts';
 import { ExerciseCard } from '../ExerciseCard.tsx';
+import '../../ui/form.css';
 
 export interface Question {
   readonly item: string;
@@ -45,7 +46,7 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
   ]);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
+      <Box className="form-row">
         <TextField
           select
           size="small"

@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next';
 import type { CheckForm } from '#core/order/checks/definition';
 import { readAtCheck } from '#core/order/checks/readings';
 import { saying } from '#core/words/sayings';
+import '../../ui/form.css';
 
 interface CheckReadingProps {
   readonly form: CheckForm;
@@ -26,7 +27,7 @@ export function CheckReading({ form, read }: CheckReadingProps) {
     read(amount.value);
   };
   return (
-    <Box component="form" noValidate onSubmit={submit} sx={{ display: 'flex', gap: 1 }}>
+    <Box component="form" noValidate onSubmit={submit} className="form-row">
       <TextField
         size="small"
         label={t(`checkForm.ask.${form.unit}`)}
@@ -36,7 +37,7 @@ export function CheckReading({ form, read }: CheckReadingProps) {
         helperText={problem ?? t(`checkForm.example.${form.unit}`)}
         sx={{ flex: 1 }}
       />
-      <Button type="submit" variant="outlined" sx={{ minHeight: 40, alignSelf: 'start' }}>
+      <Button type="submit" variant="outlined">
         {t('workshops.checkReading.logIt')}
       </Button>
     </Box>

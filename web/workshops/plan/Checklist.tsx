@@ -19,6 +19,7 @@ import { ink } from '../../app/tokens.ts';
 import { useSave } from '../../app/useSave.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
+import '../../ui/form.css';
 
 const groups: readonly ChecklistItem['group'][] = ['room', 'bench', 'people', 'kit'];
 
@@ -76,7 +77,7 @@ export function Checklist({ workshop, signs: loaded }: ChecklistProps) {
         )}{' '}
         {t('workshops.checklist.theseAreTheUsualCautionsThe')}
       </Typography>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', mb: 1 }}>
+      <Box className="form-row" sx={{ mb: 1 }}>
         <TextField
           size="small"
           label={t('workshops.checklist.lookedAtBy')}
