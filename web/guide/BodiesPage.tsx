@@ -1,10 +1,12 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { measuredPackages, packageById, packageIds } from '#core/parts/packages/index';
 import type { Package } from '#core/parts/packages/package';
 import { useChoices } from '../app/useChoices.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { GuideTabs } from './GuideTabs.tsx';
 import './guide.css';
 
@@ -40,49 +42,61 @@ export function BodiesPage() {
       {found.length === 0 ? (
         <Typography role="status">{t('guide.bodiesPage.noBodyIsCalled', { asked })}</Typography>
       ) : (
-        <div className="guide-scroll">
-          <table className="guide-table" aria-label={t('guide.bodiesPage.bodies')}>
-            <thead>
-              <tr>
-                <th scope="col">{t('guide.bodiesPage.body')}</th>
-                <th scope="col">{t('guide.bodiesPage.fixed')}</th>
-                <th scope="col">{t('guide.bodiesPage.lengthXWidth')}</th>
-                <th scope="col">{t('guide.bodiesPage.height')}</th>
-                <th scope="col">{t('guide.bodiesPage.betweenLeadsOrRows')}</th>
-                <th scope="col">{t('guide.bodiesPage.pins')}</th>
-                <th scope="col">{t('guide.bodiesPage.source')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {found.map((one) => (
-                <tr key={`${one.name} ${one.shape}`}>
-                  <td data-label={t('guide.bodiesPage.body')}>{one.name}</td>
-                  <td data-label={t('guide.bodiesPage.fixed')}>
-                    {one.mount === 'through'
-                      ? t('guide.bodiesPage.throughTheBoard')
-                      : t('guide.bodiesPage.onItsSurface')}
-                  </td>
-                  <td data-label={t('guide.bodiesPage.lengthXWidth')} className="mono">
-                    {t('guide.bodiesPage.xMm', { lengthMm: one.lengthMm, widthMm: one.widthMm })}
-                  </td>
-                  <td data-label={t('guide.bodiesPage.height')} className="mono">
-                    {t('guide.bodiesPage.mm', { heightMm: one.heightMm })}
-                  </td>
-                  <td data-label={t('guide.bodiesPage.betweenLeadsOrRows')} className="mono">
-                    {one.leadMm === undefined
-                      ? '–'
-                      : t('guide.bodiesPage.mm2', { leadMm: one.leadMm })}
-                  </td>
-                  <td data-label={t('guide.bodiesPage.pins')} className="mono">
-                    {one.pins ?? '–'}
-                  </td>
-                  <td data-label={t('guide.bodiesPage.source')}>{one.source}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <DataTable
+          name={t('guide.bodiesPage.bodies')}
+          columns={columnsOf(t)}
+          rows={found}
+          keyOf={({ name, shape }) => `${name} ${shape}`}
+        />
       )}
     </>
   );
 }
+
+const columnsOf = (t: TFunction): readonly Column<Package>[] => [
+  {
+    id: 'body',
+    head: t('guide.bodiesPage.body'),
+    isName: true,
+    by: ({ name }) => name,
+    cell: ({ name }) => name,
+  },
+  {
+    id: 'fixed',
+    head: t('guide.bodiesPage.fixed'),
+    by: ({ mount }) => mount,
+    cell: ({ mount }) =>
+      mount === 'through'
+        ? t('guide.bodiesPage.throughTheBoard')
+        : t('guide.bodiesPage.onItsSurface'),
+  },
+  {
+    id: 'size',
+    head: t('guide.bodiesPage.lengthXWidth'),
+    look: () => 'mono',
+    by: ({ lengthMm, widthMm }) => lengthMm * widthMm,
+    cell: ({ lengthMm, widthMm }) => t('guide.bodiesPage.xMm', { lengthMm, widthMm }),
+  },
+  {
+    id: 'height',
+    head: t('guide.bodiesPage.height'),
+    look: () => 'mono',
+    by: ({ heightMm }) => heightMm,
+    cell: ({ heightMm }) => t('guide.bodiesPage.mm', { heightMm }),
+  },
+  {
+    id: 'leads',
+    head: t('guide.bodiesPage.betweenLeadsOrRows'),
+    look: () => 'mono',
+    by: ({ leadMm }) => leadMm ?? null,
+    cell: ({ leadMm }) => (leadMm === undefined ? '–' : t('guide.bodiesPage.mm2', { leadMm })),
+  },
+  {
+    id: 'pins',
+    head: t('guide.bodiesPage.pins'),
+    look: () => 'mono',
+    by: ({ pins }) => pins ?? null,
+    cell: ({ pins }) => pins ?? '–',
+  },
+  { id: 'source', head: t('guide.bodiesPage.source'), cell: ({ source }) => source },
+];

@@ -1,12 +1,14 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { forgetOwnType } from '#contract/kits';
-import type { OwnTypes } from '#core/parts/types/ownType';
+import type { OwnType, OwnTypes } from '#core/parts/types/ownType';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
+import { DataTable } from '../ui/DataTable.tsx';
 
 /** Numbers that the catalogue does not know, as instructors described them in their kits. */
 export function OwnNumbers({ types }: { readonly types: OwnTypes }) {
@@ -29,45 +31,51 @@ export function OwnNumbers({ types }: { readonly types: OwnTypes }) {
         {t('guide.ownNumbers.describedInThePartsListOf')}
       </Typography>
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
-      <div className="guide-scroll">
-        <table className="guide-table" aria-label={t('guide.ownNumbers.yourOwnNumbers')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('guide.ownNumbers.number')}</th>
-              <th scope="col">{t('guide.ownNumbers.whatItIs')}</th>
-              <th scope="col">{t('guide.ownNumbers.body')}</th>
-              <th scope="col">{t('guide.ownNumbers.leads')}</th>
-              <td />
-            </tr>
-          </thead>
-          <tbody>
-            {numbers.map((number) => {
-              const type = types[number];
-              if (!type) return null;
-              const { family, pins, package: body, lotNote } = type;
-              return (
-                <tr key={number}>
-                  <td data-label={t('guide.ownNumbers.number')} className="mono">
-                    {number}
-                  </td>
-                  <td data-label={t('guide.ownNumbers.whatItIs')}>{t(`family.${family}.one`)}</td>
-                  <td data-label={t('guide.ownNumbers.body')}>
-                    {[body, pins && `${pins} pins`].filter(Boolean).join(', ') || '–'}
-                  </td>
-                  <td data-label={t('guide.ownNumbers.leads')}>
-                    {lotNote?.pinout?.join(', ') ?? '–'}
-                  </td>
-                  <td>
-                    <Button size="small" disabled={saving} onClick={() => void forget(number)}>
-                      {t('guide.ownNumbers.delete', { number })}
-                    </Button>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        name={t('guide.ownNumbers.yourOwnNumbers')}
+        columns={[
+          {
+            id: 'number',
+            head: t('guide.ownNumbers.number'),
+            isName: true,
+            look: () => 'mono',
+            by: (number) => number,
+            cell: (number) => number,
+          },
+          {
+            id: 'what',
+            head: t('guide.ownNumbers.whatItIs'),
+            cell: (number) => t(`family.${types[number]?.family}.one`),
+          },
+          {
+            id: 'body',
+            head: t('guide.ownNumbers.body'),
+            cell: (number) => bodyWords(t, types[number]),
+          },
+          {
+            id: 'leads',
+            head: t('guide.ownNumbers.leads'),
+            cell: (number) => types[number]?.lotNote?.pinout?.join(', ') ?? '–',
+          },
+          {
+            id: 'delete',
+            head: t('guide.ownNumbers.deleting'),
+            headIsHidden: true,
+            cell: (number) => (
+              <Button size="small" disabled={saving} onClick={() => void forget(number)}>
+                {t('guide.ownNumbers.delete', { number })}
+              </Button>
+            ),
+          },
+        ]}
+        rows={numbers}
+        keyOf={(number) => number}
+      />
     </section>
   );
+}
+
+function bodyWords(t: TFunction, type: OwnType | undefined): string {
+  const pins = type?.pins === undefined ? '' : t('guide.ownNumbers.pins', { count: type.pins });
+  return [type?.package, pins].filter(Boolean).join(', ') || '–';
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { getOwnTypes } from '#contract/kits';
@@ -12,11 +12,10 @@ import type { OwnTypes } from '#core/parts/types/ownType';
 import type { Packaged, PartType } from '#core/parts/types/type';
 import { CallProblem, call } from '../app/call.ts';
 import { useChoices } from '../app/useChoices.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { GuideTabs } from './GuideTabs.tsx';
 import { OwnNumbers } from './OwnNumbers.tsx';
 import './guide.css';
-
-const shownAtMost = 60;
 
 /** The guide is open to everybody; numbers of the site's own are shown to who is signed in. */
 export async function loadOwnTypes(): Promise<OwnTypes> {
@@ -58,12 +57,12 @@ export function TypesPage() {
       {found.length === 0 ? (
         <Typography role="status">{t('guide.typesPage.isNotKnownAPartOf', { asked })}</Typography>
       ) : (
-        <TypeTable types={found.slice(0, shownAtMost)} />
-      )}
-      {found.length > shownAtMost && (
-        <Typography role="status" sx={{ mt: 1.5 }}>
-          {t('guide.typesPage.moreTypeMoreOfTheNumber', { count: found.length - shownAtMost })}
-        </Typography>
+        <DataTable
+          name={t('guide.typesPage.typeNumbers')}
+          columns={columnsOf(t)}
+          rows={found}
+          keyOf={({ number }) => number}
+        />
       )}
     </>
   );
@@ -84,62 +83,59 @@ function findTypes(asked: string): readonly PartType[] {
   return exact ? [exact, ...others] : others;
 }
 
-function TypeTable({ types }: { readonly types: readonly PartType[] }) {
-  const { t } = useTranslation();
-  return (
-    <div className="guide-scroll">
-      <table className="guide-table" aria-label={t('guide.typesPage.typeNumbers')}>
-        <thead>
-          <tr>
-            <th scope="col">{t('guide.typesPage.number')}</th>
-            <th scope="col">{t('guide.typesPage.whatItIs')}</th>
-            <th scope="col">{t('guide.typesPage.body')}</th>
-            <th scope="col">{t('guide.typesPage.leadsPrintTowardsYouLeftTo')}</th>
-            <th scope="col">{t('guide.typesPage.voltage')}</th>
-            <th scope="col">{t('guide.typesPage.bears')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {types.map((type) => (
-            <tr key={type.number}>
-              <td data-label={t('guide.typesPage.number')} className="mono">
-                {type.number}
-                {type.also && type.also.length > 0 && (
-                  <span className="guide-more">{type.also.slice(0, 4).join(', ')}</span>
-                )}
-              </td>
-              <td data-label={t('guide.typesPage.whatItIs')}>
-                {type.kind.replaceAll('-', ' ')}
-                {type.does && <span className="guide-more">{type.does}</span>}
-              </td>
-              <td data-label={t('guide.typesPage.body')}>
-                {type.packages.map((packaged) => (
-                  <div key={packaged.package}>
-                    {t('guide.typesPage.pins', {
-                      name: packageById(packaged.package).name,
-                      pins: packaged.pins,
-                    })}
-                  </div>
-                ))}
-              </td>
-              <td data-label={t('guide.ownNumbers.leads')}>
-                {type.packages.map((packaged) => (
-                  <Leads key={packaged.package} packaged={packaged} />
-                ))}
-              </td>
-              <td data-label={t('guide.typesPage.voltage')} className="mono">
-                {type.volt === undefined ? '–' : `${type.volt} V`}
-              </td>
-              <td data-label={t('guide.typesPage.bears')} className="mono">
-                {limits(type) || '–'}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
-  );
-}
+const columnsOf = (t: TFunction): readonly Column<PartType>[] => [
+  {
+    id: 'number',
+    head: t('guide.typesPage.number'),
+    isName: true,
+    look: () => 'mono',
+    by: ({ number }) => number,
+    cell: ({ number, also = [] }) => (
+      <>
+        {number}
+        {also.length > 0 && <span className="guide-more">{also.slice(0, 4).join(', ')}</span>}
+      </>
+    ),
+  },
+  {
+    id: 'what',
+    head: t('guide.typesPage.whatItIs'),
+    by: ({ kind }) => kind,
+    cell: ({ kind, does }) => (
+      <>
+        {kind.replaceAll('-', ' ')}
+        {does && <span className="guide-more">{does}</span>}
+      </>
+    ),
+  },
+  {
+    id: 'body',
+    head: t('guide.typesPage.body'),
+    cell: ({ packages }) =>
+      packages.map(({ package: id, pins }) => (
+        <div key={id}>{t('guide.typesPage.pins', { name: packageById(id).name, pins })}</div>
+      )),
+  },
+  {
+    id: 'leads',
+    head: t('guide.typesPage.leadsPrintTowardsYouLeftTo'),
+    cell: ({ packages }) =>
+      packages.map((packaged) => <Leads key={packaged.package} packaged={packaged} />),
+  },
+  {
+    id: 'volt',
+    head: t('guide.typesPage.voltage'),
+    look: () => 'mono',
+    by: ({ volt }) => volt ?? null,
+    cell: ({ volt }) => (volt === undefined ? '–' : t('guide.typesPage.volt', { volt })),
+  },
+  {
+    id: 'bears',
+    head: t('guide.typesPage.bears'),
+    look: () => 'mono',
+    cell: (type) => limits(t, type) || '–',
+  },
+];
 
 function Leads({ packaged: { pinout, makersDiffer } }: { readonly packaged: Packaged }) {
   const { t } = useTranslation();
@@ -155,8 +151,12 @@ function Leads({ packaged: { pinout, makersDiffer } }: { readonly packaged: Pack
   );
 }
 
-const limits = ({ maxVolt, maxAmpere }: PartType): string =>
-  [maxVolt && `${maxVolt} V`, maxAmpere && ampere(maxAmpere)].filter(Boolean).join(', ');
+const limits = (t: TFunction, { maxVolt, maxAmpere }: PartType): string =>
+  [maxVolt && t('guide.typesPage.volt', { volt: maxVolt }), maxAmpere && ampere(t, maxAmpere)]
+    .filter(Boolean)
+    .join(', ');
 
-const ampere = (amount: number) =>
-  amount < 1 ? t('guide.typesPage.ma', { amount: Math.round(amount * 1000) }) : `${amount} A`;
+const ampere = (t: TFunction, amount: number) =>
+  amount < 1
+    ? t('guide.typesPage.ma', { amount: Math.round(amount * 1000) })
+    : t('guide.typesPage.ampere', { amount });

@@ -1,12 +1,13 @@
 import Button from '@mui/material/Button';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people';
 import { masteryFrom } from '#core/learning/skillEstimates';
 import { call } from '../app/call.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
-import '../ui/plainTable.css';
 import { SkillBar } from './SkillBar.tsx';
 
 export const loadPeople = () => call(listPeople, {});
@@ -41,49 +42,58 @@ export function PeoplePage() {
           {t('people.peoplePage.exportAsCsv')}
         </Button>
       </PageHead>
-      <div style={{ overflowX: 'auto' }}>
-        <table className="plain plain-fields" aria-label={t('people.peoplePage.people')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('people.peoplePage.name')}</th>
-              <th scope="col" className="number">
-                {t('people.peoplePage.boards')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.peoplePage.mistakes')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.peoplePage.plan')}
-              </th>
-              {first.skills.map(({ skill }) => (
-                <th key={skill} scope="col">
-                  {t(`skill.${skill}.name`)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {people.map(({ id, name, builds, finished, mistakes, pace, skills }) => (
-              <tr key={id}>
-                <th scope="row">
-                  <Link to={`/people/${id}`}>{name}</Link>
-                </th>
-                <td className="number">{t('people.peoplePage.of', { finished, builds })}</td>
-                <td className="mono number">{mistakes}</td>
-                <td className="mono number">{pace ? pace.share.toFixed(1) : '–'}</td>
-                {skills.map((estimate) => (
-                  <td key={estimate.skill}>
-                    <SkillBar estimate={estimate} />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        name={t('people.peoplePage.people')}
+        columns={columnsOf(t, first)}
+        rows={people}
+        keyOf={({ id }) => id}
+      />
       <p>
         {t('people.peoplePage.planIsHowLongTheyTake', { value: Math.round(100 * masteryFrom) })}
       </p>
     </>
   );
 }
+
+const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<PersonSummary>[] => [
+  {
+    id: 'name',
+    head: t('people.peoplePage.name'),
+    isName: true,
+    by: ({ name }) => name,
+    cell: ({ id, name }) => <Link to={`/people/${id}`}>{name}</Link>,
+  },
+  {
+    id: 'boards',
+    head: t('people.peoplePage.boards'),
+    isNumber: true,
+    by: ({ finished }) => finished,
+    cell: ({ finished, builds }) => t('people.peoplePage.of', { finished, builds }),
+  },
+  {
+    id: 'mistakes',
+    head: t('people.peoplePage.mistakes'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ mistakes }) => mistakes,
+    cell: ({ mistakes }) => mistakes,
+  },
+  {
+    id: 'plan',
+    head: t('people.peoplePage.plan'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ pace }) => pace?.share ?? null,
+    cell: ({ pace }) =>
+      pace ? t('people.peoplePage.share', { share: pace.share.toFixed(1) }) : '–',
+  },
+  ...skills.map(({ skill }, index) => ({
+    id: skill,
+    head: t(`skill.${skill}.name`),
+    by: (person: PersonSummary) => person.skills[index]?.known ?? null,
+    cell: (person: PersonSummary) => {
+      const estimate = person.skills[index];
+      return estimate && <SkillBar estimate={estimate} />;
+    },
+  })),
+];

@@ -4,21 +4,23 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { StockItem } from '#contract/stores';
 import { plain } from '#core/partslist/plain';
 import { money } from '#core/stores/money';
+import type { Offer, Supplier } from '#core/stores/offers';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { useChoices } from '../app/useChoices.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
-import { PictureCell } from '../ui/PictureCell.tsx';
+import { PartThumbnail } from '../ui/PictureCell.tsx';
 import { ItemDialog } from './ItemDialog.tsx';
 import { useStores } from './StoresFrame.tsx';
-import '../ui/plainTable.css';
 
 /** Every drawer: what it is, where it lies, how many there are. */
 export function DrawersPage() {
@@ -87,61 +89,79 @@ function DrawerTable({ items }: { readonly items: readonly StockItem[] }) {
   const { t } = useTranslation();
   const { suppliers } = useStores();
   return (
-    <div className="table-scroll">
-      <table className="plain" aria-label={t('stores.drawersPage.drawers')}>
-        <thead>
-          <tr>
-            <th scope="col">{t('stores.drawersPage.looksLike')}</th>
-            <th scope="col">{t('stores.drawersPage.whatItIs')}</th>
-            <th scope="col">{t('stores.drawersPage.where')}</th>
-            <th scope="col" className="number">
-              {t('stores.drawersPage.onHand')}
-            </th>
-            <th scope="col" className="number">
-              {t('stores.drawersPage.minimum')}
-            </th>
-            <th scope="col">{t('stores.drawersPage.cheapestPack')}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {items.map(({ id, part, location, level, minimum, offers }) => {
-            const cheapest = [...offers].sort(
-              (a, b) =>
-                (a.breaks[0]?.packCents ?? 0) / a.packSize -
-                (b.breaks[0]?.packCents ?? 0) / b.packSize,
-            )[0];
-            const supplier = suppliers.find(({ id }) => id === cheapest?.supplierId);
-            return (
-              <tr key={id}>
-                <PictureCell part={asPart(part)} />
-                <td>
-                  <Link to={`/stores/drawers/${id}`}>{stockName(t, part)}</Link>
-                </td>
-                <td>{location || '–'}</td>
-                <td className={`mono number ${level < minimum ? 'short' : ''}`}>
-                  {level < minimum && (
-                    <Trans
-                      i18nKey="stores.drawersPage.low"
-                      components={{ glyph: <Glyph name="warn" /> }}
-                    />
-                  )}
-                  {level}
-                </td>
-                <td className="mono number">{minimum}</td>
-                <td>
-                  {cheapest && supplier
-                    ? t('stores.drawersPage.for', {
-                        packSize: cheapest.packSize,
-                        money: money(cheapest.breaks[0]?.packCents ?? 0),
-                        name: supplier.name,
-                      })
-                    : t('stores.drawersPage.noOffer')}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
+    <DataTable
+      name={t('stores.drawersPage.drawers')}
+      columns={columnsOf(t, suppliers)}
+      rows={items}
+      keyOf={({ id }) => id}
+    />
   );
+}
+
+const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Column<StockItem>[] => [
+  {
+    id: 'picture',
+    head: t('stores.drawersPage.looksLike'),
+    look: () => 'picture',
+    cell: ({ part }) => <PartThumbnail part={asPart(part)} />,
+  },
+  {
+    id: 'what',
+    head: t('stores.drawersPage.whatItIs'),
+    by: ({ part }) => stockName(t, part),
+    cell: ({ id, part }) => <Link to={`/stores/drawers/${id}`}>{stockName(t, part)}</Link>,
+  },
+  {
+    id: 'where',
+    head: t('stores.drawersPage.where'),
+    by: ({ location }) => location || null,
+    cell: ({ location }) => location || '–',
+  },
+  {
+    id: 'level',
+    head: t('stores.drawersPage.onHand'),
+    isNumber: true,
+    look: (item) => (isLow(item) ? 'mono short' : 'mono'),
+    by: ({ level }) => level,
+    cell: (item) => (
+      <>
+        {isLow(item) && (
+          <Trans i18nKey="stores.drawersPage.low" components={{ glyph: <Glyph name="warn" /> }} />
+        )}
+        {item.level}
+      </>
+    ),
+  },
+  {
+    id: 'minimum',
+    head: t('stores.drawersPage.minimum'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ minimum }) => minimum,
+    cell: ({ minimum }) => minimum,
+  },
+  {
+    id: 'cheapest',
+    head: t('stores.drawersPage.cheapestPack'),
+    cell: (item) => cheapestWords(t, item, suppliers),
+  },
+];
+
+const isLow = ({ level, minimum }: StockItem): boolean => level < minimum;
+
+function cheapestWords(
+  t: TFunction,
+  { offers }: StockItem,
+  suppliers: readonly Supplier[],
+): string {
+  const pieceCents = ({ breaks, packSize }: Offer) => (breaks[0]?.packCents ?? 0) / packSize;
+  const [cheapest] = [...offers].sort((a, b) => pieceCents(a) - pieceCents(b));
+  const supplier = suppliers.find(({ id }) => id === cheapest?.supplierId);
+  return cheapest && supplier
+    ? t('stores.drawersPage.for', {
+        packSize: cheapest.packSize,
+        money: money(cheapest.breaks[0]?.packCents ?? 0),
+        name: supplier.name,
+      })
+    : t('stores.drawersPage.noOffer');
 }

@@ -1,21 +1,23 @@
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { Fragment } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { NeedsReply } from '#contract/stores';
+import type { NeedsReply, StockItem } from '#contract/stores';
 import { meanOf } from '#core/stores/lossRate';
 import type { Need } from '#core/stores/needs';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
-import { PictureCell } from '../ui/PictureCell.tsx';
+import { PartThumbnail } from '../ui/PictureCell.tsx';
 import { useStores } from './StoresFrame.tsx';
 import { Substitutes } from './Substitutes.tsx';
-import '../ui/plainTable.css';
 
 /** What has to lie on the packing table, and what of it is missing. */
 export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
   const { t } = useTranslation();
+  const { items } = useStores();
   const packed = needs.lines.filter(({ brought }) => !brought);
   const brought = needs.lines.filter((need) => need.brought);
   const short = packed.filter(({ short }) => short > 0);
@@ -31,90 +33,97 @@ export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
           runsOut: (needs.runsOut * 100).toFixed(1),
         })}
       </Typography>
-      <div className="table-scroll">
-        <table className="plain" aria-label={t('stores.needsTable.needs')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('stores.needsTable.looksLike')}</th>
-              <th scope="col">{t('stores.needsTable.whatItIs')}</th>
-              <th scope="col" className="number">
-                {t('stores.needsTable.fitted')}
-              </th>
-              <th scope="col" className="number">
-                {t('stores.needsTable.spares')}
-              </th>
-              <th scope="col" className="number">
-                {t('stores.needsTable.toHave')}
-              </th>
-              <th scope="col" className="number">
-                {t('stores.needsTable.onHand')}
-              </th>
-              <th scope="col" className="number">
-                {t('stores.needsTable.short')}
-              </th>
-              <th scope="col">{t('stores.needsTable.lostOfAllPieces')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {packed.map((need) => (
-              <Fragment key={need.key}>
-                <NeedRow need={need} />
-                {need.short > 0 && <Substitutes need={need} />}
-              </Fragment>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        name={t('stores.needsTable.needs')}
+        columns={columnsOf(t, items)}
+        rows={packed}
+        keyOf={({ key }) => key}
+        below={(need) => (need.short > 0 ? <Substitutes need={need} /> : null)}
+      />
       {brought.length > 0 && <Brought needs={brought} />}
     </section>
   );
 }
 
-function NeedRow({ need }: { readonly need: Need }) {
-  const { t } = useTranslation();
-  const { items } = useStores();
-  const { part, fitted, spares, pieces, onHand, short, rate, itemIds } = need;
-  const places = items
-    .filter(({ id }) => itemIds.includes(id))
-    .map(({ id, location }) => ({ id, location: location || 'drawer' }));
-  return (
-    <tr>
-      <PictureCell part={asPart(part)} />
-      <td>
-        {stockName(t, part)}
-        <div className="note">
-          {places.length === 0
-            ? t('stores.needsTable.inNoDrawer')
-            : places.map(({ id, location }, index) => (
-                <Fragment key={id}>
-                  {index > 0 && ', '}
-                  <Link to={`/stores/drawers/${id}`}>{location}</Link>
-                </Fragment>
-              ))}
-        </div>
-      </td>
-      <td className="mono number">{fitted}</td>
-      <td className="mono number">{spares}</td>
-      <td className="mono number">{pieces}</td>
-      <td className="mono number">{onHand}</td>
-      <td className={`mono number ${short > 0 ? 'short' : ''}`}>
-        {short > 0 ? (
+const columnsOf = (t: TFunction, items: readonly StockItem[]): readonly Column<Need>[] => {
+  const figure = (id: 'fitted' | 'spares' | 'pieces' | 'onHand', head: string): Column<Need> => ({
+    id,
+    head,
+    isNumber: true,
+    look: () => 'mono',
+    by: (need) => need[id],
+    cell: (need) => need[id],
+  });
+  return [
+    {
+      id: 'picture',
+      head: t('stores.needsTable.looksLike'),
+      look: () => 'picture',
+      cell: ({ part }) => <PartThumbnail part={asPart(part)} />,
+    },
+    {
+      id: 'what',
+      head: t('stores.needsTable.whatItIs'),
+      by: ({ part }) => stockName(t, part),
+      cell: (need) => (
+        <>
+          {stockName(t, need.part)}
+          <Places need={need} items={items} />
+        </>
+      ),
+    },
+    figure('fitted', t('stores.needsTable.fitted')),
+    figure('spares', t('stores.needsTable.spares')),
+    figure('pieces', t('stores.needsTable.toHave')),
+    figure('onHand', t('stores.needsTable.onHand')),
+    {
+      id: 'short',
+      head: t('stores.needsTable.short'),
+      isNumber: true,
+      look: ({ short }) => (short > 0 ? 'mono short' : 'mono'),
+      by: ({ short }) => short,
+      cell: ({ short }) =>
+        short > 0 ? (
           <>
             <Glyph name="warn" /> {short}
           </>
         ) : (
           '–'
-        )}
-      </td>
-      <td>
-        {(meanOf(rate) * 100).toFixed(1)} %
-        <div className="note">
-          {rate.pieces === 0
-            ? t('stores.needsTable.commonPracticeOnly')
-            : t('stores.needsTable.ofInYourRooms', { lost: rate.lost, pieces: rate.pieces })}
-        </div>
-      </td>
-    </tr>
+        ),
+    },
+    {
+      id: 'lost',
+      head: t('stores.needsTable.lostOfAllPieces'),
+      by: ({ rate }) => meanOf(rate),
+      cell: ({ rate }) => (
+        <>
+          {t('stores.needsTable.percent', { percent: (meanOf(rate) * 100).toFixed(1) })}
+          <div className="note">
+            {rate.pieces === 0
+              ? t('stores.needsTable.commonPracticeOnly')
+              : t('stores.needsTable.ofInYourRooms', { lost: rate.lost, pieces: rate.pieces })}
+          </div>
+        </>
+      ),
+    },
+  ];
+};
+
+/** The drawers that it lies in. */
+function Places({ need, items }: { readonly need: Need; readonly items: readonly StockItem[] }) {
+  const { t } = useTranslation();
+  const places = items.filter(({ id }) => need.itemIds.includes(id));
+  return (
+    <div className="note">
+      {places.length === 0
+        ? t('stores.needsTable.inNoDrawer')
+        : places.map(({ id, location }, index) => (
+            <Fragment key={id}>
+              {index > 0 && ', '}
+              <Link to={`/stores/drawers/${id}`}>{location || t('stores.needsTable.drawer')}</Link>
+            </Fragment>
+          ))}
+    </div>
   );
 }
 

@@ -15,25 +15,22 @@ export function Substitutes({ need }: { readonly need: Need }) {
   const found = substitutesFor(need.part, need.short, stock).slice(0, 4);
   if (found.length === 0) return null;
   return (
-    <tr>
-      <td />
-      <td colSpan={7}>
-        <strong>{t('stores.substitutes.insteadFromTheDrawers')}</strong>
-        <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
-          {found.map((one) => (
-            <li key={JSON.stringify(one)}>{substituteWords(t, one)}</li>
-          ))}
-        </ul>
-        {needsDataSheet(need.part) && (
-          <span className="short">
-            <Trans
-              i18nKey="stores.substitutes.compareBothDataSheetsPinBy"
-              components={{ glyph: <Glyph name="warn" /> }}
-            />
-          </span>
-        )}
-      </td>
-    </tr>
+    <>
+      <strong>{t('stores.substitutes.insteadFromTheDrawers')}</strong>
+      <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
+        {found.map((one) => (
+          <li key={JSON.stringify(one)}>{substituteWords(t, one)}</li>
+        ))}
+      </ul>
+      {needsDataSheet(need.part) && (
+        <span className="short">
+          <Trans
+            i18nKey="stores.substitutes.compareBothDataSheetsPinBy"
+            components={{ glyph: <Glyph name="warn" /> }}
+          />
+        </span>
+      )}
+    </>
   );
 }
 
