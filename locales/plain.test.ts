@@ -50,4 +50,31 @@ describe('the words', () => {
     );
     expect(long).toEqual([]);
   });
+
+  // Flesch and Kincaid’s grade (US Navy, 1975): years of school that a text asks for. Grade 6 is plain English.
+  it('of the seat ask for at most six years of school', () => {
+    const texts = [...textsOf('en', 'seat').values()].filter((text) => wordsIn(text) > 3);
+    const sentences = texts.flatMap(sentencesOf);
+    const words = sentences.flatMap((sentence) => sentence.toLowerCase().match(/[a-z’]+/g) ?? []);
+    const syllables = words.reduce((sum, word) => sum + syllablesIn(word), 0);
+    const grade =
+      0.39 * (words.length / sentences.length) + 11.8 * (syllables / words.length) - 15.59;
+    expect(grade).toBeLessThan(6);
+  });
+
+  it.each([
+    ['solder', 2],
+    ['resistor', 3],
+    ['place', 1],
+    ['the', 1],
+    ['electrolytic', 5],
+  ])('“%s” has %i syllables', (word, count) => {
+    expect(syllablesIn(word)).toBe(count);
+  });
 });
+
+/** Runs of vowels, without the silent e at the end: close enough for an average. */
+function syllablesIn(word: string): number {
+  const runs = word.replace(/e$/, '').match(/[aeiouy]+/g)?.length ?? 0;
+  return Math.max(1, runs);
+}

@@ -68,7 +68,7 @@ function vite(args) {
 }
 
 function checkSeatSize() {
-  run(process.execPath, [join(root, 'scripts', 'seat-size.mjs')]);
+  run(process.execPath, [join(root, 'scripts', 'pageSizes.mjs')]);
 }
 
 const builtFrom = ['core', 'contract', 'server', 'web', 'demo', 'locales'];

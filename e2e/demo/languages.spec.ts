@@ -97,3 +97,35 @@ for (const [language, width, height] of [
     expect(faults).toEqual([]);
   });
 }
+
+/** What a reader may have set on the own device, instead of what most have. */
+const readers = {
+  'text twice as large': async (page: Page) => {
+    // A browser with 32 px for 16: what is measured in rem grows with it.
+    await page.addInitScript(() => {
+      document.addEventListener('DOMContentLoaded', () => {
+        document.documentElement.style.fontSize = '200%';
+      });
+    });
+  },
+  'colours of the system': (page: Page) => page.emulateMedia({ forcedColors: 'active' }),
+  'a dark page': (page: Page) => page.emulateMedia({ colorScheme: 'dark' }),
+  'a page for print': (page: Page) => page.emulateMedia({ media: 'print' }),
+} as const;
+
+for (const [name, prepare] of Object.entries(readers)) {
+  test(`every page is whole with ${name}`, async ({ page }) => {
+    test.setTimeout(300_000);
+    await signIn(page);
+    await page.goto('/kits');
+    const paths = await addressesOf(page.request);
+    await prepare(page);
+    const faults: string[] = [];
+    for (const path of paths) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      faults.push(...(await faultsOf(page)).map((fault) => `${path}: ${fault}`));
+    }
+    expect(faults).toEqual([]);
+  });
+}

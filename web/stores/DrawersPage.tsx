@@ -128,6 +128,7 @@ const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Colum
         {isLow(item) && (
           <Trans i18nKey="stores.drawersPage.low" components={{ glyph: <Glyph name="warn" /> }} />
         )}
+        {isLow(item) && ' '}
         {item.level}
       </>
     ),

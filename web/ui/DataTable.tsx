@@ -31,6 +31,12 @@ interface DataTableProps<Row> {
   readonly below?: (row: Row) => ReactNode;
 }
 
+interface SortChoiceProps<Row> {
+  readonly columns: readonly Column<Row>[];
+  readonly sorting: Sorting | undefined;
+  readonly choose: (sorting: Sorting | undefined) => void;
+}
+
 /**
  * A list of things: sorted by its headings, one card for each thing on a phone. Of a long one so much is drawn as is
  * seen. The arrow keys go from row to row.
@@ -43,6 +49,7 @@ export function DataTable<Row>({ name, columns, rows, keyOf, below }: DataTableP
   const { shown, mark } = useMoreWhenSeen(ordered.length);
   return (
     <div className="table-scroll">
+      <SortChoice columns={columns} sorting={sorting} choose={setSorting} />
       <table className="plain plain-fields data-table" aria-label={name}>
         <thead>
           <tr>
@@ -94,6 +101,36 @@ export function DataTable<Row>({ name, columns, rows, keyOf, below }: DataTableP
         </p>
       )}
     </div>
+  );
+}
+
+/** What stands in place of the headings where rows are cards. */
+function SortChoice<Row>({ columns, sorting, choose }: SortChoiceProps<Row>) {
+  const { t } = useTranslation();
+  const value = sorting ? `${sorting.direction} ${sorting.column}` : '';
+  return (
+    <label className="data-sort">
+      {t('ui.dataTable.order')}{' '}
+      <select
+        value={value}
+        onChange={({ target }) => {
+          const [direction, column] = target.value.split(' ') as [Sorting['direction'], string];
+          choose(column ? { column, direction } : undefined);
+        }}
+      >
+        <option value="">{t('ui.dataTable.asItComes')}</option>
+        {columns
+          .filter(({ by }) => by)
+          .flatMap(({ id, head }) => [
+            <option key={`${id}-up`} value={`ascending ${id}`}>
+              {`${head} ↑`}
+            </option>,
+            <option key={`${id}-down`} value={`descending ${id}`}>
+              {`${head} ↓`}
+            </option>,
+          ])}
+      </select>
+    </label>
   );
 }
 
