@@ -48,7 +48,7 @@ export function DataTable<Row>({ name, columns, rows, keyOf, below }: DataTableP
   const ordered = by && sorting ? sortRows(rows, by, sorting.direction, localeNow()) : rows;
   const { shown, mark } = useMoreWhenSeen(ordered.length);
   return (
-    <div className="table-scroll">
+    <div className={columns.length > mostOnAPage ? 'table-scroll' : undefined}>
       <SortChoice columns={columns} sorting={sorting} choose={setSorting} />
       <table className="plain plain-fields data-table" aria-label={name}>
         <thead>
@@ -147,6 +147,9 @@ function Cell<Row>({ column, row }: { readonly column: Column<Row>; readonly row
     </td>
   );
 }
+
+/** With more columns than these the table moves by itself, below headings that go with it. */
+const mostOnAPage = 8;
 
 const arrow = (sorting: Sorting | undefined): string => {
   if (!sorting) return ' ↕';
