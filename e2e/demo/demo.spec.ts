@@ -38,7 +38,7 @@ test('an address that does not exist says so and leads back', async ({ page }) =
   await page.goto('/nowhere/at/all');
   await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
   await page.goto('/kits/00000000-0000-4000-8000-000000000000/parts');
-  await expect(page.getByRole('alert')).toContainText('no such kit');
+  await expect(page.getByRole('alert')).toContainText('does not exist');
   await page.getByRole('link', { name: 'To the workshops' }).click();
   await expect(page.getByRole('heading', { name: 'Workshops', level: 1 })).toBeVisible();
 });

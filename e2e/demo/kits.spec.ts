@@ -33,7 +33,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
       'SMD can 6.3 x 5.4 mm',
     );
     await expect(page.getByText('The type QX5252 is not known here')).toBeVisible();
-    await expect(page.getByText('R9 is marked as not fitted, so it is left out.')).toBeVisible();
+    await expect(page.getByText('R9: marked as not fitted, so left out.')).toBeVisible();
     await page.getByLabel('Name of the kit').fill('Harbour light');
     await page.getByRole('button', { name: 'Create kit' }).click();
 
