@@ -3,10 +3,13 @@ import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { AnyEndpoint } from '#contract/endpoint';
 import { endpoints } from '#contract/endpoints';
+import type { Problem } from '#contract/problem';
 import type { JsonSchema } from '#contract/schema';
 import type { Workshop } from '#contract/workshops';
 import { isLong } from '#core/testing/cases';
+import { saying } from '#core/words/sayings';
 import { makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
+import { speak } from '../words/speak.ts';
 
 /** Whatever is sent: an answer that says what was wrong with it, never that something went wrong inside. */
 
@@ -139,6 +142,16 @@ const runsOf = (name: string, endpoint: AnyEndpoint) => {
   return hasBody ? 700 : 40;
 };
 
+/** Sentences of a refusal that a language has no words for, or whose blanks stay open. */
+function unsaid(text: string): readonly string[] {
+  const { says, errors = [] } = JSON.parse(text) as Problem;
+  return [says.title, says.detail, ...errors.map((error) => error.says)].flatMap((sentence) =>
+    ['en', 'de', 'es']
+      .map((language) => saying(speak(language).t, sentence))
+      .filter((words) => /{{\w+}}|^(refusals|lists|ui)\.\w+\./.test(words)),
+  );
+}
+
 /** Signing out ends the session that the other calls need; wrong passphrases slow everybody down; a stream stays open. */
 const leftOut = new Set(['signOut', 'signIn', 'setUp']);
 const called = endpoints.filter(([name, { kind }]) => !leftOut.has(name) && kind !== 'stream');
@@ -157,6 +170,7 @@ describe.each(called)('%s', (name, endpoint) => {
                 .set('Content-Type', 'application/json')
                 .send(JSON.stringify(sent) ?? 'null');
         expect(status, text).toBeLessThan(500);
+        if (status >= 400) expect(unsaid(text)).toEqual([]);
       }),
       { numRuns: runsOf(name, endpoint) },
     );
