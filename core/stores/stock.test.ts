@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../learning/testing/spoken.ts';
 import { planKit } from '../order/planKit.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
@@ -256,7 +257,9 @@ describe('the bag list', () => {
       line('screw', '', type('M3')),
     ];
     const titles = (order: (typeof packingOrders)[number]) =>
-      bagList(parts, planKit({ parts, supplyVolt: null }).steps, order).map(({ title }) => title);
+      bagList(parts, planKit({ parts, supplyVolt: null }).steps, order).map(({ title }) =>
+        inEnglish(title),
+      );
     expect(titles('kind')).toEqual([
       'Resistors',
       'Capacitors',

@@ -48,7 +48,7 @@ test('whether the forecasts were any good is shown, and a kit without builds say
   for (const name of [
     'Mistakes by step',
     'Pace by step',
-    'Chances told and what came',
+    'Predicted chances and outcomes',
     'Finish times',
   ])
     await expect(page.getByRole('region', { name }).getByRole('img').first()).toBeVisible();
