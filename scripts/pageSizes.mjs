@@ -10,7 +10,10 @@ const firstKb = { 'seat.html': 260, 'index.html': 250 };
 const roomKb = 150;
 /** Rooms that bring more than they should; none of them may grow. */
 const largerKb = {
-  'kits/pages.ts': 302,
+  'kits/pages.ts': 241,
+  'kits/ImportPage.tsx': 200,
+  'kits/board/pages.ts': 171,
+  'kits/order/StepsPage.tsx': 186,
   'kits/report/ReportPage.tsx': 225,
   'stores/pages.ts': 190,
   'workshops/pages.ts': 196,

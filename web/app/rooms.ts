@@ -41,14 +41,12 @@ export const glossary = room(
   'trade',
   'staff',
 );
-export const kits = room(
-  () => import('../kits/pages.ts'),
-  'kits',
-  'lists',
-  'families',
-  'trade',
-  'staff',
-);
+const kitWords = ['kits', 'lists', 'families', 'trade', 'staff'] as const;
+export const kits = room(() => import('../kits/pages.ts'), ...kitWords);
+export const kitList = room(() => import('../kits/KitsPage.tsx'), ...kitWords);
+export const kitImport = room(() => import('../kits/ImportPage.tsx'), ...kitWords);
+export const kitBoard = room(() => import('../kits/board/pages.ts'), ...kitWords);
+export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),
   'kits',

@@ -13,7 +13,11 @@ import {
   door,
   glossary,
   guide,
+  kitBoard,
+  kitImport,
+  kitList,
   kitReport,
+  kitSteps,
   kits,
   people,
   person,
@@ -114,9 +118,9 @@ export const routes = createBrowserRouter([
           {
             path: 'kits',
             loader: () => call(listKits, {}),
-            lazy: kits(({ KitsPage }) => ({ Component: KitsPage })),
+            lazy: kitList(({ KitsPage }) => ({ Component: KitsPage })),
           },
-          { path: 'kits/import', lazy: kits(({ ImportPage }) => ({ Component: ImportPage })) },
+          { path: 'kits/import', lazy: kitImport(({ ImportPage }) => ({ Component: ImportPage })) },
           {
             id: 'kit',
             path: 'kits/:kitId',
@@ -126,9 +130,12 @@ export const routes = createBrowserRouter([
               { index: true, loader: () => redirect('parts') },
               { path: 'parts', lazy: kits(({ PartsPage }) => ({ Component: PartsPage })) },
               { path: 'mix-ups', lazy: kits(({ MixUpsPage }) => ({ Component: MixUpsPage })) },
-              { path: 'board', lazy: kits(({ BoardPage }) => ({ Component: BoardPage })) },
-              { path: 'board/layout', lazy: kits(({ LayoutPage }) => ({ Component: LayoutPage })) },
-              { path: 'steps', lazy: kits(({ StepsPage }) => ({ Component: StepsPage })) },
+              { path: 'board', lazy: kitBoard(({ BoardPage }) => ({ Component: BoardPage })) },
+              {
+                path: 'board/layout',
+                lazy: kitBoard(({ LayoutPage }) => ({ Component: LayoutPage })),
+              },
+              { path: 'steps', lazy: kitSteps(({ StepsPage }) => ({ Component: StepsPage })) },
               {
                 path: 'inspection',
                 lazy: kits(({ InspectionPage, loadReadings }) => ({
@@ -151,7 +158,7 @@ export const routes = createBrowserRouter([
                   loader: loadRevisions,
                 })),
               },
-              { path: 'import', lazy: kits(({ ImportPage }) => ({ Component: ImportPage })) },
+              { path: 'import', lazy: kitImport(({ ImportPage }) => ({ Component: ImportPage })) },
             ],
           },
           {
