@@ -203,7 +203,7 @@ test('two people at work see each other’s entries and never overwrite them', a
   await page.getByRole('button', { name: 'Remove Sanderling' }).click();
   await expect(page.getByText('Sanderling is signed out')).toBeVisible();
   await page.goto('/site/record');
-  await expect(page.getByText('removed Sanderling').first()).toBeVisible();
+  await expect(page.getByText('removed an account: Sanderling').first()).toBeVisible();
 });
 
 test('seats are named, paired and saved; the room is signed off; papers and calendar come in one click', async ({
@@ -228,7 +228,7 @@ test('seats are named, paired and saved; the room is signed off; papers and cale
   await expect(page.getByLabel('Beside seat 3')).not.toContainText('nobody');
 
   await page.getByRole('button', { name: 'I have checked all of them' }).click();
-  await expect(page.getByText(/Write the name of whoever has looked/)).toBeVisible();
+  await expect(page.getByText(/Write the name of the person who has checked/)).toBeVisible();
   await page.getByLabel('Checked by').fill('Eider');
   await page.getByRole('checkbox', { name: /Windows open/ }).click();
   await expect(page.getByRole('checkbox', { name: /Windows open/ })).toBeChecked();

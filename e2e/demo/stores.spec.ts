@@ -35,7 +35,7 @@ test('the ledger explains the level; what cannot be is refused with the way out'
   const newest = page.getByRole('table', { name: 'History' }).getByRole('row').nth(1);
   await expect(newest).toContainText('+40');
   await book('Out', '50');
-  await expect(page.getByText('There are 40 pieces by the ledger')).toBeVisible();
+  await expect(page.getByText('By the history there are 40 pieces')).toBeVisible();
   await book('Out', '12');
   await expect(newest).toContainText('28');
   await book('Count', '27');

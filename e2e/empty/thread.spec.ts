@@ -126,7 +126,7 @@ test.describe('a file that cannot be read is refused with the way out', () => {
     await chooseFile('Ref,Part,Value\nR1,resistor,4k7k\nR2,resistor,1k\nR2,resistor,2k\n');
     const alert = floor.getByRole('alert');
     await expect(alert).toContainText(
-      'Row 2, Value: “4k7k” is not a value in Ω; write one like 470, 4k7 or 2M2.',
+      'Row 2, Value: “4k7k” is not a value in Ω. Write one like 470, 4k7, 2M2.',
     );
     await expect(alert).toContainText('Row 4, Ref: R2 stands in row 3 already');
     await expect(floor.getByRole('button', { name: 'Create kit' })).toBeDisabled();

@@ -90,7 +90,13 @@ function KitCard({ kit }: { readonly kit: KitSummary }) {
         <div className="thumbnail-none">{t('kits.kitsPage.noBoard')}</div>
       )}
       <Box
-        sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 1 }}
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'baseline',
+          justifyContent: 'space-between',
+          gap: 1,
+        }}
       >
         <h2>
           <Link to={`/kits/${id}/parts`}>{name}</Link>

@@ -135,7 +135,7 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
           {rows.map(({ key, name }) => (
             <tr key={key}>
               <th scope="row">{name}</th>
-              <td className="mono number">
+              <td className={times[key] === null ? undefined : 'mono number'}>
                 {times[key] === null
                   ? t('workshops.ironAndSolder.notByTouchAloneFeedA')
                   : `${times[key].toFixed(1)} s`}
