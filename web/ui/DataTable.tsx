@@ -50,7 +50,10 @@ export function DataTable<Row>({ name, columns, rows, keyOf, below }: DataTableP
   return (
     <div className={columns.length > mostOnAPage ? 'table-scroll' : undefined}>
       <SortChoice columns={columns} sorting={sorting} choose={setSorting} />
-      <table className="plain plain-fields data-table" aria-label={name}>
+      <table
+        className={`plain plain-fields data-table ${rows.length > aScreenful ? 'is-long' : ''}`}
+        aria-label={name}
+      >
         <thead>
           <tr>
             {columns.map(({ id, head, headIsHidden, by: sortable, isNumber }) => (
@@ -148,6 +151,8 @@ function Cell<Row>({ column, row }: { readonly column: Column<Row>; readonly row
   );
 }
 
+/** Of more rows than these the headings would be out of sight. */
+const aScreenful = 20;
 /** With more columns than these the table moves by itself, below headings that go with it. */
 const mostOnAPage = 8;
 

@@ -138,7 +138,7 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
               <td className={times[key] === null ? undefined : 'mono number'}>
                 {times[key] === null
                   ? t('workshops.ironAndSolder.notByTouchAloneFeedA')
-                  : `${times[key].toFixed(1)} s`}
+                  : t('workshops.ironAndSolder.seconds', { seconds: times[key].toFixed(1) })}
               </td>
             </tr>
           ))}
