@@ -1,13 +1,15 @@
 import type { Response } from 'express';
 import Papa from 'papaparse';
+import type { Said } from '#core/learning/said';
+import { saying } from '#core/words/sayings';
 import type { Speaker } from '../words/speak.ts';
 
 /** What a spreadsheet takes for a formula, also on a later line of the cell and in signs of full width. */
 const formula = /^[\s\S]*(^|[\r\n\t])[=+\-@＝＋－＠\t\r][\s\S]*$/;
 
 export interface CsvColumn<Row> {
-  /** By which `exports` of the catalogue says it. */
-  readonly heading: string;
+  /** By which `exports` of the catalogue says it, or the whole sentence. */
+  readonly heading: string | Said;
   readonly cell: (row: Row) => string | number;
 }
 
@@ -22,7 +24,9 @@ export function csvOf<Row>(
 ): string {
   const csv = Papa.unparse(
     {
-      fields: columns.map(({ heading }) => t(`exports.${heading}`)),
+      fields: columns.map(({ heading }) =>
+        typeof heading === 'string' ? t(`exports.${heading}`) : saying(t, heading),
+      ),
       data: rows.map((row) => columns.map(({ cell }) => cell(row))),
     },
     { escapeFormulae: formula },

@@ -71,6 +71,7 @@ describe('people', () => {
     const { text } = await server.instructor.get('/api/people.csv').expect(200);
     const rows = text.trim().split('\r\n');
     expect(rows[0]).toContain('learner,builds,finished,mistakes');
+    expect(rows[0]).toContain('Reads values: chance known');
     expect(rows).toHaveLength(4);
   });
 });

@@ -12,7 +12,8 @@ import {
   tryRetention,
 } from '#contract/people';
 import { stateOfBuild } from '#core/learning/builds';
-import { skillIds, skillWords } from '#core/learning/skills';
+import { said } from '#core/learning/said';
+import { skillIds } from '#core/learning/skills';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { type StoredBuild, selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
@@ -140,10 +141,16 @@ const columns: readonly CsvColumn<PersonSummary>[] = [
   { heading: 'stepTimes', cell: ({ pace }) => pace?.count ?? 0 },
   ...skillIds.flatMap((id): CsvColumn<PersonSummary>[] => {
     const of = ({ skills }: PersonSummary) => skills.find(({ skill }) => skill === id);
-    const { name } = skillWords[id];
+    const skill = said(`skill.${id}.name`);
     return [
-      { heading: `${name}: chance known`, cell: (person) => of(person)?.known.toFixed(2) ?? '' },
-      { heading: `${name}: steps and exercises seen`, cell: (person) => of(person)?.right.of ?? 0 },
+      {
+        heading: said('exports.chanceKnown', { skill }),
+        cell: (person) => of(person)?.known.toFixed(2) ?? '',
+      },
+      {
+        heading: said('exports.seenSteps', { skill }),
+        cell: (person) => of(person)?.right.of ?? 0,
+      },
     ];
   }),
 ];
