@@ -1,10 +1,10 @@
-import type { Content } from 'pdfmake/interfaces.js';
+import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { familyOf } from '#core/parts/families/index';
 import { toleranceLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';
 import type { Speaker } from '../words/speak.ts';
-import { faded } from './pdf.ts';
+import { faded, ruled } from './pdf.ts';
 
 /** The bands of a part in words; empty where it has none. */
 export const bandWords = ({ t }: Speaker, part: Part): string =>
@@ -33,3 +33,34 @@ export function whatItIs(speaker: Speaker, part: Part): Content {
     ],
   };
 }
+
+interface NamedTable {
+  readonly name: string;
+  /** As `papers.head` has them. */
+  readonly heads: readonly string[];
+  readonly widths: readonly (number | '*')[];
+  readonly rows: readonly TableCell[][];
+}
+
+/** A table under its own name, which stays with its first line and stands again on the next page. */
+export const namedTable = (
+  speaker: Speaker,
+  { name, heads, widths, rows }: NamedTable,
+): Content => ({
+  layout: ruled,
+  margin: [0, 0, 0, 6],
+  table: {
+    headerRows: 2,
+    keepWithHeaderRows: 1,
+    dontBreakRows: true,
+    widths: [...widths],
+    body: [
+      [
+        { text: name, bold: true, fontSize: 12, colSpan: heads.length },
+        ...heads.slice(1).map(() => ''),
+      ],
+      headCells(speaker, ...heads),
+      ...rows,
+    ],
+  },
+});

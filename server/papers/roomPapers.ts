@@ -1,9 +1,9 @@
-import type { Content } from 'pdfmake/interfaces.js';
-import type { Seat } from '#contract/workshops';
+import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import type { ChecklistSign, Seat } from '#contract/workshops';
 import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
 import { csvOf } from '../http/csv.ts';
 import type { Speaker } from '../words/speak.ts';
-import { headCells } from './cells.ts';
+import { headCells, namedTable } from './cells.ts';
 import { faded, makePaper, mm, mono, ruled, tickBox, ticked } from './pdf.ts';
 import type { BagsToPack, WorkshopPaperDefinition } from './workshopPaper.ts';
 
@@ -13,6 +13,19 @@ const signOf = ({ signs }: BagsToPack, item: string) => signs.find((sign) => sig
 
 const timeOf = ({ locale }: Speaker, at: string) =>
   new Intl.DateTimeFormat(locale, { timeStyle: 'short' }).format(new Date(at));
+
+function checklistRow(speaker: Speaker, id: string, sign: ChecklistSign | undefined): TableCell[] {
+  return [
+    sign ? ticked() : tickBox(),
+    {
+      stack: [
+        { text: speaker.t(`checklist.${id}.says`) },
+        { text: speaker.t(`checklist.${id}.why`), color: faded },
+      ],
+    },
+    sign ? `${sign.by}, ${timeOf(speaker, sign.at)}` : '',
+  ];
+}
 
 /** The room's checklist: with who signed what, and lines to sign by hand. */
 export const checklistPaper: WorkshopPaperDefinition = {
@@ -26,42 +39,12 @@ export const checklistPaper: WorkshopPaperDefinition = {
           const items = checklistOf(bags).filter((item) => item.group === group);
           if (items.length === 0) return [];
           return [
-            {
-              layout: ruled,
-              margin: [0, 0, 0, 6],
-              table: {
-                headerRows: 2,
-                keepWithHeaderRows: 1,
-                dontBreakRows: true,
-                widths: [14, '*', mm(46)],
-                body: [
-                  [
-                    {
-                      text: speaker.t(`papers.checklist.group.${group}`),
-                      bold: true,
-                      fontSize: 12,
-                      colSpan: 3,
-                    },
-                    '',
-                    '',
-                  ],
-                  headCells(speaker, '', 'lookAt', 'seenByAt'),
-                  ...items.map(({ id }) => {
-                    const sign = signOf(bags, id);
-                    return [
-                      sign ? ticked() : tickBox(),
-                      {
-                        stack: [
-                          { text: speaker.t(`checklist.${id}.says`) },
-                          { text: speaker.t(`checklist.${id}.why`), color: faded },
-                        ],
-                      },
-                      sign ? `${sign.by}, ${timeOf(speaker, sign.at)}` : '',
-                    ];
-                  }),
-                ],
-              },
-            },
+            namedTable(speaker, {
+              name: speaker.t(`papers.checklist.group.${group}`),
+              heads: ['', 'lookAt', 'seenByAt'],
+              widths: [14, '*', mm(46)],
+              rows: items.map(({ id }) => checklistRow(speaker, id, signOf(bags, id))),
+            }),
           ];
         }),
         {

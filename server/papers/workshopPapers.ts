@@ -13,8 +13,8 @@ import { saying } from '#core/words/sayings';
 import { csvOf } from '../http/csv.ts';
 import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
-import { headCells, whatItIs } from './cells.ts';
-import { faded, makePaper, makePdf, mm, mono, ruled, tickBox } from './pdf.ts';
+import { namedTable, whatItIs } from './cells.ts';
+import { faded, makePaper, makePdf, mm, mono, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import { checklistPaper, seatPlanPaper } from './roomPapers.ts';
 import type { BagsToPack, PaperOptions, WorkshopPaperDefinition } from './workshopPaper.ts';
@@ -128,39 +128,19 @@ const countColumns = (speaker: Speaker, bags: number): readonly PaperColumn[] =>
   { heading: 'counted', width: 60, cell: () => '' },
 ];
 
-/** A table for each group; its name stays with its first line, and stands again on the next page. */
-function groupTables(
+const groupTables = (
   speaker: Speaker,
   groups: readonly BagGroup[],
   columns: readonly PaperColumn[],
-): Content[] {
-  return groups.map(
-    ({ title, lines }): Content => ({
-      layout: ruled,
-      margin: [0, 0, 0, 6],
-      table: {
-        headerRows: 2,
-        keepWithHeaderRows: 1,
-        dontBreakRows: true,
-        widths: columns.map(({ width }) => width),
-        body: [
-          [
-            {
-              text: saying(speaker.t, title),
-              bold: true,
-              fontSize: 12,
-              colSpan: columns.length,
-              border: [false, false, false, false],
-            },
-            ...columns.slice(1).map(() => ''),
-          ],
-          headCells(speaker, ...columns.map(({ heading }) => heading)),
-          ...lines.map((line) => columns.map(({ cell }) => cell(line))),
-        ],
-      },
+): Content[] =>
+  groups.map(({ title, lines }) =>
+    namedTable(speaker, {
+      name: saying(speaker.t, title),
+      heads: columns.map(({ heading }) => heading),
+      widths: columns.map(({ width }) => width),
+      rows: lines.map((line) => columns.map(({ cell }) => cell(line))),
     }),
   );
-}
 
 function groupsCsv(bags: BagsToPack, { order, speaker }: PaperOptions, count: number): string {
   const rows = bagList(bags.parts, bags.steps, order).flatMap(({ title, lines }) =>
