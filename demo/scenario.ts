@@ -28,7 +28,7 @@ export const demoKits: readonly DemoKit[] = [
     supplyVolt: 3,
     lotNotes: {
       D3: {
-        text: 'The yellow LEDs of this lot have the flat on the long lead. The long lead is still plus and goes into the hole marked +; pay no heed to the flat.',
+        text: 'The yellow LEDs of this batch have the flat on the long lead. The long lead is still plus and goes into the hole marked +; ignore the flat side.',
         turned: ['flat'],
       },
     },

@@ -90,7 +90,7 @@ export const tradeEnglish = {
   },
   reason: {
     lowest:
-      'At {{height}} mm above the board nothing that is left lies lower; {{next}} at {{nextHeight}} mm would hold the board up.',
+      'The lowest parts left come first ({{height}} mm). If {{next}} at {{nextHeight}} mm went in before, they would drop out when you turn the board.',
     tallest:
       'It stands {{height}} mm high, the tallest of all, so it comes after everything lower.',
     flattest:

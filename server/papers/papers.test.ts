@@ -107,7 +107,7 @@ describe('the papers', () => {
     const { text } = await server.instructor.get(`${kitPaper('step-sheets')}.csv`).expect(200);
     const [head, first] = text.split('\r\n');
     expect(head).toContain('step,what,places,joints,minutes,hold,why');
-    expect(first).toMatch(/Solder the 470 Ω resistors,R1 R10,4,.*nothing that is left lies lower/);
+    expect(first).toMatch(/Solder the 470 Ω resistors,R1 R10,4,.*The lowest parts left come first/);
   });
 
   it('the parts sheet has a line for every part, with its places and its words', async () => {

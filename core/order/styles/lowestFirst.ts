@@ -9,7 +9,8 @@ export const lowestFirst: Style<'lowest-first'> = {
   words: {
     name: 'Lowest first',
     why: 'Turned over, the lowest part lies flat on the mat and does not fall out.',
-    before: 'It is lower than {{others}}, which would hold the board up.',
+    before:
+      'It is lower than {{others}}. If those went in first, it would drop out when you turn the board.',
     after: 'It is taller than {{others}}, so it comes after.',
   },
 };
