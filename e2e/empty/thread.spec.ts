@@ -198,7 +198,9 @@ test('the steps keep the hard rules and say why', async () => {
     'Put in the AA round cells',
     'Does it work?',
   ]);
-  await expect(steps.nth(0)).toContainText('If X1 (chip socket) at 4.2 mm went in before, they would drop out');
+  await expect(steps.nth(0)).toContainText(
+    'If X1 (chip socket) at 4.2 mm went in before, they would drop out',
+  );
   await expect(steps.nth(1)).toContainText('another value: one value at a time');
   await expect(steps.nth(7)).toContainText('BT1 (battery holder) down flat');
   await expect(steps.nth(12)).toContainText('until the supply has been checked');
