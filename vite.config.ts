@@ -3,13 +3,14 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { entryChunks } from './scripts/entryChunks.ts';
 import { pageKeeper } from './scripts/pageKeeper.ts';
+import { printReader } from './scripts/printReader.ts';
 
 const inWeb = (file: string) => join(import.meta.dirname, 'web', file);
 
 /** The pages: the instructor's (index.html) and the seat's own small one (seat.html). */
 export default defineConfig({
   root: 'web',
-  plugins: [react(), pageKeeper()],
+  plugins: [react(), pageKeeper(), printReader(import.meta.dirname)],
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     outDir: '../dist/web',

@@ -17,10 +17,11 @@ export type PathParameter<Path extends string> =
  */
 export type Access = 'public' | 'seat' | 'helper' | 'instructor';
 
-/** How large a body may be; a parts list of 1 MB grows when it is written as JSON, a backup as base64. */
+/** How large a body may be; a parts list of 1 MB grows when it is written as JSON, a kit’s pictures and a backup as base64. */
 export const bodyBytes = {
   small: 256 * 1024,
   large: 2 * 1024 * 1024,
+  kit: 12 * 1024 * 1024,
   file: 96 * 1024 * 1024,
 } as const;
 export type BodySize = keyof typeof bodyBytes;

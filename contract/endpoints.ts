@@ -2,11 +2,15 @@ import * as accounts from './accounts.ts';
 import * as backup from './backup.ts';
 import * as board from './board.ts';
 import type { AnyEndpoint } from './endpoint.ts';
+import * as kitDocument from './kitDocument.ts';
+import * as kitShelf from './kitShelf.ts';
 import * as kits from './kits.ts';
 import * as description from './openapi.ts';
 import * as pace from './pace.ts';
+import * as packing from './packing.ts';
 import * as papers from './papers.ts';
 import * as people from './people.ts';
+import * as pictures from './pictures.ts';
 import * as practice from './practice.ts';
 import * as record from './record.ts';
 import * as reports from './reports.ts';
@@ -20,8 +24,12 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   session,
   description,
   kits,
+  kitShelf,
+  kitDocument,
   backup,
   board,
+  packing,
+  pictures,
   papers,
   stores,
   workshops,

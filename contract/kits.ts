@@ -12,9 +12,11 @@ import type { RememberedFamilies } from '#core/partslist/wording';
 import { basedOnVersion } from './basedOn.ts';
 import { backdropSchema, drawnBoardOrNone, headings } from './board.ts';
 import { endpoint } from './endpoint.ts';
-import { trimmed } from './leaves.ts';
+import { type KitAbout, kitName } from './kitShelf.ts';
+import { supplyVolt } from './leaves.ts';
 import { orderSchema } from './order.ts';
 import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
+import type { KeptPicture } from './pictures.ts';
 import { fields, leaf, list, nullable, oneOf, record, type Schema, sameFor } from './schema.ts';
 
 export type { KitLine } from './parts.ts';
@@ -30,6 +32,18 @@ export interface KitSummary {
   readonly steps: number;
   /** Of its board what a card shows; null where it has none. */
   readonly board: Thumbnail | null;
+  /** The picture on its card; null where the board is drawn instead. */
+  readonly picture: KeptPicture | null;
+  readonly description: string;
+  readonly tags: readonly string[];
+  /** When it was put away; null while it is in use. */
+  readonly archivedAt: string | null;
+  /** Evenings planned with any of its revisions. */
+  readonly workshops: number;
+  /** When the latest of them begins or began. */
+  readonly lastWorkshopAt: string | null;
+  /** When its newest revision was made. */
+  readonly revisedAt: string;
 }
 
 /** What a kit is changed by: each by itself, so that two people who change different ones are not in each other's way. */
@@ -52,6 +66,7 @@ export interface Revision {
 }
 
 export interface Kit extends Revision {
+  readonly about: KitAbout;
   /** Raised by every change of the part; a change made from an older one is refused. */
   readonly versions: Readonly<Record<KitPart, number>>;
 }
@@ -88,16 +103,6 @@ export const mappingSchema: Schema<Mapping> = record<Mapping>(
   said('refusals.kits.sayWhichColumnIsWhich'),
 );
 
-const supplyVolt = leaf(
-  yup
-    .number()
-    .typeError(said('refusals.kits.writeTheSupplyVoltageAsANumber'))
-    .moreThan(0, said('refusals.kits.theSupplyVoltageMustBeAbove0'))
-    .max(60, said('refusals.kits.kitsAbove60VAreNotFor'))
-    .nullable()
-    .defined(said('refusals.kits.sayTheSupplyVoltageOrNullWhere')),
-);
-
 const partsListFields = {
   supplyVolt,
   csv: leaf(
@@ -115,7 +120,7 @@ const partsListFields = {
 export const partsListBody = fields(partsListFields);
 
 export const newKitBody = fields({
-  name: trimmed(80, said('refusals.kits.giveTheKitAName')),
+  name: kitName,
   ...partsListFields,
 });
 
@@ -172,7 +177,6 @@ export const changeLines = endpoint<KitChanged>()({
     version: basedOnVersion,
     lines: list(kitLineSchema, (array) =>
       array
-        .min(1, said('refusals.kits.aKitHasAtLeastOneLine'))
         .max(2000, said('refusals.kits.aKitHasAtMost2000Lines'))
         .required(said('refusals.kits.listTheLinesOfTheKit')),
     ),

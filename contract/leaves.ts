@@ -72,3 +72,14 @@ export const uuid = (missing: Said, wrong = missing): Schema<string> =>
       .required(missing)
       .test('uuid', wrong, (text) => text === undefined || isUuid(text)),
   );
+
+/** Of a kit’s own supply; null where nobody has said it. */
+export const supplyVolt = leaf(
+  yup
+    .number()
+    .typeError(said('refusals.kits.writeTheSupplyVoltageAsANumber'))
+    .moreThan(0, said('refusals.kits.theSupplyVoltageMustBeAbove0'))
+    .max(60, said('refusals.kits.kitsAbove60VAreNotFor'))
+    .nullable()
+    .defined(said('refusals.kits.sayTheSupplyVoltageOrNullWhere')),
+);

@@ -86,3 +86,22 @@ export const buyingListPath = (
     { format },
     { size, lang, buy: purchases.map(({ offerId, packs }) => `${offerId}:${packs}`).join(',') },
   );
+
+/** What is short for some evenings, without prices: to take along to a shop, or to write an order from. */
+export const shoppingList = fileEndpoint({
+  path: '/api/stores/shopping-list.:format',
+  access: 'helper',
+  types,
+  query: ['size', 'for', 'risk', 'lang'],
+});
+export const shoppingListPath = (
+  workshopIds: readonly string[],
+  runOut: number,
+  format: PaperFormat,
+  { size = 'a4', lang }: PaperWishes,
+) =>
+  addressOf(
+    shoppingList,
+    { format },
+    { size, lang, for: workshopIds.join(','), risk: String(runOut) },
+  );

@@ -13,6 +13,7 @@ export const recordedDeeds = [
   'passphrase-reset',
   'kit-made',
   'kit-changed',
+  'kit-removed',
   'workshop-planned',
   'workshop-changed',
   'seats-opened',

@@ -7,7 +7,7 @@ import { breaksProblem, type Offer, type PriceBreak, type Supplier } from '#core
 import type { StockPart } from '#core/stores/stockPart';
 import { basedOnVersion } from './basedOn.ts';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
-import { anyText, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
+import { anyText, flag, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
 import { stockPartSchema } from './parts.ts';
 import { fields, leaf, list, oneOf, record, type Schema } from './schema.ts';
 
@@ -72,6 +72,53 @@ export const getItemLedger = endpoint<ItemLedger>()({
   method: 'GET',
   path: '/api/stores/items/:itemId/ledger',
   access: 'helper',
+});
+
+/** Many drawers at once, with what lies in them already: all of them, or none. */
+export const createDrawers = endpoint<{ ids: readonly string[] }>()({
+  method: 'POST',
+  path: '/api/stores/drawers',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({
+    drawers: list(fields({ ...itemFields, pieces: wholeNumber(0, 1_000_000) }), (array) =>
+      array
+        .min(1, said('refusals.stores.chooseAtLeastOneDrawer'))
+        .max(500, said('refusals.stores.atMost500Drawers'))
+        .required(said('refusals.stores.chooseAtLeastOneDrawer')),
+    ),
+  }),
+});
+
+const itemIds = list(uuid(said('refusals.stores.chooseDrawersFromTheList')), (array) =>
+  array
+    .min(1, said('refusals.stores.chooseAtLeastOneDrawer'))
+    .max(500, said('refusals.stores.atMost500Drawers'))
+    .required(said('refusals.stores.chooseAtLeastOneDrawer')),
+);
+
+/** Deletes drawers, or brings them back. */
+export const removeDrawers = endpoint<Record<string, never>>()({
+  method: 'PUT',
+  path: '/api/stores/drawers/removed',
+  access: 'instructor',
+  body: fields({ itemIds, removed: flag }),
+});
+
+/** Puts what lies in other drawers, and their offers, into one; those are deleted. */
+export const mergeDrawers = endpoint<Record<string, never>>()({
+  method: 'POST',
+  path: '/api/stores/items/:itemId/merged',
+  access: 'instructor',
+  body: fields({ itemIds }),
+});
+
+/** Only one that nothing is offered by; or brings it back. */
+export const removeSupplier = endpoint<Record<string, never>>()({
+  method: 'PUT',
+  path: '/api/stores/suppliers/:supplierId/removed',
+  access: 'instructor',
+  body: fields({ removed: flag }),
 });
 
 /** The id is made by the device, so that sending a move twice books it once. */

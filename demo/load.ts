@@ -1,4 +1,5 @@
 import { v7 as newMoveId } from 'uuid';
+import { changeKitAbout } from '#contract/kitShelf';
 import {
   changeBoard,
   changeErrata,
@@ -63,7 +64,7 @@ export async function loadDemo(address: string, now: Date): Promise<boolean> {
 
 /** Imports the list, then notes what was found out about its lots and its board. */
 async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
-  const { file, name, supplyVolt, lotNotes, errata } = demo;
+  const { file, name, description, tags, supplyVolt, lotNotes, errata } = demo;
   const csv = files[file] ?? '';
   const table = readTable(csv);
   if (!table.ok) throw new Error(table.problem.says);
@@ -78,6 +79,11 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
     return { confidence, doubts, part: lotNote ? { ...part, lotNote } : part };
   });
   const { versions } = kit;
+  await client.call(
+    changeKitAbout,
+    { kitId },
+    { version: kit.about.version, name, description, tags },
+  );
   await client.call(changeLines, { kitId }, { version: versions.lines, lines });
   await client.call(changeErrata, { kitId }, { version: versions.errata, errata: [...errata] });
   const board = demoBoards[name];

@@ -14,6 +14,8 @@ export type DemoKitName = 'Twin Lamp' | 'Fern Minder' | 'Tide Badge' | 'Wire Fin
 export interface DemoKit {
   readonly file: string;
   readonly name: DemoKitName;
+  readonly description: string;
+  readonly tags: readonly string[];
   readonly supplyVolt: number;
   /** By place. */
   readonly lotNotes: Readonly<Record<string, LotNote>>;
@@ -21,10 +23,20 @@ export interface DemoKit {
 }
 
 export const demoKits: readonly DemoKit[] = [
-  { file: 'twin-lamp.csv', name: 'Twin Lamp', supplyVolt: 6, lotNotes: {}, errata: [] },
+  {
+    file: 'twin-lamp.csv',
+    name: 'Twin Lamp',
+    description: 'Two LEDs blink in turn. Two transistors and no chip: a first kit.',
+    tags: ['first kit'],
+    supplyVolt: 6,
+    lotNotes: {},
+    errata: [],
+  },
   {
     file: 'fern-minder.csv',
     name: 'Fern Minder',
+    description: 'Three LEDs show how wet the soil of a pot is, and a buzzer calls when it is dry.',
+    tags: ['chip', 'sensor'],
     supplyVolt: 3,
     lotNotes: {
       D3: {
@@ -39,8 +51,24 @@ export const demoKits: readonly DemoKit[] = [
       },
     ],
   },
-  { file: 'tide-badge.csv', name: 'Tide Badge', supplyVolt: 3, lotNotes: {}, errata: [] },
-  { file: 'wire-finder.csv', name: 'Wire Finder', supplyVolt: 9, lotNotes: {}, errata: [] },
+  {
+    file: 'tide-badge.csv',
+    name: 'Tide Badge',
+    description: 'A badge with two LEDs, all its parts soldered on the surface.',
+    tags: ['surface mount'],
+    supplyVolt: 3,
+    lotNotes: {},
+    errata: [],
+  },
+  {
+    file: 'wire-finder.csv',
+    name: 'Wire Finder',
+    description: 'Beeps while its two probes touch the same wire: a tester on strip board.',
+    tags: ['chip', 'strip board'],
+    supplyVolt: 9,
+    lotNotes: {},
+    errata: [],
+  },
 ];
 
 const birds = [

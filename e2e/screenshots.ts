@@ -42,6 +42,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   for (const [name, path] of views) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByText('The chart is being drawn.')).toHaveCount(0);
     await shoot(page, name);
   }
 
@@ -50,7 +51,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   await page.getByText('No cheaper choice exists').scrollIntoViewIfNeeded();
   await shoot(page, 'stores-needs');
 
-  await page.goto('/kits/import');
+  await page.goto('/kits/new');
   await page
     .getByLabel('Parts list file')
     .setInputFiles(join(import.meta.dirname, '..', 'demo', 'kits', 'fern-minder.csv'));

@@ -10,15 +10,13 @@ const firstKb = { 'seat.html': 260, 'index.html': 250 };
 const roomKb = 150;
 /** Rooms that bring more than they should; none of them may grow. */
 const largerKb = {
-  'kits/pages.ts': 241,
-  'kits/ImportPage.tsx': 200,
-  'kits/board/pages.ts': 171,
+  'kits/import/NewKitPage.tsx': 216,
+  'kits/import/ListImport.tsx': 212,
+  'kits/board/BoardPage.tsx': 162,
   'kits/order/StepsPage.tsx': 186,
-  'kits/report/ReportPage.tsx': 225,
-  'stores/pages.ts': 190,
-  'workshops/pages.ts': 196,
+  'workshops/pages.ts': 176,
   'practice/pages.ts': 212,
-  'people/PersonPage.tsx': 295,
+  'people/PersonPage.tsx': 186,
 };
 
 const folder = join(root, 'dist', 'web');

@@ -77,6 +77,7 @@ const builtBy = [
   'package.json',
   'scripts/entryChunks.ts',
   'scripts/pageKeeper.ts',
+  'scripts/printReader.ts',
   'vite.config.ts',
   'vite.server.config.ts',
   'tsconfig.json',

@@ -16,7 +16,17 @@ const arrows: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Packages that core may use: pure computation only, and types of what is handed in. Tests may use more. */
-const corePackages = ['papaparse', 'culori', 'highs', 'i18next', 'ts-fsrs', 'fastest-levenshtein'];
+const corePackages = [
+  'papaparse',
+  'culori',
+  'highs',
+  'i18next',
+  'ts-fsrs',
+  'fastest-levenshtein',
+  'fflate',
+  'read-excel-file/universal',
+  'fast-xml-parser',
+];
 
 interface Import {
   readonly file: string;

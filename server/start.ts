@@ -8,6 +8,7 @@ import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import { endOnFault } from './faults.ts';
 import { hourly } from './hourly.ts';
+import { deleteRemoved } from './kits/shelf/queries.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
@@ -30,6 +31,9 @@ export interface StartOptions {
   /** This computer's addresses in its networks, where they cannot be found. */
   readonly roomAddresses?: readonly string[] | undefined;
 }
+
+/** A proxy in front keeps its connections for a minute: closed here first, a request on its way would be lost. */
+const keptOpenMs = 65_000;
 
 export interface RunningServer {
   readonly port: number;
@@ -71,7 +75,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     pagesFolder,
     door,
   });
-  const server = createServer(app);
+  const server = createServer({ keepAliveTimeout: keptOpenMs }, app);
   try {
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
@@ -92,6 +96,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     log.error({ code: (error as NodeJS.ErrnoException).code }, what);
   daily.start(fault('no backup'));
   const retention = hourly(() => forgetting.eraseDue(), fault('nobody erased'));
+  const removal = hourly(() => db.transaction(deleteRemoved), fault('no kit deleted'));
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   let closing: Promise<void> | undefined;
   const close = () => {
@@ -99,6 +104,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
       await door.stop();
       await daily.stop();
       await retention.stop();
+      await removal.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();
       await closed;

@@ -67,3 +67,6 @@ export function traced(outcomes: readonly Trace[], initial = usualParameters.ini
   }
   return course;
 }
+
+/** From here on a skill is taken to be known, as is usual with knowledge tracing (Corbett and Anderson 1995). */
+export const masteryFrom = 0.95;

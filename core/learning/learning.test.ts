@@ -8,18 +8,12 @@ import { calibrationOf } from '../pace/calibration.ts';
 import { withMinutes } from '../pace/stepMinutes.ts';
 import { type Build, opportunitiesOf } from './builds.ts';
 import { kitReport } from './kitReport.ts';
-import { afterOpportunity, chanceRight, traced } from './knowledgeTracing.ts';
+import { afterOpportunity, chanceRight, masteryFrom, traced } from './knowledgeTracing.ts';
 import type { MistakeId } from './mistakes/ids.ts';
 import { mistakes } from './mistakes/index.ts';
 import { proposalsFor } from './proposals.ts';
 import { isFew, shareOfCount } from './shares.ts';
-import {
-  estimatesOf,
-  expectedMistakes,
-  masteryFrom,
-  practiseNext,
-  readinessFor,
-} from './skillEstimates.ts';
+import { estimatesOf, expectedMistakes, practiseNext, readinessFor } from './skillEstimates.ts';
 import { skillIds, skillWords } from './skills.ts';
 import { inEnglish } from './testing/spoken.ts';
 

@@ -4,6 +4,7 @@ import { partsOfItem } from './drills/exercise.ts';
 import {
   chanceRight,
   exerciseParameters,
+  masteryFrom,
   type Trace,
   traced,
   usualParameters,
@@ -21,9 +22,6 @@ export interface SkillEstimate {
   /** Opportunities that went right, with the interval of the share. */
   readonly right: Share;
 }
-
-/** From here on a skill is taken to be known, as is usual with knowledge tracing (Corbett and Anderson 1995). */
-export const masteryFrom = 0.95;
 
 /** @param opportunities of one learner, in the order of time */
 export function estimatesOf(opportunities: readonly Opportunity[]): SkillEstimate[] {

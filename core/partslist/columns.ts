@@ -1,4 +1,5 @@
 import { type Filling, said } from '../learning/said.ts';
+import { fromChinese } from './chinese.ts';
 import { plain } from './plain.ts';
 import type { Table } from './table.ts';
 
@@ -271,7 +272,7 @@ export const columns: readonly ColumnDefinition[] = [
 
 /** Headings that name a column of any meaning; whoever looks for the line of headings counts them. */
 export const isHeading = (cell: string): boolean => {
-  const heading = plain(cell)
+  const heading = plain(fromChinese(cell))
     .replace(/[._#/()[\]:-]+/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
@@ -324,7 +325,7 @@ const tooFew = 0.3;
 
 function score(definition: ColumnDefinition, table: Table, index: number): number {
   if (isRunningNumber(table, index)) return 0;
-  const heading = plain(table.headings[index] ?? '')
+  const heading = plain(fromChinese(table.headings[index] ?? ''))
     .replace(/[._#/()[\]:-]+/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();

@@ -1,5 +1,6 @@
 import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
+import { fromChinese } from './chinese.ts';
 
 const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
 const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|~|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
@@ -18,7 +19,7 @@ const rangeWords =
  */
 export function readDesignators(text: string): Result<string[], Said> {
   // Blanks around a range’s dash go first, so that the remaining blanks part the names.
-  const items = text
+  const items = fromChinese(text)
     .trim()
     .replace(/[()[\]"]/g, ' ')
     .replace(/\s*(-|–|—|~|\.\.\.?|…)\s*/g, '$1')

@@ -49,6 +49,19 @@ export function editRow(
   return { table: { headings, rows }, mapping: wide };
 }
 
+/** The list with one row more at its end, which is empty, and the line that it has. */
+export function withRow({ table, mapping }: MappedTable): MappedTable & { readonly line: number } {
+  const line = Math.max(table.headingLine ?? 1, ...table.rows.map((row) => row.line)) + 1;
+  const cells = table.headings.map(() => '');
+  return { table: { ...table, rows: [...table.rows, { line, cells }] }, mapping, line };
+}
+
+/** The list without a row. */
+export const withoutRow = ({ table, mapping }: MappedTable, line: number): MappedTable => ({
+  table: { ...table, rows: table.rows.filter((row) => row.line !== line) },
+  mapping,
+});
+
 /** The table as CSV, so that what was corrected is what is sent and stored. */
 export const writeTable = ({ headings, rows }: Table): string =>
   Papa.unparse([[...headings], ...rows.map(({ cells }) => [...cells])]);

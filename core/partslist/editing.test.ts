@@ -5,7 +5,7 @@ import { anyKit, line, ohm } from '../order/testing/kits.ts';
 import { checkLine } from '../parts/checkLines.ts';
 import type { Part } from '../parts/part.ts';
 import { guessMapping } from './columns.ts';
-import { cellsOf, editRow, writeTable } from './editTable.ts';
+import { cellsOf, editRow, withoutRow, withRow, writeTable } from './editTable.ts';
 import { readPartsList } from './readPartsList.ts';
 import { readTable } from './readTable.ts';
 import { tableOf } from './testing/readList.ts';
@@ -123,5 +123,19 @@ describe('a row of a list that is corrected before it is taken over', () => {
         },
       ),
     );
+  });
+
+  it('is one more, or left out, and the others stay where they are', () => {
+    const list = open();
+    const more = withRow(list);
+    expect(more.table.rows.at(-1)).toEqual({
+      line: more.line,
+      cells: list.table.headings.map(() => ''),
+    });
+    expect(list.table.rows.map(({ line }) => line)).not.toContain(more.line);
+    expect(withoutRow(more, more.line).table.rows).toEqual(list.table.rows);
+    const rest = withoutRow(list, 3).table.rows;
+    expect(rest).toEqual(list.table.rows.filter(({ line }) => line !== 3));
+    expect(rest.length).toBe(list.table.rows.length - 1);
   });
 });

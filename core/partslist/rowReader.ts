@@ -17,6 +17,7 @@ import {
 } from './cells/beside.ts';
 import { findMounting } from './cells/mounting.ts';
 import { inSigns } from './cells/spelled.ts';
+import { fromChinese } from './chinese.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { readDesignators } from './designators.ts';
@@ -232,7 +233,7 @@ export class RowReader {
       if (beside !== undefined) return beside;
       return this.#error('quantity', said('lists.row.thereIsNeitherAPlaceNameNor'));
     }
-    const count = readCount(cell);
+    const count = readCount(fromChinese(cell));
     if (count === undefined)
       return this.#error('quantity', said('lists.row.isNotANumberOfPiecesWrite', { cell }));
     if (places > 0 && count !== places) {

@@ -32,6 +32,20 @@ export interface BuyingProgress {
   readonly nodes: number;
 }
 
+/** Of what is wanted, what somebody offers in time, and what nobody does. */
+export function offeredInTime(problem: BuyingProblem): {
+  readonly offered: BuyingProblem;
+  readonly missing: readonly string[];
+} {
+  const offers = offersInTime(problem);
+  const isOffered = ({ itemId }: { readonly itemId: string }) =>
+    offers.some((offer) => offer.itemId === itemId);
+  return {
+    offered: { ...problem, wanted: problem.wanted.filter(isOffered) },
+    missing: problem.wanted.filter((one) => !isOffered(one)).map(({ itemId }) => itemId),
+  };
+}
+
 export type BuyingAnswer =
   /** Proved: nothing is cheaper. */
   | { readonly kind: 'optimal'; readonly plan: BuyingPlan }

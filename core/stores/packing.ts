@@ -53,6 +53,10 @@ const isUnit = (part: Part, unit: string) => {
   return typeof valueKind === 'object' && valueKind.unit === unit;
 };
 
+/** Pieces in one bag; what somebody brings is in none. */
+export const piecesInBag = (parts: readonly Part[]): number =>
+  parts.reduce((sum, { supply, quantity }) => sum + (supply === 'not-in-kit' ? 0 : quantity), 0);
+
 /** What goes into one bag, in groups; every piece of the kit's list that is in the kit stands in exactly one. */
 export function bagList(
   parts: readonly Part[],

@@ -46,6 +46,10 @@ export function serves(stock: StockPart, asked: StockPart): boolean {
   return needs === undefined || bears === undefined || bears >= needs;
 }
 
+/** Whether parts are one and the same, so that their drawers can be made one: each serves for the first, or it for them. */
+export const areOnePart = ([first, ...others]: readonly StockPart[]): boolean =>
+  first !== undefined && others.every((part) => serves(part, first) || serves(first, part));
+
 /** A part of a drawer as a part that can be drawn and named. */
 export const asPart = (stock: StockPart, quantity = 1): Part => ({
   designators: [],

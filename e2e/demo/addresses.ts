@@ -23,13 +23,16 @@ export async function addressesOf(api: APIRequestContext): Promise<readonly stri
   };
   return [
     '/kits',
-    '/kits/import',
+    '/kits/new',
+    '/kits/new?from=empty',
+    '/kits/new?from=example',
     `/kits/${fern}/parts`,
     `/kits/${fern}/inspection`,
     `/kits/${fern}/mix-ups`,
     `/kits/${fern}/steps`,
     `/kits/${fern}/board`,
     `/kits/${fern}/board/layout?side=bottom`,
+    `/kits/${fern}/about`,
     `/kits/${fern}/revisions`,
     '/guide',
     '/guide/transistor-to92',

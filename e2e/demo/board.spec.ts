@@ -33,7 +33,7 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
   page,
 }) => {
   test.slow();
-  await page.goto('/kits/import');
+  await page.goto('/kits/new');
   await page
     .getByLabel('Parts list file')
     .setInputFiles({ name: 'twin.csv', mimeType: 'text/csv', buffer: Buffer.from(twinLamp) });

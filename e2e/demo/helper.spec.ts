@@ -78,7 +78,7 @@ test('a helper reads kits without anything to change them, and asks for a seatâ€
   await api.post('/api/session', { data: { name, passphrase } });
   await page.context().addCookies((await api.storageState()).cookies);
   await page.goto('/kits');
-  await expect(page.getByRole('link', { name: 'Import parts list' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'New kit' })).toHaveCount(0);
   await page.getByRole('link', { name: 'Fern Minder' }).click();
   await expect(page.getByRole('table', { name: 'Parts' })).toBeVisible();
   await expect(page.getByRole('button', { name: /Edit|Remove|Add/ })).toHaveCount(0);

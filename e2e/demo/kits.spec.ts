@@ -13,7 +13,7 @@ test.describe('parts', () => {
   test('a sheet of one’s own says what is doubtful where it is, and is put right by hand', async ({
     page,
   }) => {
-    await page.goto('/kits/import');
+    await page.goto('/kits/new');
     await chooseFile(
       page,
       `Harbour light of the club,,,,
@@ -76,7 +76,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
   }) => {
     const csv = (print: string) =>
       `Ref,Qty,Part,Value\nR1,2,resistor,470\nR2,1,resistor,4k7k\nC1,1,blue squarish thing,${print}\n`;
-    await page.goto('/kits/import');
+    await page.goto('/kits/new');
     await chooseFile(page, csv('104'));
     await expect(page.getByRole('alert').filter({ hasText: 'Row 2' })).toContainText(
       'The quantity is 2, but 1 place name is given',
@@ -100,7 +100,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await expect(page.getByRole('heading', { name: 'Thing Box', level: 1 })).toBeVisible();
     await expect(page.getByRole('row').filter({ hasText: 'C1' })).toContainText('film capacitor');
 
-    await page.goto('/kits/import');
+    await page.goto('/kits/new');
     await chooseFile(page, 'Ref,Part,Value\nC7,Blue squarish  thing,223\n');
     const row = page.getByRole('row').filter({ hasText: '22 nF' });
     await expect(row).toContainText('film capacitor');
@@ -121,7 +121,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('This is revision 2 now')).toBeVisible();
-    await expect(page.getByText(/^Revision 2 ·/)).toBeVisible();
+    await expect(page.getByText(/^Revision 2 of/)).toBeVisible();
     await page.getByRole('link', { name: 'Revisions' }).click();
     await expect(page.getByRole('list', { name: 'Changes' })).toContainText('value red → green');
     await expectAccessible(page);

@@ -136,7 +136,7 @@ test('packing: the bag list in three orders, the papers, and counting by weight'
 }) => {
   await page.goto('/workshops');
   await page.getByRole('link', { name: 'Evening course 3: Fern Minder again' }).click();
-  await page.getByRole('link', { name: 'Pack' }).click();
+  await page.getByRole('link', { name: 'Pack', exact: true }).click();
   const list = page.getByRole('table', { name: 'What goes into each bag' });
   await expect(list.getByRole('rowheader', { name: 'Chips and sockets' })).toBeVisible();
   await page.getByRole('button', { name: 'By soldering step' }).click();
@@ -162,4 +162,68 @@ test('packing: the bag list in three orders, the papers, and counting by weight'
   await page.getByLabel('On the scale, in g').fill('75');
   await expect(count).toContainText('300 parts');
   await expect(count).toContainText('±');
+});
+
+test('bags are ticked by two people at once, and booked out of the drawers and back', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/workshops');
+  await page.getByRole('link', { name: 'Evening course 3: Fern Minder again' }).click();
+  await page.getByRole('link', { name: 'Pack', exact: true }).click();
+  await expect(page).toHaveURL(/\/pack$/);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  const bags = (of: Page) => of.getByRole('list', { name: /bags packed/ }).getByRole('checkbox');
+  await bags(page).first().check();
+  await expect(bags(other).first()).toBeChecked();
+  await bags(other).nth(1).check();
+  await expect(page.getByRole('heading', { name: '2 of 8 bags packed' })).toBeVisible();
+  await page.getByRole('checkbox', { name: /In all bags: 10 kΩ/ }).check();
+  await page.getByRole('button', { name: 'Book 8 bags out of the drawers' }).click();
+  await expect(page.getByText(/Booked out of the drawers on/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put everything back' }).click();
+  await expect(page.getByRole('button', { name: 'Book 8 bags out of the drawers' })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('link', { name: '2 of 8 bags packed' })).toBeVisible();
+});
+
+test('drawers are chosen, deleted together and brought back; parts without one get one', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/kits/new');
+  await page.getByLabel('Paste or type the list').fill('R1-R2 820k resistor\nR3 56 ohm resistor');
+  await page.getByRole('button', { name: 'Read list' }).click();
+  await page.getByLabel('Name of the kit').fill('Odd values');
+  await page.getByRole('button', { name: 'Create kit' }).click();
+  await page.getByRole('link', { name: 'Plan workshop' }).click();
+  await page.getByLabel('Title').fill('Evening of odd values');
+  await page.getByRole('button', { name: 'Create workshop' }).click();
+  await page.getByRole('link', { name: 'Pack', exact: true }).click();
+  await page.getByRole('link', { name: 'What is short, and what to buy' }).click();
+
+  await page.getByRole('button', { name: 'Make drawers for 2 parts that have none' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Location: 820 kΩ resistor').fill('Z1');
+  await dialog.getByLabel('On hand: 820 kΩ resistor').fill('500');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Make drawers' }).click();
+  await expect(page.getByText('2 drawers are made.')).toBeVisible();
+  const needs = page.getByRole('table', { name: 'Needs' });
+  await expect(needs.getByRole('row').filter({ hasText: '820 kΩ' })).toContainText('500');
+  await expect(page.getByRole('link', { name: 'Shopping list, A4' })).toBeVisible();
+  await page.getByRole('button', { name: 'Find the cheapest order' }).click();
+  await expect(page.getByText('0 of 1 parts can be bought.')).toBeVisible();
+  await expect(page.getByText('No offer for 56 Ω resistor')).toBeVisible();
+
+  await page.goto('/stores/drawers?find=resistor');
+  await page.getByRole('checkbox', { name: 'Choose 820 kΩ resistor' }).check();
+  await page.getByRole('checkbox', { name: 'Choose 56 Ω resistor' }).check();
+  await expect(page.getByRole('button', { name: 'Merge: not the same part' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  const drawers = page.getByRole('table', { name: 'Drawers' });
+  await expect(drawers.getByRole('row').filter({ hasText: '820 kΩ' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(drawers.getByRole('row').filter({ hasText: '820 kΩ' })).toContainText('Z1');
 });

@@ -91,7 +91,7 @@ test('signing out and in again; a wrong passphrase is told at its field', async 
 });
 
 test.describe('a file that cannot be read is refused with the way out', () => {
-  test.beforeEach(() => floor.goto('/kits/import'));
+  test.beforeEach(() => floor.goto('/kits/new'));
 
   test('5 MB of garbage', async () => {
     await chooseFile(Buffer.alloc(5_000_000, 0x41));
@@ -100,7 +100,7 @@ test.describe('a file that cannot be read is refused with the way out', () => {
 
   test('a spreadsheet instead of CSV', async () => {
     await chooseFile(Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 0]), 'list.xlsx');
-    await expect(floor.getByRole('alert')).toContainText('save the sheet as CSV');
+    await expect(floor.getByRole('alert')).toContainText('not a file that can be read here');
   });
 
   test('another encoding, and reading it as that', async () => {
@@ -141,7 +141,7 @@ test.describe('a file that cannot be read is refused with the way out', () => {
 
 test('a parts list with headings of its own becomes a kit', async () => {
   await floor.goto('/kits');
-  await floor.getByRole('link', { name: 'Import parts list' }).click();
+  await floor.getByRole('link', { name: 'New kit' }).click();
   await chooseFile(csv);
   // „Wo“ is a heading that no list knows: the cells tell.
   await expect(floor.getByLabel('Meaning of Wo').locator('..')).toContainText(
@@ -444,7 +444,7 @@ test('a new list makes a new revision, and the workshop keeps its own', async ()
   await floor.getByRole('link', { name: 'Import new list' }).click();
   await chooseFile(`${csv}\nC3;1;Keramik;104;`);
   await floor.getByRole('button', { name: 'Create new revision' }).click();
-  await expect(floor.getByText(/^Revision 2 ·/)).toBeVisible();
+  await expect(floor.getByText(/^Revision 2 of/)).toBeVisible();
   await expect(rowOf('C3')).toContainText('100 nF');
   await floor.goto('/workshops');
   await floor.getByRole('link', { name: 'Quay evening' }).click();

@@ -39,6 +39,10 @@ describe('the database', () => {
       { name: '011_seat_links.sql' },
       { name: '012_packages.sql' },
       { name: '013_mounting.sql' },
+      { name: '014_kit_shelf.sql' },
+      { name: '015_drawers_removed.sql' },
+      { name: '016_packing.sql' },
+      { name: '017_pictures.sql' },
     ]);
     await second.close();
   });

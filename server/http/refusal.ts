@@ -41,6 +41,7 @@ type Missing =
   | 'needs'
   | 'number'
   | 'paper'
+  | 'picture'
   | 'recordPage'
   | 'revision'
   | 'seat'

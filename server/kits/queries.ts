@@ -1,7 +1,9 @@
 import type { DrawnBoard } from '#contract/board';
 import { checkStrictly } from '#contract/check';
+import type { UnknownFields } from '#contract/kitDocument';
 import type { Kit, KitPart, Revision, RevisionSummary } from '#contract/kits';
 import { erratumSchema, type KitLine, kitLineSchema } from '#contract/parts';
+import type { KitPictures } from '#contract/pictures';
 import type { Schema } from '#contract/schema';
 import { StoredProblem } from '#contract/stored';
 import {
@@ -26,12 +28,36 @@ import { json, jsonOrNull, read, readOnceOrNull, readOrNull } from '../db/stored
 /** A revision as it is stored; steps are computed from it. */
 export type StoredRevision = Revision;
 
-export async function insertKit(db: Queryable, id: string, name: string): Promise<boolean> {
+export interface NewKit {
+  readonly id: string;
+  readonly name: string;
+  readonly description?: string;
+  readonly tags?: readonly string[];
+  /** Of a kit file that a newer version wrote. */
+  readonly unknownFields?: UnknownFields;
+}
+
+/** @returns false where the name is taken */
+export async function insertKit(
+  db: Queryable,
+  { id, name, description = '', tags = [], unknownFields = {} }: NewKit,
+): Promise<boolean> {
   const rows = await db.query(
-    'insert into kit (id, name) values ($1, $2) on conflict do nothing returning id',
-    [id, name],
+    `insert into kit (id, name, description, tags, unknown_fields)
+     values ($1, $2, $3, array(select jsonb_array_elements_text($4::jsonb)), $5::jsonb)
+     on conflict do nothing returning id`,
+    [id, name, description, JSON.stringify(tags), JSON.stringify(unknownFields)],
   );
   return rows.length === 1;
+}
+
+/** Fields of its kit file that this version does not know. */
+export async function selectUnknownFields(db: Queryable, kitId: string): Promise<UnknownFields> {
+  const [row] = await db.query<{ fields: UnknownFields | null }>(
+    'select unknown_fields as fields from kit where id = $1',
+    [kitId],
+  );
+  return row?.fields ?? {};
 }
 
 export interface RevisionContent {
@@ -236,7 +262,13 @@ interface RevisionRow {
   errata: unknown[] | null;
 }
 
-type VersionRow = RevisionRow & { readonly [Part in KitPart as `${Part}_version`]: number };
+type VersionRow = RevisionRow & { readonly [Part in KitPart as `${Part}_version`]: number } & {
+  readonly description: string;
+  readonly pictures: KitPictures | null;
+  readonly tags: string[];
+  readonly archived_at: Date | null;
+  readonly about_version: number;
+};
 
 const withoutBoard = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
          kit_revision.supply_volt, kit_revision.soldering_order, kit_revision.created_at as imported_at,
@@ -252,7 +284,8 @@ const revisionColumns = `${withoutBoard}, kit_revision.board`;
 const versions = Object.values(versionColumns)
   .map((column) => `kit.${column}`)
   .join(', ');
-const ofKits = 'from kit join kit_revision on kit_revision.kit_id = kit.id';
+const ofKits =
+  'from kit join kit_revision on kit_revision.kit_id = kit.id and kit.removed_at is null';
 
 /** The newest revision of every kit, by name; without the picture behind the board. */
 export async function selectKits(db: Queryable): Promise<StoredRevision[]> {
@@ -266,13 +299,23 @@ export async function selectKits(db: Queryable): Promise<StoredRevision[]> {
 /** The newest revision of a kit, with the versions of its parts. */
 export async function selectKit(db: Queryable, id: string): Promise<Kit | undefined> {
   const [row] = await db.query<VersionRow>(
-    `select ${revisionColumns}, ${versions} ${ofKits} where kit.id = $1
+    `select ${revisionColumns}, ${versions}, kit.description, kit.tags, kit.archived_at, kit.about_version,
+            (select jsonb_object_agg(purpose, jsonb_build_object('hash', hash, 'alt', alt))
+               from kit_picture where kit_picture.kit_id = kit.id) as pictures
+            ${ofKits} where kit.id = $1
       order by kit_revision.number desc limit 1`,
     [id],
   );
   return (
     row && {
       ...revisionOf(row),
+      about: {
+        description: row.description,
+        tags: row.tags,
+        archivedAt: row.archived_at?.toISOString() ?? null,
+        version: row.about_version,
+        pictures: row.pictures ?? {},
+      },
       versions: {
         lines: row.lines_version,
         errata: row.errata_version,

@@ -17,6 +17,7 @@ import {
   type KitChanged,
   type KitLine,
   type KitPart,
+  type KitSummary,
   listKits,
   listRevisions,
   reviseKit,
@@ -28,16 +29,18 @@ import { said } from '#core/learning/said';
 import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
-import { checkLines } from '#core/parts/checkLines';
 import { ownTypeOf } from '#core/parts/types/ownType';
 import { headingSignature, type Mapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { wordingOf } from '#core/partslist/wording';
+import { piecesInBag } from '#core/stores/packing';
 import type { Database, Queryable } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { kitFileRoutes } from './kitFile.ts';
+import { linesRefused } from './linesRefused.ts';
 import { plannedSteps } from './plannedSteps.ts';
 import {
   forgetOwnType,
@@ -63,31 +66,40 @@ import {
   selectRevision,
   selectRevisions,
 } from './queries.ts';
+import { selectShelf } from './shelf/queries.ts';
+import { nameTaken, shelfRoutes } from './shelf/routes.ts';
 
 export function kitRoutes(api: Api, db: Database): void {
-  api.serve(listKits, async () =>
-    (await selectKits(db)).map((stored) => {
+  shelfRoutes(api, db);
+  kitFileRoutes(api, db);
+
+  api.serve(listKits, async () => {
+    const shelf = await selectShelf(db);
+    return (await selectKits(db)).flatMap((stored): KitSummary[] => {
+      const shelved = shelf.get(stored.id);
+      if (!shelved) return [];
       const steps = plannedSteps(stored);
-      return {
-        id: stored.id,
-        name: stored.name,
-        revision: stored.revision,
-        supplyVolt: stored.supplyVolt,
-        pieces: stored.lines.reduce(
-          (sum, { part }) => sum + (part.supply === 'not-in-kit' ? 0 : part.quantity),
-          0,
-        ),
-        minutes: totalMinutes(steps),
-        steps: steps.length,
-        board:
-          stored.board &&
-          thumbnailOf(
-            stored.board,
-            stored.lines.map(({ part }) => part),
-          ),
-      };
-    }),
-  );
+      return [
+        {
+          ...shelved,
+          id: stored.id,
+          name: stored.name,
+          revision: stored.revision,
+          revisedAt: stored.importedAt,
+          supplyVolt: stored.supplyVolt,
+          pieces: piecesInBag(stored.lines.map(({ part }) => part)),
+          minutes: totalMinutes(steps),
+          steps: steps.length,
+          board:
+            stored.board &&
+            thumbnailOf(
+              stored.board,
+              stored.lines.map(({ part }) => part),
+            ),
+        },
+      ];
+    });
+  });
 
   api.serve(getKit, async ({ params }) => {
     const stored = isUuid(params.kitId) ? await selectKit(db, params.kitId) : undefined;
@@ -99,14 +111,7 @@ export function kitRoutes(api: Api, db: Database): void {
     const list = await readForImport(db, body);
     const id = randomUUID();
     await db.transaction(async (tx) => {
-      if (!(await insertKit(tx, id, body.name))) {
-        throw invalid([
-          {
-            field: 'name',
-            says: said('refusals.kits.thereIsAKitNamedAlreadyChoose', { name: body.name }),
-          },
-        ]);
-      }
+      if (!(await insertKit(tx, { id, name: body.name }))) throw nameTaken(body.name);
       await storeImport(tx, id, list, {
         supplyVolt: body.supplyVolt,
         errata: [],
@@ -141,7 +146,8 @@ export function kitRoutes(api: Api, db: Database): void {
   });
 
   api.serve(changeLines, async ({ params, body: { version, lines } }) => {
-    refuseWrongLines(lines);
+    const wrong = linesRefused(lines);
+    if (wrong) throw wrong;
     return change(params.kitId, 'lines', version, async (tx, revisionId) => {
       await replaceLines(tx, revisionId, lines);
       await rememberTold(tx, lines);
@@ -310,15 +316,4 @@ async function rememberTold(tx: Queryable, lines: readonly KitLine[]): Promise<v
     const own = ownTypeOf(part);
     if (own) await rememberOwnType(tx, own.number, own.type);
   }
-}
-
-function refuseWrongLines(lines: readonly KitLine[]): void {
-  const problems = checkLines(lines.map(({ part }) => part));
-  if (problems.length === 0) return;
-  throw invalid(
-    problems.slice(0, 20).map(({ line, field, message }) => ({
-      field: `lines[${line}].part.${field}`,
-      says: message,
-    })),
-  );
 }

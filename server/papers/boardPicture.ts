@@ -34,9 +34,20 @@ const leastMm = 34;
 export function boardPicture(
   board: Board,
   parts: readonly Part[],
-  { side, now, done, near }: Shown,
+  shown: Shown,
   room: { readonly widthMm: number; readonly heightMm: number },
 ): Content {
+  const { svg, widthMm, heightMm } = boardSvg(board, parts, shown);
+  const scale = Math.min(room.widthMm / widthMm, room.heightMm / heightMm);
+  return { svg, width: mm(widthMm * scale), height: mm(heightMm * scale) };
+}
+
+/** The same as an SVG, in millimetres of the board. */
+export function boardSvg(
+  board: Board,
+  parts: readonly Part[],
+  { side, now, done, near }: Shown,
+): { readonly svg: string; readonly widthMm: number; readonly heightMm: number } {
   const byPlace = partsByPlace(parts);
   const pads = padsOf(board, byPlace);
   const placed = board.placements.flatMap((placement) => {
@@ -51,7 +62,6 @@ export function boardPicture(
     leastHeightMm: leastMm * 0.55,
   });
   const view = near ? here : { x: -2, y: -2, width: board.widthMm + 4, height: board.heightMm + 4 };
-  const scale = Math.min(room.widthMm / view.width, room.heightMm / view.height);
   const mirror = side === 'bottom' ? `translate(${board.widthMm} 0) scale(-1 1)` : '';
   const svg = [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${view.width}mm" height="${view.height}mm" viewBox="${view.x} ${view.y} ${view.width} ${view.height}">`,
@@ -102,7 +112,7 @@ export function boardPicture(
       : `<rect x="${here.x}" y="${here.y}" width="${here.width}" height="${here.height}" fill="none" stroke="#8f4517" stroke-width="1"/>`,
     '</svg>',
   ].join('');
-  return { svg, width: mm(view.width * scale), height: mm(view.height * scale) };
+  return { svg, widthMm: view.width, heightMm: view.height };
 }
 
 function padText(board: Board, pad: Pad, isNow: boolean): string {

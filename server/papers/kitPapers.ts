@@ -4,7 +4,7 @@ import type { KitPaper } from '#contract/papers';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
-import { csvOf } from '../http/csv.ts';
+import { type CsvColumn, csvOf } from '../http/csv.ts';
 import type { Speaker } from '../words/speak.ts';
 import { bandWords, headCells, whatItIs } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
@@ -21,6 +21,25 @@ const factsOf = ({ t }: Speaker, { revision, supplyVolt }: Revision) =>
   supplyVolt === null
     ? t('papers.revision', { revision })
     : t('papers.revisionAndSupply', { revision, volt: supplyVolt });
+
+/** The parts list as a table that is read again in any language. */
+export const partsCsv = (parts: readonly Part[], speaker: Speaker): string =>
+  csvOf<Part>(speaker, partColumns(speaker), parts);
+
+const partColumns = (speaker: Speaker): readonly CsvColumn<Part>[] => [
+  { heading: 'place', cell: ({ designators }) => shortDesignators(designators) },
+  { heading: 'quantity', cell: ({ quantity }) => quantity },
+  { heading: 'kindOfPart', cell: (part) => speaker.t(`family.${part.family}.one`) },
+  { heading: 'value', cell: ({ value }) => valueLabel(value) },
+  { heading: 'tolerance', cell: ({ value }) => toleranceLabel(value) },
+  { heading: 'pins', cell: ({ pins }) => pins ?? '' },
+  { heading: 'inTheKit', cell: ({ supply }) => speaker.t(`exports.supply.${supply}`) },
+  { heading: 'bands', cell: (part) => bandWords(speaker, part) },
+  { heading: 'description', cell: ({ description }) => description },
+  { heading: 'remarks', cell: ({ remarks }) => remarks ?? '' },
+  { heading: 'body', cell: (part) => part.package ?? '' },
+  { heading: 'leads', cell: ({ lotNote }) => lotNote?.pinout?.join(', ') ?? '' },
+];
 
 /** The papers that a kit has, whoever builds it. */
 export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>> = {
@@ -53,23 +72,9 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         ],
       }),
     csv: ({ lines }, speaker) =>
-      csvOf<Part>(
-        speaker,
-        [
-          { heading: 'place', cell: ({ designators }) => shortDesignators(designators) },
-          { heading: 'quantity', cell: ({ quantity }) => quantity },
-          { heading: 'kindOfPart', cell: (part) => speaker.t(`family.${part.family}.one`) },
-          { heading: 'value', cell: ({ value }) => valueLabel(value) },
-          { heading: 'tolerance', cell: ({ value }) => toleranceLabel(value) },
-          { heading: 'pins', cell: ({ pins }) => pins ?? '' },
-          { heading: 'inTheKit', cell: ({ supply }) => speaker.t(`exports.supply.${supply}`) },
-          { heading: 'bands', cell: (part) => bandWords(speaker, part) },
-          { heading: 'description', cell: ({ description }) => description },
-          { heading: 'remarks', cell: ({ remarks }) => remarks ?? '' },
-          { heading: 'body', cell: (part) => part.package ?? '' },
-          { heading: 'leads', cell: ({ lotNote }) => lotNote?.pinout?.join(', ') ?? '' },
-        ],
+      partsCsv(
         lines.map(({ part }) => part),
+        speaker,
       ),
   },
   'resistor-card': {

@@ -6,10 +6,12 @@ import {
   kitPapers,
   paperFormats,
   sheetSizes,
+  shoppingList,
   stepSizes,
   workshopPaper,
   workshopPapers,
 } from '#contract/papers';
+import { usualRunOut } from '#contract/stores';
 import { said } from '#core/learning/said';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
@@ -22,11 +24,13 @@ import { selectKit, selectRevision } from '../kits/queries.ts';
 import { updateLabelsAddress } from '../room/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
 import { selectItems, selectSuppliers } from '../stores/queries.ts';
+import { workshopNeeds } from '../stores/workshopNeeds.ts';
 import { type Speaker, speak } from '../words/speak.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
 import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
+import { shoppingListCsv, shoppingListPdf } from './shoppingList.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -101,6 +105,26 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const name = speaker.t(`papers.file.${paper}`, { of: bags.title });
     if (format === 'csv') sendCsv(response, name, csv(bags, options));
     else sendPdf(response, name, await pdf(bags, options));
+  });
+
+  api.send(shoppingList, async ({ params, request: { query }, response }) => {
+    const format = one(paperFormats, params.format);
+    const ids = String(query.for ?? '')
+      .split(',')
+      .filter(isUuid);
+    const risk = Number(query.risk ?? usualRunOut);
+    const needs = risk > 0 && risk <= 0.5 ? await workshopNeeds(db, ids, risk) : undefined;
+    if (!needs || ids.length === 0) throw notFound('needs');
+    const short = needs.lines.filter((need) => need.short > 0);
+    const speaker = speak(query.lang);
+    const name = speaker.t('papers.shoppingList.title');
+    if (format === 'csv') sendCsv(response, name, shoppingListCsv(short, speaker));
+    else
+      sendPdf(
+        response,
+        name,
+        await shoppingListPdf(short, chosen(sheetSizes, query.size), speaker),
+      );
   });
 
   api.send(buyingList, async ({ params, request, response }) => {

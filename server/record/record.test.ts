@@ -88,5 +88,6 @@ const withoutEntry = [
   'lookAtBackup',
   'rememberPlacementColumns',
   'removeReading',
+  'tickPacking',
   'tryRetention',
 ];

@@ -38,7 +38,7 @@ export const selectItem = async (db: Queryable, id: string): Promise<StockItem |
 async function itemsWhere(db: Queryable, itemId: string | null): Promise<StockItem[]> {
   const items = await db.query<ItemRow>(
     `select id, part, location, minimum, version from stock_item
-      where $1::uuid is null or id = $1::uuid order by created_at, id`,
+      where ($1::uuid is null or id = $1::uuid) and removed_at is null order by created_at, id`,
     [itemId],
   );
   const moves = await selectMoves(db, itemId ?? undefined);
@@ -90,7 +90,13 @@ export async function selectItemOfMove(tx: Queryable, moveId: string): Promise<s
 
 /** Holds the item until the transaction ends, so that two bookings at once come one after the other. */
 export async function lockItem(tx: Queryable, id: string): Promise<boolean> {
-  return (await tx.query('select id from stock_item where id = $1 for update', [id])).length === 1;
+  return (
+    (
+      await tx.query('select id from stock_item where id = $1 and removed_at is null for update', [
+        id,
+      ])
+    ).length === 1
+  );
 }
 
 export async function insertMove(
@@ -143,14 +149,16 @@ export async function raiseItemVersion(
 }
 
 export const itemExists = async (db: Queryable, id: string): Promise<boolean> =>
-  (await db.query('select id from stock_item where id = $1', [id])).length === 1;
+  (await db.query('select id from stock_item where id = $1 and removed_at is null', [id]))
+    .length === 1;
 
 export const supplierExists = async (db: Queryable, id: string): Promise<boolean> =>
-  (await db.query('select id from supplier where id = $1', [id])).length === 1;
+  (await db.query('select id from supplier where id = $1 and removed_at is null', [id])).length ===
+  1;
 
 export async function selectSuppliers(db: Queryable): Promise<StoredSupplier[]> {
   const rows = await db.query<Omit<StoredSupplier, 'deliveryCents'> & { delivery_cents: number }>(
-    'select id, name, delivery_cents, days, version from supplier order by name',
+    'select id, name, delivery_cents, days, version from supplier where removed_at is null order by name',
   );
   return rows.map(({ delivery_cents, ...row }) => ({ ...row, deliveryCents: delivery_cents }));
 }
@@ -195,4 +203,56 @@ export async function replaceOffers(
       [id, itemId, supplierId, packSize, json(storedBreaks, breaks)],
     );
   }
+}
+
+/** @returns how many of them there are */
+export async function setItemsRemoved(
+  tx: Queryable,
+  ids: readonly string[],
+  removed: boolean,
+): Promise<number> {
+  const rows = await tx.query(
+    `update stock_item set removed_at = case when $2 then now() end
+      where id in (select jsonb_array_elements_text($1::jsonb)::uuid) and (removed_at is null) = $2 returning id`,
+    [JSON.stringify(ids), removed],
+  );
+  return rows.length;
+}
+
+/** What is offered for some items is offered for another from now on. */
+export async function moveOffers(
+  tx: Queryable,
+  from: readonly string[],
+  to: string,
+): Promise<void> {
+  await tx.query(
+    `update offer set item_id = $2 where item_id in (select jsonb_array_elements_text($1::jsonb)::uuid)`,
+    [JSON.stringify(from), to],
+  );
+}
+
+export async function countOffersOf(tx: Queryable, supplierId: string): Promise<number> {
+  const [row] = await tx.query<{ count: number }>(
+    `select count(*)::int as count from offer join stock_item on stock_item.id = item_id
+      where supplier_id = $1 and removed_at is null`,
+    [supplierId],
+  );
+  return row?.count ?? 0;
+}
+
+/** @returns false where there is no such supplier, or where another has its name by now */
+export async function setSupplierRemoved(
+  tx: Queryable,
+  id: string,
+  removed: boolean,
+): Promise<boolean> {
+  const rows = await tx.query(
+    `update supplier set removed_at = case when $2 then now() end
+      where id = $1 and ($2 or not exists (
+        select from supplier as other
+         where lower(other.name) = lower(supplier.name) and other.id <> $1 and other.removed_at is null))
+      returning id`,
+    [id, removed],
+  );
+  return rows.length === 1;
 }

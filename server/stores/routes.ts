@@ -22,6 +22,7 @@ import { sendCsv } from '../http/csv.ts';
 import { changedMeanwhile, invalid, notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { speak } from '../words/speak.ts';
+import { drawerRoutes } from './drawers.ts';
 import {
   insertItem,
   insertMove,
@@ -45,6 +46,8 @@ const noSuchItem = () => notFound('item');
 
 /** Drawers, their ledger, suppliers and offers; and what planned workshops need of them. */
 export function storesRoutes(api: Api, db: Database): void {
+  drawerRoutes(api, db);
+
   api.serve(getStores, async () => ({
     items: await selectItems(db),
     suppliers: await selectSuppliers(db),

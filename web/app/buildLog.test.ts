@@ -12,7 +12,7 @@ let storage: MemoryStorage;
 let device: MemoryStorage;
 let sentBatches: SentEvent[][];
 /** How the server answers; a test sets it. */
-let answer: (events: readonly SentEvent[]) => void;
+let answer: (events: readonly SentEvent[]) => unknown;
 
 const problem = (status: number, detail: string): Problem => ({
   type: 'about:blank',
@@ -57,7 +57,7 @@ const newLog = () =>
     outbox: new Outbox({ of: 'seat' }, storage),
     keptAs: `log.${seat1}`,
     send: async (_, events) => {
-      answer(events);
+      await answer(events);
       sentBatches.push([...events]);
       return { accepted: events.map(({ id }) => id), now: new Date().toISOString() };
     },
@@ -96,6 +96,19 @@ describe('reporting', () => {
     answer = () => {};
     await vi.advanceTimersByTimeAsync(3000);
     expect(sentBatches).toEqual([[one, two]]);
+    expect(state(log).unsent.size).toBe(0);
+  });
+
+  it('tries again where a request is lost without a word', async () => {
+    answer = () => new Promise(() => {});
+    const log = newLog();
+    const one = log.report(seat1, done('one'));
+    await settle();
+    answer = () => {};
+    await vi.advanceTimersByTimeAsync(7000);
+    expect(sentBatches).toEqual([]);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sentBatches).toEqual([[one]]);
     expect(state(log).unsent.size).toBe(0);
   });
 
@@ -270,12 +283,32 @@ describe('following', () => {
 });
 
 describe('the clock', () => {
+  const ahead = (ms: number): StreamedEvent => {
+    const { seq, event } = fromServer(1, 'l');
+    return { seq, event: { ...event, at: new Date(Date.parse(now) + ms).toISOString() } };
+  };
+
   it('is the server’s, however wrong the device’s is', async () => {
     const log = newLog();
     log.load([], '2026-03-05T19:30:00.000Z');
     const event = log.report(seat1, done('one'));
     expect(event.at).toBe('2026-03-05T19:30:00.000Z');
     await vi.advanceTimersByTimeAsync(60_000);
+  });
+
+  it('is never behind what the device has seen of a seat, though its answer took long', () => {
+    const log = newLog();
+    log.load([ahead(900)], now);
+    const next = log.report(seat1, done('two'));
+    expect(Date.parse(next.at)).toBe(Date.parse(now) + 901);
+    expect(Date.parse(log.report(seat1, done('three')).at)).toBe(Date.parse(now) + 902);
+    expect(log.report(seat2, done('one')).at).toBe(now);
+  });
+
+  it('is not taken along by an entry that is an hour ahead', () => {
+    const log = newLog();
+    log.load([ahead(3_600_000)], now);
+    expect(log.report(seat1, done('one')).at).toBe(now);
   });
 });
 

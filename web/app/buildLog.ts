@@ -33,6 +33,15 @@ export interface BuildLogOptions {
 /** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
 const retryMs = 3000;
 
+/** A request that has no answer after so long, in ms, is lost on the way: bad Wi-Fi drops some without a word. */
+const answerMs = 8000;
+
+/**
+ * What a device knows of the server's clock is off by the time that an answer takes, in ms at most. Within it, what
+ * somebody does after seeing something is later than it (a hybrid logical clock; Kulkarni and others, 2014).
+ */
+const mostSkewMs = 8000;
+
 /** So many faults in a row, and what is sent is what the server stumbles over: entry by entry it is found and set aside. */
 const mostFaults = 3;
 
@@ -120,12 +129,22 @@ export class BuildLog {
 
   /** Records a deed at a seat, now. */
   report(seatId: string, deed: Deed): SentEvent {
-    const event: SentEvent = { ...deed, id: newEventId(), seatId, at: this.now().toISOString() };
+    const at = this.#after(seatId).toISOString();
+    const event: SentEvent = { ...deed, id: newEventId(), seatId, at };
     this.#options.outbox.add(event);
     this.store.setState(({ unsent }) => ({ unsent: new Set([...unsent, event.id]) }));
     this.#add([this.#asLogged(event)]);
     void this.flush();
     return event;
+  }
+
+  /** Now, or just after what is known of a seat where this device's clock is a little behind others'. */
+  #after(seatId: string): Date {
+    const now = this.now().getTime();
+    const seen = (this.store.getState().bySeat[seatId] ?? [])
+      .map(({ at }) => Date.parse(at))
+      .filter((at) => at <= now + mostSkewMs);
+    return new Date(Math.max(now, ...seen.map((at) => at + 1)));
   }
 
   #asLogged(event: SentEvent): BuildEvent {
@@ -182,7 +201,7 @@ export class BuildLog {
   async #deliver(seatId: string, events: readonly SentEvent[]): Promise<void> {
     const batch = events.slice(0, 100);
     try {
-      const { now } = await this.#options.send(seatId, batch);
+      const { now } = await answered(this.#options.send(seatId, batch));
       this.#faults = 0;
       this.#setClock(now);
       this.#settle(batch.map(({ id }) => id));
@@ -252,6 +271,15 @@ export class BuildLog {
       bySeat: { ...bySeat, [seatId]: (bySeat[seatId] ?? []).filter(({ id }) => !ids.includes(id)) },
     }));
   }
+}
+
+/** The answer, or a failure where none comes: what waits must not wait behind a request that is lost. */
+function answered<Answer>(asked: Promise<Answer>): Promise<Answer> {
+  let timer: ReturnType<typeof setTimeout>;
+  const lost = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new Error('no answer in time')), answerMs);
+  });
+  return Promise.race([asked, lost]).finally(() => clearTimeout(timer));
 }
 
 /** Whether trying again cannot help: the server understood and said no. */

@@ -44,9 +44,12 @@ export const glossary = room(
 const kitWords = ['kits', 'lists', 'families', 'trade', 'staff'] as const;
 export const kits = room(() => import('../kits/pages.ts'), ...kitWords);
 export const kitList = room(() => import('../kits/KitsPage.tsx'), ...kitWords);
-export const kitImport = room(() => import('../kits/ImportPage.tsx'), ...kitWords);
-export const kitBoard = room(() => import('../kits/board/pages.ts'), ...kitWords);
+export const kitImport = room(() => import('../kits/import/ListImport.tsx'), ...kitWords);
+export const newKit = room(() => import('../kits/import/NewKitPage.tsx'), ...kitWords);
+export const kitBoard = room(() => import('../kits/board/BoardPage.tsx'), ...kitWords);
+export const kitLayout = room(() => import('../kits/board/LayoutPage.tsx'), ...kitWords);
 export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
+export const kitMixUps = room(() => import('../kits/MixUpsPage.tsx'), ...kitWords);
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),
   'kits',
@@ -64,6 +67,12 @@ export const stores = room(
   'staff',
 );
 export const workshopList = room(() => import('../workshops/WorkshopsPage.tsx'), 'workshops');
+export const newWorkshop = room(
+  () => import('../workshops/NewWorkshopPage.tsx'),
+  'workshops',
+  'refusals',
+);
+export const phones = room(() => import('../workshops/phones/PhonesPage.tsx'), 'workshops');
 export const workshops = room(
   () => import('../workshops/pages.ts'),
   'workshops',

@@ -15,12 +15,17 @@ import {
   guide,
   kitBoard,
   kitImport,
+  kitLayout,
   kitList,
+  kitMixUps,
   kitReport,
   kitSteps,
   kits,
+  newKit,
+  newWorkshop,
   people,
   person,
+  phones,
   practice,
   site,
   stores,
@@ -120,7 +125,7 @@ export const routes = createBrowserRouter([
             loader: () => call(listKits, {}),
             lazy: kitList(({ KitsPage }) => ({ Component: KitsPage })),
           },
-          { path: 'kits/import', lazy: kitImport(({ ImportPage }) => ({ Component: ImportPage })) },
+          { path: 'kits/new', lazy: newKit(({ NewKitPage }) => ({ Component: NewKitPage })) },
           {
             id: 'kit',
             path: 'kits/:kitId',
@@ -129,11 +134,11 @@ export const routes = createBrowserRouter([
             children: [
               { index: true, loader: () => redirect('parts') },
               { path: 'parts', lazy: kits(({ PartsPage }) => ({ Component: PartsPage })) },
-              { path: 'mix-ups', lazy: kits(({ MixUpsPage }) => ({ Component: MixUpsPage })) },
+              { path: 'mix-ups', lazy: kitMixUps(({ MixUpsPage }) => ({ Component: MixUpsPage })) },
               { path: 'board', lazy: kitBoard(({ BoardPage }) => ({ Component: BoardPage })) },
               {
                 path: 'board/layout',
-                lazy: kitBoard(({ LayoutPage }) => ({ Component: LayoutPage })),
+                lazy: kitLayout(({ LayoutPage }) => ({ Component: LayoutPage })),
               },
               { path: 'steps', lazy: kitSteps(({ StepsPage }) => ({ Component: StepsPage })) },
               {
@@ -152,13 +157,20 @@ export const routes = createBrowserRouter([
                 })),
               },
               {
+                path: 'about',
+                lazy: kits(({ AboutPage, loadKitEvenings }) => ({
+                  Component: AboutPage,
+                  loader: loadKitEvenings,
+                })),
+              },
+              {
                 path: 'revisions',
                 lazy: kits(({ RevisionsPage, loadRevisions }) => ({
                   Component: RevisionsPage,
                   loader: loadRevisions,
                 })),
               },
-              { path: 'import', lazy: kitImport(({ ImportPage }) => ({ Component: ImportPage })) },
+              { path: 'import', lazy: kitImport(({ ListImport }) => ({ Component: ListImport })) },
             ],
           },
           {
@@ -199,7 +211,7 @@ export const routes = createBrowserRouter([
           {
             path: 'workshops/new',
             loader: () => call(listKits, {}),
-            lazy: workshops(({ NewWorkshopPage }) => ({ Component: NewWorkshopPage })),
+            lazy: newWorkshop(({ NewWorkshopPage }) => ({ Component: NewWorkshopPage })),
           },
           {
             path: 'site',
@@ -245,7 +257,7 @@ export const routes = createBrowserRouter([
           },
           {
             path: 'workshops/phones',
-            lazy: workshops(({ PhonesPage, loadRoom }) => ({
+            lazy: phones(({ PhonesPage, loadRoom }) => ({
               Component: PhonesPage,
               loader: loadRoom,
             })),

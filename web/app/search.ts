@@ -30,7 +30,7 @@ const pages = (): Found[] => [
   { kind: 'page', name: t('app.search.record'), to: '/site/record' },
   { kind: 'page', name: t('app.search.names'), to: '/site/names' },
   { kind: 'page', name: t('app.search.backup'), to: '/site/backup' },
-  { kind: 'action', name: t('app.search.importList'), to: '/kits/import' },
+  { kind: 'action', name: t('app.search.importList'), to: '/kits/new' },
   { kind: 'action', name: t('app.search.planWorkshop'), to: '/workshops/new' },
   { kind: 'action', name: t('app.search.phones'), to: '/workshops/phones' },
   { kind: 'action', name: t('app.search.needs'), to: '/stores/needs' },

@@ -68,6 +68,13 @@ const tabs = [
     forHelpers: false,
   },
   {
+    to: 'about',
+    get name() {
+      return t('kits.kitFrame.about');
+    },
+    forHelpers: false,
+  },
+  {
     to: 'revisions',
     get name() {
       return t('kits.kitFrame.revisions');
@@ -89,6 +96,7 @@ export function KitFrame() {
             revision: kit.revision,
             when: dateAndTime(kit.importedAt),
           }),
+          kit.about.archivedAt !== null && t('kits.kitsPage.putAway'),
           kit.supplyVolt !== null && t('kits.kitFrame.supply', { volts: kit.supplyVolt }),
         ]
           .filter(Boolean)

@@ -1,32 +1,41 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import type { KitSummary } from '#contract/kits';
-import { plain } from '#core/partslist/plain';
+import { type ShelfOrder, shelfOf, shelfOrders, tagsOf } from '#core/kitfile/shelf';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
+import { localeNow } from '../app/languages.ts';
 import { useChoices } from '../app/useChoices.ts';
-import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
-import { BoardThumbnail } from './BoardThumbnail.tsx';
+import { useMoreWhenSeen } from '../ui/useMoreWhenSeen.ts';
+import { KitCard } from './KitCard.tsx';
 import './kits.css';
 
 /** So few are seen at a glance. */
 const searchedFrom = 6;
 
+/** Every kit as a card: found by words and tags, in the order asked for, those put away apart. */
 export function KitsPage() {
   const { t } = useTranslation();
   const kits = useLoaderData<readonly KitSummary[]>();
   const [search, choose] = useChoices();
-  const asked = search.get('find') ?? '';
-  const found = kits.filter(({ name }) => plain(name).includes(plain(asked)));
-  const importButton = (
+  const words = search.get('find') ?? '';
+  const tag = search.get('tag');
+  const archived = search.has('archived');
+  const order = shelfOrders.find((one) => one === search.get('by')) ?? 'name';
+  const found = shelfOf(kits, { words, tag, archived, order }, localeNow());
+  const { shown, mark } = useMoreWhenSeen(found.length);
+  const tags = tagsOf(kits);
+  const newButton = (
     <InstructorOnly>
-      <Button variant="contained" component={Link} to="/kits/import">
-        {t('kits.kitsPage.importAPartsList')}
+      <Button variant="contained" component={Link} to="/kits/new">
+        {t('kits.kitsPage.newKit')}
       </Button>
     </InstructorOnly>
   );
@@ -38,7 +47,7 @@ export function KitsPage() {
           title={t('kits.kitsPage.noKitYet')}
           text={t('kits.kitsPage.aKitBeginsWithItsParts')}
         >
-          {importButton}
+          {newButton}
         </EmptyState>
       </>
     );
@@ -46,80 +55,79 @@ export function KitsPage() {
   return (
     <>
       <PageHead title={t('kits.kitsPage.kits')} facts={t('kits.kitsPage.whatIsInTheBagAnd')}>
+        {newButton}
+      </PageHead>
+      <div className="kit-tools">
         {kits.length >= searchedFrom && (
           <TextField
             type="search"
             size="small"
             label={t('kits.kitsPage.find')}
-            value={asked}
+            value={words}
             onChange={({ target }) => choose({ find: target.value || undefined })}
           />
         )}
-        {importButton}
-      </PageHead>
+        {kits.length > 1 && (
+          <TextField
+            select
+            size="small"
+            label={t('kits.kitsPage.order')}
+            value={order}
+            onChange={({ target }) => choose({ by: target.value as ShelfOrder })}
+            sx={{ minWidth: 190 }}
+          >
+            {shelfOrders.map((one) => (
+              <MenuItem key={one} value={one}>
+                {t(`kits.kitsPage.by.${one}`)}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        {tags.length > 0 && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={tag}
+            aria-label={t('kits.kitsPage.tags')}
+            onChange={(_, next: string | null) => choose({ tag: next ?? undefined })}
+            sx={{ flexWrap: 'wrap' }}
+          >
+            {tags.slice(0, mostTags).map(([one, count]) => (
+              <ToggleButton key={one} value={one}>
+                {t('kits.kitsPage.tagCount', { tag: one, count })}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        )}
+        {kits.some(({ archivedAt }) => archivedAt !== null) && (
+          <ToggleButton
+            value="archived"
+            size="small"
+            selected={archived}
+            onChange={() => choose({ archived: archived ? undefined : 'yes' })}
+          >
+            {t('kits.kitsPage.archived')}
+          </ToggleButton>
+        )}
+      </div>
       {found.length === 0 && (
-        <Typography role="status">{t('kits.kitsPage.noneFound', { asked })}</Typography>
+        <Typography role="status">
+          {archived || words || tag
+            ? t('kits.kitsPage.nothingFound')
+            : t('kits.kitsPage.allArchived')}
+        </Typography>
       )}
       <ul className="kit-cards" aria-label={t('kits.kitsPage.kits')}>
-        {found.map((kit) => (
+        {found.slice(0, shown).map((kit) => (
           <KitCard key={kit.id} kit={kit} />
         ))}
       </ul>
+      {shown < found.length && (
+        <p ref={mark}>{t('ui.dataTable.more', { count: found.length - shown })}</p>
+      )}
     </>
   );
 }
 
-function KitCard({ kit }: { readonly kit: KitSummary }) {
-  const { t } = useTranslation();
-  const { id, name, revision, pieces, steps, minutes, supplyVolt, board } = kit;
-  const facts = [
-    [t('kits.kitsPage.piecesInTheBag'), pieces],
-    [t('kits.kitsPage.steps'), steps],
-    [t('kits.kitsPage.timeForSomebodyNew'), duration(minutes)],
-    [
-      t('kits.kitsPage.supply'),
-      supplyVolt === null ? t('kits.kitsPage.notGiven') : t('kits.kitsPage.volts', { supplyVolt }),
-    ],
-    [t('kits.kitsPage.revision'), revision],
-  ] as const;
-  return (
-    <li className="kit-card">
-      {board ? (
-        <BoardThumbnail board={board} />
-      ) : (
-        <div className="thumbnail-none">{t('kits.kitsPage.noBoard')}</div>
-      )}
-      <Box
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          alignItems: 'baseline',
-          justifyContent: 'space-between',
-          gap: 1,
-        }}
-      >
-        <h2>
-          <Link to={`/kits/${id}/parts`}>{name}</Link>
-        </h2>
-        <InstructorOnly>
-          <Button
-            size="small"
-            component={Link}
-            to={`/workshops/new?kit=${id}`}
-            aria-label={t('kits.kitsPage.planWith', { name })}
-          >
-            {t('kits.kitsPage.planAWorkshop')}
-          </Button>
-        </InstructorOnly>
-      </Box>
-      <dl>
-        {facts.map(([what, value]) => (
-          <Box key={what} sx={{ display: 'contents' }}>
-            <dt>{what}</dt>
-            <dd className="mono">{value}</dd>
-          </Box>
-        ))}
-      </dl>
-    </li>
-  );
-}
+/** The commonest; further ones are found by their words. */
+const mostTags = 12;

@@ -1,4 +1,4 @@
-import { Fragment, memo, useState } from 'react';
+import { Fragment, memo, type ReactNode, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { bodyOf } from '#core/parts/bodyOf';
 import { familyOf } from '#core/parts/families/index';
@@ -10,6 +10,8 @@ import { Glyph } from '../ui/Glyph.tsx';
 import { PartMarks } from '../ui/PartMarks.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { polaritySigns } from '../ui/polaritySigns.ts';
+import { BulkBar, ChosenBox } from '../ui/TableTools.tsx';
+import { useChosenRows } from '../ui/useChosenRows.ts';
 import { useLineNotes } from './lineNotes.ts';
 import type { TableLine } from './PartsTable.tsx';
 import './partsLines.css';
@@ -18,12 +20,20 @@ interface PartsLinesProps {
   readonly label: string;
   readonly lines: readonly TableLine[];
   readonly correct?: (line: TableLine) => void;
+  /** What can be done with several lines at once; left out where nothing can. */
+  readonly deeds?: (chosen: readonly TableLine[], done: () => void) => ReactNode;
 }
 
 /** A whole list at a glance: one line a part, what else is known of it on opening. */
-export const PartsLines = memo(function PartsLines({ label, lines, correct }: PartsLinesProps) {
+export const PartsLines = memo(function PartsLines({
+  label,
+  lines,
+  correct,
+  deeds,
+}: PartsLinesProps) {
   const { t } = useTranslation();
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const chosen = useChosenRows(lines, ({ key }) => key);
   const turn = (key: string) =>
     setOpen((before) => {
       const next = new Set(before);
@@ -32,10 +42,24 @@ export const PartsLines = memo(function PartsLines({ label, lines, correct }: Pa
     });
   return (
     <div className="table-scroll">
+      {deeds && chosen.rows.length > 0 && (
+        <BulkBar count={chosen.rows.length} clear={chosen.clear}>
+          {deeds(chosen.rows, chosen.clear)}
+        </BulkBar>
+      )}
       <table className="lines" aria-label={label}>
         <thead>
           <tr>
-            <th scope="col">{t('kits.partsTable.place')}</th>
+            <th scope="col">
+              {deeds && (
+                <ChosenBox
+                  name={t('ui.dataTable.chooseAll')}
+                  isChosen={lines.length > 0 && chosen.rows.length === lines.length}
+                  choose={chosen.chooseAll}
+                />
+              )}{' '}
+              {t('kits.partsTable.place')}
+            </th>
             <th scope="col" className="number">
               {t('kits.partsTable.pieces')}
             </th>
@@ -56,6 +80,10 @@ export const PartsLines = memo(function PartsLines({ label, lines, correct }: Pa
                 line={line}
                 isOpen={open.has(line.key)}
                 turn={() => turn(line.key)}
+                {...(deeds && {
+                  isChosen: chosen.has(line),
+                  choose: (on: boolean) => chosen.choose(line, on),
+                })}
                 {...(correct ? { correct } : {})}
               />
               {open.has(line.key) && <Details part={line.part} />}
@@ -71,10 +99,12 @@ interface LineProps {
   readonly line: TableLine;
   readonly isOpen: boolean;
   readonly turn: () => void;
+  readonly isChosen?: boolean;
+  readonly choose?: (on: boolean) => void;
   readonly correct?: (line: TableLine) => void;
 }
 
-function Line({ line, isOpen, turn, correct }: LineProps) {
+function Line({ line, isOpen, turn, isChosen = false, choose, correct }: LineProps) {
   const { t } = useTranslation();
   const { part } = line;
   const family = familyOf(part);
@@ -84,6 +114,13 @@ function Line({ line, isOpen, turn, correct }: LineProps) {
   return (
     <tr>
       <th scope="row" className="mono">
+        {choose && (
+          <ChosenBox
+            name={t('ui.dataTable.choose', { name: places || part.description })}
+            isChosen={isChosen}
+            choose={choose}
+          />
+        )}{' '}
         <button type="button" aria-expanded={isOpen} onClick={turn}>
           <Glyph name={isOpen ? 'down' : 'right'} /> {places || part.description}
         </button>

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
 import { flagsOf } from '#core/parts/flags';
@@ -13,10 +14,14 @@ import { useChoices } from '../app/useChoices.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 import { Errata } from './Errata.tsx';
 import { useKit } from './KitFrame.tsx';
-import { LineDialog } from './LineDialog.tsx';
+import { LineDeeds } from './LineDeeds.tsx';
 import { PartsLines } from './PartsLines.tsx';
 import { PartsTable, type TableLine } from './PartsTable.tsx';
 import { useChangeKit } from './useChangeKit.tsx';
+
+/** Both read what a part is from words; the reader comes with them. */
+const AddParts = lazy(async () => ({ default: (await import('./AddParts.tsx')).AddParts }));
+const LineDialog = lazy(async () => ({ default: (await import('./LineDialog.tsx')).LineDialog }));
 
 export function PartsPage() {
   const { t } = useTranslation();
@@ -24,6 +29,7 @@ export function PartsPage() {
   const changeKit = useChangeKit();
   const isInstructor = useIsInstructor();
   const [line, setLine] = useState<KitLine>();
+  const [adding, setAdding] = useState(lines.length === 0);
   const [search, choose] = useChoices();
   const view = search.get('view') === 'pictures' ? 'pictures' : 'lines';
   const Shown = view === 'pictures' ? PartsTable : PartsLines;
@@ -33,6 +39,19 @@ export function PartsPage() {
   );
   const correct = useCallback(({ key }: TableLine) => setLine(lines[Number(key)]), [lines]);
 
+  const add = async (more: readonly KitLine[]) =>
+    (
+      await changeKit(
+        { lines: [...lines, ...more] },
+        t('kits.addParts.added', { count: more.length }),
+      )
+    )?.message;
+  const deeds = useCallback(
+    (chosen: readonly TableLine[], done: () => void) => (
+      <LineDeeds lines={lines} chosen={chosen.map(({ key }) => Number(key))} done={done} />
+    ),
+    [lines],
+  );
   const save = async (changed: KitLine) => {
     const at = line === undefined ? -1 : indexOfLine(lines, line);
     if (at < 0) return t('kits.partsPage.thisLineIsNotInThe');
@@ -56,9 +75,14 @@ export function PartsPage() {
           gap: 1,
         }}
       >
-        <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box sx={{ flex: { xs: '1 1 100%', md: 1 }, minWidth: 0 }}>
           <Errata />
         </Box>
+        {isInstructor && !adding && (
+          <Button size="small" variant="outlined" onClick={() => setAdding(true)}>
+            {t('kits.addParts.addParts')}
+          </Button>
+        )}
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -70,8 +94,23 @@ export function PartsPage() {
           <ToggleButton value="pictures">{t('kits.partsPage.pictures')}</ToggleButton>
         </ToggleButtonGroup>
       </Box>
-      <Shown label={t('kits.partsPage.parts')} lines={rows} {...(isInstructor && { correct })} />
-      {line && <LineDialog line={line} save={save} close={() => setLine(undefined)} />}
+      {isInstructor && adding && (
+        <Suspense>
+          <AddParts lines={lines} add={add} />
+        </Suspense>
+      )}
+      {lines.length > 0 && (
+        <Shown
+          label={t('kits.partsPage.parts')}
+          lines={rows}
+          {...(isInstructor && { correct, deeds })}
+        />
+      )}
+      {line && (
+        <Suspense>
+          <LineDialog line={line} save={save} close={() => setLine(undefined)} />
+        </Suspense>
+      )}
     </Box>
   );
 }

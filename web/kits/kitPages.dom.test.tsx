@@ -24,6 +24,7 @@ beforeEach(() => {
     id: kitId,
     name: 'Small Lamp',
     revision: 1,
+    about: { description: '', tags: [], archivedAt: null, pictures: {}, version: 1 },
     revisionId: '00000000-0000-4000-8000-000000000002',
     supplyVolt: 6,
     importedAt: '2026-03-01T10:00:00Z',

@@ -3,7 +3,7 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people';
-import { masteryFrom } from '#core/learning/skillEstimates';
+import { masteryFrom } from '#core/learning/knowledgeTracing';
 import { call } from '../app/call.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
@@ -47,6 +47,12 @@ export function PeoplePage() {
         columns={columnsOf(t, first)}
         rows={people}
         keyOf={({ id }) => id}
+        keptAs="people"
+        find={{
+          label: t('people.peoplePage.findAName'),
+          wordsOf: ({ name }) => name,
+          none: t('people.peoplePage.nobodyIsCalledThat'),
+        }}
       />
       <p>
         {t('people.peoplePage.planIsHowLongTheyTake', { value: Math.round(100 * masteryFrom) })}
@@ -65,6 +71,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
   },
   {
     id: 'boards',
+    canBeHidden: true,
     head: t('people.peoplePage.boards'),
     isNumber: true,
     by: ({ finished }) => finished,
@@ -72,6 +79,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
   },
   {
     id: 'mistakes',
+    canBeHidden: true,
     head: t('people.peoplePage.mistakes'),
     isNumber: true,
     look: () => 'mono',
@@ -80,6 +88,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
   },
   {
     id: 'plan',
+    canBeHidden: true,
     head: t('people.peoplePage.plan'),
     isNumber: true,
     look: () => 'mono',
@@ -89,6 +98,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
   },
   ...skills.map(({ skill }, index) => ({
     id: skill,
+    canBeHidden: true as const,
     head: t(`skill.${skill}.name`),
     by: (person: PersonSummary) => person.skills[index]?.known ?? null,
     cell: (person: PersonSummary) => {

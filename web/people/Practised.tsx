@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
 import { useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Person } from '#contract/people';
@@ -10,6 +11,7 @@ import type { Share } from '#core/learning/shares';
 import { saying } from '#core/words/sayings';
 import { useChoices } from '../app/useChoices.ts';
 import { dateAndTime } from '../ui/clock.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
 
 /** What a learner has practised, trainer by trainer, with the answers behind each figure. */
@@ -31,54 +33,12 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
       {practice.length === 0 ? (
         <p>{t('people.practised.nothingYetPracticeOpensFromThe')}</p>
       ) : (
-        <table className="plain" aria-label={t('people.practised.practice')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('people.practised.trainer')}</th>
-              <th scope="col" className="number">
-                {t('people.practised.answered')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.practised.right')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.practised.ofTheLastTen')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.practised.known')}
-              </th>
-              <th scope="col" className="number">
-                {t('people.practised.due')}
-              </th>
-              <th scope="col">{t('people.practised.last')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {summary.map(({ drillId, answered, right, lately, items, kept, due, lastAt }) => (
-              <tr key={drillId}>
-                <th scope="row">{t(`drill.${drillId}.name`)}</th>
-                <td className="number">
-                  {answered > 0 && (
-                    <Button
-                      size="small"
-                      aria-expanded={shown === drillId}
-                      onClick={() => choose({ practice: shown === drillId ? undefined : drillId })}
-                    >
-                      {answered}
-                    </Button>
-                  )}
-                </td>
-                <td className="mono number">{percent(right)}</td>
-                <td className="mono number">{percent(lately)}</td>
-                <td className="mono number">
-                  {items > 0 && t('people.practised.of', { kept, items })}
-                </td>
-                <td className="mono number">{due > 0 && due}</td>
-                <td>{lastAt && dateAndTime(lastAt)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          name={t('people.practised.practice')}
+          columns={columnsOf(t, shown, (drillId) => choose({ practice: drillId }))}
+          rows={summary}
+          keyOf={({ drillId }) => drillId}
+        />
       )}
       {shown && (
         <Box component="ol" aria-label={t('people.practised.answers')} sx={{ pl: 4 }}>
@@ -89,12 +49,8 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
               return (
                 <li key={eventId}>
                   <Glyph name={isRight === null ? 'ring' : isRight ? 'tick' : 'cross'} />{' '}
-                  {isRight === null
-                    ? t('people.practised.notCounted')
-                    : isRight
-                      ? 'right'
-                      : 'wrong'}
-                  : {parts ? saying(t, parts.kind.name(parts.key)) : item}, {dateAndTime(at)}
+                  {t(`people.practised.judged.${judged(isRight)}`)}:{' '}
+                  {parts ? saying(t, parts.kind.name(parts.key)) : item}, {dateAndTime(at)}
                 </li>
               );
             })}
@@ -103,6 +59,81 @@ export function Practised({ person: { practice, weaknesses } }: { readonly perso
     </Box>
   );
 }
+
+const judged = (isRight: boolean | null) =>
+  isRight === null ? 'not-counted' : isRight ? 'right' : 'wrong';
+
+type Practised = ReturnType<typeof practiceSummary>[number];
+
+const columnsOf = (
+  t: TFunction,
+  shown: string | null,
+  show: (drillId: string | undefined) => void,
+): readonly Column<Practised>[] => [
+  {
+    id: 'trainer',
+    head: t('people.practised.trainer'),
+    isName: true,
+    by: ({ drillId }) => t(`drill.${drillId}.name`),
+    cell: ({ drillId }) => t(`drill.${drillId}.name`),
+  },
+  {
+    id: 'answered',
+    head: t('people.practised.answered'),
+    isNumber: true,
+    by: ({ answered }) => answered,
+    cell: ({ drillId, answered }) =>
+      answered > 0 && (
+        <Button
+          size="small"
+          aria-expanded={shown === drillId}
+          onClick={() => show(shown === drillId ? undefined : drillId)}
+        >
+          {answered}
+        </Button>
+      ),
+  },
+  {
+    id: 'right',
+    head: t('people.practised.right'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ right }) => ratio(right),
+    cell: ({ right }) => percent(right),
+  },
+  {
+    id: 'lately',
+    head: t('people.practised.ofTheLastTen'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ lately }) => ratio(lately),
+    cell: ({ lately }) => percent(lately),
+  },
+  {
+    id: 'known',
+    head: t('people.practised.known'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ kept }) => kept,
+    cell: ({ kept, items }) => items > 0 && t('people.practised.of', { kept, items }),
+  },
+  {
+    id: 'due',
+    head: t('people.practised.due'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ due }) => due,
+    cell: ({ due }) => due > 0 && due,
+  },
+  {
+    id: 'last',
+    head: t('people.practised.last'),
+    by: ({ lastAt }) => lastAt,
+    cell: ({ lastAt }) => lastAt && dateAndTime(lastAt),
+  },
+];
+
+const ratio = ({ count, of }: Share): number | null => (of === 0 ? null : count / of);
 
 const percent = ({ count, of }: Share): string =>
   of === 0 ? '' : `${Math.round((100 * count) / of)} %`;

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useTranslation } from 'react-i18next';
-import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
+import { masteryFrom } from '#core/learning/knowledgeTracing';
+import type { SkillEstimate } from '#core/learning/skillEstimates';
 import { skillWords } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';

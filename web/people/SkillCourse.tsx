@@ -10,7 +10,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { masteryFrom, type SkillEstimate } from '#core/learning/skillEstimates';
+import { masteryFrom } from '#core/learning/knowledgeTracing';
+import type { SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
+import { type TFunction, t } from 'i18next';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -23,8 +23,8 @@ import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useStaff } from '../app/staff.ts';
 import { useSave } from '../app/useSave.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
-import '../ui/plainTable.css';
 import '../ui/form.css';
 
 export const loadAccounts = () => call(listAccounts, {});
@@ -42,38 +42,87 @@ const roleNames: Readonly<Record<Role, string>> = {
 export function AccountsPage() {
   const { t } = useTranslation();
   const accounts = useLoaderData<readonly Account[]>();
-  const me = useStaff()?.name;
+  const me = useStaff()?.name ?? undefined;
+  const [asking, setAsking] = useState<string>();
   return (
     <Box sx={{ maxWidth: 860 }}>
       <PageHead
         title={t('site.accountsPage.whoMaySignIn')}
         facts={t('site.accountsPage.helpersLogOnTheFloorOf')}
       />
-      <table className="plain plain-fields" aria-label={t('site.accountsPage.whoMaySignIn')}>
-        <thead>
-          <tr>
-            <th scope="col">{t('site.accountsPage.name')}</th>
-            <th scope="col">{t('site.accountsPage.role')}</th>
-            <th scope="col" aria-label={t('site.accountsPage.change')} />
-          </tr>
-        </thead>
-        <tbody>
-          {accounts.map((account) => (
-            <AccountRow key={account.id} account={account} isMe={account.name === me} />
-          ))}
-        </tbody>
-      </table>
+      <DataTable
+        name={t('site.accountsPage.whoMaySignIn')}
+        columns={columnsOf(t, me, {
+          asking,
+          ask: (id) => setAsking(asking === id ? undefined : id),
+        })}
+        rows={accounts}
+        keyOf={({ id }) => id}
+        below={(account) =>
+          asking === account.id && <Renew account={account} done={() => setAsking(undefined)} />
+        }
+      />
       <NewAccount />
     </Box>
   );
 }
 
-function AccountRow({ account, isMe }: { readonly account: Account; readonly isMe: boolean }) {
+interface Asking {
+  /** Of the account that gets a new passphrase. */
+  readonly asking: string | undefined;
+  readonly ask: (id: string) => void;
+}
+
+const columnsOf = (
+  t: TFunction,
+  me: string | undefined,
+  { asking, ask }: Asking,
+): readonly Column<Account>[] => [
+  {
+    id: 'name',
+    head: t('site.accountsPage.name'),
+    isName: true,
+    by: ({ name }) => name,
+    cell: ({ name }) => name,
+  },
+  {
+    id: 'role',
+    head: t('site.accountsPage.role'),
+    by: ({ role }) => roleNames[role],
+    cell: ({ name, role }) => (
+      <>
+        {roleNames[role]}
+        {name === me && t('site.accountsPage.you')}
+      </>
+    ),
+  },
+  {
+    id: 'change',
+    head: t('site.accountsPage.change'),
+    headIsHidden: true,
+    isNumber: true,
+    cell: ({ id, name, role }) => (
+      <>
+        {role === 'helper' && (
+          <Button
+            color="inherit"
+            aria-label={t('site.accountsPage.newPassphraseFor', { name })}
+            aria-expanded={asking === id}
+            onClick={() => ask(id)}
+          >
+            {t('site.accountsPage.newPassphrase')}
+          </Button>
+        )}
+        {name !== me && <RemoveAccount id={id} name={name} />}
+      </>
+    ),
+  },
+];
+
+function RemoveAccount({ id, name }: Pick<Account, 'id' | 'name'>) {
   const { t } = useTranslation();
-  const { id, name, role } = account;
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
-  const [asking, setAsking] = useState(false);
   const { run, saving } = useSave();
   const remove = async () => {
     const refused = await run(() => call(removeAccount, { params: { accountId: id } }));
@@ -82,44 +131,14 @@ function AccountRow({ account, isMe }: { readonly account: Account; readonly isM
     enqueueSnackbar(t('site.accountsPage.isSignedOutAndCannotSign', { name }));
   };
   return (
-    <>
-      <tr>
-        <th scope="row">{name}</th>
-        <td>
-          {roleNames[role]}
-          {isMe && t('site.accountsPage.you')}
-        </td>
-        <td className="number" style={{ whiteSpace: 'normal' }}>
-          {role === 'helper' && (
-            <Button
-              color="inherit"
-              aria-label={t('site.accountsPage.newPassphraseFor', { name })}
-              aria-expanded={asking}
-              onClick={() => setAsking(!asking)}
-            >
-              {t('site.accountsPage.newPassphrase')}
-            </Button>
-          )}
-          {!isMe && (
-            <Button
-              color="inherit"
-              loading={saving}
-              onClick={() => void remove()}
-              aria-label={t('site.accountsPage.remove', { name })}
-            >
-              {t('site.accountsPage.remove2')}
-            </Button>
-          )}
-        </td>
-      </tr>
-      {asking && (
-        <tr>
-          <td colSpan={3}>
-            <Renew account={account} done={() => setAsking(false)} />
-          </td>
-        </tr>
-      )}
-    </>
+    <Button
+      color="inherit"
+      loading={saving}
+      onClick={() => void remove()}
+      aria-label={t('site.accountsPage.remove', { name })}
+    >
+      {t('site.accountsPage.remove2')}
+    </Button>
   );
 }
 

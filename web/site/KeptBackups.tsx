@@ -1,11 +1,11 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
+import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { type Backups, keptBackup } from '#contract/backup';
 import { addressOf } from '#contract/endpoint';
 import { dateAndTime } from '../ui/clock.ts';
-import '../ui/plainTable.css';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 
 /** Those that the program made by itself. */
 export function KeptBackups({ kept }: { readonly kept: Backups['kept'] }) {
@@ -18,28 +18,45 @@ export function KeptBackups({ kept }: { readonly kept: Backups['kept'] }) {
       {kept.length === 0 ? (
         <Typography>{t('site.keptBackups.noneYet')}</Typography>
       ) : (
-        <table className="plain plain-fields" aria-label={t('site.keptBackups.backupsOfEveryDay')}>
-          <tbody>
-            {kept.map(({ name, madeAt, bytes }) => (
-              <tr key={name}>
-                <th scope="row">{dateAndTime(madeAt)}</th>
-                <td className="number">{sizeWords(bytes)}</td>
-                <td className="number">
-                  <Button size="small" href={addressOf(keptBackup, { name })}>
-                    {t('site.keptBackups.saveIt')}
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          name={t('site.keptBackups.backupsOfEveryDay')}
+          columns={columnsOf(t)}
+          rows={kept}
+          keyOf={({ name }) => name}
+        />
       )}
       <Typography sx={{ mt: 1 }}>{t('site.keptBackups.theNewestSevenLieBesideThe')}</Typography>
     </section>
   );
 }
 
-const sizeWords = (bytes: number) =>
+const columnsOf = (t: TFunction): readonly Column<Backups['kept'][number]>[] => [
+  {
+    id: 'made',
+    head: t('site.keptBackups.made'),
+    isName: true,
+    cell: ({ madeAt }) => dateAndTime(madeAt),
+  },
+  {
+    id: 'size',
+    head: t('site.keptBackups.size'),
+    isNumber: true,
+    cell: ({ bytes }) => sizeWords(t, bytes),
+  },
+  {
+    id: 'save',
+    head: t('site.keptBackups.saveIt'),
+    headIsHidden: true,
+    isNumber: true,
+    cell: ({ name }) => (
+      <Button size="small" href={addressOf(keptBackup, { name })}>
+        {t('site.keptBackups.saveIt')}
+      </Button>
+    ),
+  },
+];
+
+const sizeWords = (t: TFunction, bytes: number) =>
   bytes < 1_000_000
     ? t('site.keptBackups.kb', { bytes: Math.ceil(bytes / 1000) })
     : t('site.keptBackups.mb', { bytes: (bytes / 1_000_000).toFixed(1) });

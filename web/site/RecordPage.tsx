@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { TFunction } from 'i18next';
 import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
@@ -7,8 +8,8 @@ import { getRecord, type RecordPage as Page, type RecordEntry } from '#contract/
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
-import '../ui/plainTable.css';
 
 export const loadRecord = () => call(getRecord, { params: { before: 'latest' } });
 
@@ -31,30 +32,12 @@ export function RecordPage() {
         title={t('site.recordPage.whoDidWhat')}
         facts={t('site.recordPage.whoSignedInChangedPrintedExported')}
       />
-      <div className="table-scroll">
-        <table className="plain" aria-label={t('site.recordPage.whoDidWhat')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('site.recordPage.when')}</th>
-              <th scope="col">{t('site.recordPage.whoAndWhat')}</th>
-              <th scope="col">{t('site.recordPage.from')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {pages
-              .flatMap(({ entries }) => entries)
-              .map((entry) => (
-                <tr key={entry.seq}>
-                  <td style={{ whiteSpace: 'nowrap' }}>{dateAndTime(entry.at)}</td>
-                  <td>
-                    <Deed {...entry} />
-                  </td>
-                  <td>{entry.cameFrom}</td>
-                </tr>
-              ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        name={t('site.recordPage.whoDidWhat')}
+        columns={columnsOf(t)}
+        rows={pages.flatMap(({ entries }) => entries)}
+        keyOf={({ seq }) => String(seq)}
+      />
       {before !== null && (
         <Button sx={{ mt: 1.5 }} variant="outlined" loading={saving} onClick={() => void more()}>
           {t('site.recordPage.showOlderEntries')}
@@ -78,3 +61,9 @@ function Deed({ by, what, about }: RecordEntry) {
     />
   );
 }
+
+const columnsOf = (t: TFunction): readonly Column<RecordEntry>[] => [
+  { id: 'when', head: t('site.recordPage.when'), cell: ({ at }) => dateAndTime(at) },
+  { id: 'what', head: t('site.recordPage.whoAndWhat'), cell: (entry) => <Deed {...entry} /> },
+  { id: 'from', head: t('site.recordPage.from'), cell: ({ cameFrom }) => cameFrom },
+];

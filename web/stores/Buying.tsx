@@ -125,13 +125,18 @@ interface ResultProps {
   readonly milliseconds: number;
 }
 
-function Result({ result: { best, alone }, milliseconds }: ResultProps) {
+function Result({ result: { best, alone, missing }, milliseconds }: ResultProps) {
   const { t, i18n } = useTranslation();
-  if (best.kind === 'not-to-be-had') return <NotToBeHad itemIds={best.itemIds} />;
+  // Nothing is left over of what is not offered, so there is a plan for the rest, if there is a rest.
+  if (best.kind === 'not-to-be-had' || best.plan.purchases.length === 0) {
+    return <NotToBeHad itemIds={missing} of={missing.length} />;
+  }
   const { plan } = best;
+  const of = missing.length + new Set(plan.purchases.map(({ offer }) => offer.itemId)).size;
   const list = plan.purchases.map(({ offer, packs }) => ({ offerId: offer.id, packs }));
   return (
     <Box sx={{ mt: 2, display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      {missing.length > 0 && <NotToBeHad itemIds={missing} of={of} />}
       <Typography role="status" sx={{ fontSize: '1.15rem' }}>
         <Trans
           i18nKey="stores.buying.inAllOfItForProved"
@@ -169,15 +174,25 @@ function Result({ result: { best, alone }, milliseconds }: ResultProps) {
   );
 }
 
-function NotToBeHad({ itemIds }: { readonly itemIds: readonly string[] }) {
+interface NotToBeHadProps {
+  readonly itemIds: readonly string[];
+  /** Of so many that are short. */
+  readonly of: number;
+}
+
+function NotToBeHad({ itemIds, of }: NotToBeHadProps) {
   const { t } = useTranslation();
   const { items } = useStores();
-  const names = items
-    .filter(({ id }) => itemIds.includes(id))
-    .map(({ part }) => stockName(t, part));
+  const missing = items.filter(({ id }) => itemIds.includes(id));
+  const namesOf = (some: typeof missing) => some.map(({ part }) => stockName(t, part)).join(', ');
+  const late = missing.filter(({ offers }) => offers.length > 0);
+  const unoffered = missing.filter(({ offers }) => offers.length === 0);
   return (
-    <Alert severity="error" sx={{ mt: 2 }}>
-      {t('stores.buying.nobodyDeliversInTimeAllowMore', { names: names.join(', ') })}
+    <Alert severity="warning">
+      {t('stores.buying.ofCanBeBought', { count: of - missing.length, of })}{' '}
+      {unoffered.length > 0 && t('stores.buying.noOfferFor', { names: namesOf(unoffered) })}{' '}
+      {late.length > 0 &&
+        t('stores.buying.nobodyDeliversInTimeAllowMore', { names: namesOf(late) })}
     </Alert>
   );
 }

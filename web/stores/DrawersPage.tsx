@@ -1,41 +1,33 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { StockItem } from '#contract/stores';
-import { plain } from '#core/partslist/plain';
 import { money } from '#core/stores/money';
 import type { Offer, Supplier } from '#core/stores/offers';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
+import { useIsInstructor } from '../app/staff.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
 import { PartThumbnail } from '../ui/PictureCell.tsx';
-import { ItemDialog } from './ItemDialog.tsx';
+import { DrawerDeeds } from './DrawerDeeds.tsx';
+import { ItemDialog } from './itemDialogWhenOpened.ts';
 import { useStores } from './StoresFrame.tsx';
 
 /** Every drawer: what it is, where it lies, how many there are. */
 export function DrawersPage() {
   const { t } = useTranslation();
-  const { items } = useStores();
+  const { items, suppliers } = useStores();
   const [search, choose] = useChoices();
   const [adding, setAdding] = useState(false);
-  const asked = search.get('find') ?? '';
   const onlyShort = search.has('short');
-  const set = (name: string, value: string | undefined) => choose({ [name]: value || undefined });
-  const found = items.filter(
-    (item) =>
-      plain(`${stockName(t, item.part)} ${item.location}`).includes(plain(asked)) &&
-      (!onlyShort || item.level < item.minimum),
-  );
+  const isInstructor = useIsInstructor();
   const add = (
     <Button variant="contained" onClick={() => setAdding(true)}>
       {t('stores.drawersPage.addADrawer')}
@@ -51,56 +43,54 @@ export function DrawersPage() {
           {add}
         </EmptyState>
       ) : (
-        <>
-          <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
-            <TextField
-              size="small"
-              type="search"
-              label={t('stores.drawersPage.findByNameOrPlace')}
-              value={asked}
-              onChange={({ target }) => set('find', target.value)}
-              sx={{ minWidth: 290 }}
-            />
-            <FormControlLabel
-              control={
-                <Switch
-                  checked={onlyShort}
-                  onChange={(_, on) => set('short', on ? 'yes' : undefined)}
-                />
-              }
-              label={t('stores.drawersPage.onlyWhatIsBelowItsMinimum')}
-            />
-            <Box sx={{ flex: 1 }} />
-            {add}
-          </Box>
-          {found.length === 0 ? (
-            <Typography role="status">{t('stores.drawersPage.noDrawerIsLikeThat')}</Typography>
-          ) : (
-            <DrawerTable items={found} />
-          )}
-        </>
+        <DataTable
+          name={t('stores.drawersPage.drawers')}
+          columns={columnsOf(t, suppliers)}
+          rows={items.filter((item) => !onlyShort || isLow(item))}
+          keyOf={({ id }) => id}
+          keptAs="drawers"
+          {...(isInstructor && {
+            bulk: {
+              nameOf: ({ part }: StockItem) => stockName(t, part),
+              actions: (chosen: readonly StockItem[], done: () => void) => (
+                <DrawerDeeds chosen={chosen} done={done} />
+              ),
+            },
+          })}
+          find={{
+            label: t('stores.drawersPage.findByNameOrPlace'),
+            wordsOf: ({ part, location }) => `${stockName(t, part)} ${location}`,
+            none: t('stores.drawersPage.noDrawerIsLikeThat'),
+          }}
+          tools={
+            <>
+              <FormControlLabel
+                control={
+                  <Switch
+                    checked={onlyShort}
+                    onChange={(_, on) => choose({ short: on ? 'yes' : undefined })}
+                  />
+                }
+                label={t('stores.drawersPage.onlyWhatIsBelowItsMinimum')}
+              />
+              {add}
+            </>
+          }
+        />
       )}
-      {adding && <ItemDialog close={() => setAdding(false)} />}
+      {adding && (
+        <Suspense>
+          <ItemDialog close={() => setAdding(false)} />
+        </Suspense>
+      )}
     </>
-  );
-}
-
-function DrawerTable({ items }: { readonly items: readonly StockItem[] }) {
-  const { t } = useTranslation();
-  const { suppliers } = useStores();
-  return (
-    <DataTable
-      name={t('stores.drawersPage.drawers')}
-      columns={columnsOf(t, suppliers)}
-      rows={items}
-      keyOf={({ id }) => id}
-    />
   );
 }
 
 const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Column<StockItem>[] => [
   {
     id: 'picture',
+    canBeHidden: true,
     head: t('stores.drawersPage.looksLike'),
     look: () => 'picture',
     cell: ({ part }) => <PartThumbnail part={asPart(part)} />,
@@ -113,6 +103,7 @@ const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Colum
   },
   {
     id: 'where',
+    canBeHidden: true,
     head: t('stores.drawersPage.where'),
     by: ({ location }) => location || null,
     cell: ({ location }) => location || '–',
@@ -135,6 +126,7 @@ const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Colum
   },
   {
     id: 'minimum',
+    canBeHidden: true,
     head: t('stores.drawersPage.minimum'),
     isNumber: true,
     look: () => 'mono',
@@ -143,6 +135,7 @@ const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Colum
   },
   {
     id: 'cheapest',
+    canBeHidden: true,
     head: t('stores.drawersPage.cheapestPack'),
     cell: (item) => cheapestWords(t, item, suppliers),
   },

@@ -1,38 +1,32 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
-import { useState } from 'react';
+import type { TFunction } from 'i18next';
+import { Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getItemLedger, type ItemLedger, ledgerCsvPath } from '#contract/stores';
-import { ledgerOf, type MoveKind } from '#core/stores/ledger';
+import { type LedgerRow, ledgerOf, type MoveKind } from '#core/stores/ledger';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
 import { dateAndTime } from '../ui/clock.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
-import { ItemDialog } from './ItemDialog.tsx';
+import { ItemDialog } from './itemDialogWhenOpened.ts';
 import { MoveForm } from './MoveForm.tsx';
 import { Offers } from './Offers.tsx';
-import '../ui/plainTable.css';
 
 export const loadItem = ({ params }: LoaderFunctionArgs) =>
   call(getItemLedger, { params: { itemId: String(params.itemId) } });
 
-const moveWords: Readonly<Record<MoveKind, string>> = {
-  get in() {
-    return t('stores.itemPage.cameIn');
-  },
-  get out() {
-    return t('stores.itemPage.wentOut');
-  },
-  get spoiled() {
-    return t('stores.itemPage.spoiledOrLost');
-  },
-  count: 'counted',
-};
+const moveWords = (t: TFunction): Readonly<Record<MoveKind, string>> => ({
+  in: t('stores.itemPage.cameIn'),
+  out: t('stores.itemPage.wentOut'),
+  spoiled: t('stores.itemPage.spoiledOrLost'),
+  count: t('stores.itemPage.counted'),
+});
 
 /** One drawer: its ledger, which explains the level, and what it can be bought for. */
 export function ItemPage() {
@@ -78,36 +72,40 @@ export function ItemPage() {
             text={t('stores.itemPage.countWhatLiesInTheDrawer')}
           />
         ) : (
-          <table className="plain" aria-label={t('stores.itemPage.ledger')}>
-            <thead>
-              <tr>
-                <th scope="col">{t('stores.itemPage.when')}</th>
-                <th scope="col">{t('stores.itemPage.what')}</th>
-                <th scope="col" className="number">
-                  {t('stores.itemPage.change')}
-                </th>
-                <th scope="col" className="number">
-                  {t('stores.itemPage.level')}
-                </th>
-                <th scope="col">{t('stores.itemPage.note')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(({ move, change, level }) => (
-                <tr key={move.id}>
-                  <td>{dateAndTime(move.at)}</td>
-                  <td>{moveWords[move.kind]}</td>
-                  <td className="mono number">{change > 0 ? `+${change}` : change}</td>
-                  <td className="mono number">{level}</td>
-                  <td>{move.note}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <DataTable
+            name={t('stores.itemPage.ledger')}
+            columns={columnsOf(t)}
+            rows={rows}
+            keyOf={({ move }) => move.id}
+          />
         )}
       </Box>
       <Offers item={item} />
-      {changing && <ItemDialog item={item} close={() => setChanging(false)} />}
+      {changing && (
+        <Suspense>
+          <ItemDialog item={item} close={() => setChanging(false)} />
+        </Suspense>
+      )}
     </Box>
   );
 }
+
+const columnsOf = (t: TFunction): readonly Column<LedgerRow>[] => [
+  { id: 'when', head: t('stores.itemPage.when'), cell: ({ move }) => dateAndTime(move.at) },
+  { id: 'what', head: t('stores.itemPage.what'), cell: ({ move }) => moveWords(t)[move.kind] },
+  {
+    id: 'change',
+    head: t('stores.itemPage.change'),
+    isNumber: true,
+    look: () => 'mono',
+    cell: ({ change }) => (change > 0 ? `+${change}` : change),
+  },
+  {
+    id: 'level',
+    head: t('stores.itemPage.level'),
+    isNumber: true,
+    look: () => 'mono',
+    cell: ({ level }) => level,
+  },
+  { id: 'note', head: t('stores.itemPage.note'), cell: ({ move }) => move.note },
+];

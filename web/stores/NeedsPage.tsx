@@ -5,8 +5,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { shoppingListPath } from '#contract/papers';
 import { computeNeeds, type NeedsReply, needsCsvPath, usualRunOut } from '#contract/stores';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
 import { phaseOf } from '#core/pace/phase';
@@ -16,6 +18,10 @@ import { dateAndTime } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Buying } from './Buying.tsx';
 import { NeedsTable } from './NeedsTable.tsx';
+
+const MakeDrawers = lazy(async () => ({
+  default: (await import('./MakeDrawers.tsx')).MakeDrawers,
+}));
 
 interface NeedsData {
   readonly workshops: readonly WorkshopSummary[];
@@ -48,6 +54,11 @@ export function NeedsPage() {
   const { workshops, chosen, runOut, needs } = useLoaderData<NeedsData>();
   const [, choose] = useChoices();
   const set = (name: string, value: string) => choose({ [name]: value });
+  const [making, setMaking] = useState(false);
+  // What the learners bring needs no drawer.
+  const homeless = (needs?.lines ?? [])
+    .filter(({ brought, itemIds }) => !brought && itemIds.length === 0)
+    .map(({ part }) => part);
   if (workshops.length === 0) {
     return (
       <EmptyState
@@ -105,11 +116,36 @@ export function NeedsPage() {
       ) : (
         <>
           <NeedsTable needs={needs} />
-          <Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {homeless.length > 0 && (
+              <Button variant="contained" onClick={() => setMaking(true)}>
+                {t('stores.makeDrawers.makeDrawersFor', { count: homeless.length })}
+              </Button>
+            )}
+            {needs.lines.some(({ short }) => short > 0) && (
+              <>
+                <Button
+                  variant="outlined"
+                  color="inherit"
+                  target="_blank"
+                  href={shoppingListPath(chosen, runOut, 'pdf', { lang: i18n.language })}
+                >
+                  {t('stores.needsPage.shoppingListA4')}
+                </Button>
+                <Button href={shoppingListPath(chosen, runOut, 'csv', { lang: i18n.language })}>
+                  {t('stores.needsPage.shoppingListCsv')}
+                </Button>
+              </>
+            )}
             <Button href={needsCsvPath(chosen, runOut, i18n.language)}>
               {t('stores.needsPage.exportTheNeedsAsCsv')}
             </Button>
           </Box>
+          {making && (
+            <Suspense>
+              <MakeDrawers parts={homeless} close={() => setMaking(false)} />
+            </Suspense>
+          )}
           <Buying needs={needs} neededAt={first?.startsAt ?? new Date().toISOString()} />
         </>
       )}

@@ -13,6 +13,7 @@ import { Glyph } from '../ui/Glyph.tsx';
 import { PartThumbnail } from '../ui/PictureCell.tsx';
 import { useStores } from './StoresFrame.tsx';
 import { Substitutes } from './Substitutes.tsx';
+import './needs.css';
 
 /** What has to lie on the packing table, and what of it is missing. */
 export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
@@ -33,6 +34,19 @@ export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
           runsOut: (needs.runsOut * 100).toFixed(1),
         })}
       </Typography>
+      <details className="what-figures-mean">
+        <summary>{t('stores.needsTable.whatTheFiguresMean')}</summary>
+        <dl>
+          {(['fitted', 'spares', 'toHave', 'onHand', 'short', 'lostOfAllPieces'] as const).map(
+            (id) => (
+              <Fragment key={id}>
+                <dt>{t(`stores.needsTable.${id}`)}</dt>
+                <dd>{t(`stores.needsTable.means.${id}`)}</dd>
+              </Fragment>
+            ),
+          )}
+        </dl>
+      </details>
       <DataTable
         name={t('stores.needsTable.needs')}
         columns={columnsOf(t, items)}
@@ -95,9 +109,15 @@ const columnsOf = (t: TFunction, items: readonly StockItem[]): readonly Column<N
       id: 'lost',
       head: t('stores.needsTable.lostOfAllPieces'),
       by: ({ rate }) => meanOf(rate),
-      cell: ({ rate }) => (
+      cell: ({ rate, fitted }) => (
         <>
           {t('stores.needsTable.percent', { percent: (meanOf(rate) * 100).toFixed(1) })}
+          <div className="note">
+            {t('stores.needsTable.aboutLost', {
+              lost: (meanOf(rate) * fitted).toFixed(1),
+              fitted,
+            })}
+          </div>
           <div className="note">
             {rate.pieces === 0
               ? t('stores.needsTable.commonPracticeOnly')

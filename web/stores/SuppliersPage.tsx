@@ -1,17 +1,24 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
+import type { TFunction } from 'i18next';
+import { closeSnackbar, useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
-import { changeSupplier, createSupplier, type StoredSupplier } from '#contract/stores';
+import {
+  changeSupplier,
+  createSupplier,
+  removeSupplier,
+  type StoredSupplier,
+} from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { amount } from './amount.ts';
 import { useStores } from './StoresFrame.tsx';
-import '../ui/plainTable.css';
 import '../ui/form.css';
 
 /** Who sells, what a delivery costs, and how long it takes. */
@@ -28,40 +35,12 @@ export function SuppliersPage() {
           text={t('stores.suppliersPage.nameWhoYouBuyFromWhat')}
         />
       ) : (
-        <table className="plain plain-fields" aria-label={t('stores.suppliersPage.suppliers')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('stores.suppliersPage.supplier')}</th>
-              <th scope="col" className="number">
-                {t('stores.suppliersPage.delivery')}
-              </th>
-              <th scope="col" className="number">
-                {t('stores.suppliersPage.days')}
-              </th>
-              <th scope="col">
-                <span className="visually-hidden">{t('stores.suppliersPage.change')}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {suppliers.map((supplier) => (
-              <tr key={supplier.id}>
-                <th scope="row">{supplier.name}</th>
-                <td className="mono number">{amount(supplier.deliveryCents)}</td>
-                <td className="mono number">{supplier.days}</td>
-                <td>
-                  <Button
-                    size="small"
-                    aria-label={t('stores.suppliersPage.change2', { name: supplier.name })}
-                    onClick={() => setChangingId(supplier.id)}
-                  >
-                    {t('stores.suppliersPage.change')}
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          name={t('stores.suppliersPage.suppliers')}
+          columns={columnsOf(t, setChangingId)}
+          rows={suppliers}
+          keyOf={({ id }) => id}
+        />
       )}
       <SupplierForm
         key={changing?.id ?? 'new'}
@@ -69,6 +48,91 @@ export function SuppliersPage() {
         done={() => setChangingId(undefined)}
       />
     </Box>
+  );
+}
+
+const columnsOf = (
+  t: TFunction,
+  change: (id: string) => void,
+): readonly Column<StoredSupplier>[] => [
+  {
+    id: 'name',
+    head: t('stores.suppliersPage.supplier'),
+    isName: true,
+    by: ({ name }) => name,
+    cell: ({ name }) => name,
+  },
+  {
+    id: 'delivery',
+    head: t('stores.suppliersPage.delivery'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ deliveryCents }) => deliveryCents,
+    cell: ({ deliveryCents }) => amount(deliveryCents),
+  },
+  {
+    id: 'days',
+    head: t('stores.suppliersPage.days'),
+    isNumber: true,
+    look: () => 'mono',
+    by: ({ days }) => days,
+    cell: ({ days }) => days,
+  },
+  {
+    id: 'change',
+    head: t('stores.suppliersPage.change'),
+    headIsHidden: true,
+    cell: ({ id, name }) => (
+      <>
+        <Button
+          size="small"
+          aria-label={t('stores.suppliersPage.change2', { name })}
+          onClick={() => change(id)}
+        >
+          {t('stores.suppliersPage.change')}
+        </Button>
+        <RemoveSupplier id={id} name={name} />
+      </>
+    ),
+  },
+];
+
+function RemoveSupplier({ id, name }: Pick<StoredSupplier, 'id' | 'name'>) {
+  const { t } = useTranslation();
+  const { revalidate } = useRevalidator();
+  const { enqueueSnackbar } = useSnackbar();
+  const { run, saving } = useSave();
+  const set = async (removed: boolean) => {
+    const refused = await run(() =>
+      call(removeSupplier, { params: { supplierId: id }, body: { removed } }),
+    );
+    if (refused) return void enqueueSnackbar(refused.message, { variant: 'error' });
+    await revalidate();
+    if (!removed) return undefined;
+    return void enqueueSnackbar(t('stores.suppliersPage.deleted', { name }), {
+      action: (key) => (
+        <Button
+          color="inherit"
+          onClick={() => {
+            closeSnackbar(key);
+            void set(false);
+          }}
+        >
+          {t('stores.drawerDeeds.undo')}
+        </Button>
+      ),
+    });
+  };
+  return (
+    <Button
+      size="small"
+      color="inherit"
+      loading={saving}
+      aria-label={t('stores.suppliersPage.delete', { name })}
+      onClick={() => void set(true)}
+    >
+      {t('stores.drawerDeeds.delete')}
+    </Button>
   );
 }
 

@@ -5,13 +5,17 @@ import {
   type BuyingAnswer,
   type BuyingProblem,
   type BuyingProgress,
+  offeredInTime,
   singleSuppliers,
   solveBuying,
 } from '#core/stores/buying';
 import type { Supplier } from '#core/stores/offers';
 
 export interface BuyingResult {
+  /** Of what can be had. */
   readonly best: BuyingAnswer;
+  /** Ids of items that nobody offers in time. */
+  readonly missing: readonly string[];
   readonly alone: readonly { readonly supplier: Supplier; readonly answer: BuyingAnswer }[];
 }
 
@@ -24,13 +28,14 @@ const worker = {
   ): Promise<BuyingResult> {
     const highs = await loadHighs({ locateFile: () => wasmAddress });
     let told = 0;
-    const best = solveBuying(highs, problem, (progress) => {
+    const { offered, missing } = offeredInTime(problem);
+    const best = solveBuying(highs, offered, (progress) => {
       // The solver asks thousands of times; an eye needs a few a second.
       if (performance.now() - told < tellEveryMs) return;
       told = performance.now();
       onProgress(progress);
     });
-    return { best, alone: singleSuppliers(highs, problem) };
+    return { best, missing, alone: singleSuppliers(highs, offered) };
   },
 };
 

@@ -20,7 +20,7 @@ interface Done {
 }
 
 const ways = {
-  kit: '/kits/import',
+  kit: '/kits/new',
   evening: '/workshops/new',
   phones: '/workshops/phones',
 } as const satisfies Readonly<Record<keyof Done, string>>;

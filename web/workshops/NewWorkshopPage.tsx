@@ -66,7 +66,7 @@ const namesIn = (text: string): string[] =>
 /** Plans a workshop on a kit. */
 export function NewWorkshopPage() {
   const { t } = useTranslation();
-  const kits = useLoaderData<readonly KitSummary[]>();
+  const kits = useLoaderData<readonly KitSummary[]>().filter(({ archivedAt }) => !archivedAt);
   const [search] = useSearchParams();
   const navigate = useNavigate();
   const { run, refusal } = useSave();
@@ -106,7 +106,7 @@ export function NewWorkshopPage() {
           title={t('workshops.newWorkshopPage.firstAKit')}
           text={t('workshops.newWorkshopPage.aWorkshopIsPlannedOnA')}
         >
-          <Button variant="contained" component={Link} to="/kits/import">
+          <Button variant="contained" component={Link} to="/kits/new">
             {t('workshops.newWorkshopPage.importAPartsList')}
           </Button>
         </EmptyState>

@@ -7,6 +7,7 @@ import { t } from 'i18next';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getRevision, type Revision } from '#contract/kits';
+import { getPacking, type Packing } from '#contract/packing';
 import { type WorkshopPaper, workshopPaperPath } from '#contract/papers';
 import { getWorkshop } from '#contract/workshops';
 import { shortDesignators } from '#core/parts/label';
@@ -20,14 +21,24 @@ import { useChoices } from '../app/useChoices.ts';
 import { CountByWeight } from '../stores/scale/CountByWeight.tsx';
 import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
 import { PictureCell } from '../ui/PictureCell.tsx';
+import { Bags, PackTick, partKey } from './Packing.tsx';
+import { usePacking } from './usePacking.ts';
 import { useWorkshop } from './WorkshopFrame.tsx';
 import '../ui/plainTable.css';
 
-/** The revision that the workshop was planned on. */
-export async function loadPack({ params }: LoaderFunctionArgs): Promise<Revision> {
+interface PackData {
+  /** That the workshop was planned on. */
+  readonly revision: Revision;
+  readonly packing: Packing;
+}
+
+export async function loadPack({ params }: LoaderFunctionArgs): Promise<PackData> {
   const workshopId = String(params.workshopId);
   const { kitId, revision } = await call(getWorkshop, { params: { workshopId } });
-  return call(getRevision, { params: { kitId, number: String(revision) } });
+  return {
+    revision: await call(getRevision, { params: { kitId, number: String(revision) } }),
+    packing: await call(getPacking, { params: { workshopId } }),
+  };
 }
 
 const orderNames: Readonly<Record<PackingOrder, string>> = {
@@ -50,7 +61,8 @@ export function PackPage() {
   const workshop = useWorkshop();
   const canPrint = (paper: WorkshopPaper) =>
     paper !== 'bag-labels' || workshop.seatAddress !== null;
-  const revision = useLoaderData<Revision>();
+  const { revision, packing: loaded } = useLoaderData<PackData>();
+  const { packing, tick, book, problem } = usePacking(workshop.id, loaded);
   const [search, choose] = useChoices();
   const order = packingOrders.find((one) => one === search.get('by')) ?? 'kind';
   const bags = workshop.seats.length;
@@ -95,6 +107,7 @@ export function PackPage() {
           <table className="plain" aria-label={t('workshops.packPage.whatGoesIntoEachBag')}>
             <thead>
               <tr>
+                <th scope="col">{t('workshops.packPage.packed')}</th>
                 <th scope="col">{t('workshops.packPage.looksLike')}</th>
                 <th scope="col">{t('workshops.packPage.whatItIs')}</th>
                 <th scope="col">{t('workshops.packPage.place')}</th>
@@ -109,12 +122,22 @@ export function PackPage() {
             {groups.map(({ id, title, lines }) => (
               <tbody key={id}>
                 <tr>
-                  <th scope="rowgroup" colSpan={5} style={{ paddingTop: 14 }}>
+                  <th scope="rowgroup" colSpan={6} style={{ paddingTop: 14 }}>
                     {saying(t, title)}
                   </th>
                 </tr>
                 {lines.map((line) => (
                   <tr key={line.part.designators.join() || line.part.description}>
+                    <td>
+                      <PackTick
+                        name={t('workshops.packPage.inAllBags', {
+                          name: stockName(t, stockPartOf(line.part)),
+                        })}
+                        tickKey={partKey(revision, line.part)}
+                        packing={packing}
+                        tick={tick}
+                      />
+                    </td>
                     <PictureCell part={line.part} />
                     <td>
                       {stockName(t, stockPartOf(line.part))}
@@ -131,6 +154,7 @@ export function PackPage() {
             ))}
           </table>
         </div>
+        <Bags packing={packing} tick={tick} book={book} problem={problem} />
         {brought.length > 0 && (
           <Typography sx={{ mt: 1.5 }}>
             <Trans

@@ -31,7 +31,7 @@ describe('the first evening', () => {
   it('begins with a kit on an empty site', async () => {
     open(false);
     await screen.findByRole('heading', { name: 'Your first evening in three steps' });
-    expect(contained().map(({ textContent }) => textContent)).toEqual(['Import parts list']);
+    expect(contained().map(({ textContent }) => textContent)).toEqual(['New kit']);
   });
 
   it('goes on where the site stands', async () => {

@@ -13,9 +13,16 @@ const kit: KitSummary = {
   name: 'Small Lamp',
   revision: 2,
   supplyVolt: 6,
+  description: '',
+  tags: [],
+  archivedAt: null,
+  workshops: 0,
+  lastWorkshopAt: null,
+  revisedAt: '2026-11-01T10:00:00.000Z',
   pieces: 9,
   steps: 7,
   board: null,
+  picture: null,
   minutes: 95,
 };
 
@@ -30,7 +37,7 @@ describe('a workshop that is planned', () => {
       [
         { path: '/workshops/new', loader: () => kits, element: <NewWorkshopPage /> },
         { path: '/workshops/:workshopId/plan', element: <h1>the plan</h1> },
-        { path: '/kits/import', element: <h1>the import</h1> },
+        { path: '/kits/new', element: <h1>the import</h1> },
       ],
       '/workshops/new',
     );
@@ -51,8 +58,8 @@ describe('a workshop that is planned', () => {
 
   it('needs a kit first, and leads to where one is made', async () => {
     const { user, router } = open([]);
-    await user.click(await screen.findByRole('link', { name: 'Import parts list' }));
-    expect(router.state.location.pathname).toBe('/kits/import');
+    await user.click(await screen.findByRole('link', { name: 'New kit' }));
+    expect(router.state.location.pathname).toBe('/kits/new');
   });
 
   it('seats the names in their order and leaves the other seats without one', async () => {

@@ -1,3 +1,5 @@
+import { fromChinese } from '../chinese.ts';
+
 // Units written out, and the short forms of old lists.
 const spelled: readonly (readonly [RegExp, string])[] = [
   [/(\d)\s*kilo-?\s?ohms?\b/gi, '$1k'],
@@ -15,4 +17,4 @@ const spelled: readonly (readonly [RegExp, string])[] = [
 
 /** A cell with its units in signs: `4.7 kiloohms` is `4.7k`. */
 export const inSigns = (cell: string): string =>
-  spelled.reduce((text, [words, sign]) => text.replace(words, sign), cell);
+  spelled.reduce((text, [words, sign]) => text.replace(words, sign), fromChinese(cell));

@@ -2,7 +2,8 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
+import { type TFunction, t } from 'i18next';
+import { Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { type FullKitReport, getKitReport, kitReportCsvPath } from '#contract/reports';
@@ -11,10 +12,12 @@ import { partName, stepPlaces, stepTitle } from '#core/words/partWords';
 import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
+import { ChartComing } from '../../ui/ChartComing.tsx';
+import { type Column, DataTable } from '../../ui/DataTable.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import '../../ui/plainTable.css';
 import { useKit } from '../KitFrame.tsx';
-import { CalibrationChart, FinishChart, MistakesByStep, PaceByStep } from './charts.tsx';
+import { CalibrationChart, FinishChart, MistakesByStep, PaceByStep } from './chartsWhenSeen.ts';
 import { Entries, Figure, showPace } from './Entries.tsx';
 
 export const loadKitReport = ({ params }: LoaderFunctionArgs) =>
@@ -89,55 +92,18 @@ export function ReportPage() {
           mb: 4,
         }}
       >
-        <MistakesByStep steps={steps} />
-        <PaceByStep steps={steps} />
+        <Suspense fallback={<ChartComing />}>
+          <MistakesByStep steps={steps} />
+          <PaceByStep steps={steps} />
+        </Suspense>
       </Box>
       <Typography variant="h2">{t('kits.reportPage.stepByStep')}</Typography>
-      <div style={{ overflowX: 'auto' }}>
-        <table className="plain" aria-label={t('kits.reportPage.stepByStep')}>
-          <thead>
-            <tr>
-              <th scope="col">{t('kits.reportPage.step')}</th>
-              <th scope="col">{t('kits.reportPage.wentWrongIn')}</th>
-              <th scope="col">{t('kits.reportPage.what')}</th>
-              <th scope="col" className="number">
-                {t('kits.reportPage.timesThePlan')}
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {steps.map(({ step, number, stumbled, entries: ofStep, pace }) => (
-              <tr key={step.id}>
-                <th scope="row">
-                  {number} {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
-                </th>
-                <td>
-                  {stumbled.count === 0 ? (
-                    <Box component="span" sx={{ color: ink('faded') }}>
-                      {t('kits.reportPage.noneOf', { of: stumbled.of })}
-                    </Box>
-                  ) : (
-                    <Figure show={`step-${step.id}`}>{shareWords(stumbled)}</Figure>
-                  )}
-                </td>
-                <td>{kindsOf(ofStep.map(({ mistake }) => t(`mistake.${mistake}.name`)))}</td>
-                <td className="number">
-                  {pace && (
-                    <Figure show={showPace(step.id)}>
-                      {t('kits.reportPage.toTimes', {
-                        share: pace.share.toFixed(1),
-                        low: pace.low.toFixed(1),
-                        high: pace.high.toFixed(1),
-                        count: pace.count,
-                      })}
-                    </Figure>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        name={t('kits.reportPage.stepByStep')}
+        columns={stepColumns(t)}
+        rows={steps}
+        keyOf={({ step }) => step.id}
+      />
       <Box component="section" aria-labelledby="pairs" sx={{ my: 4, maxWidth: 1000 }}>
         <Typography variant="h2" id="pairs">
           {t('kits.reportPage.mixedUpInFact')}
@@ -189,14 +155,65 @@ export function ReportPage() {
               gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
             }}
           >
-            <CalibrationChart calibration={report.calibration} />
-            <FinishChart finishes={report.finishes} />
+            <Suspense fallback={<ChartComing />}>
+              <CalibrationChart calibration={report.calibration} />
+              <FinishChart finishes={report.finishes} />
+            </Suspense>
           </Box>
         </>
       )}
     </>
   );
 }
+
+const stepColumns = (t: TFunction): readonly Column<FullKitReport['steps'][number]>[] => [
+  {
+    id: 'step',
+    head: t('kits.reportPage.step'),
+    isName: true,
+    by: ({ number }) => number,
+    cell: ({ step, number }) => (
+      <>
+        {number} {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
+      </>
+    ),
+  },
+  {
+    id: 'wrong',
+    head: t('kits.reportPage.wentWrongIn'),
+    by: ({ stumbled: { count, of } }) => (of === 0 ? null : count / of),
+    cell: ({ step, stumbled }) =>
+      stumbled.count === 0 ? (
+        <Box component="span" sx={{ color: ink('faded') }}>
+          {t('kits.reportPage.noneOf', { of: stumbled.of })}
+        </Box>
+      ) : (
+        <Figure show={`step-${step.id}`}>{shareWords(stumbled)}</Figure>
+      ),
+  },
+  {
+    id: 'what',
+    head: t('kits.reportPage.what'),
+    cell: ({ entries }) => kindsOf(entries.map(({ mistake }) => t(`mistake.${mistake}.name`))),
+  },
+  {
+    id: 'pace',
+    head: t('kits.reportPage.timesThePlan'),
+    isNumber: true,
+    by: ({ pace }) => pace?.share ?? null,
+    cell: ({ step, pace }) =>
+      pace && (
+        <Figure show={showPace(step.id)}>
+          {t('kits.reportPage.toTimes', {
+            share: pace.share.toFixed(1),
+            low: pace.low.toFixed(1),
+            high: pace.high.toFixed(1),
+            count: pace.count,
+          })}
+        </Figure>
+      ),
+  },
+];
 
 /** `3 of 10 builds (11 to 60 %)` */
 const shareWords = ({ count, of, low, high }: Share): string =>

@@ -5,8 +5,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
-import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getPaces, type LearntPaces } from '#contract/pace';
+import { getPacking, type Packing } from '#contract/packing';
 import { eveningPapersPath } from '#contract/papers';
 import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
 import { totalMinutes } from '#core/pace/stepMinutes';
@@ -25,15 +26,17 @@ import { StepMinutes } from './StepMinutes.tsx';
 interface PlanData {
   readonly paces: LearntPaces;
   readonly signs: readonly ChecklistSign[];
+  readonly packing: Packing;
 }
 
 export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
   const workshopId = String(params.workshopId);
-  const [paces, signs] = await Promise.all([
+  const [paces, signs, packing] = await Promise.all([
     call(getPaces, { params: { workshopId } }),
     call(getChecklist, { params: { workshopId } }),
+    call(getPacking, { params: { workshopId } }),
   ]);
-  return { paces, signs };
+  return { paces, signs, packing };
 }
 
 const sections = [
@@ -78,7 +81,8 @@ const sections = [
 export function PlanPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
-  const { paces, signs } = useLoaderData<PlanData>();
+  const { paces, signs, packing } = useLoaderData<PlanData>();
+  const closed = workshop.seats.filter(({ id: seat }) => packing.ticked.includes(`bag:${seat}`));
   const { id, steps, lengthMinutes } = workshop;
   const isInstructor = useIsInstructor();
   // The labels among them carry an address.
@@ -150,6 +154,14 @@ export function PlanPage() {
               length: duration(lengthMinutes),
             })}
       </Alert>
+      <p>
+        <Link to={`/workshops/${id}/pack`}>
+          {t('workshops.packing.bagsClosed', {
+            closed: closed.length,
+            count: workshop.seats.length,
+          })}
+        </Link>
+      </p>
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />
       <InstructorOnly>

@@ -2,6 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { getPaces } from '#contract/pace';
+import { getPacking } from '#contract/packing';
 import type { SessionState } from '#contract/session';
 import {
   type ChecklistSign,
@@ -37,6 +38,7 @@ beforeEach(() => {
   signs = [];
   server.on(getPaces, () => noPaces);
   server.on(getChecklist, () => signs);
+  server.on(getPacking, () => ({ ticked: [], bookedAt: null, missing: 0 }));
 });
 
 async function open() {

@@ -1,30 +1,58 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useSnackbar } from 'notistack';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
+import { putKitPicture } from '#contract/pictures';
+import { withRow } from '#core/partslist/editTable';
 import { isClean } from '#core/partslist/readPartsList';
 import { parseQuantity } from '#core/quantity/parseQuantity';
-import { call } from '../app/call.ts';
-import { useSave } from '../app/useSave.ts';
-import { PageHead } from '../ui/PageHead.tsx';
+import { call } from '../../app/call.ts';
+import { useSave } from '../../app/useSave.ts';
+import { dataAddress } from '../../ui/smallPicture.ts';
+import { PartsTable } from '../PartsTable.tsx';
 import { ColumnChoice } from './ColumnChoice.tsx';
 import { FileChoice } from './FileChoice.tsx';
-import { PartsTable } from './PartsTable.tsx';
+import { KitFromDocument } from './KitFromDocument.tsx';
 import { ProblemList } from './ProblemList.tsx';
 import { RowDialog } from './RowDialog.tsx';
-import { usePartsListFile } from './usePartsListFile.ts';
+import { type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
 
-/** From a CSV file with any headings to a kit: choose, say which column is which, look, take over. */
-export function ImportPage() {
+// Comes when somebody brings a photo.
+const PhotoReading = lazy(async () => ({
+  default: (await import('./photo/PhotoReading.tsx')).PhotoReading,
+}));
+
+/** The list with the row that is looked at: one more where it is new. */
+function rowOf(open: OpenPartsList, line: number | 'new') {
+  if (line !== 'new') return { list: open, line };
+  const more = withRow(open);
+  return { list: { ...open, ...more }, line: more.line };
+}
+
+/** The sheet that a list was read from stays with its kit. Without it the kit is still whole. */
+async function keepSheet(kitId: string, sheet: Blob, failed: () => void): Promise<void> {
+  try {
+    const body = { image: await dataAddress(sheet), alt: '' };
+    await call(putKitPicture, { params: { kitId, purpose: 'sheet' }, body });
+  } catch {
+    failed();
+  }
+}
+
+/** From a list of any form to a kit, or to the next revision of one: choose, say which column is which, look, create. */
+export function ListImport() {
   const { t } = useTranslation();
   const { kitId } = useParams();
   const kit = useRouteLoaderData<Kit>('kit');
   const navigate = useNavigate();
+  const { enqueueSnackbar } = useSnackbar();
   const { revalidate } = useRevalidator();
   const file = usePartsListFile();
   const [name, setName] = useState('');
@@ -32,7 +60,7 @@ export function ImportPage() {
     kit?.supplyVolt === null || !kit ? '' : String(kit.supplyVolt),
   );
   const { run, refusal, saving: sending } = useSave();
-  const [correcting, setCorrecting] = useState<number>();
+  const [correcting, setCorrecting] = useState<number | 'new'>();
   const { open } = file;
 
   const read = supply.trim() === '' ? undefined : parseQuantity(supply, 'volt');
@@ -51,6 +79,10 @@ export function ImportPage() {
       const { id } = kitId
         ? await call(reviseKit, { params: { kitId }, body: list })
         : await call(createKit, { body: { name: name.trim(), ...list } });
+      if (file.sheetPicture)
+        await keepSheet(id, file.sheetPicture, () =>
+          enqueueSnackbar(t('kits.pictures.sheetNotKept'), { variant: 'warning' }),
+        );
       await navigate(`/kits/${id}/parts`);
       // The kit around this page was loaded before it had this revision.
       if (kitId) await revalidate();
@@ -61,13 +93,22 @@ export function ImportPage() {
   const ready = open !== undefined && isClean(open.reading);
   return (
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-      {!kitId && (
-        <PageHead
-          title={t('kits.importPage.importAPartsList')}
-          facts={t('kits.importPage.aCsvFileFromYourSpreadsheet')}
-        />
-      )}
       <FileChoice file={file} />
+      {file.picture && (
+        <Suspense fallback={<LinearProgress />}>
+          <PhotoReading
+            key={file.fileName}
+            picture={file.picture}
+            done={(csv, sheet) => file.pictureRead(csv, sheet)}
+          />
+        </Suspense>
+      )}
+      {file.document &&
+        (kitId ? (
+          <Alert severity="info">{t('kits.importPage.thisIsAWholeKit')}</Alert>
+        ) : (
+          <KitFromDocument key={file.fileName} document={file.document} />
+        ))}
       {open && (
         <>
           <ColumnChoice open={open} choose={file.mapColumn} headingsAt={file.headingsAt} />
@@ -85,6 +126,9 @@ export function ImportPage() {
               }))}
               correct={({ row }) => setCorrecting(row)}
             />
+            <Button sx={{ mt: 1 }} variant="outlined" onClick={() => setCorrecting('new')}>
+              {t('kits.importPage.addARow')}
+            </Button>
           </section>
           <Box
             component="section"
@@ -140,9 +184,16 @@ export function ImportPage() {
           </Box>
           {correcting !== undefined && (
             <RowDialog
-              list={open}
-              line={correcting}
-              save={(cells) => file.correctRow(correcting, cells)}
+              {...rowOf(open, correcting)}
+              isNew={correcting === 'new'}
+              save={(cells) =>
+                correcting === 'new' ? file.addRow(cells) : file.correctRow(correcting, cells)
+              }
+              leaveOut={
+                correcting === 'new' || open.table.rows.length < 2
+                  ? undefined
+                  : () => file.leaveOutRow(correcting)
+              }
               close={() => setCorrecting(undefined)}
             />
           )}

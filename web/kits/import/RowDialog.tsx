@@ -16,8 +16,8 @@ import { readPartsList } from '#core/partslist/readPartsList';
 import { recognise } from '#core/partslist/recognise';
 import { partName } from '#core/words/partWords';
 import { saying, written } from '#core/words/sayings';
-import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
-import { FamilyField } from './FamilyField.tsx';
+import { PartPicture, pictureScale } from '../../ui/PartPicture.tsx';
+import { FamilyField } from '../FamilyField.tsx';
 import type { OpenPartsList } from './usePartsListFile.ts';
 
 interface RowDialogProps {
@@ -25,11 +25,15 @@ interface RowDialogProps {
   /** Line of the row in the file. */
   readonly line: number;
   readonly save: (cells: RowCells) => void;
+  /** Absent for a row that is new, and for the only one. */
+  readonly leaveOut?: (() => void) | undefined;
+  /** The row is not in the file. */
+  readonly isNew: boolean;
   readonly close: () => void;
 }
 
 /** One row of a file before it is taken over: its cells, and what is made of them while they are written. */
-export function RowDialog({ list, line, save, close }: RowDialogProps) {
+export function RowDialog({ list, line, save, leaveOut, isNew, close }: RowDialogProps) {
   const { t } = useTranslation();
   const [cells, setCells] = useState(() => cellsOf(list, line));
   const read = useMemo(() => {
@@ -54,7 +58,9 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
   return (
     <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="row-title">
       <form onSubmit={submit} noValidate>
-        <DialogTitle id="row-title">{t('kits.rowDialog.correctRow', { line })}</DialogTitle>
+        <DialogTitle id="row-title">
+          {isNew ? t('kits.rowDialog.newRow') : t('kits.rowDialog.correctRow', { line })}
+        </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { sm: '1fr 240px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1, gridTemplateColumns: { sm: '1fr 1fr' } }}>
             <Box sx={{ gridColumn: '1 / -1' }}>
@@ -95,6 +101,18 @@ export function RowDialog({ list, line, save, close }: RowDialogProps) {
           </Box>
         </DialogContent>
         <DialogActions>
+          {leaveOut && (
+            <Button
+              color="inherit"
+              onClick={() => {
+                leaveOut();
+                close();
+              }}
+              sx={{ mr: 'auto' }}
+            >
+              {t('kits.rowDialog.leaveOut')}
+            </Button>
+          )}
           <Button onClick={close}>{t('kits.rowDialog.cancel')}</Button>
           <Button type="submit" variant="contained">
             {t('kits.rowDialog.saveTheRow')}

@@ -2,9 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { createKit, getRememberedFamilies, getRememberedMapping } from '#contract/kits';
-import { FakeServer, Refused } from '../testing/fakeServer.ts';
-import { showPage } from '../testing/page.tsx';
-import { ImportPage } from './ImportPage.tsx';
+import { FakeServer, Refused } from '../../testing/fakeServer.ts';
+import { showPage } from '../../testing/page.tsx';
+import { NewKitPage } from './NewKitPage.tsx';
 
 let server: FakeServer;
 beforeEach(() => {
@@ -18,10 +18,10 @@ const list = ['Ref,Qty,Description,Value', 'R1 R2,2,Resistor,470', 'D1,1,LED 5 m
 const open = async (rows: readonly string[] = list) => {
   const router = showPage(
     [
-      { path: '/kits/import', element: <ImportPage /> },
+      { path: '/kits/new', element: <NewKitPage /> },
       { path: '/kits/:kitId/parts', element: <h1>the parts</h1> },
     ],
-    '/kits/import',
+    '/kits/new',
   );
   const user = userEvent.setup({ delay: null });
   await user.upload(
@@ -81,7 +81,7 @@ describe('a parts list', () => {
   });
 
   it('of another letter code is refused with a way out, not half read', async () => {
-    const router = showPage([{ path: '/kits/import', element: <ImportPage /> }], '/kits/import');
+    const router = showPage([{ path: '/kits/new', element: <NewKitPage /> }], '/kits/new');
     const latin = Uint8Array.from(
       [...'Ref,Description,Value\nR1,Widerst', 0xe4, ...'nd,470'].map((one) =>
         typeof one === 'string' ? one.charCodeAt(0) : one,
@@ -92,9 +92,9 @@ describe('a parts list', () => {
       await screen.findByLabelText('Parts list file'),
       new File([latin], 'old.csv'),
     );
-    await user.click(await screen.findByRole('button', { name: /Read|read/ }));
+    await user.click(await screen.findByRole('button', { name: /Read as/ }));
     expect((await read()).textContent).toContain('R1');
-    expect(router.state.location.pathname).toBe('/kits/import');
+    expect(router.state.location.pathname).toBe('/kits/new');
   });
 
   it('whose name is taken says so at the name, and can be sent again', async () => {
@@ -114,5 +114,24 @@ describe('a parts list', () => {
     await user.type(screen.getByLabelText(/Name of the kit/), ' II');
     await user.click(takeOver());
     await waitFor(() => expect(router.state.location.pathname).toBe('/kits/k2/parts'));
+  });
+
+  it('gets a row that it lacks, and loses one that is no part', async () => {
+    const { user } = await open();
+    const rows = async () => within(await read()).getAllByRole('row').length;
+    const before = await rows();
+    await user.click(screen.getByRole('button', { name: 'Add a row' }));
+    const fresh = await screen.findByRole('dialog', { name: 'New row' });
+    await user.type(within(fresh).getByLabelText(/Places on the board/), 'R9');
+    await user.type(within(fresh).getByLabelText(/What it is/), 'resistor');
+    await user.type(within(fresh).getByLabelText(/Value or type/), '1k');
+    await user.click(within(fresh).getByRole('button', { name: /Save|Put/ }));
+    await waitFor(async () => expect(await rows()).toBe(before + 1));
+    expect((await read()).textContent).toContain('R9');
+    await user.click(within(await read()).getAllByRole('button', { name: /R9/ })[0] as HTMLElement);
+    const dialog = await screen.findByRole('dialog');
+    await user.click(within(dialog).getByRole('button', { name: 'Leave this row out' }));
+    await waitFor(async () => expect(await rows()).toBe(before));
+    expect((await read()).textContent).not.toContain('R9');
   });
 });

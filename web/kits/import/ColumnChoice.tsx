@@ -10,7 +10,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { type ColumnId, columns } from '#core/partslist/columns';
-import { ink } from '../app/tokens.ts';
+import { ink } from '../../app/tokens.ts';
 import type { OpenPartsList } from './usePartsListFile.ts';
 
 interface ColumnChoiceProps {

@@ -1,0 +1,122 @@
+import * as yup from 'yup';
+import type { Backdrop, Board } from '#core/board/board';
+import { said } from '#core/learning/said';
+import { type OrderSettings, usualSettings } from '#core/order/settings';
+import type { Erratum } from '#core/parts/erratum';
+import { backdropSchema, type DrawnBoard, drawnBoardOrNone } from './board.ts';
+import { endpoint, fileEndpoint } from './endpoint.ts';
+import { kitDescription, kitName, kitTags } from './kitShelf.ts';
+import { supplyVolt } from './leaves.ts';
+import { orderSchema } from './order.ts';
+import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
+import { type SentPictures, sentPictures } from './pictures.ts';
+import {
+  anything,
+  fields,
+  leaf,
+  list,
+  literal,
+  nullable,
+  optional,
+  type RecordSchema,
+  record,
+} from './schema.ts';
+
+/** The version of the form of kit files that is written here. */
+export const kitFileVersion = 1;
+
+/** A whole kit as other programs and other sites read it: `kit.json` of a kit file. */
+export interface KitDocument {
+  readonly format: 'ozzet-kit';
+  readonly version: number;
+  readonly name: string;
+  readonly description: string;
+  readonly tags: readonly string[];
+  readonly supplyVolt: number | null;
+  readonly lines: readonly KitLine[];
+  readonly errata: readonly Erratum[];
+  readonly board: DrawnBoard | null;
+  /** The picture behind the parts of the board. */
+  readonly backdrop: Backdrop | null;
+  readonly order: OrderSettings;
+  /** The one on its card and the sheet that came with it; absent in files of before there were any. */
+  readonly pictures?: SentPictures;
+}
+
+export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>({
+  format: literal('ozzet-kit'),
+  version: leaf(yup.number().integer().min(1).required()),
+  name: kitName,
+  description: kitDescription,
+  tags: kitTags,
+  supplyVolt,
+  lines: list(kitLineSchema, (array) =>
+    array
+      .max(2000, said('refusals.kits.aKitHasAtMost2000Lines'))
+      .required(said('refusals.kits.listTheLinesOfTheKit')),
+  ),
+  errata: list(erratumSchema, (array) =>
+    array
+      .max(100, said('refusals.kits.aKitHasAtMost100Errata'))
+      .required(said('refusals.kits.listTheErrataOrAnEmptyList')),
+  ),
+  board: drawnBoardOrNone,
+  backdrop: nullable<Backdrop>(backdropSchema, said('refusals.kits.giveThePictureOrNull')),
+  order: orderSchema,
+  pictures: optional(sentPictures),
+});
+
+/** A kit without anything in it yet. */
+export const emptyDocument = (name: string): KitDocument => ({
+  format: 'ozzet-kit',
+  version: kitFileVersion,
+  name,
+  description: '',
+  tags: [],
+  supplyVolt: null,
+  lines: [],
+  errata: [],
+  board: null,
+  backdrop: null,
+  order: usualSettings,
+});
+
+/** Fields of the document that this version does not know: a newer one wrote them, and gets them back. */
+export type UnknownFields = Readonly<Record<string, unknown>>;
+
+/** What is known of a document, and what is not. */
+export function splitDocument(document: Readonly<Record<string, unknown>>): {
+  readonly known: unknown;
+  readonly unknown: UnknownFields;
+} {
+  const entries = Object.entries(document);
+  const isKnown = ([key]: readonly [string, unknown]) =>
+    Object.hasOwn(kitDocumentSchema.fields, key);
+  return {
+    known: Object.fromEntries(entries.filter(isKnown)),
+    unknown: Object.fromEntries(entries.filter((entry) => !isKnown(entry))),
+  };
+}
+
+/** The board with the picture behind it, as it is kept. */
+export const boardOf = ({ board, backdrop }: KitDocument): Board | null =>
+  board && (backdrop ? { ...board, backdrop } : board);
+
+/** Makes a kit of a document: of a kit file, of an example, or of nothing yet. */
+export const createKitFrom = endpoint<{ id: string }>()({
+  method: 'POST',
+  path: '/api/kits/from-document',
+  access: 'instructor',
+  recorded: 'kit-made',
+  bodySize: 'kit',
+  body: fields({
+    document: anything(yup.object().required(said('refusals.kits.giveTheDocumentOfAKit'))),
+  }),
+});
+
+/** The newest revision of a kit as one file. */
+export const kitFile = fileEndpoint({
+  path: '/api/kits/:kitId/kit-file',
+  access: 'instructor',
+  types: ['application/zip'],
+});

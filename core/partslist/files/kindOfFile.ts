@@ -1,0 +1,68 @@
+import { strFromU8, unzipSync } from 'fflate';
+import { documentName } from '../../kitfile/kitFile.ts';
+
+/** What a file is by what is in it; its ending may say anything. */
+export type FileKind =
+  | 'text'
+  | 'xlsx'
+  | 'ods'
+  | 'pdf'
+  | 'kit'
+  | 'picture'
+  | 'old-spreadsheet'
+  | 'text-document'
+  | 'zip'
+  | 'web-page'
+  | 'other';
+
+const startsWith = (bytes: Uint8Array, ...head: readonly number[]): boolean =>
+  head.every((byte, index) => bytes[index] === byte);
+const latin = (bytes: Uint8Array, from: number, to: number): string =>
+  strFromU8(bytes.subarray(from, to), true);
+
+/** First bytes of files, from memory of their formats (PNG, JPEG, GIF, WebP, HEIF; PDF; OLE 2; zip). */
+const heads: readonly (readonly [FileKind | 'packed', (bytes: Uint8Array) => boolean])[] = [
+  ['pdf', (bytes) => latin(bytes, 0, 1024).includes('%PDF-')],
+  ['packed', (bytes) => startsWith(bytes, 0x50, 0x4b, 0x03, 0x04)],
+  ['old-spreadsheet', (bytes) => startsWith(bytes, 0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1)],
+  ['picture', (bytes) => startsWith(bytes, 0x89, 0x50, 0x4e, 0x47)],
+  ['picture', (bytes) => startsWith(bytes, 0xff, 0xd8, 0xff)],
+  ['picture', (bytes) => latin(bytes, 0, 4) === 'GIF8' || latin(bytes, 8, 12) === 'WEBP'],
+  ['picture', (bytes) => /^ftyp(hei[cx]|mif1|avif)/.test(latin(bytes, 4, 12))],
+];
+
+/** @param bytes the whole file */
+export function kindOfFile(bytes: Uint8Array): FileKind {
+  const kind = heads.find(([, fits]) => fits(bytes))?.[0];
+  if (kind === 'packed') return kindOfZip(bytes);
+  if (kind) return kind;
+  const start = latin(bytes, 0, 512).replace(/^(\xef\xbb\xbf|\s)+/, '');
+  if (/^<(!doctype\s+html|html)\b/i.test(start)) return 'web-page';
+  return isText(bytes) ? 'text' : 'other';
+}
+
+/** By the names in it, which say what wrote it (OPC part names, ODF media types). */
+function kindOfZip(bytes: Uint8Array): FileKind {
+  const names = new Set<string>();
+  let type = '';
+  try {
+    const files = unzipSync(bytes, {
+      filter: ({ name, originalSize }) => {
+        names.add(name);
+        return name === 'mimetype' && originalSize < 200;
+      },
+    });
+    if (files.mimetype) type = strFromU8(files.mimetype);
+  } catch {
+    return 'other';
+  }
+  if (names.has(documentName)) return 'kit';
+  if (names.has('xl/workbook.xml')) return 'xlsx';
+  if (type.includes('opendocument.spreadsheet')) return 'ods';
+  if (names.has('word/document.xml') || type.includes('opendocument')) return 'text-document';
+  return 'zip';
+}
+
+/** UTF-16 has a mark at its start; any other text has no byte 0. */
+const isText = (bytes: Uint8Array): boolean =>
+  startsWith(bytes, 0xff, 0xfe) || startsWith(bytes, 0xfe, 0xff) || !bytes.includes(0);

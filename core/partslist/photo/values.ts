@@ -1,0 +1,132 @@
+import { typeByNumber } from '../../parts/types/findType.ts';
+import { parseQuantity } from '../../quantity/parseQuantity.ts';
+import { isPreferred } from '../../quantity/series.ts';
+import type { UnitId } from '../../quantity/unit.ts';
+import { variants } from './confusions.ts';
+
+/** What the rest of the row says of a value. */
+export interface ValueBeside {
+  /** The letters of the row’s places, where they could be read. */
+  readonly letters?: string | undefined;
+  /** Its other words. */
+  readonly words: string;
+}
+
+/** Voltages that capacitors are made for (IEC 60063 series R5 with the usual 35, 50, 450 V; common practice). */
+const ratedVolts: ReadonlySet<number> = new Set([
+  4, 6.3, 10, 16, 25, 35, 40, 50, 63, 100, 160, 200, 250, 400, 450, 630,
+]);
+/** Rolled electrolytics are not made smaller than this, in farad (common practice). */
+const leastElectrolytic = 1e-7;
+
+const unitOf: Readonly<Record<string, UnitId>> = {
+  R: 'ohm',
+  RV: 'ohm',
+  VR: 'ohm',
+  P: 'ohm',
+  C: 'farad',
+  L: 'henry',
+  Y: 'hertz',
+};
+
+/** Whether parts of the row’s kind have an amount for a value. */
+export const hasAmount = ({ letters }: ValueBeside): boolean =>
+  letters !== undefined && letters in unitOf;
+
+/** Whether a value is one that the trade knows: a preferred amount, a voltage, a tolerance, the number of a type. */
+export function isKnownValue(text: string, beside: ValueBeside): boolean {
+  const pieces = text
+    .replace(/(\d)\s+(?=(?:[kM]?Ω|[kM]?ohms?|[pnuµm]?F|[kM]?Hz)\b|Ω)/gi, '$1')
+    .split(/[\s/]+/);
+  return (
+    pieces.every((piece) => isKnownPiece(piece, beside)) && pieces.some((piece) => piece !== '')
+  );
+}
+
+function isKnownPiece(piece: string, { letters, words }: ValueBeside): boolean {
+  if (/^[±]?(?:0[.,]5|1|2|5|10|20)\s?%$/.test(piece)) return true;
+  const volt = /^(\d{1,3}(?:[.,]\d)?)V$/.exec(piece);
+  if (volt) return ratedVolts.has(Number(volt[1]?.replace(',', '.')));
+  const unit = unitOf[letters ?? ''];
+  if (unit) {
+    const amount = parseQuantity(piece, unit);
+    if (!amount.ok) return unit === 'farad' && isCapacitorCode(piece);
+    // A bare number of farads is a code or nothing.
+    if (unit === 'farad' && /^\d+$/.test(piece)) return isCapacitorCode(piece);
+    const isMade = isPreferred(amount.value, unit === 'ohm' ? 'E24' : 'E12');
+    return (
+      isMade && !(unit === 'farad' && isElectrolytic(words) && amount.value < leastElectrolytic)
+    );
+  }
+  const type = typeByNumber(piece);
+  return type !== undefined && piece.replace(/[\s-]/g, '').length > 2;
+}
+
+/** Two figures of a preferred value and the number of zeros, in pF (IEC 60062). */
+function isCapacitorCode(piece: string): boolean {
+  const code = /^(\d\d)([0-6])$/.exec(piece);
+  return code !== null && isPreferred(Number(code[1]) * 10 ** Number(code[2]), 'E24');
+}
+
+const isElectrolytic = (words: string): boolean =>
+  /ele[ck]trol|\belko|电解/i.test(words.normalize('NFD').replace(/\p{M}/gu, ''));
+
+/** What is known among what a text can be taken for, with the fewest changes; several where they are equally near. */
+export function knownVariants(
+  text: string,
+  beside: ValueBeside,
+): { readonly texts: readonly string[]; readonly changes: number } {
+  let texts: string[] = [];
+  let fewest = Number.POSITIVE_INFINITY;
+  for (const [variant, changes] of variants(text)) {
+    if (changes > fewest) break;
+    // Of a short text two changes leave nothing.
+    if (changes > 1 && text.length < 5) break;
+    if (!isKnownValue(variant, beside)) continue;
+    if (changes < fewest) [texts, fewest] = [[], changes];
+    texts.push(variant);
+  }
+  return { texts, changes: fewest };
+}
+
+/**
+ * A value that can as well be one that is far more usual: 16 k, where a 0 with a dot in it was taken for a 6. Of the
+ * amounts that kits use nearly all are in E12 (common practice).
+ */
+export function hasUsualDouble(text: string, beside: ValueBeside): boolean {
+  const unit = unitOf[beside.letters ?? ''];
+  if (unit !== 'ohm') return false;
+  const isUsual = (one: string) => {
+    const amount = parseQuantity(one.split(/\s+(?=[\d±])/)[0] ?? '', unit);
+    return amount.ok && isPreferred(amount.value, 'E12');
+  };
+  if (isUsual(text)) return false;
+  return [...variants(text)].some(
+    ([one, changes]) => changes === 1 && isUsual(one) && isKnownValue(one, beside),
+  );
+}
+
+/** As the trade writes it, where print leaves no choice: `470 Q` is 470 Ω, `10UF` 10uF, `IN4148` 1N4148. */
+export function inTradeSigns(read: string, { letters }: ValueBeside): string {
+  const unit = unitOf[letters ?? ''];
+  const text = read
+    .trim()
+    .replace(/^[“"'‘_]+|[.,;'"’”_]+$/g, '')
+    .replace(/μ/g, 'µ');
+  // Readers of print have not learnt the Ω.
+  if (unit === 'ohm') {
+    return text.replace(/(\d[kM]?)\s+[Q0OoA2nqa©]$/, '$1 Ω').replace(/^[iIl|](?=[kM]\d?$)/, '1');
+  }
+  if (unit === 'farad') {
+    return text.replace(
+      /(\d)\s?([UNP])F/g,
+      (_, digit: string, prefix: string) => `${digit}${prefix.toLowerCase()}F`,
+    );
+  }
+  if (unit) return text;
+  const diode = text.replace(/^[Il1]{1,2}[Nn](?=\d{3})/, '1N');
+  const found = typeByNumber(diode);
+  // A single small letter among capitals was misread; ATtiny85 is written so.
+  const isOneSmall = (diode.match(/[a-z]/g) ?? []).length === 1;
+  return found && isOneSmall && !/[a-z]/.test(found.type.number) ? diode.toUpperCase() : diode;
+}

@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { guessMapping } from './columns.ts';
+import { isPlainLines, plainLinesAsCsv, splitLine } from './plainLines.ts';
+import { readPartsList } from './readPartsList.ts';
+import { readTable } from './readTable.ts';
+
+// Ways in which people write a part in a line (common practice).
+describe('a part in a line', () => {
+  it.each([
+    ['R1-R4 10k 1%', 'R1-R4', '', '10k 1%'],
+    ['R1, R2 470 ohm', 'R1, R2', '', '470 ohm'],
+    ['R1: 470', 'R1', '', '470'],
+    ['R1 470', 'R1', '', '470'],
+    ['R1,2,5 1k resistor', 'R1,2,5', '', '1k resistor'],
+    ['R1 bis R3 Widerstand 4,7k', 'R1 bis R3', '', 'Widerstand 4,7k'],
+    ['2x resistor 470 (R1, R2)', 'R1, R2', '2', 'resistor 470'],
+    ['4 x LED red 5mm', '', '4', 'LED red 5mm'],
+    ['LED red 5 mm x2', '', '2', 'LED red 5 mm'],
+    ['10k resistor R1-R4', 'R1-R4', '', '10k resistor'],
+    ['10 k resistor R1', 'R1', '', '10 k resistor'],
+    ['Q1 BC547', 'Q1', '', 'BC547'],
+    ['Q1 Q2 2N3904', 'Q1 Q2', '', '2N3904'],
+    ['IC1 NE555', 'IC1', '', 'NE555'],
+    ['D1 1N4148', 'D1', '', '1N4148'],
+    ['- C1 100nF ceramic', 'C1', '', '100nF ceramic'],
+    ['3. C2 = 10uF/25V elko', 'C2', '', '10uF/25V elko'],
+    ['• 3 Stk. Schrauben M3x6', '', '3', 'Schrauben M3x6'],
+    ['2 resistors 220', '', '2', 'resistors 220'],
+    ['wire red 15 cm', '', '', 'wire red 15 cm'],
+    ['battery holder 2xAA', '', '', 'battery holder 2xAA'],
+    ['pin header 2.54 mm, 4 pcs', '', '4', 'pin header 2.54 mm'],
+    ['R7 R8 33k, qty 2', 'R7 R8', '2', '33k'],
+    ['4 x M3 x 6 screws', '', '4', 'M3 x 6 screws'],
+    ['M3 nuts, 4 pcs', '', '4', 'M3 nuts'],
+    ['M1 motor', 'M1', '', 'motor'],
+    ['LED1..LED8 red 3mm', 'LED1..LED8', '', 'red 3mm'],
+    ['1 x BC337 transistor (T1)', 'T1', '1', 'BC337 transistor'],
+    ['2 Stck Elko 100µF/16V C3,C4', 'C3,C4', '2', 'Elko 100µF/16V'],
+    ['Q1 D882', 'Q1', '', 'D882'],
+  ])('%s', (line, places, quantity, words) => {
+    expect(splitLine(line)).toEqual({ places, quantity, words });
+  });
+
+  it('loses nothing of what was written', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', maxLength: 40 }), (text) => {
+        const { places, quantity, words } = splitLine(text);
+        const signs = (of: string) => of.replace(/[^\p{L}\p{N}]/gu, '').length;
+        // What goes is the mark of a list, and the word for pieces.
+        expect(signs(`${places}${quantity}${words}`)).toBeGreaterThanOrEqual(signs(text) - 12);
+      }),
+    );
+  });
+});
+
+describe('lines without columns', () => {
+  it.each([
+    ['R1-R4 10k\nC1 100n\n', true],
+    ['R1, R2 470 ohm\nR3 1k\n', true],
+    ['resistor 470\n', true],
+    ['Ref,Qty,Part\nR1,1,resistor\n', false],
+    ['Alpha,Beta\nR1,resistor 470\nR2,resistor 1k\n', false],
+    ['R1, R2 470 ohm\nR3, R4 1k\n', true],
+    ['R1, 470 ohm', true],
+    ['R1,1,resistor 470\nR2,1,resistor 1k\n', false],
+    ['R1\t1\t470\nR2\t1\t1k\n', false],
+    ['Bauteil;Wert\nR1;470\n', false],
+    ['', false],
+  ])('are told from a table: %j', (text, isPlain) => {
+    expect(isPlainLines(text)).toBe(isPlain);
+  });
+
+  it('are read like a list with headings', () => {
+    const table = readTable(
+      plainLinesAsCsv('R1-R4 resistor 10k 1%\n2x LED red 5mm (D1, D2)\nIC1 NE555'),
+    );
+    if (!table.ok) throw new Error(table.problem.says);
+    const { lines, problems } = readPartsList(table.value, guessMapping(table.value));
+    expect(problems).toEqual([]);
+    expect(
+      lines.map(({ part }) => [part.designators.join(' '), part.quantity, part.family]),
+    ).toEqual([
+      ['R1 R2 R3 R4', 4, 'resistor-axial'],
+      ['D1 D2', 2, 'led-5mm'],
+      ['IC1', 1, 'ic-dip'],
+    ]);
+    expect(lines[0]?.part.value).toMatchObject({ amount: 10_000, tolerancePercent: 1 });
+  });
+});

@@ -1,0 +1,137 @@
+import Papa from 'papaparse';
+import { families } from '../parts/families/index.ts';
+import { typeByNumber } from '../parts/types/findType.ts';
+import { isHeading } from './columns.ts';
+import { readDesignators } from './designators.ts';
+
+/** A part as somebody writes it in a line, parted. */
+export interface PlainLine {
+  readonly places: string;
+  /** Empty where nobody says it: there are as many as places. */
+  readonly quantity: string;
+  readonly words: string;
+}
+
+const letters = [...new Set(families.flatMap((family) => family.letters))]
+  .sort((a, b) => b.length - a.length)
+  .join('|');
+/** `M3 x 6` and `M3 nuts` are threads. */
+const noThread =
+  '(?!\\s*[x×*]\\s*\\d|\\s+(?:screw|nut|bolt|washer|stand|spacer|schraub|mutter|tornillo|tuerca))';
+const place = `(?:${letters})\\d{1,4}(?!\\w|\\.\\d)${noThread}`;
+/** A bare blank between two names is less of a sign: `Q1 D882` names a place and a type. */
+const shortPlace = `(?:${letters})\\d{1,2}(?!\\w|\\.\\d)`;
+const to = '\\s*(?:-|–|—|~|\\.\\.\\.?|…)\\s*';
+const placeRun = [
+  `${place}(?:`,
+  [
+    `${to}(?:${letters})?\\d{1,4}(?!\\w|\\.\\d)`,
+    `\\s+(?:to|bis|until|hasta|al|a|à)\\s+${place}`,
+    `\\s+(?:and|und|y|et|en)\\s+${place}`,
+    `\\s*[,;&+/]\\s*${place}`,
+    // `R1,2,5`: only where nothing is between comma and number; `R1, 470` is a place and a value.
+    '[,/]\\d{1,3}(?!\\w|\\.\\d)',
+    `\\s+${shortPlace}`,
+  ].join('|'),
+  ')*',
+].join('');
+
+const pieceWord =
+  '(?:x|×|\\*|pcs?|pieces?|off|stk|stck|stück|st|uds?|unidades|piezas?|pzs?|pièces?|个|只|颗|件)';
+/** What a number is followed by where it is a value and no quantity. */
+const unit = '(?:[kMmuµnpRΩ]|ohms?|[munpµ]?[FHVAW]|kΩ|MΩ|mm|cm|Hz|kHz|MHz|%|pin|way|pol|polig)\\b';
+
+const firstOf = (text: string, ...patterns: readonly RegExp[]): RegExpExecArray | null => {
+  for (const pattern of patterns) {
+    const found = pattern.exec(text);
+    if (found) return found;
+  }
+  return null;
+};
+
+const bullet = /^[\s•*·▪–—-]*(?:\d{1,3}[.)]\s+)?/;
+const quantityFirst = [
+  new RegExp(`^(\\d{1,4})\\s*${pieceWord}\\.?(?=[\\s:]|$)[\\s:]*`, 'i'),
+  new RegExp(`^(\\d{1,3})\\s+(?!${unit})(?=\\p{L})`, 'u'),
+];
+const timesLast = /[\s,;(]+[x×]\s*(\d{1,4})\)?$/;
+const quantityLast = [
+  timesLast,
+  /[\s,;(]+(?:x|×)\s*(\d{1,4})\)?$/i,
+  new RegExp(`[\\s,;(]+(\\d{1,4})\\s*${pieceWord}\\.?\\)?$`, 'i'),
+  /[\s,;(]+(?:qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
+];
+const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])[\\s:=,;.)–-]*`, 'i');
+const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
+
+/**
+ * Parts a line as people write it: `R1-R4 10k 1%`, `4 x resistor 470 (R1, R2, R5, R6)`, `LED red 5 mm x2`.
+ *
+ * @returns what stands at which place, how many, and the words that say what it is
+ */
+export function splitLine(text: string): PlainLine {
+  let rest = text.replace(bullet, '').trim();
+  let [places, quantity] = ['', ''];
+  const take = (found: RegExpExecArray | null): string => {
+    if (!found) return '';
+    rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`.trim();
+    return found[1] ?? '';
+  };
+  quantity = take(firstOf(rest, ...quantityFirst, timesLast));
+  places = take(firstPlaces(rest));
+  quantity ||= take(firstOf(rest, ...quantityFirst.slice(0, 1), ...quantityLast));
+  places ||= take(lastPlaces(rest));
+  return { places, quantity, words: rest.replace(/^[\s,;:=–-]+|[\s,;:=(–-]+$/g, '') };
+}
+
+/** `BC337` is a type, although batteries are called BC too; `M1` is a motor before it is a diode. */
+function namesPlaces(found: RegExpExecArray | null): found is RegExpExecArray {
+  const first = /^[A-Z]+\d{3,}/i.exec(found?.[1] ?? '')?.[0];
+  return found !== null && (first === undefined || typeByNumber(first) === undefined);
+}
+
+function firstPlaces(text: string): RegExpExecArray | null {
+  const found = placesFirst.exec(text);
+  return namesPlaces(found) ? found : lastPlaces(text);
+}
+
+function lastPlaces(text: string): RegExpExecArray | null {
+  const found = placesLast.exec(text);
+  return namesPlaces(found) ? found : null;
+}
+
+const headings = ['Designator', 'Quantity', 'Description'] as const;
+
+/** The same of each line, as a table with headings (CSV). */
+export const plainLinesAsCsv = (text: string): string =>
+  Papa.unparse([
+    [...headings],
+    ...linesOf(text).map((line) => {
+      const { places, quantity, words } = splitLine(line);
+      return [places, quantity || String(countOf(places)), words];
+    }),
+  ]);
+
+const countOf = (places: string): number => {
+  const read = readDesignators(places);
+  return Math.max(1, read.ok ? read.value.length : 0);
+};
+
+/** Without blank lines and titles such as `Kit contents:`. */
+const linesOf = (text: string): readonly string[] =>
+  text.split(/\r?\n/).filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line));
+
+/** Whether a text is lines as people write them, and no table of columns. */
+export function isPlainLines(text: string): boolean {
+  const lines = linesOf(text);
+  const share = (fits: (line: string) => boolean) => lines.filter(fits).length / lines.length;
+  if (lines.length === 0 || share((line) => /[\t;|]/.test(line)) > 0.5) return false;
+  const rows = Papa.parse<string[]>(lines.slice(0, 50).join('\n'), { delimiter: ',' }).data;
+  if (rows.some((cells) => cells.filter((cell) => isHeading(cell.trim())).length >= 2))
+    return false;
+  const width = rows[0]?.length ?? 1;
+  // A table has the same columns in every row; `R1, R2: 470` and `R3: 10k` have not.
+  if (width === 1 || rows.some(({ length }) => length !== width)) return true;
+  const goesOn = rows.filter(([, second = '']) => placesFirst.test(second.trim())).length;
+  return width === 2 && (rows.length === 1 || goesOn * 2 > rows.length);
+}

@@ -1,0 +1,38 @@
+import type { Part } from '../parts/part.ts';
+import type { InStock } from './needs.ts';
+import { serves, stockPartOf } from './stockPart.ts';
+
+export interface TakenOut {
+  readonly taken: readonly { readonly itemId: string; readonly pieces: number }[];
+  /** Pieces that no drawer had. */
+  readonly missing: number;
+}
+
+/**
+ * Which drawers bags are packed out of: for each line those that serve it, the first as far as it reaches. What the
+ * learners bring is in no bag.
+ *
+ * @param parts of one bag
+ */
+export function takeOut(
+  parts: readonly Part[],
+  bags: number,
+  drawers: readonly InStock[],
+): TakenOut {
+  const left = new Map(drawers.map(({ itemId, level }) => [itemId, Math.max(0, level)]));
+  const taken = new Map<string, number>();
+  let missing = 0;
+  for (const part of parts) {
+    if (part.supply === 'not-in-kit') continue;
+    let wanted = part.quantity * bags;
+    for (const { itemId } of drawers.filter((drawer) => serves(drawer.part, stockPartOf(part)))) {
+      const pieces = Math.min(wanted, left.get(itemId) ?? 0);
+      if (pieces === 0) continue;
+      left.set(itemId, (left.get(itemId) ?? 0) - pieces);
+      taken.set(itemId, (taken.get(itemId) ?? 0) + pieces);
+      wanted -= pieces;
+    }
+    missing += wanted;
+  }
+  return { taken: [...taken].map(([itemId, pieces]) => ({ itemId, pieces })), missing };
+}

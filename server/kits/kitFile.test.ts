@@ -1,0 +1,128 @@
+import Ajv2020 from 'ajv/dist/2020.js';
+import { unzipSync } from 'fflate';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyDocument } from '#contract/kitDocument';
+import { kitFileSchema } from '#contract/kitFileSchema';
+import { openKitFile } from '#core/kitfile/kitFile';
+import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.db.close());
+
+const bytesOf = async (id: string): Promise<Uint8Array> => {
+  const { body } = await server.instructor
+    .get(`/api/kits/${id}/kit-file`)
+    .buffer(true)
+    .parse((response, done) => {
+      const chunks: Buffer[] = [];
+      response.on('data', (chunk: Buffer) => chunks.push(chunk));
+      response.on('end', () => done(null, Buffer.concat(chunks)));
+    })
+    .expect(200);
+  return new Uint8Array(body as Buffer);
+};
+const fileOf = async (id: string) => {
+  const read = openKitFile(await bytesOf(id));
+  if (!read.ok) throw new Error(read.problem.says);
+  return read.value;
+};
+const take = (document: unknown) =>
+  server.instructor.post('/api/kits/from-document').send({ document });
+
+/** One red dot (PNG). */
+const pixel =
+  'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==';
+const empty = emptyDocument('From nothing');
+
+describe('a kit in one file', () => {
+  it('goes out, comes in on another site, and is the same there', async () => {
+    const id = await makeKit(server, 'To hand on');
+    await server.instructor
+      .put(`/api/kits/${id}/errata`)
+      .send({ version: 1, errata: [{ designators: ['R1'], text: 'R1 is printed twice.' }] })
+      .expect(200);
+    for (const purpose of ['card', 'sheet']) {
+      await server.instructor
+        .put(`/api/kits/${id}/pictures/${purpose}`)
+        .send({ image: pixel, alt: `The ${purpose}` })
+        .expect(200);
+    }
+    const document = await fileOf(id);
+    const other = await testServer();
+    const { body } = await other.instructor
+      .post('/api/kits/from-document')
+      .send({ document })
+      .expect(200);
+    const [here, there] = [
+      (await server.instructor.get(`/api/kits/${id}`)).body,
+      (await other.instructor.get(`/api/kits/${body.id}`)).body,
+    ];
+    for (const part of ['name', 'lines', 'errata', 'board', 'order', 'supplyVolt']) {
+      expect(there[part]).toEqual(here[part]);
+    }
+    expect(there.about.pictures).toEqual(here.about.pictures);
+    expect(Object.keys(there.about.pictures).sort()).toEqual(['card', 'sheet']);
+    await other.db.close();
+  });
+
+  it('with a picture that is none is refused whole', async () => {
+    const image = 'data:image/png;base64,PHNjcmlwdD4=';
+    const { body } = await take({
+      ...emptyDocument('With no picture'),
+      pictures: { card: { image, alt: '' } },
+    }).expect(422);
+    expect(body.errors[0].field).toBe('document.pictures.card.image');
+    const { body: kits } = await server.instructor.get('/api/kits').expect(200);
+    expect(kits.map(({ name }: { name: string }) => name)).not.toContain('With no picture');
+  });
+
+  it('keeps what a newer version wrote, and writes it again', async () => {
+    const { body } = await take({ ...empty, name: 'Newer', circuit: { nets: 3 } }).expect(200);
+    expect(await fileOf(body.id)).toMatchObject({ name: 'Newer', circuit: { nets: 3 } });
+  });
+
+  it('may be empty: the parts are added by hand', async () => {
+    const { body } = await take(empty).expect(200);
+    const kit = await server.instructor.get(`/api/kits/${body.id}`).expect(200);
+    expect(kit.body.lines).toEqual([]);
+    await server.instructor.get('/api/kits').expect(200);
+    await server.instructor.get(`/api/kits/${body.id}/papers/parts-sheet.pdf`).expect(200);
+  });
+
+  it('names the field that is wrong, and makes nothing', async () => {
+    const line = { confidence: 'sure', part: { designators: ['R1'], quantity: 2 } };
+    const { body } = await take({ ...empty, name: 'Wrong', lines: [line] }).expect(422);
+    expect(body.errors[0].field).toMatch(/^document\.lines\[0\]\.part\./);
+    const taken = await take(empty).expect(422);
+    expect(taken.body.errors[0].field).toBe('name');
+    const { body: kits } = await server.instructor.get('/api/kits');
+    expect(kits.map(({ name }: { name: string }) => name)).not.toContain('Wrong');
+  });
+
+  it('refuses a place that two lines have', async () => {
+    const part = {
+      designators: ['R1'],
+      quantity: 1,
+      family: 'resistor-axial',
+      value: { kind: 'amount', unit: 'ohm', amount: 470 },
+      description: '470',
+      supply: 'in-kit',
+    };
+    const lines = [part, part].map((one) => ({ confidence: 'sure', part: one }));
+    const { body } = await take({ ...empty, name: 'Twice', lines }).expect(422);
+    expect(body.errors[0].field).toMatch(/^document\.lines\[\d\]/);
+  });
+
+  it('is as the published schema says, checked by a validator of others', async () => {
+    const matches = new Ajv2020({ strict: false }).compile(kitFileSchema);
+    const id = await makeKit(server, 'By the schema');
+    const files = unzipSync(await bytesOf(id));
+    const document = JSON.parse(new TextDecoder().decode(files['kit.json']));
+    expect(matches(document)).toBe(true);
+    expect(matches({ ...document, lines: [{ part: {} }] })).toBe(false);
+    expect(matches({ ...document, format: 'recipe' })).toBe(false);
+  });
+});

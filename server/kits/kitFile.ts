@@ -1,0 +1,114 @@
+import { randomUUID } from 'node:crypto';
+import { checkStrictly } from '#contract/check';
+import {
+  boardOf,
+  createKitFrom,
+  type KitDocument,
+  kitDocumentSchema,
+  kitFile,
+  kitFileVersion,
+  splitDocument,
+} from '#contract/kitDocument';
+import type { Kit } from '#contract/kits';
+import { kitPicturePurposes } from '#contract/pictures';
+import { writePadList } from '#core/board/padlist/writePadList';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import { kitFileEnding, packKitFile } from '#core/kitfile/kitFile';
+import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
+import { fileName } from '../http/csv.ts';
+import { invalid, notFound } from '../http/refusal.ts';
+import { isUuid } from '../http/uuid.ts';
+import { boardSvg } from '../papers/boardPicture.ts';
+import { partsCsv } from '../papers/kitPapers.ts';
+import { keepKitPicture, picturesToSend } from '../pictures/keepKitPicture.ts';
+import { speak } from '../words/speak.ts';
+import { linesRefused } from './linesRefused.ts';
+import {
+  insertKit,
+  insertRevision,
+  selectKit,
+  selectUnknownFields,
+  withoutPicture,
+} from './queries.ts';
+import { nameTaken } from './shelf/routes.ts';
+
+/** A whole kit in one file, out and in. */
+export function kitFileRoutes(api: Api, db: Database): void {
+  api.send(kitFile, async ({ params: { kitId }, response }) => {
+    const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
+    if (!kit) throw notFound('kit');
+    const pictures = await picturesToSend(db, kitId);
+    const document = { ...documentOf(kit), pictures, ...(await selectUnknownFields(db, kitId)) };
+    response
+      .type('application/zip')
+      .attachment(`${fileName(kit.name)}${kitFileEnding}`)
+      .send(Buffer.from(packKitFile(document, besideOf(kit))));
+  });
+
+  api.serve(createKitFrom, async ({ body }) => {
+    const { known, unknown } = splitDocument(body.document as Readonly<Record<string, unknown>>);
+    const checked = checkStrictly(kitDocumentSchema, known);
+    if (!checked.ok) {
+      throw invalid(
+        checked.errors.map(({ field, says }) => ({ field: `document.${field}`, says })),
+      );
+    }
+    const document = checked.value;
+    const wrong = linesRefused(document.lines, 'document.lines');
+    if (wrong) throw wrong;
+    const id = randomUUID();
+    await db.transaction(async (tx) => {
+      const { name, description, tags, supplyVolt, lines, errata, order } = document;
+      if (!(await insertKit(tx, { id, name, description, tags, unknownFields: unknown }))) {
+        throw nameTaken(name);
+      }
+      const content = { supplyVolt, lines, errata, order, board: boardOf(document) };
+      await insertRevision(tx, { id: randomUUID(), kitId: id, content });
+      for (const purpose of kitPicturePurposes) {
+        const picture = document.pictures?.[purpose];
+        const field = `document.pictures.${purpose}.image`;
+        if (picture) await keepKitPicture(tx, { kitId: id, purpose, field }, picture);
+      }
+    });
+    return { id };
+  });
+}
+
+function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Kit): KitDocument {
+  return {
+    format: 'ozzet-kit',
+    version: kitFileVersion,
+    name,
+    description: about.description,
+    tags: about.tags,
+    supplyVolt,
+    lines,
+    errata,
+    board: board && withoutPicture(board),
+    backdrop: board?.backdrop ?? null,
+    order,
+  };
+}
+
+/** The same for other programs: what is not read again from here. */
+function besideOf({ lines, board }: Kit): Readonly<Record<string, string>> {
+  const parts = lines.map(({ part }) => part);
+  const csv = { 'parts.csv': partsCsv(parts, speak('en')) };
+  if (!board) return csv;
+  const everything = new Set(board.placements.map(({ place }) => place));
+  return {
+    ...csv,
+    'board.ipc': writePadList({
+      ...board,
+      pads: padsOf(board, partsByPlace(parts)),
+      units: 'metric',
+    }),
+    'board.svg': boardSvg(board, parts, {
+      side: 'top',
+      now: everything,
+      done: new Set(),
+      near: false,
+    }).svg,
+  };
+}

@@ -1,0 +1,46 @@
+import {
+  type KitPicturePurpose,
+  kitPicturePurposes,
+  pictureFile,
+  putKitPicture,
+  removeKitPicture,
+} from '#contract/pictures';
+import type { Database } from '../db/database.ts';
+import type { Api } from '../http/api.ts';
+import { notFound } from '../http/refusal.ts';
+import { isUuid } from '../http/uuid.ts';
+import { selectKit } from '../kits/queries.ts';
+import { keepKitPicture } from './keepKitPicture.ts';
+import { deleteKitPicture, selectPicture } from './queries.ts';
+
+const isPurpose = (text: string): text is KitPicturePurpose =>
+  (kitPicturePurposes as readonly string[]).includes(text);
+
+/** Pictures that people bring, and the kits that show them. */
+export function pictureRoutes(api: Api, db: Database): void {
+  api.serve(putKitPicture, async ({ params: { kitId, purpose }, body: { image, alt } }) => {
+    if (!isUuid(kitId) || !isPurpose(purpose)) throw notFound('kit');
+    return db.transaction(async (tx) => {
+      if (!(await selectKit(tx, kitId))) throw notFound('kit');
+      return { hash: await keepKitPicture(tx, { kitId, purpose, field: 'image' }, { image, alt }) };
+    });
+  });
+
+  api.serve(removeKitPicture, async ({ params: { kitId, purpose } }) =>
+    db.transaction(async (tx) => {
+      const isGone =
+        isUuid(kitId) && isPurpose(purpose) && (await deleteKitPicture(tx, kitId, purpose));
+      if (!isGone) throw notFound('picture');
+      return {};
+    }),
+  );
+
+  api.send(pictureFile, async ({ params: { hash }, response }) => {
+    const picture = await selectPicture(db, hash);
+    if (!picture) throw notFound('picture');
+    response
+      .type(picture.mediaType)
+      .set('Cache-Control', 'private, max-age=31536000, immutable')
+      .send(Buffer.from(picture.bytes));
+  });
+}

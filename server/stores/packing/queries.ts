@@ -1,0 +1,58 @@
+import type { Packing, Taken } from '#contract/packing';
+import type { Queryable } from '../../db/database.ts';
+
+export async function selectTicks(db: Queryable, workshopId: string): Promise<string[]> {
+  const rows = await db.query<{ key: string }>(
+    'select key from packing_tick where workshop_id = $1 order by ticked_at, key',
+    [workshopId],
+  );
+  return rows.map(({ key }) => key);
+}
+
+export async function setTick(
+  db: Queryable,
+  workshopId: string,
+  key: string,
+  ticked: boolean,
+): Promise<void> {
+  await db.query(
+    ticked
+      ? 'insert into packing_tick (workshop_id, key) values ($1, $2) on conflict do nothing'
+      : 'delete from packing_tick where workshop_id = $1 and key = $2',
+    [workshopId, key],
+  );
+}
+
+export interface Booking extends Pick<Packing, 'missing'> {
+  readonly bookedAt: string;
+  readonly taken: readonly Taken[];
+}
+
+export async function selectBooking(
+  db: Queryable,
+  workshopId: string,
+): Promise<Booking | undefined> {
+  const [row] = await db.query<{ booked_at: Date; taken: Omit<Booking, 'bookedAt'> }>(
+    'select booked_at, taken from packing_booking where workshop_id = $1',
+    [workshopId],
+  );
+  return row && { ...row.taken, bookedAt: row.booked_at.toISOString() };
+}
+
+/** @returns false where the bags are booked already */
+export async function insertBooking(
+  tx: Queryable,
+  workshopId: string,
+  booking: Omit<Booking, 'bookedAt'>,
+): Promise<boolean> {
+  const rows = await tx.query(
+    `insert into packing_booking (workshop_id, taken) values ($1, $2::jsonb)
+     on conflict do nothing returning workshop_id`,
+    [workshopId, JSON.stringify(booking)],
+  );
+  return rows.length === 1;
+}
+
+export async function deleteBooking(tx: Queryable, workshopId: string): Promise<void> {
+  await tx.query('delete from packing_booking where workshop_id = $1', [workshopId]);
+}
