@@ -9,7 +9,7 @@ import { basedOnVersion } from './basedOn.ts';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 import { anyText, flag, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
 import { stockPartSchema } from './parts.ts';
-import { fields, leaf, list, oneOf, record, type Schema } from './schema.ts';
+import { fields, leaf, list, nullable, oneOf, record, type Schema, type TypeOf } from './schema.ts';
 
 export interface StockItem {
   readonly id: string;
@@ -97,6 +97,76 @@ const itemIds = list(uuid(said('refusals.stores.chooseDrawersFromTheList')), (ar
     .required(said('refusals.stores.chooseAtLeastOneDrawer')),
 );
 
+const cents = wholeNumber(0, 100_000_000);
+
+const priceBreak = record<PriceBreak>({
+  fromPacks: wholeNumber(1, 100_000),
+  packCents: cents,
+});
+
+export const breaksSchema: Schema<readonly PriceBreak[]> = list(priceBreak, (array) =>
+  array
+    .min(1, said('refusals.stores.writeAtLeastOnePrice'))
+    .max(12, said('refusals.stores.atMost12PriceBreaks'))
+    .required(said('refusals.stores.writeAtLeastOnePrice'))
+    .test('rising', (value, context) => {
+      const problem = breaksProblem((value ?? []) as readonly PriceBreak[]);
+      return problem === undefined || context.createError({ message: problem });
+    }),
+);
+
+/** What a list said of drawers, as somebody looked it over: new ones and changes, all of them, or none. */
+export interface DrawersTaken {
+  readonly made: number;
+  readonly changed: number;
+  /** Suppliers that were not known: what a delivery costs and how long it takes is still to be said. */
+  readonly newSuppliers: readonly string[];
+}
+
+const listedOffer = fields({
+  supplier: trimmed(60, said('refusals.stores.giveTheSupplierAName')),
+  packSize: wholeNumber(1, 1_000_000),
+  breaks: breaksSchema,
+});
+
+const listedDrawer = fields({
+  /** The drawer that is changed, as it was read; null for a new one. */
+  there: nullable(
+    fields({
+      itemId: uuid(said('refusals.stores.chooseDrawersFromTheList')),
+      version: basedOnVersion,
+    }),
+  ),
+  part: stockPartSchema,
+  /** Empty where the list says nothing: what is there stays. */
+  location: itemFields.location,
+  /** Null where the list says nothing. */
+  minimum: nullable(itemFields.minimum),
+  pieces: nullable(wholeNumber(0, 1_000_000)),
+  /** Take the place of offers of the same supplier in packs of the same size. */
+  offers: list(listedOffer, (array) =>
+    array
+      .max(40, said('refusals.stores.atMost40Offers'))
+      .required(said('refusals.stores.listTheOffersOrAnEmptyList')),
+  ),
+});
+export type ListedDrawer = TypeOf<typeof listedDrawer>;
+
+export const takeDrawersOver = endpoint<DrawersTaken>()({
+  method: 'POST',
+  path: '/api/stores/drawers/listed',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({
+    drawers: list(listedDrawer, (array) =>
+      array
+        .min(1, said('refusals.stores.chooseAtLeastOneDrawer'))
+        .max(2000, said('refusals.stores.atMost2000Drawers'))
+        .required(said('refusals.stores.chooseAtLeastOneDrawer')),
+    ),
+  }),
+});
+
 /** Deletes drawers, or brings them back. */
 export const removeDrawers = endpoint<Record<string, never>>()({
   method: 'PUT',
@@ -137,8 +207,6 @@ export const bookMove = endpoint<{ level: number }>()({
   }),
 });
 
-const cents = wholeNumber(0, 100_000_000);
-
 const supplierFields = {
   name: trimmed(60, said('refusals.stores.giveTheSupplierAName')),
   deliveryCents: cents,
@@ -157,22 +225,6 @@ export const changeSupplier = endpoint<{ version: number }>()({
   access: 'instructor',
   body: fields({ ...supplierFields, version: basedOnVersion }),
 });
-
-const priceBreak = record<PriceBreak>({
-  fromPacks: wholeNumber(1, 100_000),
-  packCents: cents,
-});
-
-export const breaksSchema: Schema<readonly PriceBreak[]> = list(priceBreak, (array) =>
-  array
-    .min(1, said('refusals.stores.writeAtLeastOnePrice'))
-    .max(12, said('refusals.stores.atMost12PriceBreaks'))
-    .required(said('refusals.stores.writeAtLeastOnePrice'))
-    .test('rising', (value, context) => {
-      const problem = breaksProblem((value ?? []) as readonly PriceBreak[]);
-      return problem === undefined || context.createError({ message: problem });
-    }),
-);
 
 /** All offers of an item; what is not in the list is gone. */
 export const changeOffers = endpoint<{ version: number }>()({

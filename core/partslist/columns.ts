@@ -3,15 +3,17 @@ import { fromChinese } from './chinese.ts';
 import { plain } from './plain.ts';
 import type { Table } from './table.ts';
 
-/** What a column of a parts list can hold. */
-export interface ColumnDefinition {
-  readonly id: ColumnId;
+/** What a column of a list can hold. */
+export interface ColumnDefinition<Id extends string = ColumnId> {
+  readonly id: Id;
   /** Headings that people write for it, in several languages, lower case, without accents; likeliest first. */
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
   readonly looksLike?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
   readonly looksLikeFaintly?: true;
+  /** Its cells have one form only: a heading above others is doubted. */
+  readonly isStrict?: true;
 }
 
 export const columnIds = [
@@ -34,6 +36,7 @@ export type ColumnId = (typeof columnIds)[number];
 export const columns: readonly ColumnDefinition[] = [
   {
     id: 'designators',
+    isStrict: true,
     headings: [
       'designator',
       'designators',
@@ -72,6 +75,7 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'quantity',
+    isStrict: true,
     headings: [
       'quantity',
       'qty',
@@ -152,11 +156,13 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'tolerance',
+    isStrict: true,
     headings: ['tolerance', 'tol', 'toleranz', 'tolerantie', 'tolerancia', 'accuracy', '%'],
     looksLike: /^[±+-]*\s*\d+([.,]\d+)?\s*%$/,
   },
   {
     id: 'ratedVolt',
+    isStrict: true,
     headings: [
       'voltage',
       'rated voltage',
@@ -294,8 +300,14 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  *
  * @returns at most one column for each meaning and one meaning for each column
  */
-export function guessMapping(table: Table): Mapping {
-  const scored = columns
+export const guessMapping = (table: Table): Mapping => mappingOf(table, columns);
+
+/** The same for a list of another sort, by the columns that it can have. */
+export function mappingOf<Id extends string>(
+  table: Table,
+  definitions: readonly ColumnDefinition<Id>[],
+): Readonly<Partial<Record<Id, number>>> {
+  const scored = definitions
     .flatMap((definition) =>
       table.headings.map((_, index) => ({
         id: definition.id,
@@ -305,7 +317,7 @@ export function guessMapping(table: Table): Mapping {
     )
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score);
-  const mapping: Partial<Record<ColumnId, number>> = {};
+  const mapping: Partial<Record<Id, number>> = {};
   for (const { id, index } of scored) {
     if (id in mapping || Object.values(mapping).includes(index)) continue;
     mapping[id] = index;
@@ -323,7 +335,7 @@ const exactHeading = 100;
 /** So few cells that look right make even a plain heading doubtful: “Name” above R1, R2, R3. */
 const tooFew = 0.3;
 
-function score(definition: ColumnDefinition, table: Table, index: number): number {
+function score(definition: ColumnDefinition<string>, table: Table, index: number): number {
   if (isRunningNumber(table, index)) return 0;
   const heading = plain(fromChinese(table.headings[index] ?? ''))
     .replace(/[._#/()[\]:-]+/g, ' ')
@@ -340,17 +352,9 @@ function score(definition: ColumnDefinition, table: Table, index: number): numbe
         ? headingWord
         : 0;
   const isWrong =
-    strict.has(definition.id) && share < tooFew && filledCells(table, index).length >= 3;
+    definition.isStrict === true && share < tooFew && filledCells(table, index).length >= 3;
   return (isWrong ? named / 4 : named) + cells;
 }
-
-/** Columns whose cells have one form only. */
-const strict: ReadonlySet<ColumnId> = new Set([
-  'designators',
-  'quantity',
-  'tolerance',
-  'ratedVolt',
-]);
 
 const filledCells = (table: Table, index: number): string[] =>
   table.rows.map(({ cells }) => cells[index] ?? '').filter((cell) => cell !== '');
@@ -363,7 +367,11 @@ function isRunningNumber(table: Table, index: number): boolean {
   );
 }
 
-function shareThatLooksRight({ looksLike }: ColumnDefinition, table: Table, index: number): number {
+function shareThatLooksRight(
+  { looksLike }: ColumnDefinition<string>,
+  table: Table,
+  index: number,
+): number {
   if (!looksLike) return 0;
   const filled = filledCells(table, index);
   return filled.filter((cell) => looksLike.test(cell)).length / Math.max(1, filled.length);

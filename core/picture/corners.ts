@@ -1,4 +1,4 @@
-import { type Corners, wholeOf } from './homography.ts';
+import { type Corners, fourCorners, turnedBy, wholeOf } from './homography.ts';
 import { type Grey, type Spot, shrunk } from './raster.ts';
 
 /** Where a sheet lies in a picture; `found` is false where the whole picture is taken for it. */
@@ -44,7 +44,7 @@ export function findCorners(picture: Grey): FoundCorners {
     x: Math.min(Math.max(0, (x + 0.5) * scale), picture.width - 1),
     y: Math.min(Math.max(0, (y + 0.5) * scale), picture.height - 1),
   }));
-  return { corners: full as unknown as Corners, found: true };
+  return { corners: fourCorners(full), found: true };
 }
 
 /** Limits of brightness between the darkest and the brightest tenth. */
@@ -265,5 +265,5 @@ function inOrder(spots: readonly Spot[]): Corners {
       x + y < (around[best]?.x ?? 0) + (around[best]?.y ?? 0) ? index : best,
     0,
   );
-  return [0, 1, 2, 3].map((step) => around[(first + step) % 4]) as unknown as Corners;
+  return turnedBy(fourCorners(around), first);
 }

@@ -66,10 +66,17 @@ export function straightSize([a, b, c, d]: Corners): {
   };
 }
 
+/** @throws RangeError where there are not four of them */
+export function fourCorners(spots: readonly Spot[]): Corners {
+  const [a, b, c, d, ...more] = spots;
+  if (!a || !b || !c || !d || more.length > 0) throw new RangeError('a sheet has four corners');
+  return [a, b, c, d];
+}
+
 /** The same four corners of a sheet that stands so many quarters of a turn further to the right: the next is upper left. */
-export const turnedBy = ([a, b, c, d]: Corners, quarters: number): Corners => {
-  const all = [a, b, c, d];
-  return [0, 1, 2, 3].map((at) => all[(at + quarters) % 4]) as unknown as Corners;
+export const turnedBy = (corners: Corners, quarters: number): Corners => {
+  const first = quarters % 4;
+  return fourCorners([...corners.slice(first), ...corners.slice(0, first)]);
 };
 
 /** The corners of a whole picture. */

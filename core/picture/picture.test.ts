@@ -14,7 +14,7 @@ import {
   turnedBy,
   wholeOf,
 } from './homography.ts';
-import { asPgm, cropped, type Grey, greyOf, shrunk } from './raster.ts';
+import { asPgm, cropped, framed, type Grey, greyOf, shrunk, turned } from './raster.ts';
 import { withoutRules } from './rules.ts';
 
 GlobalFonts.registerFromPath('node_modules/dejavu-fonts-ttf/ttf/DejaVuSans.ttf', 'Sans');
@@ -235,5 +235,24 @@ describe('printed signs', () => {
     expect(signsIn(page, whole(page)).length).toBeGreaterThanOrEqual(5);
     expect(signsIn(printed('iñ'), whole(printed('iñ')))).toHaveLength(2);
     expect(patchesOf(printed('iñ'))).toHaveLength(4);
+  });
+});
+
+describe('a picture that is turned', () => {
+  it('goes to the right by quarters, and is itself again after four', () => {
+    const page = filled(3, 2, (x, y) => 10 * y + x);
+    expect(turned(page, 1)).toMatchObject({ width: 2, height: 3 });
+    expect([...turned(page, 1).data]).toEqual([10, 0, 11, 1, 12, 2]);
+    expect([...turned(page, 2).data]).toEqual([12, 11, 10, 2, 1, 0]);
+    expect(turned(page, 4)).toEqual(page);
+  });
+
+  it('has white around it where it is framed', () => {
+    const piece = framed(
+      filled(4, 4, () => 7),
+      { x: 1, y: 1, width: 1, height: 1 },
+      1,
+    );
+    expect([...piece.data]).toEqual([255, 255, 255, 255, 7, 255, 255, 255, 255]);
   });
 });

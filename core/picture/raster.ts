@@ -70,6 +70,33 @@ export function cropped(picture: Grey, box: Box): Grey {
   return { width, height, data };
 }
 
+/** Turned to the right by so many quarters of a turn. */
+export function turned(picture: Grey, quarters: number): Grey {
+  let now = picture;
+  for (let turn = 0; turn < quarters; turn += 1) {
+    const { width, height, data } = now;
+    const out = new Uint8Array(data.length);
+    for (let y = 0; y < height; y += 1) {
+      for (let x = 0; x < width; x += 1)
+        out[x * height + height - 1 - y] = data[y * width + x] ?? 0;
+    }
+    now = { width: height, height: width, data: out };
+  }
+  return now;
+}
+
+/** A piece of a picture with so many dots of white around it. */
+export function framed(picture: Grey, box: Box, margin: number): Grey {
+  const piece = cropped(picture, box);
+  const width = piece.width + 2 * margin;
+  const data = new Uint8Array(width * (piece.height + 2 * margin)).fill(255);
+  for (let row = 0; row < piece.height; row += 1) {
+    const dots = piece.data.subarray(row * piece.width, (row + 1) * piece.width);
+    data.set(dots, (row + margin) * width + margin);
+  }
+  return { width, height: piece.height + 2 * margin, data };
+}
+
 /** As a file that needs no library to write: portable grey map, binary (Netpbm, P5). */
 export function asPgm({ width, height, data }: Grey): Uint8Array {
   const head = new TextEncoder().encode(`P5\n${width} ${height}\n255\n`);

@@ -31,7 +31,7 @@ export const series: Readonly<Record<SeriesId, readonly number[]>> = {
 export const seriesIds = Object.keys(series) as SeriesId[];
 
 /** The mantissa of a positive amount, from 1 to below 10, at three digits. */
-function mantissa(amount: number): number {
+export function mantissa(amount: number): number {
   return Number(Number(amount.toPrecision(3)).toExponential().split('e')[0]);
 }
 

@@ -39,11 +39,12 @@ test('phones are let in by a switch, one is seen to come, and out again by the s
     'aria-disabled',
     'true',
   );
+  await expectAccessible(instructor);
   await instructor.getByRole('link', { name: 'Choose the network of the room' }).click();
-  await expect(instructor.getByText('Phones cannot join')).toBeVisible();
+  await expect(instructor.getByRole('heading', { name: 'Phones cannot join' })).toBeVisible();
   await expectAccessible(instructor);
   await instructor.getByRole('button', { name: 'Let phones in this room in' }).click();
-  await expect(instructor.getByText('Phones can join')).toBeVisible();
+  await expect(instructor.getByRole('heading', { name: 'Phones can join' })).toBeVisible();
   await expect(instructor.getByText('No device has joined yet.')).toBeVisible();
   await expectAccessible(instructor);
 

@@ -152,10 +152,10 @@ describe('a parts list on pages', () => {
       await makePdf({ content: [{ canvas: [{ type: 'rect', x: 0, y: 0, w: 90, h: 90 }] }] }),
     );
     const drawn = Uint8Array.of(1, 2, 3);
-    const drawing = { ...engines, drawPdf: async () => drawn };
+    const drawing = { ...engines, drawPdf: async () => [drawn] };
     expect(await openFile(empty, 'utf-8', drawing)).toEqual({
       ok: true,
-      value: { kind: 'picture', bytes: drawn },
+      value: { kind: 'pictures', pages: [drawn] },
     });
   });
 });

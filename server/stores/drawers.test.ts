@@ -1,5 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StockItem } from '#contract/stores';
+import { mappingOf } from '#core/partslist/columns';
+import { tableOf } from '#core/partslist/testing/readList';
+import { drawerColumns } from '#core/stores/drawerlist/columns';
+import { matchDrawers } from '#core/stores/drawerlist/matchDrawers';
+import { readDrawers } from '#core/stores/drawerlist/readDrawers';
 import { makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
@@ -112,5 +117,80 @@ describe('drawers', () => {
     expect(list.text).not.toMatch(/price|cost/i);
     await server.instructor.get(`/api/stores/shopping-list.pdf?for=${workshop.id}`).expect(200);
     await server.instructor.get('/api/stores/shopping-list.pdf?for=nothing').expect(404);
+  });
+});
+
+describe('a list of drawers', () => {
+  const listed = (amount: number, more: object = {}) => ({
+    there: null,
+    part: ohms(amount),
+    location: '',
+    minimum: null,
+    pieces: null,
+    offers: [],
+    ...more,
+  });
+  const take = (...drawers: readonly object[]) =>
+    server.instructor.post('/api/stores/drawers/listed').send({ drawers });
+  const offer = (supplier: string, packSize: number, packCents: number) => ({
+    supplier,
+    packSize,
+    breaks: [{ fromPacks: 1, packCents }],
+  });
+
+  it('makes drawers with their pieces, offers and suppliers', async () => {
+    const { body } = await take(
+      listed(51, {
+        location: 'L1',
+        pieces: 12,
+        minimum: 5,
+        offers: [offer('Pier Shop', 100, 150), offer('pier shop', 10, 20)],
+      }),
+      listed(56),
+    ).expect(200);
+    expect(body).toEqual({ made: 2, changed: 0, newSuppliers: ['Pier Shop'] });
+    const made = (await items()).find(({ location }) => location === 'L1');
+    expect(made).toMatchObject({ level: 12, minimum: 5 });
+    expect(new Set(made?.offers.map(({ supplierId }) => supplierId)).size).toBe(1);
+    expect(made?.offers).toHaveLength(2);
+  });
+
+  it('changes a drawer, and leaves as it is what it does not say', async () => {
+    const [id = ''] = await make({ ...drawer(62, 9, 'L2'), minimum: 3 });
+    const there = { itemId: id, version: 1 };
+    await take(listed(62, { there, pieces: 4, offers: [offer('Pier Shop', 50, 90)] })).expect(200);
+    const now = async () => (await items()).find((item) => item.id === id);
+    expect(await now()).toMatchObject({ location: 'L2', minimum: 3, level: 4 });
+    // A new price takes the place of the old one; other packs stay.
+    const again = { itemId: id, version: (await now())?.version };
+    await take(
+      listed(62, { there: again, offers: [offer('PIER SHOP', 50, 80), offer('Pier Shop', 5, 12)] }),
+    ).expect(200);
+    expect((await now())?.offers.map(({ packSize, breaks }) => [packSize, breaks])).toEqual([
+      [5, [{ fromPacks: 1, packCents: 12 }]],
+      [50, [{ fromPacks: 1, packCents: 80 }]],
+    ]);
+    expect(await levelOf(id)).toBe(4);
+  });
+
+  it('is taken over whole or not at all, and never over a change of somebody else', async () => {
+    const [id = ''] = await make(drawer(68, 9, 'L3'));
+    const before = (await items()).length;
+    await take(listed(75), listed(68, { there: { itemId: id, version: 7 } })).expect(409);
+    await take(listed(75), listed(68, { minimum: -1 })).expect(422);
+    expect(await items()).toHaveLength(before);
+  });
+
+  it('is what the export gives, so that the export of a house is the list of another', async () => {
+    const csv = (await server.instructor.get('/api/stores/stock.csv').expect(200)).text;
+    const table = tableOf(csv.replace(/^\uFEFF/, ''));
+    const { drawers, problems } = readDrawers(table, mappingOf(table, drawerColumns));
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+    const found = matchDrawers(drawers, await items());
+    expect(found.filter(({ there }) => !there).map(({ read }) => read.line)).toEqual([]);
+    for (const { read, there } of found) {
+      expect(read).toMatchObject({ pieces: there?.level, minimum: there?.minimum });
+      expect(read.offers.length).toBe(there?.offers.length);
+    }
   });
 });

@@ -1,15 +1,22 @@
 import { randomUUID } from 'node:crypto';
-import { createDrawers, mergeDrawers, removeDrawers, removeSupplier } from '#contract/stores';
+import {
+  createDrawers,
+  mergeDrawers,
+  removeDrawers,
+  removeSupplier,
+  takeDrawersOver,
+} from '#contract/stores';
 import { said } from '#core/learning/said';
 import { areOnePart } from '#core/stores/stockPart';
-import type { Database, Queryable } from '../db/database.ts';
+import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { invalid, notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { takeOver } from './listedDrawers.ts';
 import {
+  book,
   countOffersOf,
   insertItem,
-  insertMove,
   lockItem,
   moveOffers,
   selectItem,
@@ -31,6 +38,10 @@ export function drawerRoutes(api: Api, db: Database): void {
       return ids;
     }),
   }));
+
+  api.serve(takeDrawersOver, async ({ body: { drawers } }) =>
+    db.transaction((tx) => takeOver(tx, drawers)),
+  );
 
   api.serve(removeDrawers, async ({ body: { itemIds, removed } }) =>
     db.transaction(async (tx) => {
@@ -81,11 +92,3 @@ export function drawerRoutes(api: Api, db: Database): void {
     }),
   );
 }
-
-const book = (
-  tx: Queryable,
-  itemId: string,
-  kind: 'in' | 'out' | 'count',
-  pieces: number,
-  note: string,
-) => insertMove(tx, itemId, { id: randomUUID(), kind, pieces, note });

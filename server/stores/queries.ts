@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { storedBreaks, storedStockPart } from '#contract/storedKinds';
 import type { StockItem, StoredSupplier } from '#contract/stores';
 import { levelOf, type Move } from '#core/stores/ledger';
@@ -110,6 +111,15 @@ export async function insertMove(
   );
 }
 
+/** A move that no device made, so that it has no id yet. */
+export const book = (
+  tx: Queryable,
+  itemId: string,
+  kind: Move['kind'],
+  pieces: number,
+  note: string,
+): Promise<void> => insertMove(tx, itemId, { id: randomUUID(), kind, pieces, note });
+
 export async function insertItem(db: Queryable, item: NewItem): Promise<void> {
   await db.query(
     'insert into stock_item (id, part, location, minimum) values ($1, $2::jsonb, $3, $4)',
@@ -161,6 +171,17 @@ export async function selectSuppliers(db: Queryable): Promise<StoredSupplier[]> 
     'select id, name, delivery_cents, days, version from supplier where removed_at is null order by name',
   );
   return rows.map(({ delivery_cents, ...row }) => ({ ...row, deliveryCents: delivery_cents }));
+}
+
+export async function selectSupplierNamed(
+  db: Queryable,
+  name: string,
+): Promise<string | undefined> {
+  const [row] = await db.query<{ id: string }>(
+    'select id from supplier where lower(name) = lower($1) and removed_at is null',
+    [name],
+  );
+  return row?.id;
 }
 
 /** @returns false where another supplier has the name already */

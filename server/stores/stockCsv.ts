@@ -2,6 +2,7 @@ import type { StockItem } from '#contract/stores';
 import { toleranceLabel, valueLabel } from '#core/parts/label';
 import { type LedgerRow, ledgerOf, type Move } from '#core/stores/ledger';
 import { meanOf } from '#core/stores/lossRate';
+import { money } from '#core/stores/money';
 import type { Need, Needs } from '#core/stores/needs';
 import type { Offer, Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
@@ -42,13 +43,16 @@ export function stockRows(
       { heading: 'supplier', cell: ({ supplier }) => supplier?.name ?? '' },
       { heading: 'packSize', cell: ({ offer }) => offer?.packSize ?? '' },
       {
-        heading: 'pricesInCentsFromPacks',
+        heading: 'pricesFromPacks',
         cell: ({ offer }) =>
           (offer?.breaks ?? [])
-            .map(({ fromPacks, packCents }) => `${fromPacks}: ${packCents}`)
+            .map(({ fromPacks, packCents }) => `${fromPacks}: ${money(packCents)}`)
             .join('; '),
       },
-      { heading: 'deliveryInCents', cell: ({ supplier }) => supplier?.deliveryCents ?? '' },
+      {
+        heading: 'deliveryCost',
+        cell: ({ supplier }) => (supplier ? money(supplier.deliveryCents) : ''),
+      },
       { heading: 'days', cell: ({ supplier }) => supplier?.days ?? '' },
     ],
     rows,

@@ -158,7 +158,7 @@ describe('suppliers and offers', () => {
     expect((await ledger(id)).item.offers).toHaveLength(1);
     const csv = await server.instructor.get('/api/stores/stock.csv').expect(200);
     expect(csv.text).toContain(
-      'resistor,470 Ω,5 %,,Drawer A1,0,20,Pier Parts,100,1: 150; 10: 120,490,3',
+      'resistor,470 Ω,5 %,,Drawer A1,0,20,Pier Parts,100,1: 1.50; 10: 1.20,4.90,3',
     );
   });
 

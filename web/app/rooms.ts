@@ -66,6 +66,15 @@ export const stores = room(
   'trade',
   'staff',
 );
+export const drawerList = room(
+  () => import('../stores/drawerlist/DrawerListPage.tsx'),
+  'stores',
+  'lists',
+  'refusals',
+  'families',
+  'trade',
+  'staff',
+);
 export const workshopList = room(() => import('../workshops/WorkshopsPage.tsx'), 'workshops');
 export const newWorkshop = room(
   () => import('../workshops/NewWorkshopPage.tsx'),

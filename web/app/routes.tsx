@@ -11,6 +11,7 @@ import { readOncePerPath } from './readOncePerPath.ts';
 import {
   bodies,
   door,
+  drawerList,
   glossary,
   guide,
   kitBoard,
@@ -183,6 +184,10 @@ export const routes = createBrowserRouter([
             children: [
               { index: true, loader: () => redirect('drawers') },
               { path: 'drawers', lazy: stores(({ DrawersPage }) => ({ Component: DrawersPage })) },
+              {
+                path: 'drawers/list',
+                lazy: drawerList(({ DrawerListPage }) => ({ Component: DrawerListPage })),
+              },
               {
                 path: 'drawers/:itemId',
                 lazy: stores(({ ItemPage, loadItem }) => ({

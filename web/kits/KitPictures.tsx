@@ -133,7 +133,7 @@ function KitPicture({ purpose }: { readonly purpose: KitPicturePurpose }) {
           </Button>
         )}
       </Box>
-      {isUnreadable && <Alert severity="error">{t('kits.photo.failed.opening')}</Alert>}
+      {isUnreadable && <Alert severity="error">{t('lists.sheet.failed.opening')}</Alert>}
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
     </Box>
   );

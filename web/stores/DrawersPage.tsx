@@ -29,9 +29,16 @@ export function DrawersPage() {
   const onlyShort = search.has('short');
   const isInstructor = useIsInstructor();
   const add = (
-    <Button variant="contained" onClick={() => setAdding(true)}>
-      {t('stores.drawersPage.addADrawer')}
-    </Button>
+    <>
+      <Button variant="contained" onClick={() => setAdding(true)}>
+        {t('stores.drawersPage.addADrawer')}
+      </Button>
+      {isInstructor && (
+        <Button component={Link} to="/stores/drawers/list" variant="outlined">
+          {t('stores.drawerList.title')}
+        </Button>
+      )}
+    </>
   );
   return (
     <>

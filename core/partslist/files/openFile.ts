@@ -17,8 +17,8 @@ export type OpenedFile =
   | { readonly kind: 'table'; readonly csv: string; readonly beside: readonly string[] }
   | { readonly kind: 'book'; readonly sheets: readonly Sheet[]; readonly likeliest: number }
   | { readonly kind: 'kit'; readonly document: Readonly<Record<string, unknown>> }
-  /** A picture file, or a page of a scan as one: read with a person’s help. */
-  | { readonly kind: 'picture'; readonly bytes: Uint8Array };
+  /** A picture file, or the pages of a scan as such: read with a person’s help. */
+  | { readonly kind: 'pictures'; readonly pages: readonly Uint8Array[] };
 
 type Opening = Promise<Result<OpenedFile, DecodeProblem>>;
 
@@ -26,12 +26,15 @@ type Opening = Promise<Result<OpenedFile, DecodeProblem>>;
 export interface Engines {
   /** The texts of each page of a PDF with their places; fails where it is damaged or locked. */
   readonly openPdf: (bytes: Uint8Array) => Promise<readonly (readonly PlacedWord[])[]>;
-  /** The first page of a PDF as a picture file. */
-  readonly drawPdf: (bytes: Uint8Array) => Promise<Uint8Array>;
+  /** The first pages of a PDF, `scanPages` at most, as picture files. */
+  readonly drawPdf: (bytes: Uint8Array) => Promise<readonly Uint8Array[]>;
 }
 
 /** Largest file that is looked at; spreadsheets carry pictures. */
 export const largestFile = 20_000_000;
+
+/** Pages of a scan that are read; a list of parts has no more. */
+export const scanPages = 6;
 
 /** What can be opened; the rest is told by what it is. */
 const openers: Readonly<
@@ -44,10 +47,10 @@ const openers: Readonly<
   // Loaded when somebody brings one.
   xlsx: async (bytes) => bookOf(await (await import('./readXlsx.ts')).readXlsx(bytes)),
   ods: async (bytes) => bookOf((await import('./readOds.ts')).readOds(bytes)),
-  picture: async (bytes) => ok({ kind: 'picture', bytes }),
+  picture: async (bytes) => ok({ kind: 'pictures', pages: [bytes] }),
   pdf: async (bytes, _, { openPdf, drawPdf }) => {
     try {
-      return tableIn(await openPdf(bytes)) ?? ok({ kind: 'picture', bytes: await drawPdf(bytes) });
+      return tableIn(await openPdf(bytes)) ?? ok({ kind: 'pictures', pages: await drawPdf(bytes) });
     } catch {
       return fail({ message: said('lists.file.thePdfCannotBeOpened') });
     }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readDesignators } from '../designators.ts';
 import { canBe, variants } from './confusions.ts';
 import { placesIn } from './places.ts';
-import { hasUsualDouble, inTradeSigns, isKnownValue, knownVariants } from './values.ts';
+import { inTradeSigns, isKnownValue, knownVariants, usualDouble } from './values.ts';
 
 const resistor = { letters: 'R', words: 'Resistor' };
 const capacitor = { letters: 'C', words: 'Ceramic capacitor' };
@@ -114,7 +114,7 @@ describe('values that the trade knows', () => {
     ['2N39O4', { letters: 'Q', words: 'Transistor' }, '2N3904'],
     ['BC5478', { letters: 'Q', words: 'Transistor' }, 'BC547B'],
   ])('%s is near to one', (text, beside, meant) => {
-    expect(knownVariants(text, beside).texts).toContain(meant);
+    expect(knownVariants(text, beside).map((one) => one.text)).toContain(meant);
   });
 
   it('are written as the trade does', () => {
@@ -127,8 +127,8 @@ describe('values that the trade knows', () => {
   });
 
   it('of which a usual one is a sign away are asked', () => {
-    expect(hasUsualDouble('16k', resistor)).toBe(true);
-    expect(hasUsualDouble('10k', resistor)).toBe(false);
-    expect(hasUsualDouble('4k7', resistor)).toBe(false);
+    expect(usualDouble('16k', resistor)).toBe('10k');
+    expect(usualDouble('10k', resistor)).toBeUndefined();
+    expect(usualDouble('4k7', resistor)).toBeUndefined();
   });
 });

@@ -1,8 +1,8 @@
 /** Signs that print looks alike in (common practice of proof reading, and what readers of print mistake). */
 const alike: readonly string[] = [
-  '0OoQDe',
+  '0OoQDeΩ',
   '1lIi|!',
-  '5Ss',
+  '5Ss$',
   '8B',
   '2Zz',
   '6Gb',
@@ -37,7 +37,7 @@ export const canBe = (seen: string, meant: string): boolean =>
   seen === meant || (others.get(seen)?.has(meant) ?? false);
 
 /** One sign that was read as two: a 5 as `S5`. */
-const readTwice = /(8B|B8|5S|S5|0O|O0|1l|l1|1I|I1|6G|G6|55|uU|cC|Cc|il)/g;
+const readTwice = /(8B|B8|5S|S5|0O|O0|1l|l1|1I|I1|6G|G6|55|uU|cC|Cc|il|kK|Kk)/g;
 
 /** Of a longer text one sign is changed only: there are too many pairs, and none of them is a code. */
 const longText = 14;

@@ -111,6 +111,49 @@ describe('rows help each other', () => {
   });
 });
 
+describe('what is rare', () => {
+  it('stays as it was read and is asked, with the usual value that it could be', () => {
+    const rows = withRow(1, ...row('R3', '1', 'Resistor', '50k'));
+    expect(rows[1]?.[3]).toMatchObject({
+      text: '50k',
+      doubt: { says: 'lists.photo.orUsual', fill: { value: '56k' } },
+    });
+  });
+
+  it('is usual for what turns (common practice: 1, 2, 5), and then nothing is asked', () => {
+    const rows = decided(
+      ...list,
+      row('RV1', '1', 'Trimmer', '50k'),
+      row('RV2', '1', 'Trimmer', '10k'),
+    );
+    expect(texts(rows)[6]?.[3]).toBe('50k');
+    expect(doubts(rows)[6]?.join('')).toBe('');
+  });
+});
+
+describe('letters that one row has', () => {
+  it('are believed where its words tell the kind of part', () => {
+    const rows = decided(...list, row('Q1', '1', 'Transistor', 'BC547'));
+    expect(doubts(rows)[6]?.[0]).toBe('');
+  });
+
+  it('are asked where they do not', () => {
+    const rows = decided(...list, row('U1', '1', 'Transistor', 'BC547'));
+    expect(doubts(rows)[6]?.[0]).not.toBe('');
+  });
+});
+
+describe('a page that could hardly be read', () => {
+  it('is asked cell by cell', () => {
+    const poor = list.map((own) => own.map((one) => cell(one.alone.text, one.alone.text, 0.3)));
+    expect(
+      doubts(decided(...poor))
+        .flat()
+        .every((says) => says !== ''),
+    ).toBe(true);
+  });
+});
+
 describe('Chinese words', () => {
   it('of the trade are known, and one that differs in one character is put right and asked', () => {
     const known = withRow(3, cell('C1'), cell('1'), cell('瓷片 电容', '瓷 片电容'), cell('100nF'));

@@ -2,15 +2,17 @@ import { type Said, said } from '../../learning/said.ts';
 import type { Box, Grey } from '../../picture/raster.ts';
 import { isTradeChinese, nearestTerm } from '../chinese.ts';
 import type { ColumnId } from '../columns.ts';
+import { recognise } from '../recognise.ts';
 import type { Look, LookedAtCell, LookedAtSheet } from './lookAtCells.ts';
 import { placesIn } from './places.ts';
 import { lettersOf, type RowPlaces, rowPlaces } from './rowPlaces.ts';
-import { fitOf } from './shape.ts';
+import { shapeOf } from './shape.ts';
 import {
   hasAmount,
-  hasUsualDouble,
   inTradeSigns,
+  isAmount,
   knownVariants,
+  usualDouble,
   type ValueBeside,
 } from './values.ts';
 
@@ -28,8 +30,12 @@ const sureTrust = 0.8;
 /** Words that both looks saw alike are believed from here on. */
 const clearTrust = 0.6;
 
+/** Blanks and marks of quotation, which readers of print see in specks, make no difference. */
 const same = (text: string): string =>
-  text.replace(/\s+/g, '').replace(/[μµ]/g, 'u').replace(/[–—]/g, '-');
+  text
+    .replace(/[\s"'“”„‘’]+/g, '')
+    .replace(/[μµ]/g, 'u')
+    .replace(/[–—]/g, '-');
 
 /**
  * Decides what each cell says, by what the trade knows: names of places, numbers of pieces that must agree with them,
@@ -59,8 +65,25 @@ export function decideCells(sheet: LookedAtSheet): readonly (readonly SheetCell[
   const asked = decided.map((row, line) =>
     line < above - 1 ? row.map(({ doubt: _, ...cell }) => cell) : row,
   );
-  return twiceMarked(asked, meanings.indexOf('designators'), above);
+  return twiceMarked(
+    isPoor(rows) ? asked.map((row) => row.map(unsure)) : asked,
+    meanings.indexOf('designators'),
+    above,
+  );
 }
+
+/** Where most cells were hardly readable, nothing is believed: the page may lie on its head or out of focus. */
+function isPoor(rows: LookedAtSheet['rows']): boolean {
+  const trusts = rows
+    .flat()
+    .filter(({ box }) => box !== undefined)
+    .map(({ alone, onPage }) => Math.max(alone.trust, onPage.trust))
+    .sort((a, b) => a - b);
+  return (trusts[Math.floor(trusts.length / 2)] ?? 1) < clearTrust;
+}
+
+const unsure = (cell: SheetCell): SheetCell =>
+  cell.box && !cell.doubt ? { ...cell, doubt: said('lists.photo.notSure') } : cell;
 
 /** What the whole of a row tells about each of its cells. */
 interface KnownOfRow {
@@ -101,11 +124,18 @@ const besideIn = (
   places: RowPlaces | undefined,
 ): ValueBeside => ({
   letters: places?.names[0] && lettersOf(places.names[0]),
-  words: row
+  words: otherWords(row, meanings),
+  alsoValues: recognise({
+    text: otherWords(row, meanings),
+    designators: [...(places?.names ?? [])],
+  }).family.alsoValues,
+});
+
+const otherWords = (row: readonly LookedAtCell[], meanings: LookedAtSheet['meanings']): string =>
+  row
     .filter((_, column) => meanings[column] !== 'value')
     .map(({ alone, onPage }) => `${alone.text} ${onPage.text}`)
-    .join(' '),
-});
+    .join(' ');
 
 type Looks = Pick<LookedAtCell, 'alone' | 'onPage'>;
 
@@ -167,51 +197,51 @@ function countIn(text: string): number | undefined {
   return found ? Number(found[1]) : undefined;
 }
 
+const looksAlike = ([one, other]: readonly Look[]): boolean =>
+  one !== undefined && other !== undefined && same(one.text) === same(other.text);
+
+/** How many changes of signs it is worth that the ink looks otherwise. */
+const misfit = { fits: 0, unknown: 0, differs: 1.5 } as const;
+const fits = { fits: 2, unknown: 1, differs: 0 } as const;
+
 function decidedValue(cell: LookedAtCell, beside: ValueBeside, page: Grey): Decided {
+  const fitOf = shapeOf(page, cell.box as Box);
   const looks = [cell.alone, cell.onPage].map(({ text, trust }) => ({
     text: inTradeSigns(text, beside),
     trust,
   }));
-  const [alone, onPage] = looks;
-  const agree = alone && onPage && same(alone.text) === same(onPage.text);
-  const options = looks
+  const [best, ...others] = looks
     .filter(({ text }) => text !== '')
-    .flatMap(({ text, trust }) => {
-      const { texts, changes } = knownVariants(text, beside);
-      return texts.map((one) => ({
-        text: one,
-        changes,
-        trust,
-        fit: fitOf(one, page, cell.box as Box),
-      }));
-    })
-    .sort((a, b) => a.changes - b.changes || fits[b.fit] - fits[a.fit] || b.trust - a.trust);
-  const [best] = options;
+    .flatMap(({ text, trust }) =>
+      knownVariants(text, beside).map((one) => ({ ...one, trust, fit: fitOf(one.text) })),
+    )
+    .map((one) => ({ ...one, cost: one.changes + misfit[one.fit] }))
+    .sort((a, b) => a.cost - b.cost || fits[b.fit] - fits[a.fit] || b.trust - a.trust);
   if (!best) {
-    const text = agree ? alone.text : inTradeSigns(readAs(cell), beside);
-    const fit = fitOf(text, page, cell.box as Box);
+    const agree = looksAlike(looks);
+    const text = agree ? (looks[0]?.text ?? '') : inTradeSigns(readAs(cell), beside);
     const isSure =
-      agree === true &&
+      agree &&
       !hasAmount(beside) &&
-      fit !== 'differs' &&
-      alone.trust >= sureTrust &&
-      onPage.trust >= sureTrust;
+      fitOf(text) !== 'differs' &&
+      looks.every(({ trust }) => trust >= sureTrust);
     return { text, ...doubtOf(text, isSure, cell) };
   }
-  const rivals = options.filter(
-    ({ text, changes }) => changes === best.changes && same(text) !== same(best.text),
-  );
-  const seenTwice = looks.every(({ text }) => same(text) === same(best.text));
-  const isSure =
-    best.changes === 0 &&
-    rivals.length === 0 &&
-    best.fit !== 'differs' &&
-    (seenTwice || best.fit === 'fits') &&
-    !hasUsualDouble(best.text, beside);
-  return { text: best.text, ...doubtOf(best.text, isSure, cell) };
+  // An amount that both looks saw alike, and that the ink can be, stays, however rare it is.
+  const [kept] = looks;
+  if (best.changes > 0 && kept && looksAlike(looks) && isAmount(kept.text, beside)) {
+    if (fitOf(kept.text) === 'fits')
+      return { text: kept.text, doubt: said('lists.photo.orUsual', { value: best.text }) };
+  }
+  const { text } = best;
+  const hasRival = others.some((one) => one.cost === best.cost && same(one.text) !== same(text));
+  const seenTwice = looks.every((look) => same(look.text) === same(text));
+  const wasSeen =
+    best.changes === 0 && !hasRival && best.fit !== 'differs' && (seenTwice || best.fit === 'fits');
+  const usual = wasSeen ? usualDouble(text, beside) : undefined;
+  if (usual) return { text, doubt: said('lists.photo.orUsual', { value: usual }) };
+  return { text, ...doubtOf(text, wasSeen, cell) };
 }
-
-const fits = { fits: 2, unknown: 1, differs: 0 } as const;
 
 /** For each column the words that both looks saw alike, with how often; headings and titles are not among them. */
 function surelyRead({ rows, above }: LookedAtSheet): ReadonlyMap<string, number>[] {
@@ -249,7 +279,8 @@ function decideWords(cell: LookedAtCell, _: KnownOfRow, elsewhere: Elsewhere): D
   const often = ({ text }: Look) => elsewhere.get(text) ?? 0;
   if (same(alone.text) === same(onPage.text)) {
     const isSure = Math.max(alone.trust, onPage.trust) >= clearTrust || often(alone) > 1;
-    return { text: alone.text, ...doubtOf(alone.text, isSure, looks) };
+    const text = [alone.text, onPage.text].sort((a, b) => a.length - b.length)[0] ?? '';
+    return { text, ...doubtOf(text, isSure, looks) };
   }
   // What other rows say, letter by letter, is hardly a mistake.
   const [best, rival] = [alone, onPage]

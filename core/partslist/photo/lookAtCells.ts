@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { around } from '../../picture/components.ts';
-import { type Box, cropped, type Grey } from '../../picture/raster.ts';
+import { type Box, framed, type Grey } from '../../picture/raster.ts';
 import { withoutRules } from '../../picture/rules.ts';
 import { type ColumnId, guessMapping } from '../columns.ts';
 import { wordsAsTable } from '../files/wordsAsTable.ts';
@@ -160,7 +160,7 @@ async function readAlone(
   const words: PrintedWord[] = [];
   for (const line of lines) {
     const isSign = line.width < 0.9 * line.height;
-    words.push(...(await reader.readLine(framed(page, line), { ...wishes, isSign })));
+    words.push(...(await reader.readLine(lineAlone(page, line), { ...wishes, isSign })));
   }
   return words;
 }
@@ -186,14 +186,6 @@ const lookOf = (words: readonly PrintedWord[]): Look =>
         trust: Math.min(...words.map(({ trust }) => trust)),
       };
 
-/** A piece of the page with white around it, so that nothing of its neighbours is read. */
-function framed(page: Grey, { x, y, width, height }: Box): Grey {
-  const piece = cropped(page, { x: x - 1, y: y - 1, width: width + 2, height: height + 2 });
-  const wide = piece.width + 2 * margin;
-  const data = new Uint8Array(wide * (piece.height + 2 * margin)).fill(255);
-  for (let row = 0; row < piece.height; row += 1) {
-    const dots = piece.data.subarray(row * piece.width, (row + 1) * piece.width);
-    data.set(dots, (row + margin) * wide + margin);
-  }
-  return { width: wide, height: piece.height + 2 * margin, data };
-}
+/** A line of the page by itself, so that nothing of its neighbours is read. */
+export const lineAlone = (page: Grey, { x, y, width, height }: Box): Grey =>
+  framed(page, { x: x - 1, y: y - 1, width: width + 2, height: height + 2 }, margin);

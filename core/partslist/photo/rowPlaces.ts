@@ -8,6 +8,9 @@ export interface RowPlaces extends ReadPlaces {
   readonly isSure: boolean;
 }
 
+/** From here on a single look is believed where the rest of the row speaks for it. */
+const plainTrust = 0.8;
+
 export const lettersOf = (name: string): string => name.replace(/\d+$/, '');
 const numberOf = (name: string): number => Number(name.replace(/^\D+/, ''));
 
@@ -45,13 +48,18 @@ export function rowPlaces(
   const places = rows.map(
     (row) => row && decided(row, { usual, own: ownLetters(row, usual) }, taken),
   );
-  return places.map((own) => own && { ...own, isSure: isSure(own, places, usual) });
+  return places.map((own, line) => {
+    const row = rows[line];
+    if (!own || !row) return undefined;
+    return { ...own, isSure: isSure(own, places, new Set([...usual, ...lettersOfKind(row)])) };
+  });
 }
 
+/** @param expected letters that are no surprise in this row */
 function isSure(
   own: RowPlaces,
   all: readonly (RowPlaces | undefined)[],
-  usual: ReadonlySet<string>,
+  expected: ReadonlySet<string>,
 ): boolean {
   const numbers = (letters: string) =>
     all
@@ -65,7 +73,7 @@ function isSure(
   );
   if (isWhole) return true;
   const isNear = own.names.every(
-    (name, at) => numberOf(name) <= (used[at]?.length ?? 0) + 3 && usual.has(lettersOf(name)),
+    (name, at) => numberOf(name) <= (used[at]?.length ?? 0) + 3 && expected.has(lettersOf(name)),
   );
   const rises = own.names.every((name, at) => {
     const before = own.names[at - 1];
@@ -95,19 +103,24 @@ const counted = (places: readonly (RowPlaces | undefined)[]): ReadonlyMap<string
 };
 
 /** The only letters that parts of the row’s kind have in this list. */
-function ownLetters({ words }: Row, usual: ReadonlySet<string>): string | undefined {
-  const { family, confidence } = recognise({ text: words, designators: [] });
-  if (!family || confidence !== 'sure') return undefined;
-  const possible = family.letters.filter((letters) => usual.has(letters));
+function ownLetters(row: Row, usual: ReadonlySet<string>): string | undefined {
+  const possible = lettersOfKind(row).filter((letters) => usual.has(letters));
   return possible.length === 1 ? possible[0] : undefined;
+}
+
+/** The letters that parts of the row’s kind have, where its other cells tell the kind for sure. */
+function lettersOfKind({ words }: Row): readonly string[] {
+  const { family, confidence } = recognise({ text: words, designators: [] });
+  return confidence === 'sure' ? family.letters : [];
 }
 
 /** The better of two readings: as many as there are pieces, none that another row surely has, fewest changes. */
 function decided(
-  { cell, counts }: Row,
+  row: Row,
   hints: PlaceHints,
   taken: ReadonlyMap<string, number>,
 ): RowPlaces | undefined {
+  const { cell, counts } = row;
   const alone = placesIn(cell.alone.text, hints);
   const onPage = placesIn(cell.onPage.text, hints);
   const agree = alone !== undefined && alone.names.join() === onPage?.names.join();
@@ -119,5 +132,18 @@ function decided(
     .filter((one) => one !== undefined)
     .sort((a, b) => faults(a) - faults(b));
   if (!best) return undefined;
-  return { ...best, isSure: agree };
+  return { ...best, isSure: agree || (best === alone && isPlain(alone, row)) };
+}
+
+/** A name that the page as a whole left out, but that is clear by itself and what the rest of the row leads to expect. */
+function isPlain({ names, changes }: ReadPlaces, row: Row): boolean {
+  const { alone, onPage } = row.cell;
+  const expected = lettersOfKind(row);
+  return (
+    changes === 0 &&
+    onPage.text === '' &&
+    alone.trust >= plainTrust &&
+    row.counts.includes(names.length) &&
+    names.every((name) => expected.includes(lettersOf(name)))
+  );
 }

@@ -21,14 +21,21 @@ export type Fit = 'fits' | 'differs' | 'unknown';
 /**
  * A look at the ink that knows nothing of letters: it tells a 0 from an Ω and a p from a µ, which readers of print
  * take for each other.
+ *
+ * @returns whether the ink in the box can be a text
  */
-export function fitOf(text: string, page: Grey, box: Box): Fit {
-  const signs = [...text.replace(/\s+/g, '')];
-  const ink = signsIn(page, box);
-  if (signs.length === 0 || ink.length !== signs.length) return 'unknown';
-  const differs = signs.some((sign, index) => {
-    const counts = countsOf.get(sign);
-    return counts !== undefined && !counts.includes(holesIn(page, ink[index] as Box));
-  });
-  return differs ? 'differs' : 'fits';
+export function shapeOf(page: Grey, box: Box): (text: string) => Fit {
+  const ink = signsIn(page, box).map((sign) => holesIn(page, sign));
+  return (text) => {
+    const signs = [...text.replace(/\s+/g, '')];
+    if (signs.length === 0 || ink.length === 0) return 'unknown';
+    const differs = (sign: string, found: number | undefined) =>
+      found !== undefined && countsOf.get(sign)?.includes(found) === false;
+    if (ink.length === signs.length) {
+      return signs.some((sign, index) => differs(sign, ink[index])) ? 'differs' : 'fits';
+    }
+    // Where signs touch, the last one still tells whether it is closed: an Ω is not.
+    const isOpen = ink.at(-1) === 0;
+    return isOpen && differs(signs.at(-1) ?? '', 0) ? 'differs' : 'unknown';
+  };
 }

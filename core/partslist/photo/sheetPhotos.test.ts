@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { createWorker } from 'tesseract.js';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findCorners } from '../../picture/corners.ts';
+import { evened } from '../../picture/evened.ts';
 import { asPgm } from '../../picture/raster.ts';
 import { isLong } from '../../testing/cases.ts';
 import type { SheetCell } from './decide.ts';
@@ -11,7 +12,7 @@ import { type SheetLanguage, sheetLanguages } from './languages.ts';
 import { placesIn } from './places.ts';
 import { type TesseractWorker, tesseractReader } from './print.ts';
 import { pageOf, readSheet } from './readSheet.ts';
-import { type SheetPhoto, sheetPhoto } from './testing/sheetPhoto.ts';
+import { type SheetPhoto, sheetPhoto, sheetScan } from './testing/sheetPhoto.ts';
 
 // Photos of sheets (drawn, see sheetPhoto.ts) read by the same reader that pages use. The lists are made up; what is
 // checked is that what stands on the paper is what is read, or that it is asked.
@@ -135,6 +136,48 @@ describe('photos of sheets', () => {
       expect(found / seeds.length).toBeGreaterThan(0.9);
     },
     isLong ? 1_200_000 : 240_000,
+  );
+
+  const headings = ['Ref', 'Qty', 'Part', 'Value'];
+  const resistors = (...values: string[]) => [
+    headings,
+    ...values.map((value, at) => [`R${at + 1}`, '1', 'Resistor', value]),
+  ];
+  const singles = [
+    headings,
+    ['R1', '1', 'Resistor', '330R'],
+    ['C1', '1', 'Ceramic capacitor', '100nF'],
+    ['D1', '1', 'Diode', '1N4148'],
+    ['Q1', '1', 'Transistor', 'S8550'],
+    ['LED1', '1', 'LED 5 mm', 'red'],
+    ['RV1', '1', 'Trimmer', '50k'],
+  ];
+  it.each([
+    [
+      'an ohm sign without a blank',
+      resistors('220Ω', '4k7Ω', '10kΩ', '470Ω', '1MΩ', '68Ω'),
+      {},
+      12,
+    ],
+    ['values that are rare', resistors('50k', '16k', '910', '62k', '49k9', '48k'), {}, 6],
+    ['one part of each kind', singles, {}, 3],
+    ['the same on its head', singles, { quarters: 2 }, 3],
+    ['the same on its side', singles, { quarters: 1, face: 'Serif' }, 3],
+    ['the same from a typewriter', singles, { quarters: 3, face: 'Typewriter' }, 5],
+  ] as const)(
+    'with %s are read, and few of their cells are asked',
+    async (_, rows, how, most) => {
+      const codes = await workerFor(['eng']);
+      const reader = tesseractReader(codes, codes, (piece) => Buffer.from(asPgm(piece)));
+      const sheet = await readSheet(evened(sheetScan(rows, how)), reader);
+      const score: Score = { cells: 0, right: 0, rightAndAsked: 0, wrongAndAsked: 0, wrong: 0 };
+      expect(scored(sheet.rows, rows, score)).toEqual([]);
+      const asked = sheet.rows.flat().filter(({ doubt }) => doubt);
+      const told = asked.map(({ text, doubt }) => `${text} (${doubt?.says})`).join(', ');
+      expect(score.right, told).toBe(score.cells);
+      expect(asked.length, told).toBeLessThanOrEqual(most);
+    },
+    120_000,
   );
 
   it('are given up when nobody wants them any more', async () => {

@@ -1,6 +1,6 @@
 import { typeByNumber } from '../../parts/types/findType.ts';
 import { parseQuantity } from '../../quantity/parseQuantity.ts';
-import { isPreferred } from '../../quantity/series.ts';
+import { isPreferred, mantissa } from '../../quantity/series.ts';
 import type { UnitId } from '../../quantity/unit.ts';
 import { variants } from './confusions.ts';
 
@@ -10,6 +10,8 @@ export interface ValueBeside {
   readonly letters?: string | undefined;
   /** Its other words. */
   readonly words: string;
+  /** Values from 1 to below 10 that its kind of part has beside the preferred ones. */
+  readonly alsoValues?: readonly number[];
 }
 
 /** Voltages that capacitors are made for (IEC 60063 series R5 with the usual 35, 50, 450 V; common practice). */
@@ -53,14 +55,24 @@ function isKnownPiece(piece: string, { letters, words }: ValueBeside): boolean {
     if (!amount.ok) return unit === 'farad' && isCapacitorCode(piece);
     // A bare number of farads is a code or nothing.
     if (unit === 'farad' && /^\d+$/.test(piece)) return isCapacitorCode(piece);
-    const isMade = isPreferred(amount.value, unit === 'ohm' ? 'E24' : 'E12');
     return (
-      isMade && !(unit === 'farad' && isElectrolytic(words) && amount.value < leastElectrolytic)
+      isMade(amount.value, unit) &&
+      !(unit === 'farad' && isElectrolytic(words) && amount.value < leastElectrolytic)
     );
   }
   const type = typeByNumber(piece);
   return type !== undefined && piece.replace(/[\s-]/g, '').length > 2;
 }
+
+/** Round values of old resistors and of anything that turns, besides the preferred ones (common practice). */
+const roundValues: readonly number[] = [1, 2, 2.5, 5];
+
+const isMade = (amount: number, unit: UnitId): boolean =>
+  unit === 'ohm'
+    ? isPreferred(amount, 'E24') ||
+      isPreferred(amount, 'E96') ||
+      roundValues.includes(mantissa(amount))
+    : isPreferred(amount, 'E12');
 
 /** Two figures of a preferred value and the number of zeros, in pF (IEC 60062). */
 function isCapacitorCode(piece: string): boolean {
@@ -71,39 +83,50 @@ function isCapacitorCode(piece: string): boolean {
 const isElectrolytic = (words: string): boolean =>
   /ele[ck]trol|\belko|电解/i.test(words.normalize('NFD').replace(/\p{M}/gu, ''));
 
-/** What is known among what a text can be taken for, with the fewest changes; several where they are equally near. */
-export function knownVariants(
-  text: string,
-  beside: ValueBeside,
-): { readonly texts: readonly string[]; readonly changes: number } {
-  let texts: string[] = [];
-  let fewest = Number.POSITIVE_INFINITY;
+/** Whether a text is an amount of what the row’s kind of part has, be it a usual one or not. */
+export const isAmount = (text: string, { letters }: ValueBeside): boolean => {
+  const unit = unitOf[letters ?? ''];
+  return unit !== undefined && parseQuantity(text, unit).ok;
+};
+
+export interface KnownVariant {
+  readonly text: string;
+  /** How many of its signs were taken for others. */
+  readonly changes: number;
+}
+
+/** What is known among what a text can be taken for, fewest changes first: the nearest, and those one change further. */
+export function knownVariants(text: string, beside: ValueBeside): readonly KnownVariant[] {
+  const known: KnownVariant[] = [];
   for (const [variant, changes] of variants(text)) {
-    if (changes > fewest) break;
+    if (changes > (known[0]?.changes ?? 1) + 1) break;
     // Of a short text two changes leave nothing.
     if (changes > 1 && text.length < 5) break;
-    if (!isKnownValue(variant, beside)) continue;
-    if (changes < fewest) [texts, fewest] = [[], changes];
-    texts.push(variant);
+    if (isKnownValue(variant, beside)) known.push({ text: variant, changes });
   }
-  return { texts, changes: fewest };
+  return known;
 }
 
 /**
- * A value that can as well be one that is far more usual: 16 k, where a 0 with a dot in it was taken for a 6. Of the
+ * The far more usual value that a rare one can as well be: 16 k, where a 0 with a dot in it was taken for a 6. Of the
  * amounts that kits use nearly all are in E12 (common practice).
  */
-export function hasUsualDouble(text: string, beside: ValueBeside): boolean {
+export function usualDouble(text: string, beside: ValueBeside): string | undefined {
   const unit = unitOf[beside.letters ?? ''];
-  if (unit !== 'ohm') return false;
+  if (unit !== 'ohm') return undefined;
   const isUsual = (one: string) => {
     const amount = parseQuantity(one.split(/\s+(?=[\d±])/)[0] ?? '', unit);
-    return amount.ok && isPreferred(amount.value, 'E12');
+    if (!amount.ok) return false;
+    return (
+      isPreferred(amount.value, 'E12') ||
+      (beside.alsoValues?.includes(mantissa(amount.value)) ?? false)
+    );
   };
-  if (isUsual(text)) return false;
-  return [...variants(text)].some(
+  if (isUsual(text)) return undefined;
+  const found = [...variants(text)].find(
     ([one, changes]) => changes === 1 && isUsual(one) && isKnownValue(one, beside),
   );
+  return found?.[0];
 }
 
 /** As the trade writes it, where print leaves no choice: `470 Q` is 470 Ω, `10UF` 10uF, `IN4148` 1N4148. */

@@ -1,8 +1,8 @@
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { emptyDocument } from '#contract/kitDocument';
+import type { OpenDocument } from '../../lists/useListFile.ts';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import type { OpenDocument } from './usePartsListFile.ts';
 
 const nothingYet: OpenDocument = { ...emptyDocument('') };
 

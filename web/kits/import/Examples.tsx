@@ -3,8 +3,8 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { openKitFile } from '#core/kitfile/kitFile';
+import type { OpenDocument } from '../../lists/useListFile.ts';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import type { OpenDocument } from './usePartsListFile.ts';
 import '../kits.css';
 
 /** What `examples/index.json` says of each kit file beside it. */

@@ -9,7 +9,7 @@ import { useNavigate } from 'react-router';
 import { createKitFrom } from '#contract/kitDocument';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
-import type { OpenDocument } from './usePartsListFile.ts';
+import type { OpenDocument } from '../../lists/useListFile.ts';
 import '../../ui/form.css';
 
 const textOf = (value: unknown): string => (typeof value === 'string' ? value : '');

@@ -1,33 +1,28 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { putKitPicture } from '#contract/pictures';
+import { columnIds } from '#core/partslist/columns';
 import { withRow } from '#core/partslist/editTable';
 import { isClean } from '#core/partslist/readPartsList';
 import { parseQuantity } from '#core/quantity/parseQuantity';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
+import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
+import { ListSource } from '../../lists/ListSource.tsx';
+import { ProblemList } from '../../lists/ProblemList.tsx';
 import { dataAddress } from '../../ui/smallPicture.ts';
 import { PartsTable } from '../PartsTable.tsx';
-import { ColumnChoice } from './ColumnChoice.tsx';
-import { FileChoice } from './FileChoice.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import { ProblemList } from './ProblemList.tsx';
 import { RowDialog } from './RowDialog.tsx';
 import { type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
-
-// Comes when somebody brings a photo.
-const PhotoReading = lazy(async () => ({
-  default: (await import('./photo/PhotoReading.tsx')).PhotoReading,
-}));
 
 /** The list with the row that is looked at: one more where it is new. */
 function rowOf(open: OpenPartsList, line: number | 'new') {
@@ -93,16 +88,7 @@ export function ListImport() {
   const ready = open !== undefined && isClean(open.reading);
   return (
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-      <FileChoice file={file} />
-      {file.picture && (
-        <Suspense fallback={<LinearProgress />}>
-          <PhotoReading
-            key={file.fileName}
-            picture={file.picture}
-            done={(csv, sheet) => file.pictureRead(csv, sheet)}
-          />
-        </Suspense>
-      )}
+      <ListSource file={file} />
       {file.document &&
         (kitId ? (
           <Alert severity="info">{t('kits.importPage.thisIsAWholeKit')}</Alert>
@@ -111,7 +97,12 @@ export function ListImport() {
         ))}
       {open && (
         <>
-          <ColumnChoice open={open} choose={file.mapColumn} headingsAt={file.headingsAt} />
+          <ColumnChoice
+            open={open}
+            meanings={columnIds}
+            choose={file.mapColumn}
+            headingsAt={file.headingsAt}
+          />
           <ProblemList problems={open.reading.problems} correct={setCorrecting} />
           <section aria-labelledby="as-read">
             <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>

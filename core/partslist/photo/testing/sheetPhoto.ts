@@ -1,8 +1,15 @@
 import { createCanvas, GlobalFonts, type SKRSContext2D } from '@napi-rs/canvas';
 import jpeg from 'jpeg-js';
-import { type Corners, homographyOf, shadeAt, wholeOf } from '../../../picture/homography.ts';
+import {
+  type Corners,
+  fourCorners,
+  homographyOf,
+  shadeAt,
+  turnedBy,
+  wholeOf,
+} from '../../../picture/homography.ts';
 import type { Grey } from '../../../picture/raster.ts';
-import { greyOf } from '../../../picture/raster.ts';
+import { greyOf, turned } from '../../../picture/raster.ts';
 import { between, pick, type Random, seeded, wholeBetween } from '../../../random.ts';
 
 // Photos of parts lists, drawn: sheets in several faces, languages and layouts, lying askew on a table, in shadow, out
@@ -30,7 +37,23 @@ interface Wording {
 }
 
 const amounts = {
-  R: ['470', '1k', '4k7', '10k', '220k', '1M', '33R', '68 ohm', '5.6k', '470 Ω', '330R 1%', '2k2'],
+  R: [
+    '470',
+    '1k',
+    '4k7',
+    '10k',
+    '220k',
+    '1M',
+    '33R',
+    '68 ohm',
+    '5.6k',
+    '470 Ω',
+    '330R 1%',
+    '2k2',
+    '220Ω',
+    '4k7Ω',
+  ],
+  V: ['10k', '50k', '100k', '500R'],
   C: ['100nF', '22pF', '10n', '104', '4.7nF'],
   E: ['10uF/25V', '100uF 16V', '47uF', '1000µF', '220µF 35V'],
   Q: ['BC547', '2N3904', 'BC557B', '2N7000'],
@@ -45,6 +68,7 @@ const wordings: Readonly<Record<'eng' | 'deu' | 'spa' | 'chi_sim', Wording>> = {
     note: 'Count the parts before you start.',
     parts: [
       ['R', 'Resistor', amounts.R],
+      ['RV', 'Trimmer', amounts.V],
       ['C', 'Ceramic capacitor', amounts.C],
       ['C', 'Electrolytic capacitor', amounts.E],
       ['D', 'LED 5 mm', ['red', 'green', 'yellow']],
@@ -59,6 +83,7 @@ const wordings: Readonly<Record<'eng' | 'deu' | 'spa' | 'chi_sim', Wording>> = {
     note: 'Vor dem Löten bitte alle Teile zählen.',
     parts: [
       ['R', 'Widerstand', amounts.R],
+      ['RV', 'Trimmpotentiometer', amounts.V],
       ['C', 'Keramikkondensator', amounts.C],
       ['C', 'Elko', amounts.E],
       ['D', 'Leuchtdiode 5 mm', ['rot', 'grün', 'gelb']],
@@ -73,6 +98,7 @@ const wordings: Readonly<Record<'eng' | 'deu' | 'spa' | 'chi_sim', Wording>> = {
     note: 'Cuenta las piezas antes de empezar.',
     parts: [
       ['R', 'Resistencia', amounts.R],
+      ['RV', 'Trimmer', amounts.V],
       ['C', 'Condensador cerámico', amounts.C],
       ['C', 'Condensador electrolítico', amounts.E],
       ['D', 'LED 5 mm', ['rojo', 'verde', 'amarillo']],
@@ -119,9 +145,15 @@ export function sheetPhoto(seed: number, rowCount?: number): SheetPhoto {
       : pick(random, ['Sans', 'Condensed', 'Serif', 'Typewriter', 'Rounded'] as const);
   const lines = pick(random, ['ruled', 'below', 'none'] as const);
   const sheet = drawn(random, rows, wordings[language], face, lines);
-  const photo = photographed(random, sheet);
+  const photo = photographed(random, sheet, seed % 7 === 3);
   return { ...photo, rows, language, looks: `${language} ${face} ${lines}` };
 }
+
+/** A scan of a list that is told: headings, then rows; turned to the right by so many quarters. */
+export const sheetScan = (
+  rows: readonly (readonly string[])[],
+  { face = 'Sans', quarters = 0 }: { face?: keyof typeof faces; quarters?: number } = {},
+): Grey => turned(drawn(seeded(1), rows, wordings.eng, face, 'ruled'), quarters);
 
 function listOf(random: Random, { headings, parts }: Wording, count: number): string[][] {
   const order = pick(random, [
@@ -242,13 +274,17 @@ function rule(
 }
 
 /** The sheet on a table, as a camera in the hand sees it. */
-function photographed(random: Random, sheet: Grey): { picture: Grey; corners: Corners } {
+function photographed(
+  random: Random,
+  sheet: Grey,
+  isOnItsHead: boolean,
+): { picture: Grey; corners: Corners } {
   const width = 2100;
   const height = 2800;
   const askew = between(random, -0.08, 0.08);
   const size = between(random, 0.8, 0.93);
   const jitter = () => between(random, -0.03, 0.03) * width;
-  const corners = [
+  const spots = [
     [-1, -1],
     [1, -1],
     [1, 1],
@@ -260,7 +296,8 @@ function photographed(random: Random, sheet: Grey): { picture: Grey; corners: Co
       x: width / 2 + x * Math.cos(askew) - y * Math.sin(askew) + jitter(),
       y: height / 2 + x * Math.sin(askew) + y * Math.cos(askew) + jitter(),
     };
-  }) as unknown as Corners;
+  });
+  const corners = turnedBy(fourCorners(spots), isOnItsHead ? 2 : 0);
   const back = homographyOf(corners, wholeOf(sheet));
   const desk = between(random, 50, 150);
   const grain = between(random, 0.01, 0.05);

@@ -1,8 +1,9 @@
 import { proxy, type Remote, transfer, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { SheetLanguage } from '#core/partslist/photo/languages';
+import type { ReadSheet } from '#core/partslist/photo/readSheet';
 import type { Corners } from '#core/picture/homography';
-import type { ReadPhoto, SheetWorker } from './sheet.worker.ts';
+import type { SheetWorker } from './sheet.worker.ts';
 
 /** A photo on its way to a table. */
 export type Photo =
@@ -11,7 +12,7 @@ export type Photo =
   | { readonly stage: 'failed'; readonly while: 'opening' | 'reading' }
   | (Shown & { readonly stage: 'corners' })
   | (Shown & { readonly stage: 'reading'; readonly progress: number })
-  | (Shown & { readonly stage: 'read'; readonly sheet: ReadPhoto });
+  | (Shown & { readonly stage: 'read'; readonly sheet: ReadSheet });
 
 interface Shown {
   /** For showing. */

@@ -30,7 +30,7 @@ export function Snippet({ page, box }: SnippetProps) {
       ref={canvas}
       className="sheet-snippet"
       role="img"
-      aria-label={t('kits.photo.snippet')}
+      aria-label={t('lists.sheet.snippet')}
     />
   );
 }

@@ -44,9 +44,11 @@ export function CellCheck(props: CellCheckProps) {
           type="submit"
           variant={isSettled ? 'text' : 'outlined'}
           startIcon={isSettled ? <Check /> : undefined}
-          aria-label={t(isSettled ? 'kits.photo.isRightNamed' : 'kits.photo.rightNamed', { text })}
+          aria-label={t(isSettled ? 'lists.sheet.isRightNamed' : 'lists.sheet.rightNamed', {
+            text,
+          })}
         >
-          {t(isSettled ? 'kits.photo.isRight' : 'kits.photo.right')}
+          {t(isSettled ? 'lists.sheet.isRight' : 'lists.sheet.right')}
         </Button>
       </form>
     </li>

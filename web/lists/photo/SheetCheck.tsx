@@ -55,11 +55,11 @@ export function SheetCheck({ page, rows, again, done }: SheetCheckProps) {
   return (
     <section aria-labelledby="sheet-check" className="sheet-check">
       <Typography variant="h2" id="sheet-check">
-        {t('kits.photo.check', { count: cells })}
+        {t('lists.sheet.check', { count: cells })}
       </Typography>
       {doubtful.length > 0 && (
         <>
-          <Typography>{t('kits.photo.notSure', { count: open.length })}</Typography>
+          <Typography>{t('lists.sheet.notSure', { count: open.length })}</Typography>
           <ol ref={list} className="cell-checks">
             {doubtful.map(({ cell, row, column }) => (
               <CellCheck
@@ -78,7 +78,7 @@ export function SheetCheck({ page, rows, again, done }: SheetCheckProps) {
         </>
       )}
       <details>
-        <summary>{t('kits.photo.wholeTable')}</summary>
+        <summary>{t('lists.sheet.wholeTable')}</summary>
         <SheetTable
           page={page}
           rows={rows}
@@ -90,7 +90,7 @@ export function SheetCheck({ page, rows, again, done }: SheetCheckProps) {
         />
       </details>
       {open.length > 0 && (
-        <Alert severity="info">{t('kits.photo.firstTheRest', { count: open.length })}</Alert>
+        <Alert severity="info">{t('lists.sheet.firstTheRest', { count: open.length })}</Alert>
       )}
       <div className="sheet-deeds">
         <Button
@@ -99,10 +99,10 @@ export function SheetCheck({ page, rows, again, done }: SheetCheckProps) {
           disabled={open.length > 0}
           onClick={() => done(texts.filter((_, row) => !left.includes(row)))}
         >
-          {t('kits.photo.takeOver')}
+          {t('lists.sheet.takeOver')}
         </Button>
         <Button variant="outlined" size="large" onClick={again}>
-          {t('kits.photo.cornersAgain')}
+          {t('lists.sheet.cornersAgain')}
         </Button>
       </div>
     </section>

@@ -9,13 +9,20 @@ import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { type ColumnId, columns } from '#core/partslist/columns';
-import { ink } from '../../app/tokens.ts';
-import type { OpenPartsList } from './usePartsListFile.ts';
+import type { Table as ListTable } from '#core/partslist/table';
 
-interface ColumnChoiceProps {
-  readonly open: OpenPartsList;
-  readonly choose: (index: number, meaning: ColumnId | undefined) => void;
+import { ink } from '../app/tokens.ts';
+
+interface ColumnChoiceProps<Id extends string> {
+  readonly open: {
+    readonly table: ListTable;
+    /** The line of the headings as a person chose it. */
+    readonly headingLine?: number;
+    readonly mapping: Readonly<Partial<Record<Id, number>>>;
+  };
+  /** What a column can mean; each has its name in the catalogue of lists. */
+  readonly meanings: readonly Id[];
+  readonly choose: (index: number, meaning: Id | undefined) => void;
   readonly headingsAt: (line: number) => void;
 }
 
@@ -26,43 +33,48 @@ const shownRows = 3;
 const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index) => index + 1);
 
 /** The first rows as they stand in the file, and above each column what it means. */
-export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
+export function ColumnChoice<Id extends string>({
+  open,
+  meanings,
+  choose,
+  headingsAt,
+}: ColumnChoiceProps<Id>) {
   const { t } = useTranslation();
   const { headings, rows } = open.table;
   const meaningOf = (index: number) =>
-    columns.find(({ id }) => open.mapping[id] === index)?.id ?? notNeeded;
+    meanings.find((id) => open.mapping[id] === index) ?? notNeeded;
   return (
     <section aria-labelledby="columns">
       <Typography variant="h2" id="columns">
-        {t('kits.columnChoice.n2WhichColumnIsWhich')}
+        {t('lists.columnChoice.n2WhichColumnIsWhich')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        {t('kits.columnChoice.guessedFromTheHeadingsAndRemembered')}
+        {t('lists.columnChoice.guessedFromTheHeadingsAndRemembered')}
       </Typography>
       <TextField
         select
         size="small"
-        label={t('kits.columnChoice.headingsAreIn')}
+        label={t('lists.columnChoice.headingsAreIn')}
         value={open.headingLine ?? open.table.headingLine ?? 1}
         onChange={({ target }) => headingsAt(Number(target.value))}
         sx={{ mb: 1.5, minWidth: 180 }}
       >
-        <MenuItem value={0}>{t('kits.columnChoice.noRow')}</MenuItem>
+        <MenuItem value={0}>{t('lists.columnChoice.noRow')}</MenuItem>
         {possibleHeadings.map((row) => (
           <MenuItem key={row} value={row}>
-            {t('kits.columnChoice.row', { row })}
+            {t('lists.columnChoice.row', { row })}
           </MenuItem>
         ))}
       </TextField>
       <TableContainer sx={{ border: `1px solid ${ink('line')}` }}>
-        <Table size="small" aria-label={t('kits.columnChoice.columnsOfTheFile')}>
+        <Table size="small" aria-label={t('lists.columnChoice.columnsOfTheFile')}>
           <TableHead>
             <TableRow>
               {headings.map((heading, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
                 <TableCell key={index} sx={{ minWidth: 150, verticalAlign: 'top' }}>
                   <Box sx={{ color: ink('ink'), mb: 0.75 }}>
-                    {heading || t('kits.columnChoice.column', { index: index + 1 })}
+                    {heading || t('lists.columnChoice.column', { index: index + 1 })}
                   </Box>
                   <TextField
                     select
@@ -71,20 +83,17 @@ export function ColumnChoice({ open, choose, headingsAt }: ColumnChoiceProps) {
                     value={meaningOf(index)}
                     slotProps={{
                       htmlInput: {
-                        'aria-label': t('kits.columnChoice.meaningOf', {
-                          heading: heading || t('kits.columnChoice.column', { index: index + 1 }),
+                        'aria-label': t('lists.columnChoice.meaningOf', {
+                          heading: heading || t('lists.columnChoice.column', { index: index + 1 }),
                         }),
                       },
                     }}
                     onChange={({ target }) =>
-                      choose(
-                        index,
-                        target.value === notNeeded ? undefined : (target.value as ColumnId),
-                      )
+                      choose(index, target.value === notNeeded ? undefined : (target.value as Id))
                     }
                   >
-                    <MenuItem value={notNeeded}>{t('kits.columnChoice.notNeeded2')}</MenuItem>
-                    {columns.map(({ id }) => (
+                    <MenuItem value={notNeeded}>{t('lists.columnChoice.notNeeded2')}</MenuItem>
+                    {meanings.map((id) => (
                       <MenuItem key={id} value={id}>
                         {t(`lists.column.${id}`)}
                       </MenuItem>

@@ -9,12 +9,12 @@ import Typography from '@mui/material/Typography';
 import { type ChangeEvent, type DragEvent, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { saying } from '#core/words/sayings';
-import '../kits.css';
-import { ink } from '../../app/tokens.ts';
-import type { PartsListFile } from './usePartsListFile.ts';
+import './lists.css';
+import { ink } from '../app/tokens.ts';
+import type { ListFile } from './useListFile.ts';
 
 /** Where the list comes in: chosen, dropped or pasted. */
-export function FileChoice({ file }: { readonly file: PartsListFile }) {
+export function FileChoice({ file }: { readonly file: ListFile }) {
   const { t } = useTranslation();
   const tryAs = file.problem?.tryAs;
   const input = useRef<HTMLInputElement>(null);
@@ -35,7 +35,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
   return (
     <section aria-labelledby="choose">
       <Typography variant="h2" id="choose" sx={{ mb: 1 }}>
-        {t('kits.fileChoice.n1ChooseTheFile')}
+        {t('lists.fileChoice.n1ChooseTheFile')}
       </Typography>
       <Box
         sx={{
@@ -62,20 +62,20 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
           }}
         >
           <Button
-            variant={file.open || file.picture ? 'outlined' : 'contained'}
+            variant={file.isOpen || file.pictures.length > 0 ? 'outlined' : 'contained'}
             startIcon={<UploadFile />}
             onClick={() => input.current?.click()}
           >
             {file.fileName
-              ? t('kits.fileChoice.chooseAnotherFile')
-              : t('kits.fileChoice.chooseACsvFile')}
+              ? t('lists.fileChoice.chooseAnotherFile')
+              : t('lists.fileChoice.chooseACsvFile')}
           </Button>
           <Button
             variant="outlined"
             startIcon={<PhotoCamera />}
             onClick={() => camera.current?.click()}
           >
-            {t('kits.fileChoice.takeAPhoto')}
+            {t('lists.fileChoice.takeAPhoto')}
           </Button>
           <input
             ref={camera}
@@ -83,7 +83,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
             hidden
             accept="image/*"
             capture="environment"
-            aria-label={t('kits.fileChoice.photoOfTheSheet')}
+            aria-label={t('lists.fileChoice.photoOfTheSheet')}
             onChange={take}
           />
           <input
@@ -91,35 +91,35 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
             type="file"
             hidden
             accept=".csv,.tsv,.txt,.xlsx,.ods,.pdf,.ozzet-kit,text/csv,image/*"
-            aria-label={t('kits.fileChoice.partsListFile')}
+            aria-label={t('lists.fileChoice.partsListFile')}
             onChange={take}
           />
-          <Typography>{file.fileName ?? t('kits.fileChoice.orDropItHere')}</Typography>
+          <Typography>{file.fileName ?? t('lists.fileChoice.orDropItHere')}</Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            {t('kits.fileChoice.whatCanBeRead')}
+            {t('lists.fileChoice.whatCanBeRead')}
           </Typography>
         </Box>
-        {!file.picture && <Pasting paste={file.paste} />}
+        {file.pictures.length === 0 && <Pasting paste={file.paste} />}
       </Box>
       {file.sheets.length > 1 && (
         <TextField
           select
           size="small"
-          label={t('kits.fileChoice.sheet')}
+          label={t('lists.fileChoice.sheet')}
           value={file.sheet}
           onChange={({ target }) => file.chooseSheet(Number(target.value))}
           sx={{ mt: 2, minWidth: 220 }}
         >
           {file.sheets.map(({ name, rows }, index) => (
             <MenuItem key={name} value={index}>
-              {t('kits.fileChoice.sheetWithRows', { name, count: rows.length })}
+              {t('lists.fileChoice.sheetWithRows', { name, count: rows.length })}
             </MenuItem>
           ))}
         </TextField>
       )}
       {file.beside.length > 0 && (
         <details className="beside-the-table">
-          <summary>{t('kits.fileChoice.linesLeftOut', { count: file.beside.length })}</summary>
+          <summary>{t('lists.fileChoice.linesLeftOut', { count: file.beside.length })}</summary>
           {file.beside.map((line, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a line is known by its place
             <p key={index} className="beside-line">
@@ -135,7 +135,7 @@ export function FileChoice({ file }: { readonly file: PartsListFile }) {
           action={
             tryAs && (
               <Button color="inherit" onClick={() => file.readAs(tryAs)}>
-                {t('kits.fileChoice.readAsWesternEuropean')}
+                {t('lists.fileChoice.readAsWesternEuropean')}
               </Button>
             )
           }
@@ -165,8 +165,8 @@ function Pasting({ paste }: { readonly paste: (text: string) => void }) {
         fullWidth
         minRows={4}
         maxRows={12}
-        label={t('kits.fileChoice.pasteTheList')}
-        placeholder={t('kits.fileChoice.pasteExample')}
+        label={t('lists.fileChoice.pasteTheList')}
+        placeholder={t('lists.fileChoice.pasteExample')}
         value={text}
         onChange={({ target }) => setText(target.value)}
         onPaste={(event) => {
@@ -179,7 +179,7 @@ function Pasting({ paste }: { readonly paste: (text: string) => void }) {
         }}
       />
       <Button type="submit" variant="outlined" disabled={text.trim() === ''}>
-        {t('kits.fileChoice.readTheList')}
+        {t('lists.fileChoice.readTheList')}
       </Button>
     </Box>
   );

@@ -8,8 +8,8 @@ import { saying, written } from '#core/words/sayings';
 
 interface ProblemListProps {
   readonly problems: readonly CellProblem[];
-  /** Opens a row, by its line in the file, to put it right here. */
-  readonly correct: (line: number) => void;
+  /** Opens a row, by its line in the file, to put it right here; left out where only the file can be. */
+  readonly correct?: (line: number) => void;
 }
 
 /** What is wrong with the list, by row and column, and what to write instead. */
@@ -20,19 +20,19 @@ export function ProblemList({ problems, correct }: ProblemListProps) {
     if (found.length === 0) return null;
     return (
       <Alert key={severity} severity={severity}>
-        <AlertTitle>{t(`kits.problemList.${severity}`, { count: found.length })}</AlertTitle>
+        <AlertTitle>{t(`lists.problemList.${severity}`, { count: found.length })}</AlertTitle>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {found.map(({ line, column, message }) => (
             <li key={`${line}${saying(t, message)}`}>
               <strong>
                 {line === null
-                  ? t('kits.problemList.column', { column: written(t, column) })
-                  : t('kits.problemList.row', { line, column: written(t, column) })}
+                  ? t('lists.problemList.column', { column: written(t, column) })
+                  : t('lists.problemList.row', { line, column: written(t, column) })}
               </strong>{' '}
               {saying(t, message)}
-              {line !== null && (
+              {line !== null && correct && (
                 <Button size="small" color="inherit" onClick={() => correct(line)} sx={inText}>
-                  {t('kits.problemList.correctRow', { line })}
+                  {t('lists.problemList.correctRow', { line })}
                 </Button>
               )}
             </li>

@@ -30,10 +30,10 @@ export function SheetCorners({ photo, move, read, cancel }: SheetCornersProps) {
     <section aria-labelledby="photo-corners" className="photo-corners">
       <div>
         <Typography variant="h2" id="photo-corners" sx={{ mb: 1 }}>
-          {t('kits.photo.corners')}
+          {t('lists.sheet.corners')}
         </Typography>
         <Typography sx={{ mb: 1 }}>
-          {t(photo.found ? 'kits.photo.cornersFound' : 'kits.photo.cornersNotFound')}
+          {t(photo.found ? 'lists.sheet.cornersFound' : 'lists.sheet.cornersNotFound')}
         </Typography>
         <CornerPicture
           preview={photo.preview}
@@ -46,15 +46,15 @@ export function SheetCorners({ photo, move, read, cancel }: SheetCornersProps) {
       <div className="photo-deeds">
         <TextField
           select
-          label={t('kits.photo.language')}
+          label={t('lists.sheet.language')}
           value={language}
           disabled={isReading}
           onChange={({ target }) => setLanguage(target.value as SheetLanguage)}
-          helperText={t('kits.photo.languageHelp')}
+          helperText={t('lists.sheet.languageHelp')}
         >
           {sheetLanguages.map((one) => (
             <MenuItem key={one} value={one}>
-              {t(`kits.photo.languages.${one}`)}
+              {t(`lists.sheet.languages.${one}`)}
             </MenuItem>
           ))}
         </TextField>
@@ -63,13 +63,13 @@ export function SheetCorners({ photo, move, read, cancel }: SheetCornersProps) {
           disabled={isReading}
           onClick={() => move(turnedBy(photo.corners, 1))}
         >
-          {t('kits.photo.turn')}
+          {t('lists.sheet.turn')}
         </Button>
         {isReading ? (
           <Progress done={photo.progress} cancel={cancel} />
         ) : (
           <Button variant="contained" size="large" onClick={() => void read(language)}>
-            {t('kits.photo.read')}
+            {t('lists.sheet.read')}
           </Button>
         )}
       </div>
@@ -82,10 +82,10 @@ function Progress({ done, cancel }: { readonly done: number; readonly cancel: ()
   const share = Math.round(100 * done);
   return (
     <>
-      <LinearProgress variant="determinate" value={share} aria-label={t('kits.photo.reading')} />
-      <Typography role="status">{t('kits.photo.readingShare', { share })}</Typography>
+      <LinearProgress variant="determinate" value={share} aria-label={t('lists.sheet.reading')} />
+      <Typography role="status">{t('lists.sheet.readingShare', { share })}</Typography>
       <Button variant="outlined" onClick={cancel}>
-        {t('kits.photo.cancel')}
+        {t('lists.sheet.cancel')}
       </Button>
     </>
   );

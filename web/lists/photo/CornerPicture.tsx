@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Corners } from '#core/picture/homography';
+import { type Corners, fourCorners } from '#core/picture/homography';
 import type { Spot } from '#core/picture/raster';
 
 interface CornerPictureProps {
@@ -38,7 +38,7 @@ export function CornerPicture({ preview, width, height, corners, move }: CornerP
       x: Math.min(Math.max(0, x), width - 1),
       y: Math.min(Math.max(0, y), height - 1),
     };
-    move?.(corners.map((corner, at) => (at === index ? spot : corner)) as unknown as Corners);
+    move?.(fourCorners(corners.map((corner, at) => (at === index ? spot : corner))));
   };
   const drag = (index: number) => (event: PointerEvent) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
@@ -74,7 +74,7 @@ export function CornerPicture({ preview, width, height, corners, move }: CornerP
           key={names[index]}
           type="button"
           className="corner-handle"
-          aria-label={t(`kits.photo.corner.${names[index] ?? 'upperLeft'}`)}
+          aria-label={t(`lists.sheet.corner.${names[index] ?? 'upperLeft'}`)}
           disabled={!move}
           ref={(handle) => {
             handle?.style.setProperty('left', `${(100 * x) / width}%`);

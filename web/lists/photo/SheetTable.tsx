@@ -33,7 +33,7 @@ export function SheetTable(props: SheetTableProps) {
                 <td key={column}>
                   {cell.box && <Snippet page={page} box={cell.box} />}
                   <input
-                    aria-label={t('kits.photo.cell', { row: at + 1, column: column + 1 })}
+                    aria-label={t('lists.sheet.cell', { row: at + 1, column: column + 1 })}
                     disabled={left.includes(at)}
                     value={texts[at]?.[column] ?? ''}
                     onChange={({ target }) => change(at, column, target.value)}
@@ -43,14 +43,14 @@ export function SheetTable(props: SheetTableProps) {
               <td>
                 {left.includes(at) ? (
                   <IconButton
-                    aria-label={t('kits.photo.bringRow', { row: at + 1 })}
+                    aria-label={t('lists.sheet.bringRow', { row: at + 1 })}
                     onClick={() => bring(at)}
                   >
                     <Undo />
                   </IconButton>
                 ) : (
                   <IconButton
-                    aria-label={t('kits.photo.leaveRow', { row: at + 1 })}
+                    aria-label={t('lists.sheet.leaveRow', { row: at + 1 })}
                     onClick={() => leave(at)}
                   >
                     <Close />

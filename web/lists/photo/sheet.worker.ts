@@ -7,11 +7,6 @@ import { type FoundCorners, findCorners } from '#core/picture/corners';
 import type { Corners } from '#core/picture/homography';
 import { asPgm, type Grey, greyOf } from '#core/picture/raster';
 
-export interface ReadPhoto extends ReadSheet {
-  /** The straight page that snippets are cut from. */
-  readonly page: Grey;
-}
-
 let picture: Grey | undefined;
 
 const api = {
@@ -32,7 +27,7 @@ const api = {
     language: SheetLanguage,
     readerAt: string,
     progress: (done: number) => void,
-  ): Promise<ReadPhoto> {
+  ): Promise<ReadSheet> {
     if (!picture) throw new Error('no picture was opened');
     const page = pageOf(picture, corners);
     const start = async (languages: readonly string[]) =>
@@ -48,8 +43,8 @@ const api = {
     const words = language === 'eng' ? codes : await start([language, 'eng']);
     try {
       const reader = tesseractReader(words, codes, (piece) => new Blob([asPgm(piece) as BlobPart]));
-      const { rows } = await readSheet(page, reader, { progress });
-      return transfer({ rows, page }, [page.data.buffer as ArrayBuffer]);
+      const sheet = await readSheet(page, reader, { progress });
+      return transfer(sheet, [sheet.page.data.buffer as ArrayBuffer]);
     } finally {
       await Promise.all([...new Set([codes, words])].map((one) => one.terminate()));
     }
