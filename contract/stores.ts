@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { said } from '#core/learning/said';
 import type { Move } from '#core/stores/ledger';
 import { moveKinds } from '#core/stores/ledger';
+import { type Currency, currencies } from '#core/stores/money';
 import type { Need } from '#core/stores/needs';
 import { breaksProblem, type Offer, type PriceBreak, type Supplier } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
@@ -31,6 +32,8 @@ export interface StoredSupplier extends Supplier {
 export interface Stores {
   readonly items: readonly StockItem[];
   readonly suppliers: readonly StoredSupplier[];
+  /** What amounts are in. */
+  readonly currency: Currency;
 }
 
 export interface ItemLedger {
@@ -55,6 +58,21 @@ export const getStores = endpoint<Stores>()({
   path: '/api/stores',
   access: 'helper',
 });
+/** For the whole site; null takes it back. */
+export const setCurrency = endpoint<Record<string, never>>()({
+  method: 'PUT',
+  path: '/api/stores/currency',
+  access: 'instructor',
+  body: fields({
+    currency: nullable(
+      oneOf(currencies(), {
+        wrong: said('refusals.stores.chooseACurrency'),
+        missing: said('refusals.stores.chooseACurrency'),
+      }),
+    ),
+  }),
+});
+
 export const createStockItem = endpoint<{ id: string }>()({
   method: 'POST',
   path: '/api/stores/items',

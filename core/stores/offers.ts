@@ -1,4 +1,6 @@
 import { type Said, said } from '../learning/said.ts';
+import { readMoney } from './money.ts';
+
 export interface Supplier {
   readonly id: string;
   readonly name: string;
@@ -30,6 +32,19 @@ export function costOfPacks({ breaks }: Pick<Offer, 'breaks'>, packs: number): n
   const reached = breaks.filter(({ fromPacks }) => fromPacks <= packs);
   const best = reached.reduce((a, b) => (b.fromPacks > a.fromPacks ? b : a));
   return packs * best.packCents;
+}
+
+/** `2.50`, `2,50 €`, or with breaks, each behind the packs that it holds from: `1.50; 10: 1.20`; undefined where it is none. */
+export function readBreaks(text: string): readonly PriceBreak[] | undefined {
+  const breaks = text.split(';').map((piece): PriceBreak | undefined => {
+    const [first = '', second] = piece.split(':');
+    const fromPacks = second === undefined ? 1 : Number(first.trim());
+    const packCents = readMoney((second ?? first).replace(/[€$£¥]|\b[A-Z]{3}\b|\s/g, ''));
+    if (packCents === undefined || !Number.isInteger(fromPacks)) return undefined;
+    return { fromPacks, packCents };
+  });
+  const read = breaks.filter((one) => one !== undefined);
+  return read.length === breaks.length ? read : undefined;
 }
 
 /** What is wrong with the price breaks of an offer, and what to write; undefined where nothing is. */

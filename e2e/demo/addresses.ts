@@ -41,6 +41,7 @@ export async function addressesOf(api: APIRequestContext): Promise<readonly stri
     '/guide/words',
     `/kits/${fern}/papers`,
     '/stores/drawers',
+    '/stores/drawers/list',
     '/stores/needs',
     '/stores/suppliers',
     '/workshops',

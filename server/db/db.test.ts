@@ -43,6 +43,7 @@ describe('the database', () => {
       { name: '015_drawers_removed.sql' },
       { name: '016_packing.sql' },
       { name: '017_pictures.sql' },
+      { name: '018_currency.sql' },
     ]);
     await second.close();
   });

@@ -1,7 +1,7 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { SheetSize } from '#contract/papers';
 import type { StockItem } from '#contract/stores';
-import { money } from '#core/stores/money';
+import { type Currency, money, moneyWords } from '#core/stores/money';
 import { costOfPacks, type Offer, type Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { csvOf } from '../http/csv.ts';
@@ -21,8 +21,10 @@ export function buyingListPdf(
   rows: readonly BuyingRow[],
   size: SheetSize,
   speaker: Speaker,
+  currency: Currency,
 ): Promise<Buffer> {
   const { t, decimals } = speaker;
+  const amount = (cents: number) => moneyWords(cents, currency, speaker.locale);
   const suppliers = [...new Map(rows.map(({ supplier }) => [supplier.id, supplier])).values()];
   const total = suppliers.reduce((sum, supplier) => sum + costAt(rows, supplier), 0);
   return makePaper({
@@ -30,7 +32,7 @@ export function buyingListPdf(
     facts: [
       t('papers.buyingList.lines', { count: rows.length }),
       t('papers.buyingList.suppliers', { count: suppliers.length }),
-      t('papers.buyingList.inAll', { total: decimals(money(total)) }),
+      t('papers.buyingList.inAll', { total: amount(total) }),
     ].join(' · '),
     size,
     content: suppliers.flatMap((supplier): Content[] => [
@@ -38,8 +40,8 @@ export function buyingListPdf(
       {
         text: [
           t('papers.buyingList.days', { count: supplier.days }),
-          t('papers.buyingList.delivery', { amount: decimals(money(supplier.deliveryCents)) }),
-          t('papers.buyingList.together', { amount: decimals(money(costAt(rows, supplier))) }),
+          t('papers.buyingList.delivery', { amount: amount(supplier.deliveryCents) }),
+          t('papers.buyingList.together', { amount: amount(costAt(rows, supplier)) }),
         ].join(' · '),
         color: faded,
         margin: [0, 0, 0, 3],
@@ -59,7 +61,7 @@ export function buyingListPdf(
                 decimals(stockName(t, row.item.part)),
                 { text: String(row.packs), font: mono, bold: true },
                 { text: String(row.offer.packSize), font: mono },
-                { text: decimals(money(costOfPacks(row.offer, row.packs))), font: mono },
+                { text: amount(costOfPacks(row.offer, row.packs)), font: mono },
               ]),
           ],
         },

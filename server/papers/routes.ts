@@ -23,7 +23,7 @@ import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
 import { updateLabelsAddress } from '../room/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
-import { selectItems, selectSuppliers } from '../stores/queries.ts';
+import { selectCurrency, selectItems, selectSuppliers } from '../stores/queries.ts';
 import { workshopNeeds } from '../stores/workshopNeeds.ts';
 import { type Speaker, speak } from '../words/speak.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
@@ -134,7 +134,8 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const name = speaker.t('papers.buyingList.title');
     if (format === 'csv') sendCsv(response, name, buyingListCsv(rows, speaker));
     else {
-      const pdf = await buyingListPdf(rows, chosen(sheetSizes, request.query.size), speaker);
+      const size = chosen(sheetSizes, request.query.size);
+      const pdf = await buyingListPdf(rows, size, speaker, await selectCurrency(db));
       sendPdf(response, name, pdf);
     }
   });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { storedBreaks, storedStockPart } from '#contract/storedKinds';
 import type { StockItem, StoredSupplier } from '#contract/stores';
 import { levelOf, type Move } from '#core/stores/ledger';
+import type { Currency } from '#core/stores/money';
 import type { Offer, Supplier } from '#core/stores/offers';
 import type { Queryable } from '../db/database.ts';
 import { json, read } from '../db/stored.ts';
@@ -171,6 +172,15 @@ export async function selectSuppliers(db: Queryable): Promise<StoredSupplier[]> 
     'select id, name, delivery_cents, days, version from supplier where removed_at is null order by name',
   );
   return rows.map(({ delivery_cents, ...row }) => ({ ...row, deliveryCents: delivery_cents }));
+}
+
+export async function selectCurrency(db: Queryable): Promise<Currency> {
+  const [row] = await db.query<{ currency: string | null }>('select currency from site');
+  return row?.currency ?? null;
+}
+
+export async function updateCurrency(db: Queryable, currency: Currency): Promise<void> {
+  await db.query('update site set currency = $1', [currency]);
 }
 
 export async function selectSupplierNamed(

@@ -11,6 +11,7 @@ import {
   getStores,
   ledgerCsv,
   needsCsv,
+  setCurrency,
   stockCsv,
   usualRunOut,
 } from '#contract/stores';
@@ -31,11 +32,13 @@ import {
   lockItem,
   raiseItemVersion,
   replaceOffers,
+  selectCurrency,
   selectItem,
   selectItems,
   selectMoves,
   selectSuppliers,
   supplierExists,
+  updateCurrency,
   updateItem,
   updateSupplier,
 } from './queries.ts';
@@ -51,7 +54,13 @@ export function storesRoutes(api: Api, db: Database): void {
   api.serve(getStores, async () => ({
     items: await selectItems(db),
     suppliers: await selectSuppliers(db),
+    currency: await selectCurrency(db),
   }));
+
+  api.serve(setCurrency, async ({ body: { currency } }) => {
+    await updateCurrency(db, currency);
+    return {};
+  });
 
   api.serve(createStockItem, async ({ body }) => {
     const id = randomUUID();

@@ -10,12 +10,11 @@ import { Trans, useTranslation } from 'react-i18next';
 import { buyingListPath } from '#contract/papers';
 import type { NeedsReply } from '#contract/stores';
 import type { BuyingAnswer, BuyingPlan, BuyingProgress } from '#core/stores/buying';
-import { money } from '#core/stores/money';
 import { daysToDeliver } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { ink } from '../app/tokens.ts';
 import { useWorkerTask } from '../app/useWorkerTask.ts';
-import { amount } from './amount.ts';
+import { type Amount, useAmount } from './amount.ts';
 import type { BuyingResult } from './buying.worker.ts';
 import { buyingTask } from './buyingTask.ts';
 import { useStores } from './StoresFrame.tsx';
@@ -97,6 +96,7 @@ interface WorkingProps {
 
 function Working({ progress, cancel }: WorkingProps) {
   const { t } = useTranslation();
+  const amount = useAmount();
   const { bestCents = null, boundCents = null, nodes = 0 } = progress ?? {};
   return (
     <Box role="status" sx={{ mt: 2, maxWidth: 620, display: 'grid', gap: 1 }}>
@@ -106,9 +106,9 @@ function Working({ progress, cancel }: WorkingProps) {
           {[
             bestCents === null
               ? t('stores.buying.looking')
-              : t('stores.buying.bestSoFar', { money: money(Math.round(bestCents)) }),
+              : t('stores.buying.bestSoFar', { money: amount(Math.round(bestCents)) }),
             boundCents !== null &&
-              t('stores.buying.noneCanBeBelow', { money: money(Math.ceil(boundCents)) }),
+              t('stores.buying.noneCanBeBelow', { money: amount(Math.ceil(boundCents)) }),
             nodes > 0 && t('stores.buying.cases', { count: nodes }),
           ]
             .filter(Boolean)
@@ -127,6 +127,7 @@ interface ResultProps {
 
 function Result({ result: { best, alone, missing }, milliseconds }: ResultProps) {
   const { t, i18n } = useTranslation();
+  const amount = useAmount();
   // Nothing is left over of what is not offered, so there is a plan for the rest, if there is a rest.
   if (best.kind === 'not-to-be-had' || best.plan.purchases.length === 0) {
     return <NotToBeHad itemIds={missing} of={missing.length} />;
@@ -141,8 +142,8 @@ function Result({ result: { best, alone, missing }, milliseconds }: ResultProps)
         <Trans
           i18nKey="stores.buying.inAllOfItForProved"
           values={{
-            total: money(plan.totalCents),
-            delivery: money(plan.deliveryCents),
+            total: amount(plan.totalCents),
+            delivery: amount(plan.deliveryCents),
             deliveries: t('stores.buying.deliveries', { count: plan.suppliers.length }),
             seconds: (milliseconds / 1000).toFixed(1),
           }}
@@ -199,6 +200,7 @@ function NotToBeHad({ itemIds, of }: NotToBeHadProps) {
 
 function Plan({ plan }: { readonly plan: BuyingPlan }) {
   const { t } = useTranslation();
+  const amount = useAmount();
   const { items } = useStores();
   return (
     <table className="plain" aria-label={t('stores.buying.cheapestPlan')} style={{ maxWidth: 900 }}>
@@ -253,6 +255,7 @@ interface AloneProps {
 
 function Alone({ alone, best }: AloneProps) {
   const { t } = useTranslation();
+  const amount = useAmount();
   return (
     <table
       className="plain"
@@ -278,7 +281,7 @@ function Alone({ alone, best }: AloneProps) {
               {answer.kind === 'optimal' ? amount(answer.plan.totalCents) : '–'}
             </td>
             <td className="number" style={{ color: ink('faded') }}>
-              {moreWords(answer, best)}
+              {moreWords(answer, best, amount)}
             </td>
           </tr>
         ))}
@@ -287,7 +290,7 @@ function Alone({ alone, best }: AloneProps) {
   );
 }
 
-const moreWords = (answer: BuyingAnswer, best: BuyingPlan) =>
+const moreWords = (answer: BuyingAnswer, best: BuyingPlan, amount: Amount) =>
   answer.kind === 'optimal'
     ? amount(answer.plan.totalCents - best.totalCents)
     : t('stores.buying.notToBeHadThereIn', { count: answer.itemIds.length });

@@ -6,7 +6,6 @@ import { Suspense, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { StockItem } from '#contract/stores';
-import { money } from '#core/stores/money';
 import type { Offer, Supplier } from '#core/stores/offers';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
@@ -16,6 +15,7 @@ import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
 import { PartThumbnail } from '../ui/PictureCell.tsx';
+import { type Amount, useAmount } from './amount.ts';
 import { DrawerDeeds } from './DrawerDeeds.tsx';
 import { ItemDialog } from './itemDialogWhenOpened.ts';
 import { useStores } from './StoresFrame.tsx';
@@ -24,6 +24,7 @@ import { useStores } from './StoresFrame.tsx';
 export function DrawersPage() {
   const { t } = useTranslation();
   const { items, suppliers } = useStores();
+  const amount = useAmount();
   const [search, choose] = useChoices();
   const [adding, setAdding] = useState(false);
   const onlyShort = search.has('short');
@@ -52,7 +53,7 @@ export function DrawersPage() {
       ) : (
         <DataTable
           name={t('stores.drawersPage.drawers')}
-          columns={columnsOf(t, suppliers)}
+          columns={columnsOf(t, suppliers, amount)}
           rows={items.filter((item) => !onlyShort || isLow(item))}
           keyOf={({ id }) => id}
           keptAs="drawers"
@@ -94,7 +95,11 @@ export function DrawersPage() {
   );
 }
 
-const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Column<StockItem>[] => [
+const columnsOf = (
+  t: TFunction,
+  suppliers: readonly Supplier[],
+  amount: Amount,
+): readonly Column<StockItem>[] => [
   {
     id: 'picture',
     canBeHidden: true,
@@ -144,7 +149,7 @@ const columnsOf = (t: TFunction, suppliers: readonly Supplier[]): readonly Colum
     id: 'cheapest',
     canBeHidden: true,
     head: t('stores.drawersPage.cheapestPack'),
-    cell: (item) => cheapestWords(t, item, suppliers),
+    cell: (item) => cheapestWords(t, item, suppliers, amount),
   },
 ];
 
@@ -154,6 +159,7 @@ function cheapestWords(
   t: TFunction,
   { offers }: StockItem,
   suppliers: readonly Supplier[],
+  amount: Amount,
 ): string {
   const pieceCents = ({ breaks, packSize }: Offer) => (breaks[0]?.packCents ?? 0) / packSize;
   const [cheapest] = [...offers].sort((a, b) => pieceCents(a) - pieceCents(b));
@@ -161,7 +167,7 @@ function cheapestWords(
   return cheapest && supplier
     ? t('stores.drawersPage.for', {
         packSize: cheapest.packSize,
-        money: money(cheapest.breaks[0]?.packCents ?? 0),
+        money: amount(cheapest.breaks[0]?.packCents ?? 0),
         name: supplier.name,
       })
     : t('stores.drawersPage.noOffer');

@@ -9,16 +9,17 @@ import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { changeOffers, type StockItem } from '#contract/stores';
-import { money, readMoney } from '#core/stores/money';
-import type { Offer, PriceBreak } from '#core/stores/offers';
+import { type Offer, type PriceBreak, readBreaks } from '#core/stores/offers';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useSave } from '../app/useSave.ts';
+import { type Amount, useAmount } from './amount.ts';
 import { useStores } from './StoresFrame.tsx';
 
 /** What the drawer can be bought for. */
 export function Offers({ item }: { readonly item: StockItem }) {
   const { t } = useTranslation();
+  const amount = useAmount();
   const { suppliers } = useStores();
   const { revalidate } = useRevalidator();
   const { run, refusal } = useSave();
@@ -63,7 +64,7 @@ export function Offers({ item }: { readonly item: StockItem }) {
                   values={{ name, packSize: offer.packSize }}
                   components={{ strong: <strong /> }}
                 />
-                <Box sx={{ color: ink('faded') }}>{breakWords(offer.breaks)}</Box>
+                <Box sx={{ color: ink('faded') }}>{breakWords(offer.breaks, amount)}</Box>
               </Box>
               <Button
                 size="small"
@@ -102,12 +103,12 @@ const rowStyle = {
   borderBottom: `1px solid ${ink('line')}`,
 };
 
-const breakWords = (breaks: readonly PriceBreak[]) =>
+const breakWords = (breaks: readonly PriceBreak[], amount: Amount) =>
   breaks
     .map(({ fromPacks, packCents }) =>
       fromPacks === 1
-        ? t('stores.offers.aPack2', { money: money(packCents) })
-        : t('stores.offers.from', { money: money(packCents), fromPacks }),
+        ? t('stores.offers.aPack2', { money: amount(packCents) })
+        : t('stores.offers.from', { money: amount(packCents), fromPacks }),
     )
     .join(', ');
 
@@ -171,17 +172,4 @@ function NewOffer({ add }: NewOfferProps) {
       </Button>
     </Box>
   );
-}
-
-/** `1.50; 10: 1.20` as price breaks; undefined where it is none. */
-function readBreaks(text: string): PriceBreak[] | undefined {
-  const breaks = text.split(';').map((part) => {
-    const [first = '', second] = part.split(':').map((piece) => piece.trim());
-    const packCents = readMoney(second ?? first);
-    const fromPacks = second === undefined ? 1 : Number(first);
-    return packCents === undefined || !Number.isInteger(fromPacks)
-      ? undefined
-      : { fromPacks, packCents };
-  });
-  return breaks.every((one) => one !== undefined) ? (breaks as PriceBreak[]) : undefined;
 }

@@ -17,7 +17,8 @@ import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
-import { amount } from './amount.ts';
+import { type Amount, useAmount } from './amount.ts';
+import { CurrencyChoice } from './CurrencyChoice.tsx';
 import { useStores } from './StoresFrame.tsx';
 import '../ui/form.css';
 
@@ -25,6 +26,7 @@ import '../ui/form.css';
 export function SuppliersPage() {
   const { t } = useTranslation();
   const { suppliers } = useStores();
+  const amount = useAmount();
   const [changingId, setChangingId] = useState<string>();
   const changing = suppliers.find(({ id }) => id === changingId);
   return (
@@ -37,7 +39,7 @@ export function SuppliersPage() {
       ) : (
         <DataTable
           name={t('stores.suppliersPage.suppliers')}
-          columns={columnsOf(t, setChangingId)}
+          columns={columnsOf(t, setChangingId, amount)}
           rows={suppliers}
           keyOf={({ id }) => id}
         />
@@ -47,6 +49,7 @@ export function SuppliersPage() {
         {...(changing ? { supplier: changing } : {})}
         done={() => setChangingId(undefined)}
       />
+      <CurrencyChoice />
     </Box>
   );
 }
@@ -54,6 +57,7 @@ export function SuppliersPage() {
 const columnsOf = (
   t: TFunction,
   change: (id: string) => void,
+  amount: Amount,
 ): readonly Column<StoredSupplier>[] => [
   {
     id: 'name',

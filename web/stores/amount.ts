@@ -1,6 +1,11 @@
-import i18next from 'i18next';
-import { money } from '#core/stores/money';
-import { withDecimals } from '#core/words/decimals';
+import { moneyWords } from '#core/stores/money';
+import { localeNow } from '../app/languages.ts';
+import { useStores } from './StoresFrame.tsx';
 
-/** An amount as the language that is spoken writes it. */
-export const amount = (cents: number): string => withDecimals(money(cents), i18next.language);
+/** Writes cents as the language that is spoken does, in the currency of the site. */
+export type Amount = (cents: number) => string;
+
+export function useAmount(): Amount {
+  const { currency } = useStores();
+  return (cents) => moneyWords(cents, currency, localeNow());
+}

@@ -42,7 +42,7 @@ beforeEach(() => {
       version: 1,
     },
   ];
-  server.on(getStores, () => ({ items: [item], suppliers }));
+  server.on(getStores, () => ({ items: [item], suppliers, currency: null }));
   server.on(getItemLedger, () => ({ item, moves: [] }));
 });
 

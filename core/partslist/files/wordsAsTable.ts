@@ -77,7 +77,9 @@ export function wordsAsTable<Word extends PlacedWord>(
   // On each page the headings stand again.
   const inOne = (row: readonly Phrase<Word>[] = []) => row.map(({ text }) => text).join('\n');
   const headings = inOne(rows[0]);
-  const kept = rows.filter((row, index) => index === 0 || inOne(row) !== headings);
+  const kept = withoutTitleColumns(
+    rows.filter((row, index) => index === 0 || inOne(row) !== headings),
+  );
   return {
     rows: kept.map((row) => row.map(({ text }) => text)),
     cells: kept.map((row) => row.map(({ words }) => words)),
@@ -167,6 +169,25 @@ function withoutTitle<Word extends PlacedWord>(
 interface Column {
   readonly from: number;
   readonly to: number;
+}
+
+/** A title that was set so wide that it made columns of its own has none: they go to the column before. */
+function withoutTitleColumns<Word extends PlacedWord>(
+  rows: readonly (readonly Phrase<Word>[])[],
+): readonly (readonly Phrase<Word>[])[] {
+  const [first, second] = rows;
+  const filled = (row: readonly Phrase<Word>[] = []) =>
+    row.filter(({ text }) => text !== '').length;
+  if (!first || rows.length < 4 || filled(first) >= filled(second)) return rows;
+  const isTitles = first.map((_, at) => rows.slice(1).every((row) => row[at]?.text === ''));
+  const own = isTitles.findIndex((titles) => !titles);
+  return rows.map((row) =>
+    row.reduce<Phrase<Word>[]>((cells, cell, at) => {
+      if (!isTitles[at]) cells.push(cell);
+      else if (at > own) cells[cells.length - 1] = joined(cells.at(-1) ?? nothing, cell);
+      return cells;
+    }, []),
+  );
 }
 
 /** Where in more than a few lines something stands, with white between. */

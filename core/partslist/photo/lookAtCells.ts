@@ -67,16 +67,20 @@ export async function lookAtCells(
   { progress, signal }: ReadingRun = {},
 ): Promise<LookedAtSheet> {
   const clean = withoutRules(page);
-  const places = cellsOf(inkTexts(clean)).map((row) => row.map(placeOf));
+  const found = cellsOf(inkTexts(clean));
   const words = await reader.readPage(clean);
   progress?.(pageShare);
-  const onPage = places.map((row) => row.map((place) => lookOf(place ? inside(words, place) : [])));
+  const looksAt = (cells: Cells) =>
+    cells.map((row) => row.map(placeOf).map((place) => lookOf(place ? inside(words, place) : [])));
+  const cells = withWholePlaces(found, looksAt(found));
+  const places = cells.map((row) => row.map(placeOf));
+  const onPage = looksAt(cells);
   const { meanings, above } = meaningsOf(onPage);
   const count = Math.max(1, places.flat().length);
   let done = 0;
   const rows: LookedAtCell[][] = [];
   for (const [line, row] of places.entries()) {
-    const cells: LookedAtCell[] = [];
+    const looked: LookedAtCell[] = [];
     for (const [column, place] of row.entries()) {
       signal?.throwIfAborted();
       const meaning = line < above ? undefined : meanings[column];
@@ -84,7 +88,7 @@ export async function lookAtCells(
       const isCode = meaning === 'value' && /\d/.test(before.text);
       const wishes = isCode ? asCode : meaning && wishesOf[meaning];
       const alone = place ? await readAlone(clean, place, reader, wishes) : [];
-      cells.push({
+      looked.push({
         ...(place ? { box: place.box } : {}),
         alone: lookOf(alone),
         onPage: before,
@@ -92,12 +96,35 @@ export async function lookAtCells(
       done += 1;
       progress?.(pageShare + ((1 - pageShare) * done) / count);
     }
-    rows.push(cells);
+    rows.push(looked);
   }
   return { page: clean, rows, meanings, above };
 }
 
-function cellsOf(texts: readonly InkText[]): readonly (readonly (readonly InkText[])[])[] {
+/** Row by row what stands in each cell. */
+type Cells = readonly (readonly (readonly InkText[])[])[];
+
+/** Places that stand wide apart in one cell look like several columns: those without a heading are one with the first. */
+function withWholePlaces(cells: Cells, looks: readonly (readonly Look[])[]): Cells {
+  const { meanings, above } = meaningsOf(looks);
+  const first = meanings.indexOf('designators');
+  if (first < 0 || above === 0) return cells;
+  const goesOn = (column: number): boolean =>
+    looks[above - 1]?.[column]?.text === '' &&
+    looks.slice(above).every((row) => {
+      const text = row[column]?.text ?? '';
+      return text === '' || (placesIn(text) !== undefined && row[first]?.text !== '');
+    });
+  let last = first;
+  while (last + 1 < meanings.length && goesOn(last + 1)) last += 1;
+  return cells.map((row) => [
+    ...row.slice(0, first),
+    row.slice(first, last + 1).flat(),
+    ...row.slice(last + 1),
+  ]);
+}
+
+function cellsOf(texts: readonly InkText[]): Cells {
   const { cells } = wordsAsTable([texts]);
   if (cells.length > 0) return cells;
   const lines = [...new Set(texts.map(({ y }) => y))];

@@ -3,10 +3,11 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { mappingOf } from '../../partslist/columns.ts';
 import { tableOf } from '../../partslist/testing/readList.ts';
+import { readBreaks } from '../offers.ts';
 import { stockKey } from '../stockPart.ts';
 import { drawerColumns } from './columns.ts';
 import { matchDrawers } from './matchDrawers.ts';
-import { readBreaks, readDrawers } from './readDrawers.ts';
+import { readDrawers } from './readDrawers.ts';
 
 // The lists are made up; what kinds of parts their words name is common practice.
 
@@ -134,7 +135,7 @@ describe('prices', () => {
     );
   });
 
-  it.each(['', 'free', '10: 2.20', '1: 2; 1: 3', '2.505'])('%s is none', (cell) => {
+  it.each(['', 'free', 'x: 2.20', '1: 2; 1.5: 3', '2.505'])('%s is none', (cell) => {
     expect(readBreaks(cell)).toBeUndefined();
   });
 });

@@ -4,8 +4,7 @@ import type { Confidence } from '../../partslist/confidence.ts';
 import type { CellProblem } from '../../partslist/problem.ts';
 import { type KnownBefore, RowReader } from '../../partslist/rowReader.ts';
 import type { Table, TableRow } from '../../partslist/table.ts';
-import { readMoney } from '../money.ts';
-import { breaksProblem, type PriceBreak } from '../offers.ts';
+import { breaksProblem, type PriceBreak, readBreaks } from '../offers.ts';
 import { type StockPart, stockKey, stockPartOf } from '../stockPart.ts';
 import type { DrawerColumnId, DrawerMapping } from './columns.ts';
 
@@ -164,7 +163,7 @@ class DrawerRow {
       return [];
     }
     const breaks = readBreaks(price);
-    if (!breaks) {
+    if (!breaks || breaksProblem(breaks)) {
       this.#error('packPrice', said('lists.drawers.noMoney', { cell: price }));
       return [];
     }
@@ -199,18 +198,4 @@ class DrawerRow {
       message,
     });
   }
-}
-
-/** `2.50`, `2,50 €`, or with breaks as an export has them: `1: 2.50; 10: 2.20`. */
-export function readBreaks(cell: string): readonly PriceBreak[] | undefined {
-  const pieces = cell.includes(':') ? cell.split(';') : [`1:${cell}`];
-  const breaks = pieces.map((piece): PriceBreak | undefined => {
-    const [from = '', price = ''] = piece.split(':');
-    const packCents = readMoney(price.replace(/[€$£¥]|\b[A-Z]{3}\b|\s/g, ''));
-    const fromPacks = Number(from.trim());
-    if (packCents === undefined || !Number.isInteger(fromPacks)) return undefined;
-    return { fromPacks, packCents };
-  });
-  const read = breaks.filter((one) => one !== undefined);
-  return read.length === breaks.length && !breaksProblem(read) ? read : undefined;
 }

@@ -6,7 +6,7 @@ import { areOnePart, asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { type Column, DataTable } from '../../ui/DataTable.tsx';
 import { PartThumbnail } from '../../ui/PictureCell.tsx';
-import { amount } from '../amount.ts';
+import { useAmount } from '../amount.ts';
 import type { DecidedDrawer, Fate } from './useDrawerList.ts';
 
 interface DrawersReadProps {
@@ -18,6 +18,7 @@ interface DrawersReadProps {
 /** Each drawer as the list says it, beside what is there now; which drawer is meant can be chosen. */
 export function DrawersRead({ drawers, items, decide }: DrawersReadProps) {
   const { t } = useTranslation();
+  const amount = useAmount();
   /** What a list says, with what is there now where that is something else. */
   const beside = (says: string | number | undefined, now: string | number | undefined) => {
     if (says === undefined || says === '') return now === undefined ? '–' : String(now);
