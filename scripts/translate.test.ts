@@ -13,7 +13,7 @@ describe('texts for translators', () => {
     expect(german).toContain('<xliff xmlns="urn:oasis:names:tc:xliff:document:2.0" version="2.0"');
     expect(german).toContain('srcLang="en" trgLang="de"');
     expect(german).toMatch(
-      /<unit id="kits\.columnChoice\.[\w.]+">\s*<notes>\s*<note>in web\/kits\/import\/ColumnChoice\.tsx, shown in docs\/screenshots\/kits-import\.png/,
+      /<unit id="lists\.columnChoice\.[\w.]+">\s*<notes>\s*<note>in web\/lists\/ColumnChoice\.tsx, shown in docs\/screenshots\/kits-import\.png/,
     );
   });
 

@@ -58,7 +58,6 @@ const pictures = {
   'kits.': 'kits-parts.png',
   'kits.board': 'kits-board.png',
   'kits.importPage': 'kits-import.png',
-  'kits.columnChoice': 'kits-import.png',
   'lists.': 'kits-import.png',
   'kits.inspection': 'kits-inspection.png',
   'kits.reading': 'kits-inspection.png',

@@ -22,6 +22,8 @@ interface ColumnChoiceProps<Id extends string> {
   };
   /** What a column can mean; each has its name in the catalogue of lists. */
   readonly meanings: readonly Id[];
+  /** What is chosen is remembered for the next list with the same headings. */
+  readonly isRemembered: boolean;
   readonly choose: (index: number, meaning: Id | undefined) => void;
   readonly headingsAt: (line: number) => void;
 }
@@ -36,6 +38,7 @@ const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index
 export function ColumnChoice<Id extends string>({
   open,
   meanings,
+  isRemembered,
   choose,
   headingsAt,
 }: ColumnChoiceProps<Id>) {
@@ -49,7 +52,11 @@ export function ColumnChoice<Id extends string>({
         {t('lists.columnChoice.n2WhichColumnIsWhich')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        {t('lists.columnChoice.guessedFromTheHeadingsAndRemembered')}
+        {t(
+          isRemembered
+            ? 'lists.columnChoice.guessedFromTheHeadingsAndRemembered'
+            : 'lists.columnChoice.guessed',
+        )}
       </Typography>
       <TextField
         select

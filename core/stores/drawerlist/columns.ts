@@ -99,7 +99,6 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
   },
   {
     id: 'minimum',
-    isStrict: true,
     headings: [
       'minimum',
       'min',
@@ -119,7 +118,6 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
       'vendor',
       'shop',
       'seller',
-      'from',
       'lieferant',
       'handler',
       'bezugsquelle',
@@ -131,7 +129,6 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
   },
   {
     id: 'packSize',
-    isStrict: true,
     headings: [
       'pack size',
       'pieces a pack',

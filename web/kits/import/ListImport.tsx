@@ -100,6 +100,7 @@ export function ListImport() {
           <ColumnChoice
             open={open}
             meanings={columnIds}
+            isRemembered
             choose={file.mapColumn}
             headingsAt={file.headingsAt}
           />

@@ -49,6 +49,7 @@ export function DrawerListPage() {
           <ColumnChoice
             open={open}
             meanings={drawerColumnIds}
+            isRemembered={false}
             choose={mapColumn}
             headingsAt={file.headingsAt}
           />
@@ -63,7 +64,7 @@ export function DrawerListPage() {
               loading={saving}
               onClick={() => void takeOver()}
             >
-              {t('stores.drawerList.takeOver', { count: taken.length })}
+              {t('stores.drawerList.save', { count: taken.length })}
             </Button>
             {refusal && <Alert severity="error">{refusal.message}</Alert>}
           </Box>

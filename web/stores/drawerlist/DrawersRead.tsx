@@ -5,6 +5,7 @@ import type { ReadDrawer, ReadOffer } from '#core/stores/drawerlist/readDrawers'
 import { areOnePart, asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { type Column, DataTable } from '../../ui/DataTable.tsx';
+import '../../ui/form.css';
 import { PartThumbnail } from '../../ui/PictureCell.tsx';
 import { useAmount } from '../amount.ts';
 import type { DecidedDrawer, Fate } from './useDrawerList.ts';
@@ -118,7 +119,7 @@ function FateChoice({ row: { read, there, isLeftOut }, items, decide }: FateChoi
     value === 'new' || value === 'leave' ? value : { itemId: value };
   return (
     <select
-      className="field-in-row"
+      className="field-in-row is-wide"
       aria-label={t('stores.drawerList.becomesOf', { name: stockName(t, read.part) })}
       value={isLeftOut ? 'leave' : (there?.id ?? 'new')}
       onChange={({ target }) => decide(read, fateOf(target.value))}

@@ -76,7 +76,7 @@ describe('a list of drawers', () => {
     );
     expect((await rowOf(/470/)).textContent).toContain('80 (now 100)');
     expect(await screen.findByText(/“many” is not a number of pieces/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Take over 2 drawers' }));
+    await user.click(screen.getByRole('button', { name: 'Save 2 drawers' }));
     await waitFor(() => expect(router.state.location.pathname).toBe('/stores/drawers'));
     expect(sent).toMatchObject([
       { there: { itemId: item.id, version: 4 }, pieces: 80, minimum: null },
@@ -95,14 +95,14 @@ describe('a list of drawers', () => {
       within(await rowOf(name)).getByRole('combobox', { name: /What to do with/ });
     await user.selectOptions(await choice(/470/), 'Make a new drawer');
     await user.selectOptions(await choice(/LED/), 'Leave out');
-    await user.click(screen.getByRole('button', { name: 'Take over 1 drawer' }));
+    await user.click(screen.getByRole('button', { name: 'Save 1 drawer' }));
     await waitFor(() => expect(sent).toMatchObject([{ there: null, pieces: 80 }]));
   });
 
   it('that is no list says so', async () => {
     await choose('');
     expect(await screen.findByRole('alert')).toBeTruthy();
-    expect(screen.queryByRole('button', { name: /Take over/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Save/ })).toBeNull();
   });
 });
 
