@@ -76,28 +76,43 @@ export async function lookAtCells(
   const places = cells.map((row) => row.map(placeOf));
   const onPage = looksAt(cells);
   const { meanings, above } = meaningsOf(onPage);
-  const count = Math.max(1, places.flat().length);
-  let done = 0;
-  const rows: LookedAtCell[][] = [];
-  for (const [line, row] of places.entries()) {
-    const looked: LookedAtCell[] = [];
-    for (const [column, place] of row.entries()) {
-      signal?.throwIfAborted();
+  const jobs = places.flatMap((row, line) =>
+    row.map((place, column): Job => {
       const meaning = line < above ? undefined : meanings[column];
-      const before = onPage[line]?.[column] ?? nothing;
-      const isCode = meaning === 'value' && /\d/.test(before.text);
-      const wishes = isCode ? asCode : meaning && wishesOf[meaning];
-      const alone = place ? await readAlone(clean, place, reader, wishes) : [];
-      looked.push({
-        ...(place ? { box: place.box } : {}),
-        alone: lookOf(alone),
-        onPage: before,
-      });
+      const isCode = meaning === 'value' && /\d/.test(onPage[line]?.[column]?.text ?? '');
+      return {
+        line,
+        column,
+        place,
+        wishes: (isCode ? asCode : meaning && wishesOf[meaning]) ?? {},
+      };
+    }),
+  );
+  const alone: Look[][] = places.map((row) => row.map(() => nothing));
+  let done = 0;
+  const readAll = async (some: readonly Job[]) => {
+    for (const { line, column, place, wishes } of some) {
+      signal?.throwIfAborted();
+      const look = place ? lookOf(await readAlone(clean, place, reader, wishes)) : nothing;
+      (alone[line] as Look[])[column] = look;
       done += 1;
-      progress?.(pageShare + ((1 - pageShare) * done) / count);
+      progress?.(pageShare + ((1 - pageShare) * done) / jobs.length);
     }
-    rows.push(looked);
-  }
+  };
+  // Words and codes are read by two readers, which work beside each other.
+  await Promise.all([
+    readAll(jobs.filter(({ wishes }) => wishes.isCode)),
+    readAll(jobs.filter(({ wishes }) => !wishes.isCode)),
+  ]);
+  const rows = places.map((row, line) =>
+    row.map(
+      (place, column): LookedAtCell => ({
+        ...(place ? { box: place.box } : {}),
+        alone: alone[line]?.[column] ?? nothing,
+        onPage: onPage[line]?.[column] ?? nothing,
+      }),
+    ),
+  );
   return { page: clean, rows, meanings, above };
 }
 
@@ -129,6 +144,14 @@ function cellsOf(texts: readonly InkText[]): Cells {
   if (cells.length > 0) return cells;
   const lines = [...new Set(texts.map(({ y }) => y))];
   return lines.map((line) => [texts.filter(({ y }) => y === line)]);
+}
+
+/** A cell that is read by itself. */
+interface Job {
+  readonly line: number;
+  readonly column: number;
+  readonly place: CellPlace | undefined;
+  readonly wishes: LineWishes;
 }
 
 /** Where a cell is, with its lines: one that was broken has several. */

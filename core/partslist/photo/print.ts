@@ -77,12 +77,14 @@ export function tesseractReader(
   };
 }
 
+/** One thing after the other: what a worker is set to holds for whatever it reads next. */
 function reading(worker: TesseractWorker, asImage: (picture: Grey) => Blob | Uint8Array) {
   let set = '';
-  return async (
+  let before: Promise<unknown> = Promise.resolve();
+  const readNow = async (
     picture: Grey,
     as: keyof typeof modes,
-    signs = '',
+    signs: string,
   ): Promise<readonly PrintedWord[]> => {
     if (set !== as + signs) {
       await worker.setParameters({
@@ -95,6 +97,11 @@ function reading(worker: TesseractWorker, asImage: (picture: Grey) => Blob | Uin
     }
     const { data } = await worker.recognize(asImage(picture), {}, { blocks: true, text: false });
     return wordsOf(data.blocks ?? []);
+  };
+  return (picture: Grey, as: keyof typeof modes, signs = '') => {
+    const now = before.then(() => readNow(picture, as, signs));
+    before = now.catch(() => undefined);
+    return now;
   };
 }
 

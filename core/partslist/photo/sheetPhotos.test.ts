@@ -8,7 +8,7 @@ import { evened } from '../../picture/evened.ts';
 import { asPgm } from '../../picture/raster.ts';
 import { isLong } from '../../testing/cases.ts';
 import type { SheetCell } from './decide.ts';
-import { type SheetLanguage, sheetLanguages } from './languages.ts';
+import { readerLanguages, type SheetLanguage, sheetLanguages } from './languages.ts';
 import { placesIn } from './places.ts';
 import { type TesseractWorker, tesseractReader } from './print.ts';
 import { pageOf, readSheet } from './readSheet.ts';
@@ -53,7 +53,7 @@ function workerFor(languages: readonly SheetLanguage[]): Promise<Worker> {
 async function read({ picture, corners, language }: SheetPhoto) {
   const seen = findCorners(picture);
   const codes = await workerFor(['eng']);
-  const words = language === 'eng' ? codes : await workerFor([language, 'eng']);
+  const words = language === 'eng' ? codes : await workerFor(readerLanguages(language));
   // A person who sees that no sheet was found moves the corners to it.
   const page = pageOf(picture, seen.found ? seen.corners : corners);
   const begun = performance.now();

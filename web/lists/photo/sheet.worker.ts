@@ -1,6 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { createWorker } from 'tesseract.js';
-import type { SheetLanguage } from '#core/partslist/photo/languages';
+import { readerLanguages, type SheetLanguage } from '#core/partslist/photo/languages';
 import { type TesseractWorker, tesseractReader } from '#core/partslist/photo/print';
 import { pageOf, type ReadSheet, readSheet } from '#core/partslist/photo/readSheet';
 import { type FoundCorners, findCorners } from '#core/picture/corners';
@@ -40,7 +40,7 @@ const api = {
         cacheMethod: 'none',
       })) as unknown as TesseractWorker & { terminate(): Promise<unknown> };
     const codes = await start(['eng']);
-    const words = language === 'eng' ? codes : await start([language, 'eng']);
+    const words = language === 'eng' ? codes : await start(readerLanguages(language));
     try {
       const reader = tesseractReader(words, codes, (piece) => new Blob([asPgm(piece) as BlobPart]));
       const sheet = await readSheet(page, reader, { progress });
