@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { said } from '#core/learning/said';
 import { endpoint } from './endpoint.ts';
-import { flag } from './leaves.ts';
+import { flag, wholeNumber } from './leaves.ts';
 import { fields, leaf } from './schema.ts';
 
 /** Pieces taken out of one drawer. */
@@ -16,6 +16,8 @@ export interface Packing {
   readonly ticked: readonly string[];
   /** When the bags were booked out of the drawers; null while they are not. */
   readonly bookedAt: string | null;
+  /** Bags that were booked out, less those that went back unopened. */
+  readonly bagsOut: number;
   /** Pieces that no drawer had when they were booked. */
   readonly missing: number;
 }
@@ -52,4 +54,13 @@ export const bookPacking = endpoint<Packing>()({
   access: 'instructor',
   recorded: 'workshop-changed',
   body: fields({ booked: flag }),
+});
+
+/** Puts back what bags hold that nobody has opened. */
+export const returnBags = endpoint<Packing>()({
+  method: 'POST',
+  path: '/api/workshops/:workshopId/packing/returned',
+  access: 'instructor',
+  recorded: 'workshop-changed',
+  body: fields({ unopened: wholeNumber(1, 500) }),
 });

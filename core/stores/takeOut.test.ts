@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Part } from '../parts/part.ts';
-import { takeOut } from './takeOut.ts';
+import { putBack, takeOut } from './takeOut.ts';
 
 const resistor = (ohm: number, quantity: number, more: Partial<Part> = {}): Part => ({
   designators: [],
@@ -60,6 +60,26 @@ describe('bags out of drawers', () => {
           }
         },
       ),
+    );
+  });
+});
+
+describe('bags that go back', () => {
+  const taken = fc.array(fc.nat({ max: 60 }), { maxLength: 6 });
+
+  it('bring what they hold, and never more than was taken', () => {
+    fc.assert(
+      fc.property(taken, fc.integer({ min: 1, max: 12 }), fc.nat(), (pieces, bags, some) => {
+        const unopened = 1 + (some % bags);
+        const all = pieces.map((one, at) => ({ itemId: String(at), pieces: one * bags }));
+        const { back, left } = putBack(all, bags, unopened);
+        for (const [at, one] of pieces.entries()) {
+          const of = (list: typeof back) =>
+            list.find(({ itemId }) => itemId === String(at))?.pieces ?? 0;
+          expect(of(back)).toBe(one * unopened);
+          expect(of(back) + of(left)).toBe(one * bags);
+        }
+      }),
     );
   });
 });

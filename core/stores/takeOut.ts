@@ -36,3 +36,27 @@ export function takeOut(
   }
   return { taken: [...taken].map(([itemId, pieces]) => ({ itemId, pieces })), missing };
 }
+
+/**
+ * What of the pieces that were taken for some bags goes back with those that nobody opened: all bags are alike, so that
+ * each has its share; of bags that were not full, as much as they surely have.
+ *
+ * @param bags that the pieces were taken for
+ * @param unopened how many of them go back
+ */
+export function putBack(
+  taken: TakenOut['taken'],
+  bags: number,
+  unopened: number,
+): { readonly back: TakenOut['taken']; readonly left: TakenOut['taken'] } {
+  const back = taken.map(({ itemId, pieces }) => ({
+    itemId,
+    pieces: Math.floor((pieces * unopened) / bags),
+  }));
+  const left = taken.map(({ itemId, pieces }, at) => ({
+    itemId,
+    pieces: pieces - (back[at]?.pieces ?? 0),
+  }));
+  const some = ({ pieces }: { readonly pieces: number }) => pieces > 0;
+  return { back: back.filter(some), left: left.filter(some) };
+}

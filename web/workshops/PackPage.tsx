@@ -62,7 +62,7 @@ export function PackPage() {
   const canPrint = (paper: WorkshopPaper) =>
     paper !== 'bag-labels' || workshop.seatAddress !== null;
   const { revision, packing: loaded } = useLoaderData<PackData>();
-  const { packing, tick, book, problem } = usePacking(workshop.id, loaded);
+  const { packing, tick, book, giveBack, problem } = usePacking(workshop.id, loaded);
   const [search, choose] = useChoices();
   const order = packingOrders.find((one) => one === search.get('by')) ?? 'kind';
   const bags = workshop.seats.length;
@@ -154,7 +154,7 @@ export function PackPage() {
             ))}
           </table>
         </div>
-        <Bags packing={packing} tick={tick} book={book} problem={problem} />
+        <Bags packing={packing} tick={tick} book={book} giveBack={giveBack} problem={problem} />
         {brought.length > 0 && (
           <Typography sx={{ mt: 1.5 }}>
             <Trans

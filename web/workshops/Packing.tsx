@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Revision } from '#contract/kits';
 import type { Packing } from '#contract/packing';
@@ -37,11 +38,12 @@ interface BagsProps {
   readonly packing: Packing;
   readonly tick: (key: string, ticked: boolean) => void;
   readonly book: (booked: boolean) => void;
+  readonly giveBack: (unopened: number) => void;
   readonly problem: string | undefined;
 }
 
 /** The bags, ticked one by one, and what they take out of the drawers. */
-export function Bags({ packing, tick, book, problem }: BagsProps) {
+export function Bags({ packing, tick, book, giveBack, problem }: BagsProps) {
   const { t } = useTranslation();
   const { seats } = useWorkshop();
   const keyOf = (seatId: string) => `bag:${seatId}`;
@@ -76,8 +78,12 @@ export function Bags({ packing, tick, book, problem }: BagsProps) {
               <span role="status">
                 {t('workshops.packing.bookedAt', { when: dateAndTime(packing.bookedAt) })}
                 {packing.missing > 0 &&
-                  ` ${t('workshops.packing.notInDrawers', { count: packing.missing })}`}
+                  ` ${t('workshops.packing.notInDrawers', { count: packing.missing })}`}{' '}
+                {t('workshops.packing.bagsOut', { count: packing.bagsOut })}
               </span>
+              {packing.bagsOut > 0 && (
+                <Unopened key={packing.bagsOut} most={packing.bagsOut} giveBack={giveBack} />
+              )}
               <Button color="inherit" onClick={() => book(false)}>
                 {t('workshops.packing.putBack')}
               </Button>
@@ -91,5 +97,39 @@ export function Bags({ packing, tick, book, problem }: BagsProps) {
         </Alert>
       )}
     </section>
+  );
+}
+
+interface UnopenedProps {
+  readonly most: number;
+  readonly giveBack: (unopened: number) => void;
+}
+
+/** After the evening: what was packed for those who did not come goes back. */
+function Unopened({ most, giveBack }: UnopenedProps) {
+  const { t } = useTranslation();
+  const [count, setCount] = useState('1');
+  return (
+    <form
+      className="unopened"
+      onSubmit={(event) => {
+        event.preventDefault();
+        giveBack(Number(count));
+      }}
+    >
+      <label>
+        {t('workshops.packing.unopened')}{' '}
+        <input
+          type="number"
+          min={1}
+          max={most}
+          value={count}
+          onChange={({ target }) => setCount(target.value)}
+        />
+      </label>
+      <Button type="submit" variant="outlined" disabled={!(Number(count) >= 1)}>
+        {t('workshops.packing.putBagsBack')}
+      </Button>
+    </form>
   );
 }

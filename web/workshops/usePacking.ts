@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { bookPacking, getPacking, type Packing, tickPacking } from '#contract/packing';
+import { bookPacking, getPacking, type Packing, returnBags, tickPacking } from '#contract/packing';
 import { CallProblem, call } from '../app/call.ts';
 
 /** So often it is asked what others have ticked. */
@@ -39,6 +39,8 @@ export function usePacking(workshopId: string, loaded: Packing) {
       }));
       void told(() => call(tickPacking, { params: { workshopId }, body: { key, ticked } }));
     },
+    giveBack: (unopened: number) =>
+      void told(() => call(returnBags, { params: { workshopId }, body: { unopened } })),
     book: (booked: boolean) =>
       void told(() => call(bookPacking, { params: { workshopId }, body: { booked } })),
   };

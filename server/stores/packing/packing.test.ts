@@ -53,4 +53,16 @@ describe('packing', () => {
     expect((await set(false).expect(200)).body.bookedAt).toBeNull();
     expect(await levels()).toEqual([100]);
   });
+
+  it('takes bags back that nobody opened, no more than are out', async () => {
+    const back = (unopened: number) => server.instructor.post(path('/returned')).send({ unopened });
+    await back(1).expect(422);
+    await server.instructor.put(path('/booked')).send({ booked: true }).expect(200);
+    await back(3).expect(422);
+    expect((await back(1).expect(200)).body.bagsOut).toBe(1);
+    expect(await levels()).toEqual([98]);
+    // What is still out goes back with the rest.
+    await server.instructor.put(path('/booked')).send({ booked: false }).expect(200);
+    expect(await levels()).toEqual([100]);
+  });
 });

@@ -26,17 +26,32 @@ export async function setTick(
 export interface Booking extends Pick<Packing, 'missing'> {
   readonly bookedAt: string;
   readonly taken: readonly Taken[];
+  /** Bags that it was taken for. */
+  readonly bags: number;
 }
 
 export async function selectBooking(
   db: Queryable,
   workshopId: string,
 ): Promise<Booking | undefined> {
-  const [row] = await db.query<{ booked_at: Date; taken: Omit<Booking, 'bookedAt'> }>(
-    'select booked_at, taken from packing_booking where workshop_id = $1',
+  // Bookings of before bags went back one by one were for every seat.
+  const [row] = await db.query<{
+    booked_at: Date;
+    taken: Omit<Booking, 'bookedAt' | 'bags'> & { readonly bags?: number };
+    seats: number;
+  }>(
+    `select booked_at, taken,
+            (select count(*)::int from seat where workshop_id = $1) as seats
+       from packing_booking where workshop_id = $1`,
     [workshopId],
   );
-  return row && { ...row.taken, bookedAt: row.booked_at.toISOString() };
+  return (
+    row && {
+      ...row.taken,
+      bags: row.taken.bags ?? row.seats,
+      bookedAt: row.booked_at.toISOString(),
+    }
+  );
 }
 
 /** @returns false where the bags are booked already */
@@ -51,6 +66,17 @@ export async function insertBooking(
     [workshopId, JSON.stringify(booking)],
   );
   return rows.length === 1;
+}
+
+export async function updateBooking(
+  tx: Queryable,
+  workshopId: string,
+  { missing, taken, bags }: Booking,
+): Promise<void> {
+  await tx.query('update packing_booking set taken = $2::jsonb where workshop_id = $1', [
+    workshopId,
+    JSON.stringify({ missing, taken, bags }),
+  ]);
 }
 
 export async function deleteBooking(tx: Queryable, workshopId: string): Promise<void> {

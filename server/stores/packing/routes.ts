@@ -1,14 +1,28 @@
-import { randomUUID } from 'node:crypto';
-import { bookPacking, getPacking, type Packing, tickPacking } from '#contract/packing';
-import { takeOut } from '#core/stores/takeOut';
+import {
+  bookPacking,
+  getPacking,
+  type Packing,
+  returnBags,
+  type Taken,
+  tickPacking,
+} from '#contract/packing';
+import { said } from '#core/learning/said';
+import { putBack, takeOut } from '#core/stores/takeOut';
 import type { Database, Queryable } from '../../db/database.ts';
 import type { Api } from '../../http/api.ts';
-import { notFound } from '../../http/refusal.ts';
+import { invalid, notFound } from '../../http/refusal.ts';
 import { isUuid } from '../../http/uuid.ts';
 import { selectRevision } from '../../kits/queries.ts';
 import { selectSeats, selectWorkshop } from '../../workshops/queries.ts';
-import { insertMove, lockItem, selectItems } from '../queries.ts';
-import { deleteBooking, insertBooking, selectBooking, selectTicks, setTick } from './queries.ts';
+import { book, lockItem, selectItems } from '../queries.ts';
+import {
+  deleteBooking,
+  insertBooking,
+  selectBooking,
+  selectTicks,
+  setTick,
+  updateBooking,
+} from './queries.ts';
 
 /** Bags ticked off while they are packed, by several people at once; and booked out of the drawers. */
 export function packingRoutes(api: Api, db: Database): void {
@@ -41,22 +55,43 @@ export function packingRoutes(api: Api, db: Database): void {
         }));
         const parts = (revision?.lines ?? []).map(({ part }) => part);
         const bags = (await selectSeats(tx, workshopId)).length;
-        const out = takeOut(parts, bags, drawers);
+        const out = { ...takeOut(parts, bags, drawers), bags };
         if (await insertBooking(tx, workshopId, out)) {
           for (const { itemId, pieces } of out.taken) {
-            await book(tx, itemId, 'out', pieces, workshop.title);
+            await book(tx, itemId, 'out', pieces, workshop.title.slice(0, 200));
           }
         }
       } else {
-        for (const { itemId, pieces } of (await selectBooking(tx, workshopId))?.taken ?? []) {
-          // A drawer that was deleted since keeps what it had.
-          if (await lockItem(tx, itemId)) await book(tx, itemId, 'in', pieces, workshop.title);
-        }
+        await bringBack(tx, (await selectBooking(tx, workshopId))?.taken ?? [], workshop.title);
         await deleteBooking(tx, workshopId);
       }
       return packingOf(tx, workshopId);
     });
   });
+
+  api.serve(returnBags, async ({ params: { workshopId }, body: { unopened } }) => {
+    const workshop = await existing(workshopId);
+    return db.transaction(async (tx) => {
+      const booking = await selectBooking(tx, workshopId);
+      const bags = booking?.bags ?? 0;
+      if (!booking || unopened > bags) {
+        throw invalid([
+          { field: 'unopened', says: said('refusals.stores.soManyBagsAreOut', { count: bags }) },
+        ]);
+      }
+      const { back, left } = putBack(booking.taken, bags, unopened);
+      await bringBack(tx, back, workshop.title);
+      await updateBooking(tx, workshopId, { ...booking, taken: left, bags: bags - unopened });
+      return packingOf(tx, workshopId);
+    });
+  });
+}
+
+async function bringBack(tx: Queryable, taken: readonly Taken[], title: string): Promise<void> {
+  for (const { itemId, pieces } of taken) {
+    // A drawer that was deleted since keeps what it had.
+    if (await lockItem(tx, itemId)) await book(tx, itemId, 'in', pieces, title.slice(0, 200));
+  }
 }
 
 async function packingOf(db: Queryable, workshopId: string): Promise<Packing> {
@@ -64,9 +99,7 @@ async function packingOf(db: Queryable, workshopId: string): Promise<Packing> {
   return {
     ticked: await selectTicks(db, workshopId),
     bookedAt: booking?.bookedAt ?? null,
+    bagsOut: booking?.bags ?? 0,
     missing: booking?.missing ?? 0,
   };
 }
-
-const book = (tx: Queryable, itemId: string, kind: 'in' | 'out', pieces: number, title: string) =>
-  insertMove(tx, itemId, { id: randomUUID(), kind, pieces, note: title.slice(0, 200) });

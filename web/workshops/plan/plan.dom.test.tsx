@@ -38,7 +38,7 @@ beforeEach(() => {
   signs = [];
   server.on(getPaces, () => noPaces);
   server.on(getChecklist, () => signs);
-  server.on(getPacking, () => ({ ticked: [], bookedAt: null, missing: 0 }));
+  server.on(getPacking, () => ({ ticked: [], bookedAt: null, bagsOut: 0, missing: 0 }));
 });
 
 async function open() {
