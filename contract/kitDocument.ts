@@ -7,6 +7,7 @@ import { backdropSchema, type DrawnBoard, drawnBoardOrNone } from './board.ts';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { kitDescription, kitName, kitTags } from './kitShelf.ts';
 import { supplyVolt } from './leaves.ts';
+import { type NewerField, withoutNewer } from './newerFields.ts';
 import { orderSchema } from './order.ts';
 import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
 import { type SentPictures, sentPictures } from './pictures.ts';
@@ -81,20 +82,29 @@ export const emptyDocument = (name: string): KitDocument => ({
   order: usualSettings,
 });
 
-/** Fields of the document that this version does not know: a newer one wrote them, and gets them back. */
-export type UnknownFields = Readonly<Record<string, unknown>>;
+/** What a newer version wrote and this one does not know: it gets it back. */
+export interface NewerParts {
+  /** The version of the form that it is written in. */
+  readonly version: number;
+  readonly fields: readonly NewerField[];
+}
 
-/** What is known of a document, and what is not. */
+/**
+ * What is known of a document, and what is not. Of a document of this version only whole fields of its own can be
+ * unknown: anything else is a slip of the pen, and is refused by name.
+ */
 export function splitDocument(document: Readonly<Record<string, unknown>>): {
   readonly known: unknown;
-  readonly unknown: UnknownFields;
+  readonly newer: NewerParts;
 } {
-  const entries = Object.entries(document);
+  const version = typeof document.version === 'number' ? document.version : kitFileVersion;
+  const { known, newer } = withoutNewer(document, kitDocumentSchema.json);
+  if (version > kitFileVersion) return { known, newer: { version, fields: newer } };
   const isKnown = ([key]: readonly [string, unknown]) =>
     Object.hasOwn(kitDocumentSchema.fields, key);
   return {
-    known: Object.fromEntries(entries.filter(isKnown)),
-    unknown: Object.fromEntries(entries.filter((entry) => !isKnown(entry))),
+    known: Object.fromEntries(Object.entries(document).filter(isKnown)),
+    newer: { version: kitFileVersion, fields: newer.filter(({ way }) => way.length === 0) },
   };
 }
 

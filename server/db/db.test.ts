@@ -44,6 +44,7 @@ describe('the database', () => {
       { name: '016_packing.sql' },
       { name: '017_pictures.sql' },
       { name: '018_currency.sql' },
+      { name: '019_newer_fields.sql' },
     ]);
     await second.close();
   });

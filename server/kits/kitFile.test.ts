@@ -38,6 +38,25 @@ const pixel =
 const empty = emptyDocument('From nothing');
 
 describe('a kit in one file', () => {
+  it('of a newer version keeps what this one does not know, wherever it stands', async () => {
+    const document = await fileOf(await makeKit(server, 'Of tomorrow'));
+    const [line, ...lines] = document.lines as readonly Record<string, unknown>[];
+    const newer = {
+      ...document,
+      name: 'From tomorrow',
+      version: 2,
+      moods: ['calm'],
+      lines: [{ ...line, seenBy: 'two' }, ...lines],
+      order: { ...(document.order as object), rhythm: 3 },
+    };
+    const { body } = await take(newer).expect(200);
+    const { pictures: _, ...out } = await fileOf(body.id);
+    const { pictures: __, ...sent } = newer as typeof newer & { pictures?: unknown };
+    expect(out).toEqual(sent);
+    // Of this version nobody means a field that is not there.
+    await take({ ...newer, name: 'A slip', version: 1 }).expect(422);
+  });
+
   it('goes out, comes in on another site, and is the same there', async () => {
     const id = await makeKit(server, 'To hand on');
     await server.instructor

@@ -10,6 +10,7 @@ import {
   splitDocument,
 } from '#contract/kitDocument';
 import type { Kit } from '#contract/kits';
+import { withNewer } from '#contract/newerFields';
 import { kitPicturePurposes } from '#contract/pictures';
 import { writePadList } from '#core/board/padlist/writePadList';
 import { padsOf, partsByPlace } from '#core/board/pads';
@@ -24,13 +25,7 @@ import { partsCsv } from '../papers/kitPapers.ts';
 import { keepKitPicture, picturesToSend } from '../pictures/keepKitPicture.ts';
 import { speak } from '../words/speak.ts';
 import { linesRefused } from './linesRefused.ts';
-import {
-  insertKit,
-  insertRevision,
-  selectKit,
-  selectUnknownFields,
-  withoutPicture,
-} from './queries.ts';
+import { insertKit, insertRevision, selectKit, selectNewer, withoutPicture } from './queries.ts';
 import { nameTaken } from './shelf/routes.ts';
 
 /** A whole kit in one file, out and in. */
@@ -39,7 +34,9 @@ export function kitFileRoutes(api: Api, db: Database): void {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const pictures = await picturesToSend(db, kitId);
-    const document = { ...documentOf(kit), pictures, ...(await selectUnknownFields(db, kitId)) };
+    const own = { ...documentOf(kit), pictures };
+    const newer = await selectNewer(db, kitId);
+    const document = newer ? withNewer({ ...own, version: newer.version }, newer.fields) : own;
     response
       .type('application/zip')
       .attachment(`${fileName(kit.name)}${kitFileEnding}`)
@@ -47,7 +44,7 @@ export function kitFileRoutes(api: Api, db: Database): void {
   });
 
   api.serve(createKitFrom, async ({ body }) => {
-    const { known, unknown } = splitDocument(body.document as Readonly<Record<string, unknown>>);
+    const { known, newer } = splitDocument(body.document as Readonly<Record<string, unknown>>);
     const checked = checkStrictly(kitDocumentSchema, known);
     if (!checked.ok) {
       throw invalid(
@@ -60,7 +57,7 @@ export function kitFileRoutes(api: Api, db: Database): void {
     const id = randomUUID();
     await db.transaction(async (tx) => {
       const { name, description, tags, supplyVolt, lines, errata, order } = document;
-      if (!(await insertKit(tx, { id, name, description, tags, unknownFields: unknown }))) {
+      if (!(await insertKit(tx, { id, name, description, tags, newer }))) {
         throw nameTaken(name);
       }
       const content = { supplyVolt, lines, errata, order, board: boardOf(document) };

@@ -1,6 +1,6 @@
 import type { DrawnBoard } from '#contract/board';
 import { checkStrictly } from '#contract/check';
-import type { UnknownFields } from '#contract/kitDocument';
+import type { NewerParts } from '#contract/kitDocument';
 import type { Kit, KitPart, Revision, RevisionSummary } from '#contract/kits';
 import { erratumSchema, type KitLine, kitLineSchema } from '#contract/parts';
 import type { KitPictures } from '#contract/pictures';
@@ -34,30 +34,30 @@ export interface NewKit {
   readonly description?: string;
   readonly tags?: readonly string[];
   /** Of a kit file that a newer version wrote. */
-  readonly unknownFields?: UnknownFields;
+  readonly newer?: NewerParts;
 }
 
 /** @returns false where the name is taken */
 export async function insertKit(
   db: Queryable,
-  { id, name, description = '', tags = [], unknownFields = {} }: NewKit,
+  { id, name, description = '', tags = [], newer }: NewKit,
 ): Promise<boolean> {
   const rows = await db.query(
-    `insert into kit (id, name, description, tags, unknown_fields)
+    `insert into kit (id, name, description, tags, newer)
      values ($1, $2, $3, array(select jsonb_array_elements_text($4::jsonb)), $5::jsonb)
      on conflict do nothing returning id`,
-    [id, name, description, JSON.stringify(tags), JSON.stringify(unknownFields)],
+    [id, name, description, JSON.stringify(tags), newer ? JSON.stringify(newer) : null],
   );
   return rows.length === 1;
 }
 
-/** Fields of its kit file that this version does not know. */
-export async function selectUnknownFields(db: Queryable, kitId: string): Promise<UnknownFields> {
-  const [row] = await db.query<{ fields: UnknownFields | null }>(
-    'select unknown_fields as fields from kit where id = $1',
+/** What its kit file said that this version does not know; undefined where there was nothing. */
+export async function selectNewer(db: Queryable, kitId: string): Promise<NewerParts | undefined> {
+  const [row] = await db.query<{ newer: NewerParts | null }>(
+    'select newer from kit where id = $1',
     [kitId],
   );
-  return row?.fields ?? {};
+  return row?.newer ?? undefined;
 }
 
 export interface RevisionContent {
