@@ -128,6 +128,10 @@ describe('values that the trade knows', () => {
 
   it('of which a usual one is a sign away are asked', () => {
     expect(usualDouble('16k', resistor)).toBe('10k');
+    expect(usualDouble('18n', capacitor)).toBe('10n');
+    expect(usualDouble('100nF', capacitor)).toBeUndefined();
+    expect(usualDouble('104', capacitor)).toBeUndefined();
+    expect(usualDouble('220nF', electrolytic)).toBe('220µF');
     expect(usualDouble('10k', resistor)).toBeUndefined();
     expect(usualDouble('4k7', resistor)).toBeUndefined();
   });

@@ -1,6 +1,6 @@
 import { typeByNumber } from '../../parts/types/findType.ts';
 import { parseQuantity } from '../../quantity/parseQuantity.ts';
-import { isPreferred, mantissa } from '../../quantity/series.ts';
+import { isPreferred, mantissa, type SeriesId } from '../../quantity/series.ts';
 import type { UnitId } from '../../quantity/unit.ts';
 import { variants } from './confusions.ts';
 
@@ -107,26 +107,35 @@ export function knownVariants(text: string, beside: ValueBeside): readonly Known
   return known;
 }
 
+/** Series that nearly all parts of kits are in, by the unit of their value (common practice). */
+const usualSeries: Readonly<Partial<Record<UnitId, SeriesId>>> = { ohm: 'E12', farad: 'E6' };
+/** Electrolytics below this are rare, in farad (common practice). */
+const usualElectrolytic = 1e-6;
+
 /**
- * The far more usual value that a rare one can as well be: 16 k, where a 0 with a dot in it was taken for a 6. Of the
- * amounts that kits use nearly all are in E12 (common practice).
+ * The far more usual value that a rare one can as well be: 16 k, where a 0 with a dot in it was taken for a 6; 220 nF of
+ * an electrolytic, where a µ was taken for an n.
  */
 export function usualDouble(text: string, beside: ValueBeside): string | undefined {
   const unit = unitOf[beside.letters ?? ''];
-  if (unit !== 'ohm') return undefined;
+  const usual = unit && usualSeries[unit];
+  if (!unit || !usual) return undefined;
   const isUsual = (one: string) => {
-    const amount = parseQuantity(one.split(/\s+(?=[\d±])/)[0] ?? '', unit);
-    if (!amount.ok) return false;
+    const amount = parseQuantity(one.split(/[\s/]+(?=[\d±])/)[0] ?? '', unit);
+    if (!amount.ok || (unit === 'farad' && /^\d+$/.test(one))) return isKnownValue(one, beside);
+    const isSmall = isElectrolytic(beside.words) && amount.value < usualElectrolytic;
     return (
-      isPreferred(amount.value, 'E12') ||
-      (beside.alsoValues?.includes(mantissa(amount.value)) ?? false)
+      !(unit === 'farad' && isSmall) &&
+      (isPreferred(amount.value, usual) ||
+        (beside.alsoValues?.includes(mantissa(amount.value)) ?? false))
     );
   };
   if (isUsual(text)) return undefined;
-  const found = [...variants(text)].find(
-    ([one, changes]) => changes === 1 && isUsual(one) && isKnownValue(one, beside),
+  const near = [...variants(text)].filter(([, changes]) => changes === 1).map(([one]) => one);
+  // A µ that touches its neighbours can look like either.
+  return [...near, text.replace(/[np](?=F|$|\s)/, 'µ')].find(
+    (one) => one !== text && isUsual(one) && isKnownValue(one, beside),
   );
-  return found?.[0];
 }
 
 /** As the trade writes it, where print leaves no choice: `470 Q` is 470 Ω, `10UF` 10uF, `IN4148` 1N4148. */
