@@ -5,11 +5,18 @@ import { type RuleId, ruleIds } from '#core/order/rules/ids';
 import type { Access, Batch, Exception, OrderSettings } from '#core/order/settings';
 import { styleIds } from '#core/order/styles/ids';
 import { trimmed, trimmedOrEmpty } from './leaves.ts';
-import { leaf, list, literal, nullable, oneOf, oneOfKind, record, type Schema } from './schema.ts';
-
-const key = leaf(
-  yup.string().strict().required(said('refusals.order.nameThePartOrCheck')).max(120),
-);
+import { doneKey, ownStepsSchema } from './ownSteps.ts';
+import {
+  leaf,
+  list,
+  literal,
+  nullable,
+  oneOf,
+  oneOfKind,
+  optional,
+  record,
+  type Schema,
+} from './schema.ts';
 
 const batchSchema = oneOfKind<Batch>(
   {
@@ -32,7 +39,7 @@ const batchSchema = oneOfKind<Batch>(
 
 const blockSchema: Schema<Block> = record<Block>({
   name: trimmed(40, said('refusals.order.giveTheBlockAName')),
-  places: list(key, (array) =>
+  places: list(doneKey, (array) =>
     array.required(said('refusals.order.sayWhichPartsBelongToTheBlock')).max(500),
   ),
   test: nullable(
@@ -46,8 +53,8 @@ const exceptionSchema: Schema<Exception> = record<Exception>({
     wrong: said('refusals.order.thisRuleIsNotKnown'),
     missing: said('refusals.order.sayWhichRuleIsBroken'),
   }),
-  before: key,
-  after: key,
+  before: doneKey,
+  after: doneKey,
   reason: trimmed(300, said('refusals.order.sayWhyTheRuleIsBrokenHere')),
 });
 
@@ -101,7 +108,7 @@ export const orderSchema: Schema<OrderSettings> = record<OrderSettings>({
   ),
   arrangement: nullable(
     list(
-      list(key, (array) =>
+      list(doneKey, (array) =>
         array.required().min(1, said('refusals.order.aStepHasAtLeastOnePart')).max(500),
       ),
       (array) =>
@@ -119,4 +126,5 @@ export const orderSchema: Schema<OrderSettings> = record<OrderSettings>({
       .required(said('refusals.order.listTheRulesThatAreBrokenOr'))
       .max(200, said('refusals.order.atMost200RulesCanBeBroken')),
   ),
+  own: optional(ownStepsSchema),
 });

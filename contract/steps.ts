@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import { checkIds } from '#core/order/checks/ids';
 import type { Named } from '#core/order/kinds';
+import { type OwnOfStep, ownSorts } from '#core/order/own/own';
 import { ruleIds } from '#core/order/rules/ids';
 import type { Caution, CheckStep, Holding, Length, Reason, WorkStep } from '#core/order/step';
 import { styleIds } from '#core/order/styles/ids';
@@ -8,6 +9,7 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyIds } from '#core/parts/families/ids';
 import { hazardIds } from '#core/parts/family';
 import { flag, number } from './leaves.ts';
+import { ownWordsSchema } from './ownWords.ts';
 import { partSchema } from './parts.ts';
 import {
   either,
@@ -102,11 +104,26 @@ const length = oneOfKind<Length>({
   }),
 });
 
-const planned = { id: text, reason, minutes: number };
+const own = record<OwnOfStep>({
+  words: ownWordsSchema,
+  sort: optional(oneOf(ownSorts)),
+  isStale: optional(
+    leaf(
+      yup
+        .boolean()
+        .strict()
+        .oneOf([true as const])
+        .required(),
+    ) as Schema<true>,
+  ),
+  hidden: optional(text),
+});
+
+const planned = { id: text, reason, minutes: number, own: optional(own) };
 
 const workStep = record<WorkStep & { readonly minutes: number }>({
   ...planned,
-  kind: oneOf(['solder', 'insert', 'fasten', 'power']),
+  kind: oneOf(['solder', 'insert', 'fasten', 'power', 'own']),
   parts: list(partSchema),
   joints: number,
   hotJoints: number,

@@ -9,7 +9,9 @@ export type WorkKind =
   /** Screwed down. */
   | 'fasten'
   /** Cells put in. */
-  | 'power';
+  | 'power'
+  /** Something of the instructor's own. */
+  | 'own';
 
 /** Enough of a part to name it in a sentence. */
 export interface Named {

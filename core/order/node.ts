@@ -201,7 +201,7 @@ export function named(node: WorkNode): Named {
 
 /** The nodes that a sentence can name: those with parts. */
 export const namedAll = (nodes: readonly OrderNode[]): Named[] =>
-  nodes.filter((node): node is WorkNode => node.kind !== 'check').map(named);
+  nodes.filter((node): node is WorkNode => 'parts' in node && node.parts.length > 0).map(named);
 
 /** Soldered joints of a node; none where nothing is soldered. */
 export function jointsOf(node: WorkNode): number {

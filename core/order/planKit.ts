@@ -28,6 +28,8 @@ import { looseParts, Tops } from './holding.ts';
 import type { Named } from './kinds.ts';
 import { lengthsOf } from './lengths.ts';
 import { jointsOf, named, nodeId, type OrderNode, type WorkNode, workNodes } from './node.ts';
+import { nothingOwn } from './own/own.ts';
+import { ownOf, withAdded } from './own/ownSteps.ts';
 import { reasonsOf } from './reasons.ts';
 import { sequenceOf } from './sequence.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
@@ -78,8 +80,10 @@ export function planKit(kit: KitToPlan): KitPlan {
     situation,
   );
   const styles = stackOf(settings.styles);
-  const natural = mergedChecks(sequenceOf(graph, styles, situation));
-  const reasons = reasonsOf({ sequence: natural, edges: graph.edges, styles, situation });
+  const computed = mergedChecks(sequenceOf(graph, styles, situation));
+  const reasons = reasonsOf({ sequence: computed, edges: graph.edges, styles, situation });
+  const own = settings.own ?? nothingOwn;
+  const natural = withAdded(computed, own.added);
 
   const groups = settings.arrangement
     ? arranged(natural, settings.arrangement)
@@ -101,14 +105,19 @@ export function planKit(kit: KitToPlan): KitPlan {
   };
   const reasonOf = (group: readonly OrderNode[], index: number): Reason => {
     const [first] = group;
-    if (moved.has(index)) return { kind: 'by-hand', before: nameOf(groups[index - 1]) };
+    if (first?.kind === 'own' || moved.has(index))
+      return { kind: 'by-hand', before: nameOf(groups[index - 1]) };
     const origin = natural.find((node) => isPartOf(first, node));
     return (origin && reasons.get(origin)) ?? { kind: 'check' };
   };
   const spots = new Map(standing.map((one) => [one.place, one]));
   const hot = hotJointsByPlace(board, fitted);
   const tops = { top: new Tops(board, spots), bottom: new Tops(board, spots) };
-  const steps = groups.map((group, index): Step => {
+  const withOwn = (step: Step, group: readonly OrderNode[]): Step => {
+    const said = ownOf(group, step, own);
+    return said ? { ...step, own: said } : step;
+  };
+  const stepOf = (group: readonly OrderNode[], index: number): Step => {
     const reason = reasonOf(group, index);
     const [first] = group;
     if (first?.kind === 'check') return checkStep(first, blocks, about, reason);
@@ -125,9 +134,9 @@ export function planKit(kit: KitToPlan): KitPlan {
         board,
       ),
     });
-  });
+  };
   return {
-    steps,
+    steps: groups.map((group, index) => withOwn(stepOf(group, index), group)),
     arrangement: arrangementOf(groups),
     blocks,
     contradictions: graph.contradictions,
@@ -186,6 +195,6 @@ const hotJointsOf = (nodes: readonly WorkNode[], hot: ReadonlyMap<string, number
 
 /** The part of the step before by which a sentence names it. */
 const nameOf = (group: readonly OrderNode[] | undefined): Named | null => {
-  const work = group?.find((node): node is WorkNode => node.kind !== 'check');
+  const work = group?.find((node): node is WorkNode => 'parts' in node && node.parts.length > 0);
   return work ? named(work) : null;
 };

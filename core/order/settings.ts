@@ -1,4 +1,5 @@
 import type { Block } from './block.ts';
+import type { OwnSteps } from './own/own.ts';
 import type { RuleId } from './rules/ids.ts';
 import { type StyleId, usualStyle } from './styles/ids.ts';
 
@@ -16,6 +17,8 @@ export interface OrderSettings {
   readonly arrangement: readonly (readonly string[])[] | null;
   /** Rules that the instructor breaks knowingly. */
   readonly exceptions: readonly Exception[];
+  /** Other words for steps, steps of the instructor's own, steps that are left out; absent where there are none. */
+  readonly own?: OwnSteps;
 }
 
 /** What is put in before the board is turned over. */

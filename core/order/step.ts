@@ -3,6 +3,7 @@ import type { Hazard, HoldMethod } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
+import type { OwnOfStep } from './own/own.ts';
 import type { RuleId } from './rules/ids.ts';
 import type { StyleId } from './styles/ids.ts';
 
@@ -26,6 +27,8 @@ export interface WorkStep {
   /** What would drop out when the board is turned over, and what keeps it in. */
   readonly holding: readonly Holding[];
   readonly lengths: readonly Length[];
+  /** What the instructor says otherwise, or of a step of his own. */
+  readonly own?: OwnOfStep;
 }
 
 export interface CheckStep {
@@ -46,6 +49,7 @@ export interface CheckStep {
   /** What of the kit can hurt; absent in plans from before it was said. */
   readonly hazards?: readonly Hazard[];
   readonly reason: Reason;
+  readonly own?: OwnOfStep;
 }
 
 /** Something about this very kit that the family's words do not say. */

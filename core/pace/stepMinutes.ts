@@ -1,4 +1,5 @@
 import { checkOf } from '../order/checks/index.ts';
+import { usualMinutes } from '../order/own/own.ts';
 import type { Holding, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 
@@ -24,9 +25,12 @@ const minutesToHold = 0.3;
 /**
  * The minutes planned for one step and one beginner.
  *
- * @returns minutes, to the next half
+ * @returns minutes, to the next half; as the instructor says where he does
  */
 export function stepMinutes(step: Step): number {
+  const { words, sort } = step.own ?? {};
+  if (words?.minutes !== undefined) return words.minutes;
+  if (sort) return usualMinutes[sort];
   const minutes =
     step.kind === 'check'
       ? checkOf(step.check).minutes

@@ -6,6 +6,7 @@ import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
 import type { Part, PartValue } from '../parts/part.ts';
+import { ownLines, ownWords } from './ownText.ts';
 
 /** A value in the language of the reader: `4.7 kΩ` or `4,7 kΩ`, `1N4148`, `red`; empty where there is none. */
 export const valueWords = (t: TFunction, value: PartValue): string =>
@@ -51,6 +52,12 @@ export function fitWords(t: TFunction, part: Part): readonly string[] {
 
 /** `Solder 470 Ω resistors`, `First power`. */
 export function stepTitle(t: TFunction, step: Step): string {
+  const title = step.own?.words.title;
+  return title ? ownWords(t, title) : computedTitle(t, step);
+}
+
+/** The same as it is computed, whatever the instructor calls it. */
+export function computedTitle(t: TFunction, step: Step): string {
   if (step.kind === 'check') {
     return [t(`check.${step.check}.name`), step.blocks.join(', ')].filter(Boolean).join(': ');
   }
@@ -136,10 +143,10 @@ export function named(t: TFunction, { family, designators }: Named): string {
 }
 
 /** The sentences of a check, with those that only some kits need. */
-export function checkWords(
-  t: TFunction,
-  step: Extract<Step, { kind: 'check' }>,
-): readonly string[] {
+export const checkWords = (t: TFunction, step: CheckStep): readonly string[] =>
+  step.own?.words.how ? ownLines(t, step.own.words.how) : computedCheckWords(t, step);
+
+export function computedCheckWords(t: TFunction, step: CheckStep): readonly string[] {
   const how = t(`check.${step.check}.how`, { returnObjects: true }) as string[];
   const { before, after } = checkOf(step.check).notes(step);
   return [
@@ -151,6 +158,9 @@ export function checkWords(
 
 /** What is seen when all is right: what the instructor wants seen, else what the check says. */
 export const checkExpects = (t: TFunction, step: CheckStep): string =>
+  step.own?.words.expects ? ownWords(t, step.own.words.expects) : computedExpects(t, step);
+
+export const computedExpects = (t: TFunction, step: CheckStep): string =>
   step.sees ?? t(`check.${step.check}.expect`, { ...checkOf(step.check).form?.limits(step) });
 
 function noteWords(t: TFunction, note: CheckNote): string {

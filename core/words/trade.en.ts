@@ -152,6 +152,10 @@ export const tradeEnglish = {
     blocks: 'This is about: {{blocks}}.',
   },
   step: {
+    // By which texts that people wrote are chosen (ISO 639-1).
+    tongue: 'en',
+    own: 'Own step',
+    sort: { work: 'Work', check: 'Check', talk: 'Talk', break: 'Break' },
     solder: 'Solder the {{what}}',
     insert: 'Put in the {{what}}',
     fasten: 'Tighten the {{what}}',

@@ -8,7 +8,7 @@ type Planned = Pick<StoredRevision, 'lines' | 'supplyVolt' | 'errata' | 'board' 
 /** By what they were made of. */
 const plans = memo<string, readonly PlannedStep[]>({ name: 'plans of kits', most: 100 });
 
-/** The steps that a stored revision is built by, with their minutes; planned once as long as nothing changes. */
+/** The steps that a stored revision is built by, without those that are left out, with their minutes; planned once as long as nothing changes. */
 export function plannedSteps({
   lines,
   supplyVolt,
@@ -23,5 +23,7 @@ export function plannedSteps({
     board: board && withoutPicture(board),
     settings: order,
   };
-  return plans.of(JSON.stringify(kit), () => withMinutes(planKit(kit).steps));
+  return plans.of(JSON.stringify(kit), () =>
+    withMinutes(planKit(kit).steps.filter(({ own }) => own?.hidden === undefined)),
+  );
 }

@@ -19,6 +19,7 @@ const pictures = {
   insert: `<path d="M6 4H18V9H6ZM8 9V12M16 9V12M5 15H19V20H5Z" ${line}/><path d="M12 10.5V14M10.6 12.7L12 14L13.4 12.7" ${line}/>`,
   fasten: `<path d="M8 5H16V8H8ZM12 8V18M10 11L14 12M10 14L14 15" ${line}/><path d="M18 12A7 7 0 1 1 16 17M16 20V17H19" ${line}/>`,
   power: `<path d="M4 8H19V16H4ZM19 10.5H21V13.5H19Z" ${line}/>${word('−', 7, 13.6)}${word('+', 16, 13.6)}`,
+  own: `<path d="M5 4H19V20H5ZM8 9H16M8 13H16M8 17H12" ${line}/>`,
   'bent-leads': `${board}<path d="M7 6H17V10H7ZM9 10V13L5 19M15 10V13L19 19" ${line}/>`,
   tape: `${board}<path d="M7 8H17V13H7Z" ${line}/><path d="M3 12L6 7H18L21 12" stroke-dasharray="1.4 1" ${line}/>`,
   putty: `${board}<path d="M7 9H17V13H7Z" ${line}/><path d="M6 8C6 4 18 4 18 8Z" ${solid}/>`,

@@ -2,12 +2,14 @@ import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import type { SheetSize, StepSize } from '#contract/papers';
 import type { CheckForm } from '#core/order/checks/definition';
 import { checkOf } from '#core/order/checks/index';
+import type { OwnTextField } from '#core/order/own/own';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { svgText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
+import { ownLines } from '#core/words/ownText';
 import {
   cautionSentence,
   checkExpects,
@@ -201,22 +203,39 @@ function workText(speaker: Speaker, step: WorkStep): Content {
         text: decimals(`! ${cautionSentence(t, caution)}`),
         bold: true,
       })),
+      ...ownText(speaker, step, 'caution', true),
+      ...ownText(speaker, step, 'how'),
       ...(way && !part.lotNote ? [{ text: way }] : []),
       ...step.parts.flatMap(({ remarks, showRemarks }) =>
         showRemarks && remarks ? [{ text: remarks, bold: true }] : [],
       ),
       ...matters.map((text) => ({ text: decimals(text) })),
-      { text: decimals(reasonSentence(t, step)), color: faded },
+      ...ownText(speaker, step, 'look', true),
+      ...(step.kind === 'own' ? [] : [{ text: decimals(reasonSentence(t, step)), color: faded }]),
     ],
   };
 }
 
-function checkText({ t, decimals }: Speaker, step: CheckStep): Content {
+/** What the instructor says of a step, line by line. */
+function ownText(
+  { t, decimals }: Speaker,
+  { own }: PlannedStep | WorkStep | CheckStep,
+  field: OwnTextField,
+  bold = false,
+): Content[] {
+  const text = own?.words[field];
+  return text ? ownLines(t, text).map((line) => ({ text: decimals(line), bold })) : [];
+}
+
+function checkText(speaker: Speaker, step: CheckStep): Content {
+  const { t, decimals } = speaker;
   return {
     stack: [
       { text: t('papers.stepSheets.check', { title: stepTitle(t, step) }), bold: true },
       ...checkWords(t, step).map((text) => ({ text: decimals(text) })),
       { text: decimals(checkExpects(t, step)), bold: true },
+      ...ownText(speaker, step, 'caution', true),
+      ...ownText(speaker, step, 'look', true),
       { text: t(`check.${step.check}.otherwise`), color: faded },
     ],
   };

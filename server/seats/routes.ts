@@ -3,6 +3,7 @@ import { getSeat, reportFromSeat, seatStream } from '#contract/seats';
 import type { DeedKind } from '#core/build/event';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { said } from '#core/learning/said';
+import { withoutNotes } from '#core/order/own/ownSteps';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
@@ -45,6 +46,7 @@ export function seatRoutes(
     } = stored;
     return {
       ...seat,
+      steps: withoutNotes(seat.steps),
       opensAt: state === 'waiting' ? seat.startsAt : null,
       heatTimes: heatTimesOf(iron),
       events: await selectSeatEvents(db, seat.seatId),

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
+import type { OwnTextField } from '#core/order/own/own';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
@@ -8,6 +9,7 @@ import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
 import { harmsOf } from '#core/safety/harms';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
+import { ownLines } from '#core/words/ownText';
 import {
   checkExpects,
   checkWords,
@@ -43,8 +45,10 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
       <p className="step-count">
         {t('seat.stepOf', { number, count })}
         {step.kind === 'solder' && ` · ${t('step.joints', { count: step.joints })}`}
+        {step.own?.sort && ` · ${t(`step.sort.${step.own.sort}`)}`}
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
+      <Own step={step} field="caution" className="caution" />
       {step.kind === 'check' ? (
         <CheckBody step={step} reading={reading} />
       ) : (
@@ -53,20 +57,46 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
           {step.parts.map((part) => (
             <PartSeen key={keyOf(part)} part={part} />
           ))}
-          {board && <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />}
+          {board && step.parts.length > 0 && (
+            <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />
+          )}
           <Holding step={step} />
+          <Own step={step} field="how" head={t('seat.how')} />
           {step.parts.map((part) => (
-            <PartFitted key={keyOf(part)} part={part} />
+            <PartFitted key={keyOf(part)} part={part} isTold={step.own?.words.how !== undefined} />
           ))}
         </>
       )}
+      <Own step={step} field="look" head={t('seat.look')} className="way way-matters" />
       <Harms step={step} />
       <details className="why">
         <summary>{t('seat.why')}</summary>
-        <p>{reasonSentence(t, step)}</p>
+        {step.kind !== 'own' && <p>{reasonSentence(t, step)}</p>}
         <p>{t('seat.burn')}</p>
       </details>
     </article>
+  );
+}
+
+interface OwnProps {
+  readonly step: PlannedStep;
+  readonly field: OwnTextField;
+  readonly head?: string;
+  readonly className?: string;
+}
+
+/** What the instructor says, line by line. */
+function Own({ step, field, head, className }: OwnProps) {
+  const { t } = useTranslation();
+  const text = step.kind === 'check' && field === 'how' ? undefined : step.own?.words[field];
+  if (!text) return null;
+  return (
+    <section className={className}>
+      {head && <h2>{head}</h2>}
+      {ownLines(t, text).map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+    </section>
   );
 }
 
@@ -113,8 +143,8 @@ function PartSeen({ part }: { readonly part: Part }) {
   );
 }
 
-/** Which way round, and how it is fitted. */
-function PartFitted({ part }: { readonly part: Part }) {
+/** Which way round, and how it is fitted where the instructor has not told it. */
+function PartFitted({ part, isTold }: { readonly part: Part; readonly isTold: boolean }) {
   const { t } = useTranslation();
   // The rule of the family would say the opposite of what is true for this lot.
   const wayRound = overridesRule(part) ? t('seat.thisLot') : familyWord(t, part, 'wayRound');
@@ -134,12 +164,16 @@ function PartFitted({ part }: { readonly part: Part }) {
         </section>
       )}
       {part.showRemarks && part.remarks && <p className="caution">{part.remarks}</p>}
-      <h2>{t('seat.how')}</h2>
-      <ol>
-        {fitWords(t, part).map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ol>
+      {!isTold && (
+        <>
+          <h2>{t('seat.how')}</h2>
+          <ol>
+            {fitWords(t, part).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ol>
+        </>
+      )}
       <a
         className="guide-link"
         href={`/guide/${familyOf(part).id}`}

@@ -33,6 +33,7 @@ export function mistakesOf(step: Step): MistakeDefinition[] {
 
 function needsMet(step: Step): Set<Needs> {
   if (step.kind === 'check') return new Set(['check']);
+  if (step.kind === 'own') return new Set(step.own?.sort === 'check' ? ['check'] : []);
   const met = new Set<Needs>(['part']);
   for (const part of step.parts) {
     if (part.value.kind !== 'none') met.add('value');

@@ -18,6 +18,7 @@ import type { BrokenRule } from '#core/order/arrangement';
 import { mayMerge, mergeWithNext, moveStep, partsToSplit, splitStep } from '#core/order/rearrange';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
+import { OwnDeeds } from './OwnDeeds.tsx';
 import type { OrderDraft } from './orderDraft.ts';
 import { StepRow } from './StepRow.tsx';
 
@@ -94,6 +95,14 @@ export function StepList({ steps, draft }: StepListProps) {
                   Math.min(beforeStep, afterStep) === index,
               )}
               say={say}
+              deeds={
+                <OwnDeeds
+                  step={step}
+                  number={index + 1}
+                  keys={plan.arrangement[index] ?? []}
+                  draft={draft}
+                />
+              }
               {...(mayMerge(step, steps[index + 1]) && {
                 merge: () => arrange(mergeWithNext(plan.arrangement, index)),
               })}

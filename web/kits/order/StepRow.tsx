@@ -4,21 +4,25 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import type { BrokenRule } from '#core/order/arrangement';
+import type { OwnOfStep } from '#core/order/own/own';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
 import { brokenSentence, holdingSentence, lengthSentence } from '#core/words/orderWords';
+import { ownLines, ownWords } from '#core/words/ownText';
 import {
   cautionSentence,
   checkExpects,
   checkWords,
+  computedTitle,
   reasonSentence,
   stepPlaces,
   stepTitle,
 } from '#core/words/partWords';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { ink } from '../../app/tokens.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
@@ -33,9 +37,11 @@ interface StepRowProps {
   /** Put together with the next step; only where that can be. */
   readonly merge?: () => void;
   readonly split?: () => void;
+  /** What else can be done with the step. */
+  readonly deeds: ReactNode;
 }
 
-export function StepRow({ step, number, broken, say, merge, split }: StepRowProps) {
+export function StepRow({ step, number, broken, say, merge, split, deeds }: StepRowProps) {
   const { t } = useTranslation();
   const {
     attributes,
@@ -51,7 +57,12 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
   return (
     <li
       ref={setNodeRef}
-      className={['order-step', isCheck && 'is-check', isDragging && 'is-dragged']
+      className={[
+        'order-step',
+        isCheck && 'is-check',
+        isDragging && 'is-dragged',
+        step.own?.hidden !== undefined && 'is-left-out',
+      ]
         .filter(Boolean)
         .join(' ')}
       style={{ transform: CSS.Transform.toString(transform), transition }}
@@ -92,7 +103,8 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
             </Box>
           )}
         </Typography>
-        <Typography>{reasonSentence(t, step)}</Typography>
+        {step.own && <OwnSaid step={step} own={step.own} />}
+        {step.kind !== 'own' && <Typography>{reasonSentence(t, step)}</Typography>}
         {!isCheck &&
           step.holding.map((holding) => (
             <Typography key={holding.method} sx={{ fontWeight: 600 }}>
@@ -117,6 +129,9 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
             {t(`check.${step.check}.otherwise`)}
           </details>
         )}
+        <InstructorOnly>
+          <div className="order-deeds">{deeds}</div>
+        </InstructorOnly>
         {broken.map((rule) => (
           <Broken
             key={`${rule.rule} ${rule.beforeKey} ${rule.afterKey}`}
@@ -152,6 +167,39 @@ export function StepRow({ step, number, broken, say, merge, split }: StepRowProp
         </div>
       </Box>
     </li>
+  );
+}
+
+/** What of a step is the instructor’s own, and what has become of it. */
+function OwnSaid({ step, own }: { readonly step: PlannedStep; readonly own: OwnOfStep }) {
+  const { t } = useTranslation();
+  if (own.hidden !== undefined) {
+    return <Typography>{t('kits.ownStep.isLeftOut', { reason: own.hidden })}</Typography>;
+  }
+  const lines = (['how', 'look', 'caution', 'expects'] as const).flatMap((field) =>
+    own.words[field] ? ownLines(t, own.words[field]) : [],
+  );
+  return (
+    <Box className="own-said">
+      <Typography component="p" variant="caption">
+        {own.sort
+          ? t('kits.ownStep.ownOfSort', { sort: t(`step.sort.${own.sort}`) })
+          : t('kits.ownStep.inOwnWords')}
+      </Typography>
+      {own.isStale && (
+        <Typography sx={{ color: ink('alarm'), fontWeight: 600 }}>
+          <Glyph name="warn" /> {t('kits.ownStep.hasChanged', { title: computedTitle(t, step) })}
+        </Typography>
+      )}
+      {lines.map((line) => (
+        <Typography key={line}>{line}</Typography>
+      ))}
+      {own.words.note && (
+        <Typography sx={{ fontStyle: 'italic' }}>
+          {t('kits.ownStep.noteSays', { note: ownWords(t, own.words.note) })}
+        </Typography>
+      )}
+    </Box>
   );
 }
 

@@ -36,7 +36,8 @@ function Order() {
     { key: 'y', does: t('kits.stepsPage.doAgain'), run: draft.redo },
   ]);
   const steps = withMinutes(plan.steps);
-  const joints = steps.reduce((sum, step) => sum + (step.kind === 'check' ? 0 : step.joints), 0);
+  const done = steps.filter(({ own }) => own?.hidden === undefined);
+  const joints = done.reduce((sum, step) => sum + (step.kind === 'check' ? 0 : step.joints), 0);
   return (
     <>
       <Box
@@ -59,10 +60,10 @@ function Order() {
                   settings.arrangement || !settings.styles[0]
                     ? ''
                     : t(`style.${settings.styles[0]}.why`),
-                count: steps.length,
+                count: done.length,
                 joints,
                 turns: plan.turns,
-                duration: duration(totalMinutes(steps)),
+                duration: duration(totalMinutes(done)),
               }}
               components={{ strong: <strong /> }}
             />

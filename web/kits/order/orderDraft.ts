@@ -9,15 +9,15 @@ import { decoded } from '../../app/kept.ts';
 
 const keyOf = ({ revisionId }: Kit) => `order ${revisionId}`;
 
-/** What was changed and not saved yet outlives a reload, and a look at another page. */
+/** What was changed and not saved yet outlives a reload, another page, and a closed lid. */
 function startOf(kit: Kit): History<OrderSettings> {
-  const stored = sessionStorage.getItem(keyOf(kit));
+  const stored = localStorage.getItem(keyOf(kit));
   const saved = begin(kit.order);
   const draft = stored === null ? undefined : decoded(storedOrder, stored);
   return draft === undefined ? saved : commit(saved, draft);
 }
 
-export const forgetDraft = (kit: Kit): void => sessionStorage.removeItem(keyOf(kit));
+export const forgetDraft = (kit: Kit): void => localStorage.removeItem(keyOf(kit));
 
 /** The order under the hand: every change is planned at once, and can be undone and done again. */
 export function useOrderDraft(kit: Kit) {
@@ -36,7 +36,7 @@ export function useOrderDraft(kit: Kit) {
   );
   useEffect(() => {
     if (settings === kit.order) forgetDraft(kit);
-    else sessionStorage.setItem(keyOf(kit), storedText(storedOrder, settings));
+    else localStorage.setItem(keyOf(kit), storedText(storedOrder, settings));
   }, [settings, kit]);
   return {
     settings,

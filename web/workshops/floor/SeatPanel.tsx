@@ -8,6 +8,7 @@ import { checkFailed } from '#core/learning/mistakes/checks';
 import { checkOf } from '#core/order/checks/index';
 import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { readingWords } from '#core/words/orderWords';
+import { ownWords } from '#core/words/ownText';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
@@ -103,6 +104,9 @@ export function SeatPanel({
           <Box sx={{ fontWeight: 650 }}>
             {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
           </Box>
+          {step.own?.words.note && (
+            <Box sx={{ fontStyle: 'italic' }}>{ownWords(t, step.own.words.note)}</Box>
+          )}
           {step.kind !== 'check' && (
             <Box sx={{ mt: 1, '& .mat': { p: '4px 8px' } }}>
               {step.parts.map((part) => (

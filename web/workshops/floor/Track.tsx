@@ -55,4 +55,5 @@ export function Track({ state, steps, planShare }: TrackProps) {
 /** The shortest name of a step: its places, or what it is about. */
 const laneLabel = (t: TFunction, step: PlannedStep): string =>
   stepPlaces(step) ||
+  (step.kind === 'own' ? stepTitle(t, step) : undefined) ||
   (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? other.id}.many`));

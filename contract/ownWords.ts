@@ -1,0 +1,45 @@
+import * as yup from 'yup';
+import { said } from '#core/learning/said';
+import { type OwnWords, ownTextFields } from '#core/order/own/own';
+import type { OwnText } from '#core/words/ownText';
+import { leaf, optional, record, type Schema, sameFor } from './schema.ts';
+
+const ownTextSchema: Schema<OwnText> = leaf(
+  yup
+    .object()
+    .required(said('refusals.order.writeTheText'))
+    .test('own-text', said('refusals.order.aTextByItsLanguages'), isOwnText),
+) as Schema<OwnText>;
+
+export const ownWordsSchema: Schema<OwnWords> = record<OwnWords>({
+  ...sameFor(ownTextFields, optional(ownTextSchema)),
+  minutes: optional(
+    leaf(
+      yup
+        .number()
+        .typeError(said('refusals.order.minutesFromHalf'))
+        .min(0.5, said('refusals.order.minutesFromHalf'))
+        .max(480, said('refusals.order.minutesFromHalf'))
+        .required(said('refusals.order.minutesFromHalf')),
+    ),
+  ),
+});
+
+/** Texts of people, by the two letters of their languages; each says something. */
+function isOwnText(value: unknown): boolean {
+  const entries = Object.entries((value ?? {}) as object);
+  return (
+    entries.length > 0 &&
+    entries.length <= 12 &&
+    entries.every(
+      ([tongue, text]) =>
+        /^[a-z]{2}$/.test(tongue) &&
+        typeof text === 'string' &&
+        text.trim() !== '' &&
+        text.length <= longestOwnText,
+    )
+  );
+}
+
+/** Characters of one text in one language. */
+export const longestOwnText = 2000;
