@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { checkIds } from '#core/order/checks/ids';
 import type { Named } from '#core/order/kinds';
-import { type OwnOfStep, ownSorts } from '#core/order/own/own';
+import type { OwnOfStep } from '#core/order/own/own';
 import { ruleIds } from '#core/order/rules/ids';
 import type { Caution, CheckStep, Holding, Length, Reason, WorkStep } from '#core/order/step';
 import { styleIds } from '#core/order/styles/ids';
@@ -9,9 +9,9 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyIds } from '#core/parts/families/ids';
 import { hazardIds } from '#core/parts/family';
 import { flag, number } from './leaves.ts';
-import { ownWordsSchema } from './ownWords.ts';
 import { partSchema } from './parts.ts';
 import {
+  anything,
   either,
   kindOf,
   leaf,
@@ -104,20 +104,8 @@ const length = oneOfKind<Length>({
   }),
 });
 
-const own = record<OwnOfStep>({
-  words: ownWordsSchema,
-  sort: optional(oneOf(ownSorts)),
-  isStale: optional(
-    leaf(
-      yup
-        .boolean()
-        .strict()
-        .oneOf([true as const])
-        .required(),
-    ) as Schema<true>,
-  ),
-  hidden: optional(text),
-});
+/** Checked where it was written, with the order of its kit; every seat carries what checks a plan. */
+const own = anything(yup.object()) as Schema<OwnOfStep>;
 
 const planned = { id: text, reason, minutes: number, own: optional(own) };
 
