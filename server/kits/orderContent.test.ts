@@ -77,7 +77,58 @@ describe('the order of a kit', () => {
     expect(stepsOf(await kitOf(kit.id))).not.toEqual(stepsOf(kit));
   });
 
+  it('has the instructor’s own words, which go to seats without their notes, and into the kit file', async () => {
+    const kit = await newKit('In own words');
+    const [first, second] = stepsOf(kit);
+    const placeOf = (step: typeof first) =>
+      step && step.kind !== 'check' ? (step.parts[0]?.designators[0] ?? '') : '';
+    const words = { title: { en: 'Ours', de: 'Unseres' }, note: { en: 'Hush' }, minutes: 3 };
+    const own = {
+      changed: [{ at: placeOf(first), words, basis: 'something else' }],
+      added: [{ id: 'tea', sort: 'break', after: placeOf(first), words: { title: { en: 'Tea' } } }],
+      hidden: [{ at: placeOf(second), reason: 'At home.' }],
+    };
+    await changeKitTo(server, kit, { order: { ...kit.order, own } }).expect(200);
+    const steps = stepsOf(await kitOf(kit.id));
+    expect(steps[0]).toMatchObject({ minutes: 3, own: { words, isStale: true } });
+    expect(steps[1]).toMatchObject({ id: 'own-tea', kind: 'own', minutes: 10 });
+    const { body } = await server.instructor
+      .post('/api/workshops')
+      .send({
+        title: 'In own words',
+        kitId: kit.id,
+        startsAt: '2026-03-05T18:30:00Z',
+        lengthMinutes: 120,
+        seats: [{ name: 'Tern' }],
+      })
+      .expect(200);
+    const { body: workshop } = await server.instructor.get(`/api/workshops/${body.id}`);
+    expect(workshop.steps.map(({ id }: { id: string }) => id)).not.toContain(second?.id);
+    expect(JSON.stringify(workshop.steps)).toContain('Hush');
+    const { text } = await server.instructor.get(`/api/seats/${workshop.seats[0].token}`);
+    expect(text).toContain('Unseres');
+    expect(text).not.toContain('Hush');
+  });
+
   it.each([
+    [
+      'own words in no language',
+      {
+        own: {
+          changed: [{ at: 'R1', words: { title: { english: 'x' } }, basis: '' }],
+          added: [],
+          hidden: [],
+        },
+      },
+      'own.changed[0].words.title',
+      'by its languages',
+    ],
+    [
+      'a step left out without a reason',
+      { own: { changed: [], added: [], hidden: [{ at: 'R1', reason: ' ' }] } },
+      'own.hidden[0].reason',
+      'why',
+    ],
     ['no style', { styles: [] }, 'styles', 'at least one style'],
     ['a style twice', { styles: ['by-sheet', 'by-sheet'] }, 'styles', 'once'],
     ['a style that is none', { styles: ['by-moonlight'] }, 'styles[0]', 'not known'],

@@ -175,3 +175,51 @@ describe('an order that was not saved', () => {
     expect(screen.queryByText('Changed, not saved yet')).toBeNull();
   });
 });
+
+describe('the words of a step', () => {
+  const pageOf = async () => {
+    server.on(changeOrder, ({ body }) => save('order', body.version, body.order));
+    open('steps');
+    const user = userEvent.setup({ delay: null });
+    const press = async (name: RegExp | string) =>
+      user.click(await screen.findByRole('button', { name }));
+    return { user, press };
+  };
+
+  it('are written over the computed ones and saved with the order', async () => {
+    const { user, press } = await pageOf();
+    await press(/Edit the words of step 1,/);
+    const dialog = await screen.findByRole('dialog');
+    await user.type(within(dialog).getByLabelText('Title'), 'Ours');
+    await user.type(within(dialog).getByLabelText('Minutes'), '0');
+    expect(within(dialog).getByLabelText('Minutes').getAttribute('aria-invalid')).toBe('true');
+    await user.clear(within(dialog).getByLabelText('Minutes'));
+    await user.type(within(dialog).getByLabelText('Minutes'), '4,5');
+    await user.click(within(dialog).getByRole('button', { name: 'Apply' }));
+    expect(await screen.findByRole('heading', { name: /Ours/ })).toBeTruthy();
+    await press('Save the order');
+    await waitFor(() => expect(stored.order.own?.changed).toHaveLength(1));
+    expect(stored.order.own?.changed[0]?.words).toEqual({ title: { en: 'Ours' }, minutes: 4.5 });
+  });
+
+  it('make steps of one’s own, and a step that is left out says why', async () => {
+    const { user, press } = await pageOf();
+    await press(/Add a step after step 1,/);
+    const dialog = await screen.findByRole('dialog');
+    expect(within(dialog).getByRole<HTMLButtonElement>('button', { name: 'Apply' }).disabled).toBe(
+      true,
+    );
+    await user.type(within(dialog).getByLabelText(/Title/), 'Count the legs');
+    await user.click(within(dialog).getByRole('button', { name: 'Apply' }));
+    expect(await screen.findByRole('heading', { name: /Count the legs/ })).toBeTruthy();
+    await press(/Leave out step 1,/);
+    await user.type(await screen.findByLabelText('Why is it left out?'), 'At home{Enter}');
+    expect(await screen.findByText('Left out: At home')).toBeTruthy();
+    await press('Save the order');
+    await waitFor(() => expect(stored.order.own?.added[0]?.sort).toBe('work'));
+    expect(stored.order.own?.hidden[0]?.reason).toBe('At home');
+    await waitFor(() => expect(screen.queryByText('Changed, not saved yet')).toBeNull());
+    await press(/Bring back step 1,/);
+    await waitFor(() => expect(screen.queryByText('Left out: At home')).toBeNull());
+  });
+});

@@ -160,3 +160,52 @@ describe('the card of a step', () => {
     expect(wordsOf(cardOf(stepFor('C1')))).not.toContain('more heat');
   });
 });
+
+describe('the instructor’s own words', () => {
+  const said = {
+    title: { de: 'Die zwei Braunen', en: 'The two brown ones' },
+    how: { en: 'Bend them on the jig.\nSolder one leg.' },
+    look: { en: 'Both lie flat.' },
+    caution: { en: 'The jig is sharp.' },
+  };
+  const step: PlannedStep = { ...stepFor('R1'), own: { words: said } };
+
+  it('stand where the computed ones would, in the reader’s language where they were written in it', () => {
+    const english = cardOf(step);
+    for (const text of [
+      'The two brown ones',
+      'Bend them on the jig.',
+      'Both lie flat.',
+      'The jig is sharp.',
+    ])
+      expect(english).toContain(text);
+    expect(english).not.toContain('Solder the 470');
+    expect(english).not.toContain('Read the bands');
+    const german = cardOf(step, 'de');
+    expect(german).toContain('Die zwei Braunen');
+    expect(german).toContain('Bend them on the jig.');
+  });
+
+  it('never take the usual cautions away', () => {
+    expect(cardOf(step)).toContain('Glasses on');
+  });
+
+  it('make a step of their own, without a part', () => {
+    const work = stepFor('R1');
+    if (work.kind === 'check') throw new Error('a part is fitted');
+    const own: PlannedStep = {
+      ...work,
+      kind: 'own',
+      parts: [],
+      joints: 0,
+      holding: [],
+      lengths: [],
+      cautions: [],
+      own: { sort: 'break', words: { title: { en: 'Tea' }, how: { en: 'Wash your hands.' } } },
+    };
+    const card = cardOf(own);
+    expect(card).toContain('Tea');
+    expect(card).toContain('Break');
+    expect(card).toContain('Wash your hands.');
+  });
+});

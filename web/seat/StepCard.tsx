@@ -61,10 +61,10 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
             <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />
           )}
           <Holding step={step} />
-          <Own step={step} field="how" head={t('seat.how')} />
           {step.parts.map((part) => (
             <PartFitted key={keyOf(part)} part={part} isTold={step.own?.words.how !== undefined} />
           ))}
+          <Own step={step} field="how" head={t('seat.how')} />
         </>
       )}
       <Own step={step} field="look" head={t('seat.look')} className="way way-matters" />
@@ -90,12 +90,16 @@ function Own({ step, field, head, className }: OwnProps) {
   const { t } = useTranslation();
   const text = step.kind === 'check' && field === 'how' ? undefined : step.own?.words[field];
   if (!text) return null;
+  // What is done one after the other is counted.
+  const [Lines, Line] = field === 'how' ? (['ol', 'li'] as const) : (['div', 'p'] as const);
   return (
     <section className={className}>
       {head && <h2>{head}</h2>}
-      {ownLines(t, text).map((line) => (
-        <p key={line}>{line}</p>
-      ))}
+      <Lines>
+        {ownLines(t, text).map((line) => (
+          <Line key={line}>{line}</Line>
+        ))}
+      </Lines>
     </section>
   );
 }

@@ -97,6 +97,7 @@ export function MakeDrawers({ parts, close }: MakeDrawersProps) {
     <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="make-drawers">
       <form
         noValidate
+        className="dialog-form"
         onSubmit={(event) => {
           event.preventDefault();
           void make();

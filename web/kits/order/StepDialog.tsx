@@ -65,6 +65,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
     <Dialog open onClose={close} maxWidth="sm" fullWidth aria-labelledby="step-dialog">
       <form
         noValidate
+        className="dialog-form"
         onSubmit={(event) => {
           event.preventDefault();
           if (!wrongMinutes && !isNameless) submit();
@@ -106,6 +107,15 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               }}
             />
           ))}
+          {computed.how && typed.how === '' && (
+            <Button
+              size="small"
+              sx={{ justifySelf: 'start' }}
+              onClick={() => setTyped((now) => ({ ...now, how: computed.how ?? '' }))}
+            >
+              {t('kits.ownStep.beginWithComputed')}
+            </Button>
+          )}
           <TextField
             label={t('kits.ownStep.minutes')}
             value={minutes}
