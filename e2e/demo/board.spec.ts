@@ -102,6 +102,13 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(state).toContainText('The layout is complete');
+  // What is not saved outlives another page, the way back, and a page that is loaded anew.
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await expect(page).toHaveURL(/\/parts/);
+  await page.goBack();
+  await expect(page.getByText('begun earlier and never saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('The layout is complete')).toBeVisible();
   await page.getByRole('button', { name: 'Save board' }).click();
   await expect(page.getByRole('list', { name: 'Places' }).getByRole('listitem')).toHaveCount(12);
   await page.reload();

@@ -118,3 +118,44 @@ test('blocks are read from the nets, and can be named and given a test', async (
   ).toBeVisible();
   await page.getByRole('button', { name: 'Discard changes' }).click();
 });
+
+test('a step is told in own words, another is added, one is left out, and all of it outlives leaving', async ({
+  page,
+}) => {
+  await openKit(page, 'Tide Badge', 'Steps');
+  const steps = stepsOf(page);
+  const before = await steps.count();
+  await page.getByRole('button', { name: /^Edit the words of step 1,/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Title').fill('The first ones, on the jig');
+  await dialog
+    .getByLabel('How', { exact: true })
+    .fill('Lay the jig on the mat.\nBend, push in, solder.');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Apply' }).click();
+  await page.getByRole('button', { name: /^Add a step after step 1,/ }).click();
+  await dialog.getByLabel('What it is for').click();
+  await page.getByRole('option', { name: 'Talk' }).click();
+  await dialog.getByLabel('Title').fill('What a good joint looks like');
+  await dialog.getByRole('button', { name: 'Apply' }).click();
+  await expect(steps).toHaveCount(before + 1);
+  await page.getByRole('button', { name: /^Leave out step 3,/ }).click();
+  await page.getByLabel('Why is it left out?').fill('Done before the evening.');
+  await page.getByLabel('Why is it left out?').press('Enter');
+  await expect(steps.nth(2)).toContainText('Left out: Done before the evening.');
+
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await expect(page).toHaveURL(/\/parts/);
+  await page.goBack();
+  await expect(steps.nth(0)).toContainText('The first ones, on the jig');
+  await page.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByText('Order saved.')).toBeVisible();
+  await page.reload();
+  await expect(steps.nth(1)).toContainText('What a good joint looks like');
+  await expectAccessible(page);
+
+  // Back to what is computed.
+  await page.getByRole('button', { name: /^Edit the words of step 1,/ }).click();
+  await dialog.getByRole('button', { name: 'Restore what is worked out' }).click();
+  await expect(steps.nth(0)).not.toContainText('on the jig');
+});

@@ -161,7 +161,7 @@ describe('an order that was not saved', () => {
   it('outlives a reload, is told as such, and is saved by itself', async () => {
     server.on(changeOrder, ({ body }) => save('order', body.version, body.order));
     const draft = { ...usualSettings, styles: ['by-sheet'], v: 2 };
-    localStorage.setItem(`order ${stored.revisionId}`, JSON.stringify(draft));
+    localStorage.setItem(`ozzet.draft.order ${stored.revisionId}`, JSON.stringify(draft));
     open('steps');
     expect(await screen.findByText('Changed, not saved yet')).toBeTruthy();
     await userEvent.setup().click(screen.getByRole('button', { name: 'Save the order' }));
@@ -169,7 +169,10 @@ describe('an order that was not saved', () => {
   });
 
   it('of a form that nobody understands is let go, and nothing breaks', async () => {
-    localStorage.setItem(`order ${stored.revisionId}`, JSON.stringify({ v: 99, styles: 7 }));
+    localStorage.setItem(
+      `ozzet.draft.order ${stored.revisionId}`,
+      JSON.stringify({ v: 99, styles: 7 }),
+    );
     open('steps');
     expect((await screen.findAllByText(/R1, R2|R1–R2|R1-R2/)).length).toBeGreaterThan(0);
     expect(screen.queryByText('Changed, not saved yet')).toBeNull();

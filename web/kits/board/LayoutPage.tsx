@@ -41,7 +41,7 @@ export function LayoutPage() {
   const changeKit = useChangeKit();
   const side = useSide();
   const [start] = useState<Board>(() => kit.board ?? firstOutline);
-  const layout = useLayout(start);
+  const layout = useLayout(kit.revisionId, start);
   const { board, edit } = layout;
   const parts = useMemo(() => partsByPlace(kit.lines.map(({ part }) => part)), [kit.lines]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
@@ -160,6 +160,7 @@ export function LayoutPage() {
   const save = async () => {
     const refusal = await changeKit({ board }, t('kits.layoutPage.theBoardIsSaved'));
     if (refusal) return refusal.message;
+    layout.forget();
     await navigate(`/kits/${kit.id}/board`);
     return undefined;
   };

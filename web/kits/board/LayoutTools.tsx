@@ -53,8 +53,18 @@ export function LayoutTools(props: LayoutToolsProps) {
         >
           {t('kits.layoutTools.saveTheBoard')}
         </Button>
-        <Button onClick={props.leave}>{t('kits.layoutTools.leave')}</Button>
+        <Button onClick={props.leave}>
+          {t(layout.changed ? 'kits.layoutTools.closeForNow' : 'kits.layoutTools.close')}
+        </Button>
       </Box>
+      {layout.changed && (
+        <Typography role="status">
+          {t(layout.wasFound ? 'kits.layoutTools.wasFound' : 'kits.layoutTools.isKept')}
+          <Button size="small" color="inherit" onClick={layout.discard}>
+            {t('kits.layoutTools.discard')}
+          </Button>
+        </Typography>
+      )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button onClick={layout.undo} disabled={!layout.canUndo}>
           {t('kits.layoutTools.undo')}

@@ -1,22 +1,15 @@
-import { useCallback, useState } from 'react';
+import { useCallback } from 'react';
+import { storedBoard } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
 import { apply, type Edit } from '#core/board/edit';
-import { begin, commit, redo, undo } from '#core/history';
+import { useDraft } from '../../app/useDraft.ts';
 
-/** A layout under the hand: every edit can be undone and done again. */
-export function useLayout(from: Board) {
-  const [history, setHistory] = useState(() => begin(from));
+/** A layout under the hand: every edit can be undone and done again, and nothing is lost by leaving. */
+export function useLayout(revisionId: string, saved: Board) {
+  const { now: board, commit, ...draft } = useDraft(storedBoard, `layout ${revisionId}`, saved);
   const edit = useCallback(
-    (...edits: readonly Edit[]) => setHistory((now) => commit(now, edits.reduce(apply, now.now))),
-    [],
+    (...edits: readonly Edit[]) => commit((now) => edits.reduce(apply, now)),
+    [commit],
   );
-  return {
-    board: history.now,
-    edit,
-    undo: useCallback(() => setHistory(undo), []),
-    redo: useCallback(() => setHistory(redo), []),
-    canUndo: history.past.length > 0,
-    canRedo: history.future.length > 0,
-    changed: history.now !== from,
-  };
+  return { ...draft, board, edit };
 }

@@ -15,7 +15,7 @@ import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { CompareStyles } from './CompareStyles.tsx';
 import { OrderWishes } from './OrderWishes.tsx';
-import { forgetDraft, type OrderDraft, useOrderDraft } from './orderDraft.ts';
+import { type OrderDraft, useOrderDraft } from './orderDraft.ts';
 import { StepList } from './StepList.tsx';
 
 /** The soldering order and why it is so; how the instructor wants it, and what that means. */
@@ -103,14 +103,13 @@ function Order() {
 /** What was changed is planned already; here it is kept, or given up. */
 function SaveBar({ draft }: { readonly draft: OrderDraft }) {
   const { t } = useTranslation();
-  const kit = useKit();
   const changeKit = useChangeKit();
   const [refusal, setRefusal] = useState<string>();
   const unsaid = draft.plan.broken.filter(({ reason }) => reason === null).length;
   const save = async () => {
     const refused = await changeKit({ order: draft.settings }, t('kits.stepsPage.theOrderIsSaved'));
     if (refused) setRefusal(refused.message);
-    else forgetDraft(kit);
+    else draft.forget();
   };
   return (
     <Box

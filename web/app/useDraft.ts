@@ -1,0 +1,73 @@
+import { useCallback, useEffect, useState } from 'react';
+import { type StoredKind, storedText } from '#contract/stored';
+import { begin, commit, type History, redo, undo } from '#core/history';
+import { decoded } from './kept.ts';
+
+const prefix = 'ozzet.draft.';
+
+/** Work that is not saved yet, with what can be undone of it. */
+export interface Draft<State> {
+  readonly now: State;
+  readonly commit: (next: (now: State) => State) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Back to what is saved. */
+  readonly discard: () => void;
+  /** Once it has been saved: nothing is offered again. */
+  readonly forget: () => void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** Something is not saved yet. */
+  readonly changed: boolean;
+  /** It was begun before this page was opened. */
+  readonly wasFound: boolean;
+}
+
+/**
+ * Work on something that is saved as a whole. What is not saved outlives leaving, a reload and a closed window on this
+ * device, and is there again when the same thing is opened.
+ *
+ * @param name of what is worked on; another revision of it is another thing
+ * @param saved what is saved now; the same object as long as nothing else is
+ */
+export function useDraft<State>(kind: StoredKind<State>, name: string, saved: State): Draft<State> {
+  const key = prefix + name;
+  const [found] = useState(() => foundIn(kind, key));
+  const [history, setHistory] = useState<History<State>>(() =>
+    found === undefined ? begin(saved) : commit(begin(saved), found),
+  );
+  const { now } = history;
+  useEffect(() => {
+    if (now === saved) localStorage.removeItem(key);
+    else write(key, storedText(kind, now));
+  }, [now, saved, key, kind]);
+  return {
+    now,
+    commit: useCallback(
+      (next: (now: State) => State) => setHistory((old) => commit(old, next(old.now))),
+      [],
+    ),
+    undo: useCallback(() => setHistory(undo), []),
+    redo: useCallback(() => setHistory(redo), []),
+    discard: useCallback(() => setHistory(begin(saved)), [saved]),
+    forget: useCallback(() => localStorage.removeItem(key), [key]),
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    changed: now !== saved,
+    wasFound: found !== undefined,
+  };
+}
+
+function foundIn<State>(kind: StoredKind<State>, key: string): State | undefined {
+  const text = localStorage.getItem(key);
+  return text === null ? undefined : decoded(kind, text);
+}
+
+function write(key: string, text: string): void {
+  try {
+    localStorage.setItem(key, text);
+  } catch {
+    // The device’s store is full, as a large picture behind a board makes it: an older state would be worse than none.
+    localStorage.removeItem(key);
+  }
+}
