@@ -72,7 +72,7 @@ test('the Twin Lamp is laid out from nothing, by mouse and by keys, and is a com
     for (const key of keys) await page.keyboard.press(key);
   };
   const times = (key: string, count: number) => Array.from({ length: count }, () => key);
-  await byKeys('J1', [...times('ArrowRight', 12), 'r']);
+  await byKeys('J1', [...times('ArrowRight', 12), ',']);
   await byKeys('Q1', times('ArrowDown', 6));
   await byKeys('Q2', [...times('ArrowRight', 6), ...times('ArrowDown', 2)]);
   await byKeys('R3', [...times('ArrowLeft', 8), ...times('ArrowDown', 1)]);

@@ -192,7 +192,7 @@ test('a photo of the sheet is read, what is not sure is asked, and the sheet sta
 }) => {
   test.slow();
   await page.goto('/kits/new');
-  await page.getByLabel('Photo of the sheet').setInputFiles(photoFile(7));
+  await page.getByLabel('Photo of the sheet').setInputFiles(photoFile(52));
   await expect(page.getByText('These corners were found')).toBeVisible({ timeout: 30_000 });
   // By keys alone: a corner goes out and back again.
   const corner = page.getByRole('button', { name: 'Upper left corner' });
@@ -218,7 +218,7 @@ test('a photo of the sheet is read, what is not sure is asked, and the sheet sta
   }
   await takeOver.click();
   const preview = page.getByRole('table', { name: 'Preview' });
-  await expect(preview.getByRole('row').filter({ hasText: 'R1–R3' })).toContainText('68 Ω');
+  await expect(preview.getByRole('row').filter({ hasText: 'R3–R5' })).toContainText('220 Ω');
   await create(page, 'From paper');
   await page.getByRole('link', { name: 'Kit', exact: true }).click();
   await expect(page.getByRole('img', { name: 'The sheet that came with it' })).toBeVisible();

@@ -150,6 +150,8 @@ function readFaults(): { message: string }[] {
 }
 
 test('two servers never share a data folder, nor a port', async () => {
+  // Three programs start.
+  test.slow();
   const first = await start();
   expect(first.address).not.toBe('');
   const sameFolder = await start();

@@ -127,7 +127,9 @@ export function LayoutPage() {
     return setLinkFrom(undefined);
   };
 
-  const rotate = () => edit({ kind: 'rotate', places: chosen, by: 90 });
+  // As it is seen: from below, left and right change.
+  const turn = (to: 'left' | 'right') =>
+    edit({ kind: 'rotate', places: chosen, by: (to === 'left') === (side === 'top') ? 90 : 270 });
   const flip = () => edit({ kind: 'flip', places: chosen });
   const remove = () => {
     edit({ kind: 'remove', places: chosen });
@@ -150,8 +152,9 @@ export function LayoutPage() {
     edit({ kind: 'move', places, dx: seen * stepMm, dy: dy * stepMm });
   };
   useShortcuts([
-    { key: 'r', does: t('kits.layoutPage.turnWhatIsChosenByA'), run: rotate },
-    { key: 'f', does: t('kits.layoutPage.putWhatIsChosenOnThe'), run: flip },
+    { key: ',', does: t('kits.layoutPage.turnLeft'), run: () => turn('left') },
+    { key: '.', does: t('kits.layoutPage.turnRight'), run: () => turn('right') },
+    { key: 'o', does: t('kits.layoutPage.putWhatIsChosenOnThe'), run: flip },
     { key: 'Delete', does: t('kits.layoutPage.takeWhatIsChosenOffThe'), run: remove },
     { key: 'u', does: t('kits.layoutPage.undo'), run: layout.undo },
     { key: 'y', does: t('kits.layoutPage.doAgain'), run: layout.redo },
@@ -248,7 +251,7 @@ export function LayoutPage() {
         }}
         stepMm={stepMm}
         setStepMm={setStepMm}
-        rotate={rotate}
+        turn={turn}
         flip={flip}
         remove={remove}
         scaling={scaling}

@@ -23,7 +23,7 @@ interface LayoutToolsProps {
   readonly setTool: (tool: Tool) => void;
   readonly stepMm: number;
   readonly setStepMm: (stepMm: number) => void;
-  readonly rotate: () => void;
+  readonly turn: (to: 'left' | 'right') => void;
   readonly flip: () => void;
   readonly remove: () => void;
   readonly scaling: readonly Point[] | undefined;
@@ -38,7 +38,7 @@ const kinds: readonly BoardKind[] = ['printed', 'strip', 'perf'];
 /** Everything that is done to a layout besides moving parts by hand. */
 export function LayoutTools(props: LayoutToolsProps) {
   const { t } = useTranslation();
-  const { layout, chosen, tool, setTool, stepMm, setStepMm, rotate, flip, remove } = props;
+  const { layout, chosen, tool, setTool, stepMm, setStepMm, turn, flip, remove } = props;
   const { board, edit } = layout;
   const [refusal, setRefusal] = useState<string>();
   const any = chosen.length > 0;
@@ -91,11 +91,14 @@ export function LayoutTools(props: LayoutToolsProps) {
           {any ? chosen.join(', ') : t('kits.layoutTools.nothingChosen')}
         </Typography>
         <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap' }}>
-          <Button size="small" disabled={!any} onClick={rotate}>
-            {t('kits.layoutTools.turnR')}
+          <Button size="small" disabled={!any} onClick={() => turn('left')}>
+            {t('kits.layoutTools.turnLeft')}
+          </Button>
+          <Button size="small" disabled={!any} onClick={() => turn('right')}>
+            {t('kits.layoutTools.turnRight')}
           </Button>
           <Button size="small" disabled={!any} onClick={flip}>
-            {t('kits.layoutTools.otherSideF')}
+            {t('kits.layoutTools.otherSide')}
           </Button>
           <Button size="small" disabled={!any} onClick={remove}>
             {t('kits.layoutTools.takeOff')}
