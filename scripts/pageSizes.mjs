@@ -13,6 +13,7 @@ const largerKb = {
   'kits/import/NewKitPage.tsx': 218,
   'kits/import/ListImport.tsx': 214,
   'kits/board/BoardPage.tsx': 162,
+  'kits/board/LayoutPage.tsx': 152,
   'kits/order/StepsPage.tsx': 188,
   'workshops/pages.ts': 176,
   'practice/pages.ts': 212,
