@@ -124,6 +124,7 @@ test('a step is told in own words, another is added, one is left out, and all of
 }) => {
   await openKit(page, 'Tide Badge', 'Steps');
   const steps = stepsOf(page);
+  await expect(steps.first()).toBeVisible();
   const before = await steps.count();
   await page.getByRole('button', { name: /^Edit the words of step 1,/ }).click();
   const dialog = page.getByRole('dialog');
