@@ -10,7 +10,7 @@ import IconButton from '@mui/material/IconButton';
 import { useSnackbar } from 'notistack';
 import { useCallback, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, NavLink, Outlet, useNavigate, useNavigation } from 'react-router';
+import { Link, NavLink, Outlet, ScrollRestoration, useNavigate, useNavigation } from 'react-router';
 import { signOut } from '#contract/session';
 import { call } from './call.ts';
 import { forgetKept } from './kept.ts';
@@ -147,6 +147,8 @@ export function Shell() {
       >
         <Trail />
         <Outlet />
+        {/* A new page begins at its top; the way back leads to where one was. */}
+        <ScrollRestoration />
       </Box>
       <SearchDialog open={searching} close={() => setSearching(false)} />
       <ShortcutDialog open={keysOpen} close={() => setKeysOpen(false)} />

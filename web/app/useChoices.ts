@@ -27,7 +27,12 @@ export function useChoices(): [
         if (value === undefined) next.delete(name);
         else next.set(name, value);
       }
-      latest.current.setSearch(next, { replace: true, flushSync: true });
+      latest.current.setSearch(next, {
+        replace: true,
+        flushSync: true,
+        // The hand is where it chose.
+        preventScrollReset: true,
+      });
     },
     [latest],
   );

@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
+import { closeSnackbar, useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
@@ -12,6 +13,7 @@ import { changeOffers, type StockItem } from '#contract/stores';
 import { type Offer, type PriceBreak, readBreaks } from '#core/stores/offers';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
+import { useLatest } from '../app/useLatest.ts';
 import { useSave } from '../app/useSave.ts';
 import { type Amount, useAmount } from './amount.ts';
 import { useStores } from './StoresFrame.tsx';
@@ -23,6 +25,7 @@ export function Offers({ item }: { readonly item: StockItem }) {
   const { suppliers } = useStores();
   const { revalidate } = useRevalidator();
   const { run, refusal } = useSave();
+  const { enqueueSnackbar } = useSnackbar();
 
   const put = async (offers: readonly Omit<Offer, 'id' | 'itemId'>[]) => {
     const refused = await run(() =>
@@ -41,6 +44,25 @@ export function Offers({ item }: { readonly item: StockItem }) {
     // Where somebody else was first, the list shows theirs, and what was typed is added to it next time.
     if (!refused || refused.isConflict) await revalidate();
     return refused === undefined;
+  };
+
+  const latest = useLatest({ item, put });
+  const remove = async (offer: Offer, name: string) => {
+    if (!(await put(item.offers.filter(({ id }) => id !== offer.id)))) return;
+    enqueueSnackbar(t('stores.offers.removed', { name }), {
+      action: (key) => (
+        <Button
+          color="inherit"
+          onClick={() => {
+            closeSnackbar(key);
+            // Others may have come since.
+            void latest.current.put([...latest.current.item.offers, offer]);
+          }}
+        >
+          {t('stores.drawerDeeds.undo')}
+        </Button>
+      ),
+    });
   };
 
   return (
@@ -72,7 +94,7 @@ export function Offers({ item }: { readonly item: StockItem }) {
                   name,
                   packSize: offer.packSize,
                 })}
-                onClick={() => void put(item.offers.filter(({ id }) => id !== offer.id))}
+                onClick={() => void remove(offer, name)}
               >
                 {t('stores.offers.remove')}
               </Button>

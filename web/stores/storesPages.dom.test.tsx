@@ -128,6 +128,14 @@ describe('a drawer', () => {
     await screen.findByRole('button', { name: /Remove the offer of Pier Parts, 10 a pack/ });
     await user.click(screen.getByRole('button', { name: /Add/ }));
     await waitFor(() => expect(item.offers.map(({ packSize }) => packSize)).toEqual([10, 100]));
+    await screen.findByRole('button', { name: /Remove the offer of Pier Parts, 100 a pack/ });
+    // One that is removed can be brought back.
+    await user.click(
+      await screen.findByRole('button', { name: /Remove the offer of Pier Parts, 10 a pack/ }),
+    );
+    await waitFor(() => expect(item.offers.map(({ packSize }) => packSize)).toEqual([100]));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(item.offers.map(({ packSize }) => packSize)).toEqual([100, 10]));
   });
 });
 
