@@ -14,6 +14,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksLikeFaintly?: true;
   /** Its cells have one form only: a heading above others is doubted. */
   readonly isStrict?: true;
+  /** Its cells may be 1, 2, 3 …, as the numbers of drawers are. */
+  readonly mayCount?: true;
 }
 
 export const columnIds = [
@@ -336,7 +338,7 @@ const exactHeading = 100;
 const tooFew = 0.3;
 
 function score(definition: ColumnDefinition<string>, table: Table, index: number): number {
-  if (isRunningNumber(table, index)) return 0;
+  if (!definition.mayCount && isRunningNumber(table, index)) return 0;
   const heading = plain(fromChinese(table.headings[index] ?? ''))
     .replace(/[._#/()[\]:-]+/g, ' ')
     .replace(/\s+/g, ' ')

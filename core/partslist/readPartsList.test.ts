@@ -318,3 +318,20 @@ describe('what a person said before', () => {
     }
   });
 });
+
+describe('a line that names two values', () => {
+  it.each([
+    ['resistor 220 or 470', 220],
+    ['Widerstand 4k7 oder 10k', 4700],
+  ])('%s is read as the first, and is no more than a guess', (text, ohm) => {
+    const [line] = readList(`Ref,Part\nR1,${text}`).lines;
+    expect(line?.part.value).toMatchObject({ amount: ohm });
+    expect(line).toMatchObject({ confidence: 'unsure', doubts: ['value'] });
+  });
+
+  it('has one where both say the same, or a colon stands behind it', () => {
+    const { lines } = readList('Ref,Part\nR1,resistor 4k7 (4700 ohm)\nR2,R 4k7: metal film');
+    expect(lines.map(({ part }) => part.value)).toMatchObject([{ amount: 4700 }, { amount: 4700 }]);
+    expect(lines[0]?.doubts).toEqual([]);
+  });
+});

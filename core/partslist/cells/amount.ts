@@ -261,7 +261,7 @@ export function findAmount(
   // A comma between digits is a decimal comma; any other parts words.
   const words = withoutExtras(description, unit)
     .replace(/[();/_]/g, ' ')
-    .replace(/,(?!\d)/g, ' ')
+    .replace(/,(?!\d)|:(?=\s|$)/g, ' ')
     .split(/\s+/)
     .filter((word) => word !== '');
   const candidates = words.flatMap((word, index) => {
@@ -273,24 +273,17 @@ export function findAmount(
     return found.ok && plausible(unit, found.value.amount, word).ok ? found : undefined;
   };
   const isBare = (word: string) => /^\d+([.,]\d+)?$/.test(word);
-  const found =
-    first(candidates, (word) => (/\d/.test(word) && !isBare(word) ? reads(word) : undefined)) ??
-    first(candidates, (word) => (isBare(word) && mayBeBare(unit, word) ? reads(word) : undefined));
+  const all = (isMeant: (word: string) => boolean) =>
+    candidates.filter(isMeant).flatMap((word) => reads(word)?.value ?? []);
+  const written = all((word) => /\d/.test(word) && !isBare(word));
+  const [found, ...others] =
+    written.length > 0 ? written : all((word) => isBare(word) && mayBeBare(unit, word));
+  // “220 or 470”: the first one is as good a guess as any, and no more than that.
+  const isOneOfSeveral = others.some(({ amount }) => amount !== found?.amount);
   return found
-    ? ok(found.value)
+    ? ok(isOneOfSeveral ? { ...found, isDoubtful: true } : found)
     : fail(said('lists.value.noValueWriteOneLike', { example: examples[unit] }));
 }
 
 const mayBeBare = (unit: AmountUnit, word: string) =>
   unit === 'ohm' ? /^\d+$/.test(word) : unit === 'hertz' || word.length >= 3;
-
-function first<Value>(
-  words: readonly string[],
-  read: (word: string) => Value | undefined,
-): Value | undefined {
-  for (const word of words) {
-    const value = read(word);
-    if (value !== undefined) return value;
-  }
-  return undefined;
-}

@@ -39,10 +39,18 @@ const also: Readonly<Partial<Record<DrawerColumnId, readonly string[]>>> = {
   ],
 };
 
+/** A figure alone is a number of pieces here, however much it looks like a value. */
+const looks: Readonly<Partial<Record<DrawerColumnId, { readonly looksLike: RegExp }>>> = {
+  value: {
+    looksLike: /^(?=\d*[a-zΩµ])[\d.,]{1,8}\s?(?:[kKMRunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?$/i,
+  },
+};
+
 /** Headings in several languages, lower case, without accents, as in parts lists. */
 const own: readonly ColumnDefinition<DrawerColumnId>[] = [
   {
     id: 'location',
+    mayCount: true,
     headings: [
       'location',
       'drawer',
@@ -89,6 +97,14 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
       'gezahlt',
       'disponible',
       'existencias',
+      'cant',
+      'ctd',
+      'uds',
+      'stk',
+      'units',
+      'how many',
+      'wie viele',
+      'cuantas',
       'cantidad',
       'hay',
       'aantal',
@@ -121,6 +137,11 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
       'lieferant',
       'handler',
       'bezugsquelle',
+      'einkauf bei',
+      'bought at',
+      'comprado en',
+      'source',
+      'quelle',
       'proveedor',
       'tienda',
       'fournisseur',
@@ -169,7 +190,9 @@ const own: readonly ColumnDefinition<DrawerColumnId>[] = [
 /** What a column of a list of drawers can hold. */
 export const drawerColumns: readonly ColumnDefinition<DrawerColumnId>[] = [
   ...columns.flatMap(({ id, headings, ...rest }) =>
-    isOfPart(id) ? [{ ...rest, id, headings: [...headings, ...(also[id] ?? [])] }] : [],
+    isOfPart(id)
+      ? [{ ...rest, ...looks[id], id, headings: [...headings, ...(also[id] ?? [])] }]
+      : [],
   ),
   ...own,
 ];

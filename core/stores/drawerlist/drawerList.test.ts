@@ -33,6 +33,16 @@ describe('a list of drawers', () => {
     ]);
   });
 
+  it.each([
+    ['Nombre,Caja,Cant.\nDiodo 1N4007,12,80\nCondensador cerámico 22 pF,7,150', [80, 150]],
+    ['what,where,how many\nresistor 220,tin 1,61\nNE555,tin 2,7', [61, 7]],
+    ['Bin,Component,Count\n1,LED green 3mm,88\n2,LED white 5mm,14\n3,LDR,9', [88, 14, 9]],
+  ])('takes figures for pieces, never for values: %s', (csv, pieces) => {
+    const { drawers } = read(csv);
+    expect(drawers.map((one) => one.pieces)).toEqual(pieces);
+    expect(drawers.every(({ location }) => location !== '')).toBe(true);
+  });
+
   it('keeps open what it does not say', () => {
     const [drawer] = read('What,Drawer\nLED red 5 mm,B1').drawers;
     expect(drawer).toMatchObject({ part: { family: 'led-5mm' }, location: 'B1' });
