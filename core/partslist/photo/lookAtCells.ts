@@ -99,11 +99,13 @@ export async function lookAtCells(
       progress?.(pageShare + ((1 - pageShare) * done) / jobs.length);
     }
   };
-  // Words and codes are read by two readers, which work beside each other.
-  await Promise.all([
+  // Words and codes are read by two readers, which work beside each other; given up, both have come to rest.
+  const ends = await Promise.allSettled([
     readAll(jobs.filter(({ wishes }) => wishes.isCode)),
     readAll(jobs.filter(({ wishes }) => !wishes.isCode)),
   ]);
+  const failed = ends.find((end) => end.status === 'rejected');
+  if (failed) throw failed.reason;
   const rows = places.map((row, line) =>
     row.map(
       (place, column): LookedAtCell => ({
