@@ -86,7 +86,9 @@ describe('the order of a kit', () => {
     const own = {
       changed: [{ at: placeOf(first), words, basis: 'something else' }],
       added: [{ id: 'tea', sort: 'break', after: placeOf(first), words: { title: { en: 'Tea' } } }],
-      hidden: [{ at: placeOf(second), reason: 'At home.' }],
+      hidden: (second && second.kind !== 'check' ? second.parts : []).flatMap(({ designators }) =>
+        designators.map((at) => ({ at, reason: 'At home.' })),
+      ),
     };
     await changeKitTo(server, kit, { order: { ...kit.order, own } }).expect(200);
     const steps = stepsOf(await kitOf(kit.id));

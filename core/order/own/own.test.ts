@@ -129,6 +129,18 @@ describe('a step that is left out', () => {
     expect(stepWith(planOf(own), 'D1').step.own?.hidden).toBe('The LED is built in later.');
     expect(withHidden(own, keys, undefined)).toEqual(nothingOwn);
   });
+
+  it('never takes other parts with it: put in together with them, or joined by a new one, it is done', () => {
+    const { keys } = stepWith(planOf(nothingOwn), 'R3');
+    const own = withHidden(nothingOwn, keys, 'Done at home.');
+    const together = planOf(own, { batch: { kind: 'pieces', most: 50 } });
+    expect(stepWith(together, 'R3').keys).toContain('R1');
+    expect(stepWith(together, 'R1').step.own?.hidden).toBeUndefined();
+    const more = parts.map((part) =>
+      part.designators.includes('R3') ? { ...part, designators: ['R3', 'R9'], quantity: 2 } : part,
+    );
+    expect(stepWith(planOf(own, {}, more), 'R9').step.own?.hidden).toBeUndefined();
+  });
 });
 
 describe('whatever was changed', () => {

@@ -40,7 +40,7 @@ export interface AddedStep {
   readonly words: OwnWords;
 }
 
-/** A step that is not done here. */
+/** Something that is not done here, as arrangements call it; a step is left out where all that it does is. */
 export interface HiddenStep {
   readonly at: string;
   readonly reason: string;

@@ -49,7 +49,9 @@ export function ownOf(
   const keys = new Set(nodes.flatMap(keysOf));
   const added = own.added.find(({ id }) => keys.has(addedKey(id)));
   const changed = own.changed.filter(({ at }) => keys.has(at));
-  const hidden = own.hidden.find(({ at }) => keys.has(at))?.reason;
+  // What was left out with other company is still done: a step is gone only where everything in it was left out.
+  const left = own.hidden.filter(({ at }) => keys.has(at));
+  const hidden = left.length === keys.size ? left[0]?.reason : undefined;
   if (!added && changed.length === 0 && hidden === undefined) return undefined;
   const isStale = changed.some(({ basis }) => basis !== basisOf(step));
   return {
@@ -108,7 +110,7 @@ export function withHidden(
   const others = own.hidden.filter(({ at }) => !keys.includes(at));
   return {
     ...own,
-    hidden: reason === undefined ? others : [...others, { at: anchorOf(keys), reason }],
+    hidden: reason === undefined ? others : [...others, ...keys.map((at) => ({ at, reason }))],
   };
 }
 
