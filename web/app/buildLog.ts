@@ -106,21 +106,25 @@ export class BuildLog {
     };
   }
 
+  /** Opens the stream behind what is known; opens another where this one fails, or stays without an answer. */
   #openStream(): void {
     const stream = new EventSource(this.#options.streamPath(this.#lastSeq));
     this.#stream = stream;
+    // The browser's own trying again is not enough: it gives up where the server answers with an error, as one that is
+    // just starting does, and waits for minutes behind a request that was lost on the way.
+    const openAnother = () => {
+      stream.close();
+      clearTimeout(this.#reopen);
+      this.store.setState({ connected: false });
+      this.#reopen = setTimeout(() => this.#openStream(), retryMs);
+    };
+    this.#reopen = setTimeout(openAnother, answerMs);
     stream.onopen = () => {
+      clearTimeout(this.#reopen);
       this.store.setState({ connected: true });
       void this.flush();
     };
-    stream.onerror = () => {
-      this.store.setState({ connected: false });
-      // The browser tries again by itself, but gives up where the server answers with an error, as one that is just
-      // starting does.
-      if (stream.readyState === EventSource.CLOSED) {
-        this.#reopen = setTimeout(() => this.#openStream(), retryMs);
-      }
-    };
+    stream.onerror = openAnother;
     stream.onmessage = ({ data }) => this.#receive([JSON.parse(data as string) as StreamedEvent]);
   }
 

@@ -31,7 +31,6 @@ export class MemoryStorage implements Storage {
 /** An event stream that a test drives by hand. */
 export class HandStream {
   static readonly OPEN = 1;
-  static readonly CLOSED = 2;
   static opened = 0;
   static last: HandStream | undefined;
   readyState = 0;
@@ -52,12 +51,6 @@ export class HandStream {
 
   fail(): void {
     this.readyState = 0;
-    this.onerror?.();
-  }
-
-  /** As a browser does when the server answers with an error. */
-  giveUp(): void {
-    this.readyState = HandStream.CLOSED;
     this.onerror?.();
   }
 
