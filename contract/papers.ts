@@ -1,5 +1,6 @@
 import type { PackingOrder } from '#core/stores/packing';
 import { addressOf, fileEndpoint } from './endpoint.ts';
+import { tableFormats, tableTypes } from './tables.ts';
 
 /** Papers of a kit, and of the workshops that it is built at. */
 export const kitPapers = ['parts-sheet', 'resistor-card', 'step-sheets', 'picture-steps'] as const;
@@ -26,10 +27,10 @@ export interface PaperWishes {
   readonly lang: string;
 }
 
-export const paperFormats = ['pdf', 'csv'] as const;
+export const paperFormats = ['pdf', ...tableFormats] as const;
 export type PaperFormat = (typeof paperFormats)[number];
 
-const types = ['application/pdf', 'text/csv'] as const;
+const types = ['application/pdf', ...tableTypes] as const;
 
 export const kitPaper = fileEndpoint({
   path: '/api/kits/:kitId/papers/:paper.:format',

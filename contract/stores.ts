@@ -11,6 +11,7 @@ import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 import { anyText, flag, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
 import { stockPartSchema } from './parts.ts';
 import { fields, leaf, list, nullable, oneOf, record, type Schema, type TypeOf } from './schema.ts';
+import { type TableFormat, tableTypes } from './tables.ts';
 
 export interface StockItem {
   readonly id: string;
@@ -289,28 +290,33 @@ export const computeNeeds = endpoint<NeedsReply>()({
   }),
 });
 
-export const stockCsv = fileEndpoint({
-  path: '/api/stores/stock.csv',
+export const stockFile = fileEndpoint({
+  path: '/api/stores/stock.:format',
   access: 'helper',
-  types: ['text/csv'],
+  types: tableTypes,
   query: ['lang'],
 });
-export const stockCsvPath = (lang: string) => addressOf(stockCsv, {}, { lang });
+export const stockFilePath = (format: TableFormat, lang: string) =>
+  addressOf(stockFile, { format }, { lang });
 
-export const ledgerCsv = fileEndpoint({
-  path: '/api/stores/items/:itemId/ledger.csv',
+export const ledgerFile = fileEndpoint({
+  path: '/api/stores/items/:itemId/ledger.:format',
   access: 'helper',
-  types: ['text/csv'],
+  types: tableTypes,
   query: ['lang'],
 });
-export const ledgerCsvPath = (itemId: string, lang: string) =>
-  addressOf(ledgerCsv, { itemId }, { lang });
+export const ledgerFilePath = (itemId: string, format: TableFormat, lang: string) =>
+  addressOf(ledgerFile, { itemId, format }, { lang });
 
-export const needsCsv = fileEndpoint({
-  path: '/api/stores/needs.csv',
+export const needsFile = fileEndpoint({
+  path: '/api/stores/needs.:format',
   access: 'helper',
-  types: ['text/csv'],
+  types: tableTypes,
   query: ['for', 'risk', 'lang'],
 });
-export const needsCsvPath = (workshopIds: readonly string[], runOut: number, lang: string) =>
-  addressOf(needsCsv, {}, { for: workshopIds.join(','), risk: String(runOut), lang });
+export const needsFilePath = (
+  workshopIds: readonly string[],
+  runOut: number,
+  format: TableFormat,
+  lang: string,
+) => addressOf(needsFile, { format }, { for: workshopIds.join(','), risk: String(runOut), lang });

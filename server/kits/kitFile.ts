@@ -17,11 +17,11 @@ import { padsOf, partsByPlace } from '#core/board/pads';
 import { kitFileEnding, packKitFile } from '#core/kitfile/kitFile';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { fileName } from '../http/csv.ts';
 import { invalid, notFound } from '../http/refusal.ts';
+import { csvOf, fileName } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { boardSvg } from '../papers/boardPicture.ts';
-import { partsCsv } from '../papers/kitPapers.ts';
+import { partsTable } from '../papers/kitPapers.ts';
 import { keepKitPicture, picturesToSend } from '../pictures/keepKitPicture.ts';
 import { speak } from '../words/speak.ts';
 import { linesRefused } from './linesRefused.ts';
@@ -91,7 +91,7 @@ function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Ki
 /** The same for other programs: what is not read again from here. */
 function besideOf({ lines, board }: Kit): Readonly<Record<string, string>> {
   const parts = lines.map(({ part }) => part);
-  const csv = { 'parts.csv': partsCsv(parts, speak('en')) };
+  const csv = { 'parts.csv': csvOf(partsTable(parts, speak('en'))) };
   if (!board) return csv;
   const everything = new Set(board.placements.map(({ place }) => place));
   return {

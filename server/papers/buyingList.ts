@@ -4,7 +4,7 @@ import type { StockItem } from '#contract/stores';
 import { type Currency, money, moneyWords } from '#core/stores/money';
 import { costOfPacks, type Offer, type Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
-import { csvOf } from '../http/csv.ts';
+import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { headCells } from './cells.ts';
 import { faded, makePaper, mono, ruled, tickBox } from './pdf.ts';
@@ -75,8 +75,8 @@ const costAt = (rows: readonly BuyingRow[], { id, deliveryCents }: Supplier) =>
     .filter(({ supplier }) => supplier.id === id)
     .reduce((sum, { offer, packs }) => sum + costOfPacks(offer, packs), deliveryCents);
 
-export const buyingListCsv = (rows: readonly BuyingRow[], speaker: Speaker): string =>
-  csvOf<BuyingRow>(
+export const buyingListTable = (rows: readonly BuyingRow[], speaker: Speaker): Table =>
+  tableOf<BuyingRow>(
     speaker,
     [
       { heading: 'supplier', cell: ({ supplier }) => supplier.name },

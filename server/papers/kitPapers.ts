@@ -4,17 +4,17 @@ import type { KitPaper } from '#contract/papers';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators, toleranceLabel, valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
-import { type CsvColumn, csvOf } from '../http/csv.ts';
+import { type Table, type TableColumn, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { bandWords, headCells, whatItIs } from './cells.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
-import { type KitPaperOptions, pictureStepsPdf, stepSheetsPdf, stepsCsv } from './stepSheets.ts';
+import { type KitPaperOptions, pictureStepsPdf, stepSheetsPdf, stepsTable } from './stepSheets.ts';
 
 interface KitPaperDefinition {
   readonly pdf: (kit: PlannedRevision, options: KitPaperOptions) => Promise<Buffer>;
-  readonly csv: (kit: PlannedRevision, speaker: Speaker) => string;
+  readonly table: (kit: PlannedRevision, speaker: Speaker) => Table;
 }
 
 const factsOf = ({ t }: Speaker, { revision, supplyVolt }: Revision) =>
@@ -23,10 +23,10 @@ const factsOf = ({ t }: Speaker, { revision, supplyVolt }: Revision) =>
     : t('papers.revisionAndSupply', { revision, volt: supplyVolt });
 
 /** The parts list as a table that is read again in any language. */
-export const partsCsv = (parts: readonly Part[], speaker: Speaker): string =>
-  csvOf<Part>(speaker, partColumns(speaker), parts);
+export const partsTable = (parts: readonly Part[], speaker: Speaker): Table =>
+  tableOf<Part>(speaker, partColumns(speaker), parts);
 
-const partColumns = (speaker: Speaker): readonly CsvColumn<Part>[] => [
+const partColumns = (speaker: Speaker): readonly TableColumn<Part>[] => [
   { heading: 'place', cell: ({ designators }) => shortDesignators(designators) },
   { heading: 'quantity', cell: ({ quantity }) => quantity },
   { heading: 'kindOfPart', cell: (part) => speaker.t(`family.${part.family}.one`) },
@@ -71,8 +71,8 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
           ...errata(speaker, kit),
         ],
       }),
-    csv: ({ lines }, speaker) =>
-      partsCsv(
+    table: ({ lines }, speaker) =>
+      partsTable(
         lines.map(({ part }) => part),
         speaker,
       ),
@@ -108,8 +108,8 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         ],
       });
     },
-    csv: (kit, speaker) =>
-      csvOf(
+    table: (kit, speaker) =>
+      tableOf(
         speaker,
         [
           { heading: 'place', cell: ({ place }) => place },
@@ -120,8 +120,8 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         resistorsByPlace(kit),
       ),
   },
-  'step-sheets': { pdf: stepSheetsPdf, csv: stepsCsv },
-  'picture-steps': { pdf: pictureStepsPdf, csv: stepsCsv },
+  'step-sheets': { pdf: stepSheetsPdf, table: stepsTable },
+  'picture-steps': { pdf: pictureStepsPdf, table: stepsTable },
 };
 
 const margins = (top: number): [number, number, number, number] => [0, top, 0, 0];

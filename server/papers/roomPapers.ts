@@ -1,7 +1,7 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import type { ChecklistSign, Seat } from '#contract/workshops';
 import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
-import { csvOf } from '../http/csv.ts';
+import { tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { headCells, namedTable } from './cells.ts';
 import { faded, makePaper, mm, mono, ruled, tickBox, ticked } from './pdf.ts';
@@ -53,8 +53,8 @@ export const checklistPaper: WorkshopPaperDefinition = {
         },
       ],
     }),
-  csv: (bags, { speaker }) =>
-    csvOf<ChecklistItem>(
+  table: (bags, { speaker }) =>
+    tableOf<ChecklistItem>(
       speaker,
       [
         { heading: 'about', cell: ({ group }) => speaker.t(`papers.checklist.group.${group}`) },
@@ -96,8 +96,8 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
         },
       ],
     }),
-  csv: ({ seats }, { speaker }) =>
-    csvOf<Seat>(
+  table: ({ seats }, { speaker }) =>
+    tableOf<Seat>(
       speaker,
       [
         { heading: 'seat', cell: ({ number }) => number },

@@ -16,8 +16,8 @@ import { said } from '#core/learning/said';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { fileName, sendCsv } from '../http/csv.ts';
 import { notFound, Refusal } from '../http/refusal.ts';
+import { fileName, sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
@@ -27,10 +27,10 @@ import { selectCurrency, selectItems, selectSuppliers } from '../stores/queries.
 import { workshopNeeds } from '../stores/workshopNeeds.ts';
 import { type Speaker, speak } from '../words/speak.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
-import { type BuyingRow, buyingListCsv, buyingListPdf } from './buyingList.ts';
+import { type BuyingRow, buyingListPdf, buyingListTable } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
-import { shoppingListCsv, shoppingListPdf } from './shoppingList.ts';
+import { shoppingListPdf, shoppingListTable } from './shoppingList.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -57,7 +57,7 @@ function sendPdf(response: Response, name: string, pdf: Buffer): void {
     .send(pdf);
 }
 
-/** Everything that is printed: as PDF, and as CSV for a spreadsheet. */
+/** Everything that is printed: as PDF, and as CSV or a workbook for a spreadsheet. */
 export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
   api.send(kitPaper, async ({ params, request, response }) => {
     const { kitId } = params;
@@ -66,7 +66,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const planned = { ...kit, steps: plannedSteps(kit) };
-    const { pdf, csv } = kitPaperDefinitions[paper];
+    const { pdf, table } = kitPaperDefinitions[paper];
     const speaker = speak(request.query.lang);
     const name = speaker.t(`papers.file.${paper}`, { of: kit.name });
     const options = {
@@ -74,8 +74,8 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
       steps: chosen(stepSizes, request.query.steps),
       speaker,
     };
-    if (format === 'csv') sendCsv(response, name, csv(planned, speaker));
-    else sendPdf(response, name, await pdf(planned, options));
+    if (format === 'pdf') sendPdf(response, name, await pdf(planned, options));
+    else await sendTable(response, name, table(planned, speaker), format);
   });
 
   api.send(eveningPapers, async ({ params, request, response }) => {
@@ -94,7 +94,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
   api.send(workshopPaper, async ({ params, request, response }) => {
     const paper = one(workshopPapers, params.paper);
     const format = one(paperFormats, params.format);
-    const { printsAddress = false, pdf, csv } = workshopPaperDefinitions[paper];
+    const { printsAddress = false, pdf, table } = workshopPaperDefinitions[paper];
     const speaker = speak(request.query.lang);
     const bags = await bagsOf(params.workshopId, printsAddress, speaker);
     const options = {
@@ -103,8 +103,8 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
       order: chosen(packingOrders, request.query.order),
     };
     const name = speaker.t(`papers.file.${paper}`, { of: bags.title });
-    if (format === 'csv') sendCsv(response, name, csv(bags, options));
-    else sendPdf(response, name, await pdf(bags, options));
+    if (format === 'pdf') sendPdf(response, name, await pdf(bags, options));
+    else await sendTable(response, name, table(bags, options), format);
   });
 
   api.send(shoppingList, async ({ params, request: { query }, response }) => {
@@ -118,13 +118,10 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const short = needs.lines.filter((need) => need.short > 0);
     const speaker = speak(query.lang);
     const name = speaker.t('papers.shoppingList.title');
-    if (format === 'csv') sendCsv(response, name, shoppingListCsv(short, speaker));
-    else
-      sendPdf(
-        response,
-        name,
-        await shoppingListPdf(short, chosen(sheetSizes, query.size), speaker),
-      );
+    if (format === 'pdf') {
+      const size = chosen(sheetSizes, query.size);
+      sendPdf(response, name, await shoppingListPdf(short, size, speaker));
+    } else await sendTable(response, name, shoppingListTable(short, speaker), format);
   });
 
   api.send(buyingList, async ({ params, request, response }) => {
@@ -132,12 +129,11 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const rows = await buyingRows(String(request.query.buy ?? ''));
     const speaker = speak(request.query.lang);
     const name = speaker.t('papers.buyingList.title');
-    if (format === 'csv') sendCsv(response, name, buyingListCsv(rows, speaker));
-    else {
+    if (format === 'pdf') {
       const size = chosen(sheetSizes, request.query.size);
       const pdf = await buyingListPdf(rows, size, speaker, await selectCurrency(db));
       sendPdf(response, name, pdf);
-    }
+    } else await sendTable(response, name, buyingListTable(rows, speaker), format);
   });
 
   /** @param printsAddress whether seats are opened by what is printed: then the address must be one that phones can open */

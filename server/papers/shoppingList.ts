@@ -1,7 +1,7 @@
 import type { SheetSize } from '#contract/papers';
 import type { Need } from '#core/stores/needs';
 import { stockName } from '#core/words/stockWords';
-import { csvOf } from '../http/csv.ts';
+import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { headCells } from './cells.ts';
 import { makePaper, mono, ruled, tickBox } from './pdf.ts';
@@ -39,8 +39,8 @@ export function shoppingListPdf(
   });
 }
 
-export const shoppingListCsv = (needs: readonly Need[], speaker: Speaker): string =>
-  csvOf<Need>(
+export const shoppingListTable = (needs: readonly Need[], speaker: Speaker): Table =>
+  tableOf<Need>(
     speaker,
     [
       { heading: 'what', cell: ({ part }) => stockName(speaker.t, part) },

@@ -19,7 +19,7 @@ import {
   stepPlaces,
   stepTitle,
 } from '#core/words/partWords';
-import { csvOf } from '../http/csv.ts';
+import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { boardPicture } from './boardPicture.ts';
 import { bandWords } from './cells.ts';
@@ -381,9 +381,9 @@ function marksOf(step: WorkStep): Content[] {
 }
 
 /** The steps as a table. */
-export const stepsCsv = (kit: PlannedRevision, speaker: Speaker): string => {
+export const stepsTable = (kit: PlannedRevision, speaker: Speaker): Table => {
   const { t } = speaker;
-  return csvOf<SheetStep>(
+  return tableOf<SheetStep>(
     speaker,
     [
       { heading: 'step', cell: ({ number }) => number },

@@ -3,6 +3,7 @@ import type { ChecklistSign } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
+import type { Table } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 
@@ -33,5 +34,5 @@ export interface WorkshopPaperDefinition {
   /** Only where phones could open it is it made. */
   readonly printsAddress?: true;
   readonly pdf: (bags: BagsToPack, options: PaperOptions) => Promise<Buffer>;
-  readonly csv: (bags: BagsToPack, options: PaperOptions) => string;
+  readonly table: (bags: BagsToPack, options: PaperOptions) => Table;
 }

@@ -10,7 +10,7 @@ import {
   piecesForBags,
 } from '#core/stores/packing';
 import { saying } from '#core/words/sayings';
-import { csvOf } from '../http/csv.ts';
+import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 import { namedTable, whatItIs } from './cells.ts';
@@ -31,8 +31,8 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
   'bag-labels': {
     printsAddress: true,
     pdf: labelSheet,
-    csv: ({ seats, seatAddress, kitName, title }, { speaker }) =>
-      csvOf<StoredSeatOfWorkshop>(
+    table: ({ seats, seatAddress, kitName, title }, { speaker }) =>
+      tableOf<StoredSeatOfWorkshop>(
         speaker,
         [
           { heading: 'seat', cell: ({ number }) => number },
@@ -52,7 +52,7 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
         size,
         content: groupTables(speaker, bagList(bags.parts, bags.steps, order), bagColumns(speaker)),
       }),
-    csv: (bags, options) => groupsCsv(bags, options, 1),
+    table: (bags, options) => groupsTable(bags, options, 1),
   },
   'count-sheet': {
     pdf: (bags, { size, order, speaker }) =>
@@ -69,7 +69,7 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
           countColumns(speaker, bags.seats.length),
         ),
       }),
-    csv: (bags, options) => groupsCsv(bags, options, bags.seats.length),
+    table: (bags, options) => groupsTable(bags, options, bags.seats.length),
   },
   checklist: checklistPaper,
   'seat-plan': seatPlanPaper,
@@ -142,11 +142,11 @@ const groupTables = (
     }),
   );
 
-function groupsCsv(bags: BagsToPack, { order, speaker }: PaperOptions, count: number): string {
+function groupsTable(bags: BagsToPack, { order, speaker }: PaperOptions, count: number): Table {
   const rows = bagList(bags.parts, bags.steps, order).flatMap(({ title, lines }) =>
     lines.map((line) => ({ title: saying(speaker.t, title), line })),
   );
-  return csvOf(
+  return tableOf(
     speaker,
     [
       { heading: 'group', cell: ({ title }) => title },

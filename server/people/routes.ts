@@ -18,8 +18,8 @@ import type { LogMemory } from '../builds/logMemory.ts';
 import { type StoredBuild, selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { type CsvColumn, csvOf, fileName, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
+import { fileName, sendTable, type TableColumn, tableOf } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKits } from '../kits/queries.ts';
@@ -81,10 +81,11 @@ export function peopleRoutes(
 
   api.send(peopleCsv, async ({ request, response }) => {
     const speaker = speak(request.query.lang);
-    sendCsv(
+    await sendTable(
       response,
       speaker.t('exports.file.people'),
-      csvOf(speaker, columns, await summaries(db, memory)),
+      tableOf(speaker, columns, await summaries(db, memory)),
+      'csv',
     );
   });
 
@@ -131,7 +132,7 @@ async function summaries(db: Database, memory: LogMemory): Promise<PersonSummary
   );
 }
 
-const columns: readonly CsvColumn<PersonSummary>[] = [
+const columns: readonly TableColumn<PersonSummary>[] = [
   { heading: 'learner', cell: ({ name }) => name },
   { heading: 'builds', cell: ({ builds }) => builds },
   { heading: 'finished', cell: ({ finished }) => finished },
@@ -139,7 +140,7 @@ const columns: readonly CsvColumn<PersonSummary>[] = [
   { heading: 'timesThePlan', cell: ({ pace }) => (pace ? pace.share.toFixed(2) : '') },
   { heading: 'exercisesAnswered', cell: ({ practised }) => practised },
   { heading: 'stepTimes', cell: ({ pace }) => pace?.count ?? 0 },
-  ...skillIds.flatMap((id): CsvColumn<PersonSummary>[] => {
+  ...skillIds.flatMap((id): TableColumn<PersonSummary>[] => {
     const of = ({ skills }: PersonSummary) => skills.find(({ skill }) => skill === id);
     const skill = said(`skill.${id}.name`);
     return [

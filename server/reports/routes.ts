@@ -4,8 +4,8 @@ import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { type CsvColumn, csvOf, sendCsv } from '../http/csv.ts';
 import { notFound } from '../http/refusal.ts';
+import { sendTable, type TableColumn, tableOf } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
 import { type Speaker, speak } from '../words/speak.ts';
@@ -36,15 +36,16 @@ export function reportRoutes(api: Api, db: Database, memory: LogMemory): void {
   api.send(kitReportCsv, async ({ params, request, response }) => {
     const speaker = speak(request.query.lang);
     const { kit, report } = await reportOn(params.kitId);
-    sendCsv(
+    await sendTable(
       response,
       speaker.t('exports.file.mistakes', { kit: kit.name }),
-      csvOf(speaker, columnsOf(speaker, report), report.entries),
+      tableOf(speaker, columnsOf(speaker, report), report.entries),
+      'csv',
     );
   });
 }
 
-function columnsOf({ t }: Speaker, { steps }: KitReport): readonly CsvColumn<Entry>[] {
+function columnsOf({ t }: Speaker, { steps }: KitReport): readonly TableColumn<Entry>[] {
   const numberOf = new Map(steps.map(({ step, number }) => [step.id, number]));
   return [
     { heading: 'workshop', cell: ({ workshopTitle }) => workshopTitle },

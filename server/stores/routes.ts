@@ -9,18 +9,19 @@ import {
   createSupplier,
   getItemLedger,
   getStores,
-  ledgerCsv,
-  needsCsv,
+  ledgerFile,
+  needsFile,
   setCurrency,
-  stockCsv,
+  stockFile,
   usualRunOut,
 } from '#contract/stores';
+import { type TableFormat, tableFormats } from '#contract/tables';
 import { said } from '#core/learning/said';
 import { changeBy, levelOf, refusalOf } from '#core/stores/ledger';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { sendCsv } from '../http/csv.ts';
 import { changedMeanwhile, invalid, notFound, Refusal } from '../http/refusal.ts';
+import { sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { speak } from '../words/speak.ts';
 import { drawerRoutes } from './drawers.ts';
@@ -42,7 +43,7 @@ import {
   updateItem,
   updateSupplier,
 } from './queries.ts';
-import { ledgerRows, needsRows, stockRows } from './stockCsv.ts';
+import { ledgerTable, needsTable, stockTable } from './stockTables.ts';
 import { workshopNeeds } from './workshopNeeds.ts';
 
 const noSuchItem = () => notFound('item');
@@ -156,25 +157,25 @@ export function storesRoutes(api: Api, db: Database): void {
     return needs;
   });
 
-  api.send(stockCsv, async ({ request, response }) => {
+  api.send(stockFile, async ({ request, params, response }) => {
+    const format = asked(params.format);
+    const speaker = speak(request.query.lang);
     const [items, suppliers] = [await selectItems(db), await selectSuppliers(db)];
-    sendCsv(
-      response,
-      speak(request.query.lang).t('exports.file.stock'),
-      stockRows(speak(request.query.lang), items, suppliers),
-    );
+    const table = stockTable(speaker, items, suppliers);
+    await sendTable(response, speaker.t('exports.file.stock'), table, format);
   });
 
-  api.send(ledgerCsv, async ({ request, params: { itemId }, response }) => {
+  api.send(ledgerFile, async ({ request, params, response }) => {
+    const { itemId } = params;
+    const format = asked(params.format);
     if (!isUuid(itemId) || !(await selectItem(db, itemId))) throw noSuchItem();
-    sendCsv(
-      response,
-      speak(request.query.lang).t('exports.file.ledger'),
-      ledgerRows(speak(request.query.lang), (await selectMoves(db, itemId)).get(itemId) ?? []),
-    );
+    const speaker = speak(request.query.lang);
+    const table = ledgerTable(speaker, (await selectMoves(db, itemId)).get(itemId) ?? []);
+    await sendTable(response, speaker.t('exports.file.ledger'), table, format);
   });
 
-  api.send(needsCsv, async ({ request: { query }, response }) => {
+  api.send(needsFile, async ({ request: { query }, params, response }) => {
+    const format = asked(params.format);
     const speaker = speak(query.lang);
     const ids = String(query.for ?? '')
       .split(',')
@@ -184,6 +185,13 @@ export function storesRoutes(api: Api, db: Database): void {
     if (!needs || ids.length === 0) {
       throw notFound('needs');
     }
-    sendCsv(response, speaker.t('exports.file.needs'), needsRows(speaker, needs));
+    await sendTable(response, speaker.t('exports.file.needs'), needsTable(speaker, needs), format);
   });
+}
+
+/** The format of a table that an address asks for. */
+function asked(format: string): TableFormat {
+  const known = tableFormats.find((one) => one === format);
+  if (!known) throw notFound('paper');
+  return known;
 }

@@ -29,8 +29,8 @@ import type { LiveChannels } from '../events/liveChannels.ts';
 import { type OpenStreams, streamsOfSession } from '../events/openStreams.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
-import { fileName, sendCsv } from '../http/csv.ts';
 import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
+import { fileName, sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
@@ -56,7 +56,7 @@ import {
   withdrawSign,
 } from './queries.ts';
 import { learnersNamed, seatingErrors, seatsFor } from './seating.ts';
-import { wrapUpTable } from './wrapUpCsv.ts';
+import { wrapUpTable } from './wrapUpTable.ts';
 
 export interface WorkshopDependencies {
   readonly db: Database;
@@ -273,12 +273,17 @@ export function workshopRoutes(
       selectWorkshopEvents(db, workshop.id),
     ]);
     const speaker = speak(request.query.lang);
-    const csv = wrapUpTable(
+    const table = wrapUpTable(
       speaker,
       workshop,
       seats,
       events.map(({ event }) => event),
     );
-    sendCsv(response, speaker.t('exports.file.wrapUp', { title: workshop.title }), csv);
+    await sendTable(
+      response,
+      speaker.t('exports.file.wrapUp', { title: workshop.title }),
+      table,
+      'csv',
+    );
   });
 }

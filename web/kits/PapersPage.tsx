@@ -4,6 +4,7 @@ import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { type KitPaper, kitPaperPath, type StepSize } from '#contract/papers';
 import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
+import { TableFiles } from '../ui/TableFiles.tsx';
 import { useKit } from './KitFrame.tsx';
 import '../ui/plainTable.css';
 
@@ -103,12 +104,11 @@ export function PapersPage() {
                 >
                   {t('kits.papersPage.letter2')}
                 </Button>
-                <Button
-                  href={kitPaperPath(id, paper, 'csv', { lang })}
-                  aria-label={t('kits.papersPage.asCsv', { name })}
-                >
-                  {t('kits.papersPage.csv')}
-                </Button>
+                <TableFiles
+                  short
+                  pathOf={(format) => kitPaperPath(id, paper, format, { lang })}
+                  label={(format) => t('kits.papersPage.asFormat', { name, format })}
+                />
               </td>
             </tr>
           ))}

@@ -14,6 +14,7 @@ import { daysToDeliver } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
 import { ink } from '../app/tokens.ts';
 import { useWorkerTask } from '../app/useWorkerTask.ts';
+import { TableFiles } from '../ui/TableFiles.tsx';
 import { type Amount, useAmount } from './amount.ts';
 import type { BuyingResult } from './buying.worker.ts';
 import { buyingTask } from './buyingTask.ts';
@@ -165,9 +166,10 @@ function Result({ result: { best, alone, missing }, milliseconds }: ResultProps)
         >
           {t('stores.buying.buyingListLetter')}
         </Button>
-        <Button href={buyingListPath(list, 'csv', { lang: i18n.language })}>
-          {t('stores.buying.asCsv')}
-        </Button>
+        <TableFiles
+          pathOf={(format) => buyingListPath(list, format, { lang: i18n.language })}
+          label={(format) => t('stores.buying.exportAs', { format })}
+        />
       </Box>
       <Plan plan={plan} />
       <Alone alone={alone} best={plan} />

@@ -5,7 +5,7 @@ import type { TFunction } from 'i18next';
 import { Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
-import { getItemLedger, type ItemLedger, ledgerCsvPath } from '#contract/stores';
+import { getItemLedger, type ItemLedger, ledgerFilePath } from '#contract/stores';
 import { type LedgerRow, ledgerOf, type MoveKind } from '#core/stores/ledger';
 import { asPart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
@@ -14,6 +14,7 @@ import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { TableFiles } from '../ui/TableFiles.tsx';
 import { ItemDialog } from './itemDialogWhenOpened.ts';
 import { MoveForm } from './MoveForm.tsx';
 import { Offers } from './Offers.tsx';
@@ -61,9 +62,11 @@ export function ItemPage() {
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3, mb: 0.5 }}>
           <Typography variant="h2">{t('stores.itemPage.ledgerNewestFirst')}</Typography>
           {rows.length > 0 && (
-            <Button size="small" href={ledgerCsvPath(item.id, i18n.language)}>
-              {t('stores.itemPage.exportTheLedgerAsCsv')}
-            </Button>
+            <TableFiles
+              size="small"
+              pathOf={(format) => ledgerFilePath(item.id, format, i18n.language)}
+              label={(format) => t('stores.itemPage.exportTheLedgerAs', { format })}
+            />
           )}
         </Box>
         {rows.length === 0 ? (

@@ -9,13 +9,14 @@ import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { shoppingListPath } from '#contract/papers';
-import { computeNeeds, type NeedsReply, needsCsvPath, usualRunOut } from '#contract/stores';
+import { computeNeeds, type NeedsReply, needsFilePath, usualRunOut } from '#contract/stores';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
 import { phaseOf } from '#core/pace/phase';
 import { call } from '../app/call.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
+import { TableFiles } from '../ui/TableFiles.tsx';
 import { Buying } from './Buying.tsx';
 import { NeedsTable } from './NeedsTable.tsx';
 
@@ -132,14 +133,18 @@ export function NeedsPage() {
                 >
                   {t('stores.needsPage.shoppingListA4')}
                 </Button>
-                <Button href={shoppingListPath(chosen, runOut, 'csv', { lang: i18n.language })}>
-                  {t('stores.needsPage.shoppingListCsv')}
-                </Button>
+                <TableFiles
+                  pathOf={(format) =>
+                    shoppingListPath(chosen, runOut, format, { lang: i18n.language })
+                  }
+                  label={(format) => t('stores.needsPage.shoppingListAs', { format })}
+                />
               </>
             )}
-            <Button href={needsCsvPath(chosen, runOut, i18n.language)}>
-              {t('stores.needsPage.exportTheNeedsAsCsv')}
-            </Button>
+            <TableFiles
+              pathOf={(format) => needsFilePath(chosen, runOut, format, i18n.language)}
+              label={(format) => t('stores.needsPage.exportTheNeedsAs', { format })}
+            />
           </Box>
           {making && (
             <Suspense>

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { Outlet, useRouteLoaderData } from 'react-router';
-import { getStores, type Stores, stockCsvPath } from '#contract/stores';
+import { getStores, type Stores, stockFilePath } from '#contract/stores';
 import { call } from '../app/call.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { TabLinks } from '../ui/TabLinks.tsx';
+import { TableFiles } from '../ui/TableFiles.tsx';
 
 export const loadStores = () => call(getStores, {});
 
@@ -46,7 +46,10 @@ export function StoresFrame() {
         title={t('stores.storesFrame.stores')}
         facts={t('stores.storesFrame.whatIsInTheDrawersAnd')}
       >
-        <Button href={stockCsvPath(i18n.language)}>{t('stores.storesFrame.exportAsCsv')}</Button>
+        <TableFiles
+          pathOf={(format) => stockFilePath(format, i18n.language)}
+          label={(format) => t('stores.storesFrame.exportAs', { format })}
+        />
       </PageHead>
       <Box sx={{ mb: 2 }}>
         <TabLinks label={t('stores.storesFrame.stores')} tabs={tabs} />

@@ -21,6 +21,7 @@ import { useChoices } from '../app/useChoices.ts';
 import { CountByWeight } from '../stores/scale/CountByWeight.tsx';
 import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
 import { PictureCell } from '../ui/PictureCell.tsx';
+import { TableFiles } from '../ui/TableFiles.tsx';
 import { Bags, PackTick, partKey } from './Packing.tsx';
 import { usePacking } from './usePacking.ts';
 import { useWorkshop } from './WorkshopFrame.tsx';
@@ -195,14 +196,15 @@ export function PackPage() {
                           {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
                         </Button>
                       ))}
-                      <Button
+                      <TableFiles
+                        short
                         size="small"
                         disabled={!canPrint(paper)}
-                        href={workshopPaperPath(workshop.id, paper, 'csv', { order, lang })}
-                        aria-label={t('workshops.packPage.asCsv', { name })}
-                      >
-                        {t('workshops.packPage.csv')}
-                      </Button>
+                        pathOf={(format) =>
+                          workshopPaperPath(workshop.id, paper, format, { order, lang })
+                        }
+                        label={(format) => t('workshops.packPage.asFormat', { name, format })}
+                      />
                     </td>
                   </tr>
                 );

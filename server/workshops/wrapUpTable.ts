@@ -2,7 +2,7 @@ import type { Seat } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
 import { type WrapUpRow, wrapUpRows } from '#core/build/wrapUp';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { type CsvColumn, csvOf } from '../http/csv.ts';
+import { type Table, type TableColumn, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 
 interface Finished {
@@ -14,7 +14,7 @@ interface SeatRow extends WrapUpRow {
   readonly seat: Seat;
 }
 
-const columns: readonly CsvColumn<SeatRow>[] = [
+const columns: readonly TableColumn<SeatRow>[] = [
   { heading: 'seat', cell: ({ seat }) => seat.number },
   { heading: 'learner', cell: ({ seat }) => seat.name },
   { heading: 'what', cell: ({ what }) => what },
@@ -32,13 +32,13 @@ const columns: readonly CsvColumn<SeatRow>[] = [
   { heading: 'words', cell: ({ text }) => text ?? '' },
 ];
 
-/** The wrap-up as CSV: one row for each thing that happened and counts, seat by seat. */
+/** The wrap-up as a table: one row for each thing that happened and counts, seat by seat. */
 export function wrapUpTable(
   speaker: Speaker,
   { startsAt, steps }: Finished,
   seats: readonly Seat[],
   events: readonly BuildEvent[],
-): string {
+): Table {
   const rows = seats.flatMap((seat) =>
     wrapUpRows(
       steps.map(({ id }) => id),
@@ -46,5 +46,5 @@ export function wrapUpTable(
       events.filter(({ seatId }) => seatId === seat.id),
     ).map((row): SeatRow => ({ ...row, seat })),
   );
-  return csvOf(speaker, columns, rows);
+  return tableOf(speaker, columns, rows);
 }

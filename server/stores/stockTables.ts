@@ -6,7 +6,7 @@ import { money } from '#core/stores/money';
 import type { Need, Needs } from '#core/stores/needs';
 import type { Offer, Supplier } from '#core/stores/offers';
 import { stockName } from '#core/words/stockWords';
-import { csvOf } from '../http/csv.ts';
+import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 
 interface Row {
@@ -16,11 +16,11 @@ interface Row {
 }
 
 /** Every item and offer: an item without an offer has one row, others one for each offer. */
-export function stockRows(
+export function stockTable(
   speaker: Speaker,
   items: readonly StockItem[],
   suppliers: readonly Supplier[],
-): string {
+): Table {
   const rows = items.flatMap((item): Row[] =>
     item.offers.length === 0
       ? [{ item, offer: undefined, supplier: undefined }]
@@ -30,7 +30,7 @@ export function stockRows(
           supplier: suppliers.find(({ id }) => id === offer.supplierId),
         })),
   );
-  return csvOf<Row>(
+  return tableOf<Row>(
     speaker,
     [
       { heading: 'kindOfPart', cell: ({ item }) => speaker.t(`family.${item.part.family}.one`) },
@@ -60,8 +60,8 @@ export function stockRows(
 }
 
 /** The ledger of an item: every move with the level after it. */
-export const ledgerRows = (speaker: Speaker, moves: readonly Move[]): string =>
-  csvOf<LedgerRow>(
+export const ledgerTable = (speaker: Speaker, moves: readonly Move[]): Table =>
+  tableOf<LedgerRow>(
     speaker,
     [
       { heading: 'at', cell: ({ move }) => move.at },
@@ -75,8 +75,8 @@ export const ledgerRows = (speaker: Speaker, moves: readonly Move[]): string =>
   );
 
 /** What workshops need, line by line. */
-export const needsRows = (speaker: Speaker, { lines }: Needs): string =>
-  csvOf<Need>(
+export const needsTable = (speaker: Speaker, { lines }: Needs): Table =>
+  tableOf<Need>(
     speaker,
     [
       { heading: 'what', cell: ({ part }) => stockName(speaker.t, part) },
