@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import type { Backdrop, Board, Hole, Link, Pad, Placement } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import { type Said, said } from '#core/learning/said';
+import { headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
 import { anyText, flag, number, someText } from './leaves.ts';
 import {
@@ -127,7 +128,6 @@ export const drawGerber = endpoint<{ image: string; widthMm: number; heightMm: n
 const columnAt = leaf(
   yup.number().integer().min(-1).max(200).required(said('refusals.board.sayWhichColumnItIs')),
 );
-export const headings = list(anyText(500), (array) => array.required().max(200));
 
 export const placementMappingSchema: Schema<PlacementMapping> = record<PlacementMapping>(
   { place: columnAt, x: columnAt, y: columnAt, rotation: columnAt, side: columnAt, span: columnAt },

@@ -10,7 +10,8 @@ import type { OwnTypes } from '#core/parts/types/ownType';
 import { columnIds, type Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { basedOnVersion } from './basedOn.ts';
-import { backdropSchema, drawnBoardOrNone, headings } from './board.ts';
+import { backdropSchema, drawnBoardOrNone } from './board.ts';
+import { columnIndex, headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
 import { type KitAbout, kitName } from './kitShelf.ts';
 import { supplyVolt } from './leaves.ts';
@@ -89,14 +90,6 @@ export interface IncomingReading {
   /** In the base unit of the part's value. */
   readonly reading: number;
 }
-
-const columnIndex = leaf(
-  yup
-    .number()
-    .integer()
-    .min(0, said('refusals.kits.aColumnIsCountedFrom0'))
-    .max(200, said('refusals.kits.aPartsListHasAtMost200')),
-);
 
 export const mappingSchema: Schema<Mapping> = record<Mapping>(
   sameFor(columnIds, columnIndex),

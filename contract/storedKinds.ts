@@ -7,6 +7,7 @@ import { led5mm } from '#core/parts/families/leds/led-5mm';
 import type { LotNote, Part, PartValue } from '#core/parts/part';
 import type { OwnType } from '#core/parts/types/ownType';
 import type { Mapping } from '#core/partslist/columns';
+import type { DrawerMapping } from '#core/stores/drawerlist/columns';
 import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
@@ -15,7 +16,7 @@ import { orderSchema } from './order.ts';
 import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
 import { planSchema } from './steps.ts';
 import { changed, eachOf, type StoredKind } from './stored.ts';
-import { breaksSchema } from './stores.ts';
+import { breaksSchema, drawerMappingSchema } from './stores.ts';
 import { ironSchema } from './workshops.ts';
 
 // Everything that is kept as JSON, with the steps that older forms take. Samples of every older form are in the tests.
@@ -141,6 +142,13 @@ export const storedMapping: StoredKind<Mapping> = {
         inKit === undefined ? rest : { supply: inKit, ...rest },
       ),
   ],
+};
+
+/** The same of a list of drawers. */
+export const storedDrawerMapping: StoredKind<DrawerMapping> = {
+  what: 'A remembered choice of columns of drawers',
+  schema: drawerMappingSchema,
+  upgrades: [],
 };
 
 export const storedPlacementMapping: StoredKind<PlacementMapping> = {

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import { said } from '#core/learning/said';
+import { type DrawerMapping, drawerColumnIds } from '#core/stores/drawerlist/columns';
 import type { Move } from '#core/stores/ledger';
 import { moveKinds } from '#core/stores/ledger';
 import { type Currency, currencies } from '#core/stores/money';
@@ -7,10 +8,21 @@ import type { Need } from '#core/stores/needs';
 import { breaksProblem, type Offer, type PriceBreak, type Supplier } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { basedOnVersion } from './basedOn.ts';
+import { columnIndex, headings } from './columns.ts';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 import { anyText, flag, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
 import { stockPartSchema } from './parts.ts';
-import { fields, leaf, list, nullable, oneOf, record, type Schema, type TypeOf } from './schema.ts';
+import {
+  fields,
+  leaf,
+  list,
+  nullable,
+  oneOf,
+  record,
+  type Schema,
+  sameFor,
+  type TypeOf,
+} from './schema.ts';
 import { type TableFormat, tableTypes } from './tables.ts';
 
 export interface StockItem {
@@ -109,7 +121,7 @@ export const createDrawers = endpoint<{ ids: readonly string[] }>()({
   }),
 });
 
-const itemIds = list(uuid(said('refusals.stores.chooseDrawersFromTheList')), (array) =>
+export const itemIds = list(uuid(said('refusals.stores.chooseDrawersFromTheList')), (array) =>
   array
     .min(1, said('refusals.stores.chooseAtLeastOneDrawer'))
     .max(500, said('refusals.stores.atMost500Drawers'))
@@ -186,20 +198,32 @@ export const takeDrawersOver = endpoint<DrawersTaken>()({
   }),
 });
 
+export const drawerMappingSchema: Schema<DrawerMapping> = record<DrawerMapping>(
+  sameFor(drawerColumnIds, columnIndex),
+  said('refusals.kits.sayWhichColumnIsWhich'),
+);
+
+/** How columns of a list of drawers with such headings were read last, or null. */
+export const getDrawerColumns = endpoint<DrawerMapping | null>()({
+  method: 'POST',
+  path: '/api/stores/remembered-columns',
+  access: 'instructor',
+  body: fields({ headings }),
+});
+/** From now on columns of drawers with such headings are read like this. */
+export const rememberDrawerColumns = endpoint<Record<string, never>>()({
+  method: 'PUT',
+  path: '/api/stores/remembered-columns',
+  access: 'instructor',
+  body: fields({ headings, mapping: drawerMappingSchema }),
+});
+
 /** Deletes drawers, or brings them back. */
 export const removeDrawers = endpoint<Record<string, never>>()({
   method: 'PUT',
   path: '/api/stores/drawers/removed',
   access: 'instructor',
   body: fields({ itemIds, removed: flag }),
-});
-
-/** Puts what lies in other drawers, and their offers, into one; those are deleted. */
-export const mergeDrawers = endpoint<Record<string, never>>()({
-  method: 'POST',
-  path: '/api/stores/items/:itemId/merged',
-  access: 'instructor',
-  body: fields({ itemIds }),
 });
 
 /** Only one that nothing is offered by; or brings it back. */

@@ -38,6 +38,16 @@ describe('a part in a line', () => {
     ['1 x BC337 transistor (T1)', 'T1', '1', 'BC337 transistor'],
     ['2 Stck Elko 100µF/16V C3,C4', 'C3,C4', '2', 'Elko 100µF/16V'],
     ['Q1 D882', 'Q1', '', 'D882'],
+    // How many there are, where it is said already what they are.
+    ['LED red: 40', '', '40', 'LED red'],
+    ['4k7: 120', '', '120', '4k7'],
+    ['Elko 100u 16V = 25', '', '25', 'Elko 100u 16V'],
+    ['BC547: 60', '', '60', 'BC547'],
+    ['Schrauben M3x6: 200', '', '200', 'Schrauben M3x6'],
+    ['buzzer: 12', '', '12', 'buzzer'],
+    ['resistor: 470', '', '', 'resistor: 470'],
+    ['Widerstand 1/4 W: 470', '', '', 'Widerstand 1/4 W: 470'],
+    ['condensador cerámico: 104', '', '', 'condensador cerámico: 104'],
   ])('%s', (line, places, quantity, words) => {
     expect(splitLine(line)).toEqual({ places, quantity, words });
   });

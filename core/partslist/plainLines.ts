@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
-import { families } from '../parts/families/index.ts';
+import { families, familyOf } from '../parts/families/index.ts';
 import { typeByNumber } from '../parts/types/findType.ts';
 import { isHeading } from './columns.ts';
 import { readDesignators } from './designators.ts';
+import { readWords } from './readWords.ts';
 
 /** A part as somebody writes it in a line, parted. */
 export interface PlainLine {
@@ -61,6 +62,7 @@ const quantityLast = [
   new RegExp(`[\\s,;(]+(\\d{1,4})\\s*${pieceWord}\\.?\\)?$`, 'i'),
   /[\s,;(]+(?:qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
 ];
+const behindColon = /\s*[:=]\s*(\d{1,6})$/;
 const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])[\\s:=,;.)–-]*`, 'i');
 const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
 
@@ -79,9 +81,18 @@ export function splitLine(text: string): PlainLine {
   };
   quantity = take(firstOf(rest, ...quantityFirst, timesLast));
   places = take(firstPlaces(rest));
-  quantity ||= take(firstOf(rest, ...quantityFirst.slice(0, 1), ...quantityLast));
+  quantity ||= take(firstOf(rest, ...quantityFirst.slice(0, 1), ...quantityLast) ?? stock(rest));
   places ||= take(lastPlaces(rest));
   return { places, quantity, words: rest.replace(/^[\s,;:=–-]+|[\s,;:=(–-]+$/g, '') };
+}
+
+/** `LED red: 40`: how many there are, where the words before say what it is; `resistor: 470` is a value. */
+function stock(line: string): RegExpExecArray | null {
+  const found = behindColon.exec(line);
+  const said = found && readWords(line.slice(0, found.index));
+  if (!said) return null;
+  const needsValue = typeof familyOf(said.part).valueKind === 'object';
+  return needsValue && said.part.value.kind === 'none' ? null : found;
 }
 
 /** `BC337` is a type, although batteries are called BC too; `M1` is a motor before it is a diode. */

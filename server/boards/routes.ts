@@ -1,9 +1,10 @@
 import { drawGerber, getPlacementColumns, rememberPlacementColumns } from '#contract/board';
+import { storedPlacementMapping } from '#contract/storedKinds';
 import { headingSignature } from '#core/partslist/columns';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
+import { selectColumns, upsertColumns } from '../lists/queries.ts';
 import { drawnGerber } from './gerber.ts';
-import { selectPlacementColumns, upsertPlacementColumns } from './queries.ts';
 
 /** What a board needs besides its kit: layers of other programs as pictures. */
 export function boardRoutes(api: Api, db: Database): void {
@@ -18,11 +19,19 @@ export function boardRoutes(api: Api, db: Database): void {
 
   api.serve(
     getPlacementColumns,
-    async ({ body }) => (await selectPlacementColumns(db, headingSignature(body.headings))) ?? null,
+    async ({ body: { headings } }) =>
+      (await selectColumns(db, 'positions', headingSignature(headings), storedPlacementMapping)) ??
+      null,
   );
 
   api.serve(rememberPlacementColumns, async ({ body: { headings, mapping } }) => {
-    await upsertPlacementColumns(db, headingSignature(headings), mapping);
+    await upsertColumns(
+      db,
+      'positions',
+      headingSignature(headings),
+      storedPlacementMapping,
+      mapping,
+    );
     return {};
   });
 }

@@ -9,7 +9,6 @@ import { StoredProblem } from '#contract/stored';
 import {
   storedBoard,
   storedLotNote,
-  storedMapping,
   storedOrder,
   storedOwnType,
   storedValue,
@@ -20,7 +19,6 @@ import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
 import { isFamilyId } from '#core/parts/families/index';
 import type { OwnType, OwnTypes } from '#core/parts/types/ownType';
-import type { Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import type { Queryable } from '../db/database.ts';
 import { json, jsonOrNull, read, readOnceOrNull, readOrNull } from '../db/stored.ts';
@@ -422,29 +420,6 @@ function whole<T>(what: string, schema: Schema<T>, value: unknown): T {
   const found = checkStrictly(schema, value);
   if (found.ok) return found.value;
   throw new StoredProblem(what, `${found.errors[0]?.field}: ${found.errors[0]?.says.says}`);
-}
-
-export async function rememberMapping(
-  db: Queryable,
-  headings: string,
-  mapping: Mapping,
-): Promise<void> {
-  await db.query(
-    `insert into remembered_mapping (headings, mapping) values ($1, $2::jsonb)
-     on conflict (headings) do update set mapping = excluded.mapping`,
-    [headings, json(storedMapping, mapping)],
-  );
-}
-
-export async function rememberedMapping(
-  db: Queryable,
-  headings: string,
-): Promise<Mapping | undefined> {
-  const [row] = await db.query<{ mapping: unknown }>(
-    'select mapping from remembered_mapping where headings = $1',
-    [headings],
-  );
-  return row && read(storedMapping, row.mapping);
 }
 
 export async function rememberFamily(

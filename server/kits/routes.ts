@@ -24,6 +24,7 @@ import {
 } from '#contract/kits';
 import { kitLineSchema } from '#contract/parts';
 import { list } from '#contract/schema';
+import { storedMapping } from '#contract/storedKinds';
 import { thumbnailOf } from '#core/board/thumbnail';
 import { said } from '#core/learning/said';
 import { usualSettings } from '#core/order/settings';
@@ -39,6 +40,7 @@ import type { Database, Queryable } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { selectColumns, upsertColumns } from '../lists/queries.ts';
 import { kitFileRoutes } from './kitFile.ts';
 import { linesRefused } from './linesRefused.ts';
 import { plannedSteps } from './plannedSteps.ts';
@@ -51,9 +53,7 @@ import {
   raiseImported,
   raiseVersion,
   rememberedFamilies,
-  rememberedMapping,
   rememberFamily,
-  rememberMapping,
   rememberOwnType,
   replaceBoard,
   replaceErrata,
@@ -232,7 +232,8 @@ export function kitRoutes(api: Api, db: Database): void {
 
   api.serve(
     getRememberedMapping,
-    async ({ body }) => (await rememberedMapping(db, headingSignature(body.headings))) ?? null,
+    async ({ body: { headings } }) =>
+      (await selectColumns(db, 'parts', headingSignature(headings), storedMapping)) ?? null,
   );
 }
 
@@ -304,7 +305,7 @@ async function storeImport(
   rest: Omit<RevisionContent, 'lines'>,
 ): Promise<void> {
   await insertRevision(tx, { id: randomUUID(), kitId, content: { ...rest, lines } });
-  await rememberMapping(tx, headingSignature(headings), mapping);
+  await upsertColumns(tx, 'parts', headingSignature(headings), storedMapping, mapping);
   await rememberTold(tx, lines);
 }
 

@@ -1,6 +1,8 @@
+import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StockItem } from '#contract/stores';
 import { mappingOf } from '#core/partslist/columns';
+import { openFile, sheetAsCsv } from '#core/partslist/files/openFile';
 import { tableOf } from '#core/partslist/testing/readList';
 import { drawerColumns } from '#core/stores/drawerlist/columns';
 import { matchDrawers } from '#core/stores/drawerlist/matchDrawers';
@@ -56,7 +58,7 @@ describe('drawers', () => {
   });
 
   it('are merged: what lay in both lies in one, with every offer', async () => {
-    const [into, from] = await make(drawer(4700, 10), drawer(4700, 7));
+    const [into, from] = await make(drawer(4700, 10, 'M1'), drawer(4700, 7, 'M2'));
     const supplier = await server.instructor
       .post('/api/stores/suppliers')
       .send({ name: 'Quay Parts', deliveryCents: 300, days: 2 })
@@ -74,12 +76,44 @@ describe('drawers', () => {
         ],
       })
       .expect(200);
-    await server.instructor
+    const { body: merged } = await server.instructor
       .post(`/api/stores/items/${into}/merged`)
       .send({ itemIds: [from, into] })
       .expect(200);
-    const [one] = (await items()).filter(({ id }) => id === into || id === from);
-    expect(one).toMatchObject({ id: into, level: 17, offers: [{ packSize: 50 }] });
+    const both = async () =>
+      (await items())
+        .filter(({ id }) => id === into || id === from)
+        .sort((a, b) => b.level - a.level);
+    expect(await both()).toMatchObject([{ id: into, level: 17, offers: [{ packSize: 50 }] }]);
+    // Taken back, each has what it had, and the ledger tells of both ways.
+    const part = () =>
+      server.instructor.post(`/api/stores/items/${into}/parted`).send({ taken: merged.taken });
+    await part().expect(200);
+    expect(await both()).toMatchObject([
+      { id: into, level: 10, offers: [] },
+      { id: from, level: 7, offers: [{ packSize: 50 }] },
+    ]);
+    // Once is enough.
+    await part().expect(404);
+  });
+
+  it('are not parted where what was merged is used up, and nothing is half done', async () => {
+    const [into = '', from] = await make(drawer(5600, 3, 'M3'), drawer(5600, 7, 'M4'));
+    const { body } = await server.instructor
+      .post(`/api/stores/items/${into}/merged`)
+      .send({ itemIds: [from] })
+      .expect(200);
+    await server.instructor
+      .post(`/api/stores/items/${into}/moves`)
+      .send({ id: randomUUID(), kind: 'out', pieces: 5, note: '' })
+      .expect(200);
+    const refused = await server.instructor
+      .post(`/api/stores/items/${into}/parted`)
+      .send({ taken: body.taken })
+      .expect(422);
+    expect(refused.body.errors[0].message).toContain('Only 5');
+    expect((await items()).map(({ id }) => id)).not.toContain(from);
+    expect(await levelOf(into)).toBe(5);
   });
 
   it('of different parts are not merged, whoever asks', async () => {
@@ -108,6 +142,51 @@ describe('drawers', () => {
     await set(body.id, false).expect(200);
   });
 
+  it('of two suppliers who are one are offered by one, and parted again', async () => {
+    const supplier = async (name: string) =>
+      (
+        await server.instructor
+          .post('/api/stores/suppliers')
+          .send({ name, deliveryCents: 0, days: 1 })
+          .expect(200)
+      ).body.id as string;
+    const [one, same] = [await supplier('Pier Parts'), await supplier('Pier Parts Ltd')];
+    const [id = ''] = await make(drawer(330, 4));
+    const offers = [
+      { supplierId: one, packSize: 10, breaks: [{ fromPacks: 1, packCents: 90 }] },
+      { supplierId: same, packSize: 100, breaks: [{ fromPacks: 1, packCents: 500 }] },
+    ];
+    await server.instructor
+      .put(`/api/stores/items/${id}/offers`)
+      .send({ version: 1, offers })
+      .expect(200);
+    const sellers = async () =>
+      (await items())
+        .find((item) => item.id === id)
+        ?.offers.map(({ supplierId, packSize }) => [supplierId, packSize])
+        .sort((a, b) => Number(a[1]) - Number(b[1]));
+    const { body } = await server.instructor
+      .post(`/api/stores/suppliers/${one}/merged`)
+      .send({ supplierIds: [same] })
+      .expect(200);
+    expect(await sellers()).toEqual([
+      [one, 10],
+      [one, 100],
+    ]);
+    await server.instructor
+      .post(`/api/stores/suppliers/${one}/parted`)
+      .send({ taken: body.taken })
+      .expect(200);
+    expect(await sellers()).toEqual([
+      [one, 10],
+      [same, 100],
+    ]);
+    await server.instructor
+      .post(`/api/stores/suppliers/${one}/merged`)
+      .send({ supplierIds: [randomUUID()] })
+      .expect(404);
+  });
+
   it('that are missing are said on a shopping list without prices', async () => {
     const workshop = await makeWorkshop(server);
     const list = await server.instructor
@@ -119,6 +198,22 @@ describe('drawers', () => {
     await server.instructor.get('/api/stores/shopping-list.pdf?for=nothing').expect(404);
   });
 });
+
+const noPdfs = {
+  openPdf: () => Promise.reject(new Error('no PDF is opened here')),
+  drawPdf: () => Promise.reject(new Error('no PDF is opened here')),
+};
+
+/** A file of any form as CSV, opened as the page opens it. */
+async function csvIn(bytes: Buffer): Promise<string> {
+  const opened = await openFile(new Uint8Array(bytes), 'utf-8', noPdfs);
+  if (!opened.ok) throw new Error('the file cannot be read');
+  const { value } = opened;
+  if (value.kind === 'table') return value.csv;
+  if (value.kind !== 'book') throw new Error(`${value.kind} instead of a table`);
+  const [sheet] = value.sheets;
+  return sheet ? sheetAsCsv(sheet) : '';
+}
 
 describe('a list of drawers', () => {
   const listed = (amount: number, more: object = {}) => ({
@@ -181,16 +276,22 @@ describe('a list of drawers', () => {
     expect(await items()).toHaveLength(before);
   });
 
-  it('is what the export gives, so that the export of a house is the list of another', async () => {
-    const csv = (await server.instructor.get('/api/stores/stock.csv').expect(200)).text;
-    const table = tableOf(csv.replace(/^\uFEFF/, ''));
-    const { drawers, problems } = readDrawers(table, mappingOf(table, drawerColumns));
-    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
-    const found = matchDrawers(drawers, await items());
-    expect(found.filter(({ there }) => !there).map(({ read }) => read.line)).toEqual([]);
-    for (const { read, there } of found) {
-      expect(read).toMatchObject({ pieces: there?.level, minimum: there?.minimum });
-      expect(read.offers.length).toBe(there?.offers.length);
-    }
-  });
+  it.each(['csv', 'xlsx'])(
+    'is what the export gives as %s, so that the export of a house is the list of another',
+    async (format) => {
+      const { body } = await server.instructor
+        .get(`/api/stores/stock.${format}`)
+        .responseType('blob')
+        .expect(200);
+      const table = tableOf(await csvIn(body));
+      const { drawers, problems } = readDrawers(table, mappingOf(table, drawerColumns));
+      expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+      const found = matchDrawers(drawers, await items());
+      expect(found.filter(({ there }) => !there).map(({ read }) => read.line)).toEqual([]);
+      for (const { read, there } of found) {
+        expect(read).toMatchObject({ pieces: there?.level, minimum: there?.minimum });
+        expect(read.offers.length).toBe(there?.offers.length);
+      }
+    },
+  );
 });

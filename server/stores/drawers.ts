@@ -1,30 +1,24 @@
 import { randomUUID } from 'node:crypto';
+import { storedDrawerMapping } from '#contract/storedKinds';
 import {
   createDrawers,
-  mergeDrawers,
+  getDrawerColumns,
+  rememberDrawerColumns,
   removeDrawers,
   removeSupplier,
   takeDrawersOver,
 } from '#contract/stores';
 import { said } from '#core/learning/said';
-import { areOnePart } from '#core/stores/stockPart';
+import { headingSignature } from '#core/partslist/columns';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { invalid, notFound, Refusal } from '../http/refusal.ts';
+import { notFound, Refusal } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
+import { selectColumns, upsertColumns } from '../lists/queries.ts';
 import { takeOver } from './listedDrawers.ts';
-import {
-  book,
-  countOffersOf,
-  insertItem,
-  lockItem,
-  moveOffers,
-  selectItem,
-  setItemsRemoved,
-  setSupplierRemoved,
-} from './queries.ts';
+import { book, countOffersOf, insertItem, setItemsRemoved, setSupplierRemoved } from './queries.ts';
 
-/** Drawers made, deleted and merged, several at once; suppliers deleted. */
+/** Drawers made and deleted, several at once; suppliers deleted. */
 export function drawerRoutes(api: Api, db: Database): void {
   api.serve(createDrawers, async ({ body: { drawers } }) => ({
     ids: await db.transaction(async (tx) => {
@@ -43,35 +37,22 @@ export function drawerRoutes(api: Api, db: Database): void {
     db.transaction((tx) => takeOver(tx, drawers)),
   );
 
+  api.serve(
+    getDrawerColumns,
+    async ({ body: { headings } }) =>
+      (await selectColumns(db, 'drawers', headingSignature(headings), storedDrawerMapping)) ?? null,
+  );
+
+  api.serve(rememberDrawerColumns, async ({ body: { headings, mapping } }) => {
+    await upsertColumns(db, 'drawers', headingSignature(headings), storedDrawerMapping, mapping);
+    return {};
+  });
+
   api.serve(removeDrawers, async ({ body: { itemIds, removed } }) =>
     db.transaction(async (tx) => {
       if ((await setItemsRemoved(tx, itemIds, removed)) < new Set(itemIds).size) {
         throw notFound('item');
       }
-      return {};
-    }),
-  );
-
-  api.serve(mergeDrawers, async ({ params: { itemId }, body: { itemIds } }) =>
-    db.transaction(async (tx) => {
-      const others = [...new Set(itemIds)].filter((id) => id !== itemId);
-      for (const id of [itemId, ...others]) {
-        if (!isUuid(id) || !(await lockItem(tx, id))) throw notFound('item');
-      }
-      const drawers = await Promise.all([itemId, ...others].map((id) => selectItem(tx, id)));
-      if (!areOnePart(drawers.flatMap((drawer) => (drawer ? [drawer.part] : [])))) {
-        throw invalid([
-          { field: 'itemIds', says: said('refusals.stores.drawersHoldDifferentParts') },
-        ]);
-      }
-      for (const id of others) {
-        const level = drawers.find((drawer) => drawer?.id === id)?.level ?? 0;
-        if (level === 0) continue;
-        await book(tx, id, 'out', level, '');
-        await book(tx, itemId, 'in', level, '');
-      }
-      await moveOffers(tx, others, itemId);
-      await setItemsRemoved(tx, others, true);
       return {};
     }),
   );

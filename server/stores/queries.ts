@@ -250,16 +250,25 @@ export async function setItemsRemoved(
   return rows.length;
 }
 
-/** What is offered for some items is offered for another from now on. */
-export async function moveOffers(
+/** Offers are of another drawer, or another supplier, from now on; those that are gone stay so. */
+export async function giveOffers(
   tx: Queryable,
-  from: readonly string[],
-  to: string,
+  ids: readonly string[],
+  { itemId = null, supplierId = null }: { itemId?: string | null; supplierId?: string | null },
 ): Promise<void> {
   await tx.query(
-    `update offer set item_id = $2 where item_id in (select jsonb_array_elements_text($1::jsonb)::uuid)`,
-    [JSON.stringify(from), to],
+    `update offer set item_id = coalesce($2::uuid, item_id), supplier_id = coalesce($3::uuid, supplier_id)
+      where id in (select jsonb_array_elements_text($1::jsonb)::uuid)`,
+    [JSON.stringify(ids), itemId, supplierId],
   );
+}
+
+/** Ids of all that a supplier offers. */
+export async function offersOf(tx: Queryable, supplierId: string): Promise<string[]> {
+  const rows = await tx.query<{ id: string }>('select id from offer where supplier_id = $1', [
+    supplierId,
+  ]);
+  return rows.map(({ id }) => id);
 }
 
 export async function countOffersOf(tx: Queryable, supplierId: string): Promise<number> {

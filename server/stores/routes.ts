@@ -25,6 +25,7 @@ import { sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { speak } from '../words/speak.ts';
 import { drawerRoutes } from './drawers.ts';
+import { mergingRoutes } from './merging.ts';
 import {
   insertItem,
   insertMove,
@@ -51,6 +52,7 @@ const noSuchItem = () => notFound('item');
 /** Drawers, their ledger, suppliers and offers; and what planned workshops need of them. */
 export function storesRoutes(api: Api, db: Database): void {
   drawerRoutes(api, db);
+  mergingRoutes(api, db);
 
   api.serve(getStores, async () => ({
     items: await selectItems(db),

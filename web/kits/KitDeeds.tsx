@@ -4,12 +4,13 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { closeSnackbar, useSnackbar } from 'notistack';
+import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useRevalidator } from 'react-router';
 import { archiveKit, bringKitBack, copyKit, removeKit } from '#contract/kitShelf';
-import { CallProblem, call } from '../app/call.ts';
+import { call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
 import { useSave } from '../app/useSave.ts';
 import { useKit } from './KitFrame.tsx';
 
@@ -34,31 +35,12 @@ export function KitDeeds({ evenings }: { readonly evenings: number }) {
     await revalidate();
     enqueueSnackbar(t(archived ? 'kits.kitDeeds.isPutAway' : 'kits.kitDeeds.isInUse', { name }));
   });
-  const undo = async () => {
-    try {
-      await call(bringKitBack, { params });
-      await navigate(`/kits/${id}/parts`);
-    } catch (error) {
-      if (!(error instanceof CallProblem)) throw error;
-      enqueueSnackbar(error.message, { variant: 'error' });
-    }
-  };
   const remove = told(async () => {
     await call(removeKit, { params });
     await navigate('/kits');
-    enqueueSnackbar(t('kits.kitDeeds.isDeleted', { name }), {
-      autoHideDuration: 20_000,
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            void undo();
-          }}
-        >
-          {t('kits.useChangeKit.undo')}
-        </Button>
-      ),
+    offerUndo(t('kits.kitDeeds.isDeleted', { name }), async () => {
+      await call(bringKitBack, { params });
+      await navigate(`/kits/${id}/parts`);
     });
   });
   return (

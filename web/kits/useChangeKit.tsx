@@ -1,10 +1,9 @@
-import Button from '@mui/material/Button';
 import { t } from 'i18next';
-import { closeSnackbar, enqueueSnackbar } from 'notistack';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { getKit, type Kit, type KitPart } from '#contract/kits';
 import { CallProblem, call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
 import { changesBetween, changeWords } from './changeWords.ts';
 import { useKit } from './KitFrame.tsx';
 import { type KitContent, partsChanged, savePart } from './kitParts.ts';
@@ -71,22 +70,9 @@ export function useChangeKit() {
     try {
       const parts = partsChanged(kit, more);
       const { saved, where } = await put(parts, { ...kit, ...more }, kit.versions);
-      enqueueSnackbar([said, where].filter(Boolean).join(' '), {
-        action: (key) => (
-          <Button
-            color="inherit"
-            onClick={() => {
-              closeSnackbar(key);
-              void put([...parts].reverse(), kit, saved).catch((error: unknown) => {
-                if (!(error instanceof CallProblem)) throw error;
-                enqueueSnackbar(error.message, { variant: 'error' });
-              });
-            }}
-          >
-            {t('kits.useChangeKit.undo')}
-          </Button>
-        ),
-      });
+      offerUndo([said, where].filter(Boolean).join(' '), () =>
+        put([...parts].reverse(), kit, saved),
+      );
       return undefined;
     } catch (error) {
       if (!(error instanceof CallProblem)) throw error;

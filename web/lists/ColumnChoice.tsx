@@ -22,8 +22,6 @@ interface ColumnChoiceProps<Id extends string> {
   };
   /** What a column can mean; each has its name in the catalogue of lists. */
   readonly meanings: readonly Id[];
-  /** What is chosen is remembered for the next list with the same headings. */
-  readonly isRemembered: boolean;
   readonly choose: (index: number, meaning: Id | undefined) => void;
   readonly headingsAt: (line: number) => void;
 }
@@ -38,7 +36,6 @@ const possibleHeadings: readonly number[] = Array.from({ length: 20 }, (_, index
 export function ColumnChoice<Id extends string>({
   open,
   meanings,
-  isRemembered,
   choose,
   headingsAt,
 }: ColumnChoiceProps<Id>) {
@@ -52,11 +49,7 @@ export function ColumnChoice<Id extends string>({
         {t('lists.columnChoice.n2WhichColumnIsWhich')}
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        {t(
-          isRemembered
-            ? 'lists.columnChoice.guessedFromTheHeadingsAndRemembered'
-            : 'lists.columnChoice.guessed',
-        )}
+        {t('lists.columnChoice.guessedFromTheHeadingsAndRemembered')}
       </Typography>
       <TextField
         select

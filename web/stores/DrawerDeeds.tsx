@@ -1,11 +1,13 @@
 import Button from '@mui/material/Button';
-import { closeSnackbar, useSnackbar } from 'notistack';
+import { useSnackbar } from 'notistack';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
-import { mergeDrawers, removeDrawers, type StockItem } from '#contract/stores';
+import { mergeDrawers, partDrawers } from '#contract/merging';
+import { removeDrawers, type StockItem } from '#contract/stores';
 import { areOnePart } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
 import { useSave } from '../app/useSave.ts';
 
 interface DrawerDeedsProps {
@@ -27,38 +29,26 @@ export function DrawerDeeds({ chosen, done }: DrawerDeedsProps) {
     const refused = await run(work);
     if (refused) enqueueSnackbar(refused.message, { variant: 'error' });
   };
-  const remove = (removed: boolean) =>
-    told(async () => {
-      await call(removeDrawers, { body: { itemIds, removed } });
-      await revalidate();
-    });
-  const removeAll = async () => {
-    await remove(true)();
-    done();
-    enqueueSnackbar(t('stores.drawerDeeds.deleted', { count: chosen.length }), {
-      autoHideDuration: 20_000,
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            void remove(false)();
-          }}
-        >
-          {t('stores.drawerDeeds.undo')}
-        </Button>
-      ),
-    });
-  };
-  const merge = told(async () => {
-    if (!into) return;
-    await call(mergeDrawers, {
-      params: { itemId: into.id },
-      body: { itemIds: others.map(({ id }) => id) },
-    });
+  const remove = told(async () => {
+    await call(removeDrawers, { body: { itemIds, removed: true } });
     await revalidate();
     done();
-    enqueueSnackbar(t('stores.drawerDeeds.merged', { name: stockName(t, into.part) }));
+    offerUndo(t('stores.drawerDeeds.deleted', { count: chosen.length }), async () => {
+      await call(removeDrawers, { body: { itemIds, removed: false } });
+      await revalidate();
+    });
+  });
+  const merge = told(async () => {
+    if (!into) return;
+    const params = { itemId: into.id };
+    const body = { itemIds: others.map(({ id }) => id) };
+    const { taken } = await call(mergeDrawers, { params, body });
+    await revalidate();
+    done();
+    offerUndo(t('stores.drawerDeeds.merged', { name: stockName(t, into.part) }), async () => {
+      await call(partDrawers, { params, body: { taken: [...taken] } });
+      await revalidate();
+    });
   });
   return (
     <>
@@ -79,7 +69,7 @@ export function DrawerDeeds({ chosen, done }: DrawerDeedsProps) {
         color="inherit"
         variant="outlined"
         loading={saving}
-        onClick={() => void removeAll()}
+        onClick={() => void remove()}
       >
         {t('stores.drawerDeeds.delete')}
       </Button>

@@ -15,6 +15,7 @@ import { readWords } from '#core/partslist/readWords';
 import { stockPartOf } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
 import { useSave } from '../app/useSave.ts';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { newerWords } from './newerWords.ts';
@@ -45,14 +46,20 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
     event.preventDefault();
     if (!part) return setMissing(true);
     const body = { part, location: location.trim(), minimum: Number(minimum) };
-    const refused = await run(() =>
-      item
-        ? call(changeStockItem, {
-            params: { itemId: item.id },
-            body: { ...body, version: item.version },
-          })
-        : call(createStockItem, { body }),
-    );
+    const refused = await run(async () => {
+      if (!item) return call(createStockItem, { body });
+      const params = { itemId: item.id };
+      const saved = await call(changeStockItem, {
+        params,
+        body: { ...body, version: item.version },
+      });
+      const { part: was, location: lay, minimum: least } = item;
+      const before = { part: was, location: lay, minimum: least, version: saved.version };
+      return offerUndo(t('stores.itemDialog.changed', { name: stockName(t, part) }), async () => {
+        await call(changeStockItem, { params, body: before });
+        await revalidate();
+      });
+    });
     if (!refused || refused.isConflict) await revalidate();
     if (!refused) close();
     return undefined;

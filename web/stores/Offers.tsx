@@ -5,13 +5,13 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
-import { closeSnackbar, useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { changeOffers, type StockItem } from '#contract/stores';
 import { type Offer, type PriceBreak, readBreaks } from '#core/stores/offers';
 import { call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
 import { ink } from '../app/tokens.ts';
 import { useLatest } from '../app/useLatest.ts';
 import { useSave } from '../app/useSave.ts';
@@ -25,7 +25,6 @@ export function Offers({ item }: { readonly item: StockItem }) {
   const { suppliers } = useStores();
   const { revalidate } = useRevalidator();
   const { run, refusal } = useSave();
-  const { enqueueSnackbar } = useSnackbar();
 
   const put = async (offers: readonly Omit<Offer, 'id' | 'itemId'>[]) => {
     const refused = await run(() =>
@@ -49,20 +48,10 @@ export function Offers({ item }: { readonly item: StockItem }) {
   const latest = useLatest({ item, put });
   const remove = async (offer: Offer, name: string) => {
     if (!(await put(item.offers.filter(({ id }) => id !== offer.id)))) return;
-    enqueueSnackbar(t('stores.offers.removed', { name }), {
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            // Others may have come since.
-            void latest.current.put([...latest.current.item.offers, offer]);
-          }}
-        >
-          {t('stores.drawerDeeds.undo')}
-        </Button>
-      ),
-    });
+    offerUndo(t('stores.offers.removed', { name }), () =>
+      // Others may have come since.
+      latest.current.put([...latest.current.item.offers, offer]),
+    );
   };
 
   return (

@@ -2,24 +2,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { TFunction } from 'i18next';
-import { closeSnackbar, useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
-import {
-  changeSupplier,
-  createSupplier,
-  removeSupplier,
-  type StoredSupplier,
-} from '#contract/stores';
+import { changeSupplier, createSupplier, type StoredSupplier } from '#contract/stores';
 import { money, readMoney } from '#core/stores/money';
 import { call } from '../app/call.ts';
+import { offerUndo } from '../app/offerUndo.tsx';
+import { useIsInstructor } from '../app/staff.ts';
 import { useSave } from '../app/useSave.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { type Amount, useAmount } from './amount.ts';
 import { CurrencyChoice } from './CurrencyChoice.tsx';
 import { useStores } from './StoresFrame.tsx';
+import { SupplierDeeds } from './SupplierDeeds.tsx';
 import '../ui/form.css';
 
 /** Who sells, what a delivery costs, and how long it takes. */
@@ -27,6 +24,7 @@ export function SuppliersPage() {
   const { t } = useTranslation();
   const { suppliers } = useStores();
   const amount = useAmount();
+  const isInstructor = useIsInstructor();
   const [changingId, setChangingId] = useState<string>();
   const changing = suppliers.find(({ id }) => id === changingId);
   return (
@@ -42,6 +40,14 @@ export function SuppliersPage() {
           columns={columnsOf(t, setChangingId, amount)}
           rows={suppliers}
           keyOf={({ id }) => id}
+          {...(isInstructor && {
+            bulk: {
+              nameOf: ({ name }: StoredSupplier) => name,
+              actions: (chosen: readonly StoredSupplier[], done: () => void) => (
+                <SupplierDeeds chosen={chosen} done={done} />
+              ),
+            },
+          })}
         />
       )}
       <SupplierForm
@@ -87,58 +93,16 @@ const columnsOf = (
     head: t('stores.suppliersPage.change'),
     headIsHidden: true,
     cell: ({ id, name }) => (
-      <>
-        <Button
-          size="small"
-          aria-label={t('stores.suppliersPage.change2', { name })}
-          onClick={() => change(id)}
-        >
-          {t('stores.suppliersPage.change')}
-        </Button>
-        <RemoveSupplier id={id} name={name} />
-      </>
+      <Button
+        size="small"
+        aria-label={t('stores.suppliersPage.change2', { name })}
+        onClick={() => change(id)}
+      >
+        {t('stores.suppliersPage.change')}
+      </Button>
     ),
   },
 ];
-
-function RemoveSupplier({ id, name }: Pick<StoredSupplier, 'id' | 'name'>) {
-  const { t } = useTranslation();
-  const { revalidate } = useRevalidator();
-  const { enqueueSnackbar } = useSnackbar();
-  const { run, saving } = useSave();
-  const set = async (removed: boolean) => {
-    const refused = await run(() =>
-      call(removeSupplier, { params: { supplierId: id }, body: { removed } }),
-    );
-    if (refused) return void enqueueSnackbar(refused.message, { variant: 'error' });
-    await revalidate();
-    if (!removed) return undefined;
-    return void enqueueSnackbar(t('stores.suppliersPage.deleted', { name }), {
-      action: (key) => (
-        <Button
-          color="inherit"
-          onClick={() => {
-            closeSnackbar(key);
-            void set(false);
-          }}
-        >
-          {t('stores.drawerDeeds.undo')}
-        </Button>
-      ),
-    });
-  };
-  return (
-    <Button
-      size="small"
-      color="inherit"
-      loading={saving}
-      aria-label={t('stores.suppliersPage.delete', { name })}
-      onClick={() => void set(true)}
-    >
-      {t('stores.drawerDeeds.delete')}
-    </Button>
-  );
-}
 
 interface SupplierFormProps {
   /** The supplier to change; left out for a new one. */
@@ -165,14 +129,24 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
       deliveryCents,
       days: days === '' ? Number.NaN : Number(days),
     };
-    const refused = await run(() =>
-      supplier
-        ? call(changeSupplier, {
-            params: { supplierId: supplier.id },
-            body: { ...body, version: supplier.version },
-          })
-        : call(createSupplier, { body }),
-    );
+    const refused = await run(async () => {
+      if (!supplier) return call(createSupplier, { body });
+      const params = { supplierId: supplier.id };
+      const saved = await call(changeSupplier, {
+        params,
+        body: { ...body, version: supplier.version },
+      });
+      const before = {
+        name: supplier.name,
+        deliveryCents: supplier.deliveryCents,
+        days: supplier.days,
+        version: saved.version,
+      };
+      return offerUndo(t('stores.suppliersPage.changed', { name: body.name }), async () => {
+        await call(changeSupplier, { params, body: before });
+        await revalidate();
+      });
+    });
     if (!refused || refused.isConflict) await revalidate();
     if (refused) {
       const fields = refused.problem.errors ?? [{ field: 'name', message: refused.message }];

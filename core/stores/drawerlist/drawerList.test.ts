@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { mappingOf } from '../../partslist/columns.ts';
+import { plainLinesAsCsv } from '../../partslist/plainLines.ts';
 import { tableOf } from '../../partslist/testing/readList.ts';
 import { readBreaks } from '../offers.ts';
 import { stockKey } from '../stockPart.ts';
@@ -41,6 +42,13 @@ describe('a list of drawers', () => {
     const { drawers } = read(csv);
     expect(drawers.map((one) => one.pieces)).toEqual(pieces);
     expect(drawers.every(({ location }) => location !== '')).toBe(true);
+  });
+
+  it('is lines as people write them, with how many there are behind a colon', () => {
+    const { drawers, problems } = read(plainLinesAsCsv('LED red 5 mm: 40\n4k7: 120\nBC547: 60'));
+    expect(problems).toEqual([]);
+    expect(drawers.map(({ pieces }) => pieces)).toEqual([40, 120, 60]);
+    expect(drawers[1]?.part).toMatchObject(ohms(4700));
   });
 
   it('keeps open what it does not say', () => {

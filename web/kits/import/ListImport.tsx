@@ -100,7 +100,6 @@ export function ListImport() {
           <ColumnChoice
             open={open}
             meanings={columnIds}
-            isRemembered
             choose={file.mapColumn}
             headingsAt={file.headingsAt}
           />

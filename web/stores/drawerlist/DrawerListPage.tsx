@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useRevalidator } from 'react-router';
-import { takeDrawersOver } from '#contract/stores';
+import { rememberDrawerColumns, takeDrawersOver } from '#contract/stores';
 import { drawerColumnIds } from '#core/stores/drawerlist/columns';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
@@ -30,6 +30,10 @@ export function DrawerListPage() {
   const takeOver = () =>
     run(async () => {
       const body = { drawers: taken.map(asListed) };
+      if (open) {
+        const { table, mapping } = open;
+        await call(rememberDrawerColumns, { body: { headings: [...table.headings], mapping } });
+      }
       const { made, changed, newSuppliers } = await call(takeDrawersOver, { body });
       await navigate('/stores/drawers');
       await revalidate();
@@ -49,7 +53,6 @@ export function DrawerListPage() {
           <ColumnChoice
             open={open}
             meanings={drawerColumnIds}
-            isRemembered={false}
             choose={mapColumn}
             headingsAt={file.headingsAt}
           />

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ListedDrawer, StockItem } from '#contract/stores';
+import { getDrawerColumns, type ListedDrawer, type StockItem } from '#contract/stores';
 import { mappingOf } from '#core/partslist/columns';
 import type { KnownBefore } from '#core/partslist/rowReader';
 import {
@@ -13,7 +13,8 @@ import {
   type ReadDrawer,
   readDrawers,
 } from '#core/stores/drawerlist/readDrawers';
-import { knownBefore } from '../../lists/knownBefore.ts';
+import { call } from '../../app/call.ts';
+import { knownBefore, orNothing } from '../../lists/knownBefore.ts';
 import { mapped, type OpenTable, useListFile } from '../../lists/useListFile.ts';
 
 interface OpenDrawerList extends OpenTable, KnownBefore {
@@ -66,9 +67,14 @@ export function useDrawerList(items: readonly StockItem[]) {
 const understood = async (opened: OpenTable): Promise<OpenDrawerList> =>
   read({
     ...opened,
-    mapping: mappingOf(opened.table, drawerColumns),
+    mapping: (await rememberedFor(opened)) ?? mappingOf(opened.table, drawerColumns),
     ...(await knownBefore()),
   });
+
+/** How columns with these headings were read last. */
+const rememberedFor = async ({ table }: OpenTable): Promise<DrawerMapping | undefined> =>
+  (await orNothing(() => call(getDrawerColumns, { body: { headings: [...table.headings] } }))) ??
+  undefined;
 
 const read = (list: Omit<OpenDrawerList, 'reading'>): OpenDrawerList => ({
   ...list,
