@@ -3,8 +3,10 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { getOwnTypes, getRememberedFamilies } from '#contract/kits';
 import {
+  getDrawerColumns,
   getStores,
   type ListedDrawer,
+  rememberDrawerColumns,
   type StockItem,
   setCurrency,
   takeDrawersOver,
@@ -31,6 +33,8 @@ beforeEach(() => {
   server.on(getStores, () => ({ items: [item], suppliers: [], currency }));
   server.on(getRememberedFamilies, () => ({}));
   server.on(getOwnTypes, () => ({}));
+  server.on(getDrawerColumns, () => null);
+  server.on(rememberDrawerColumns, () => ({}));
 });
 
 const open = (at: string) =>
