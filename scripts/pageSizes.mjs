@@ -18,7 +18,6 @@ const largerKb = {
   'workshops/pages.ts': 176,
   'practice/pages.ts': 212,
   'stores/drawerlist/DrawerListPage.tsx': 197,
-  'stores/pages.ts': 153,
   'people/PersonPage.tsx': 186,
 };
 

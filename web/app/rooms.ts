@@ -57,15 +57,10 @@ export const kitReport = room(
   'trade',
   'staff',
 );
-export const stores = room(
-  () => import('../stores/pages.ts'),
-  'stores',
-  // What is wrong with offers and samples.
-  'refusals',
-  'families',
-  'trade',
-  'staff',
-);
+/** What is wrong with offers and samples is told in the words of refusals. */
+const storesWords = ['stores', 'refusals', 'families', 'trade', 'staff'] as const;
+export const stores = room(() => import('../stores/pages.ts'), ...storesWords);
+export const storesNeeds = room(() => import('../stores/NeedsPage.tsx'), ...storesWords);
 export const drawerList = room(
   () => import('../stores/drawerlist/DrawerListPage.tsx'),
   'stores',

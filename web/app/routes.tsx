@@ -30,6 +30,7 @@ import {
   practice,
   site,
   stores,
+  storesNeeds,
   typeNumbers,
   workshopList,
   workshops,
@@ -197,7 +198,7 @@ export const routes = createBrowserRouter([
               },
               {
                 path: 'needs',
-                lazy: stores(({ NeedsPage, loadNeeds }) => ({
+                lazy: storesNeeds(({ NeedsPage, loadNeeds }) => ({
                   Component: NeedsPage,
                   loader: loadNeeds,
                 })),
