@@ -10,7 +10,12 @@ import { supplyVolt } from './leaves.ts';
 import { type NewerField, withoutNewer } from './newerFields.ts';
 import { orderSchema } from './order.ts';
 import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
-import { type SentPictures, sentPictures } from './pictures.ts';
+import {
+  type SentPictures,
+  type SentStepPicture,
+  sentPictures,
+  sentStepPictures,
+} from './pictures.ts';
 import {
   anything,
   fields,
@@ -42,6 +47,8 @@ export interface KitDocument {
   readonly order: OrderSettings;
   /** The one on its card and the sheet that came with it; absent in files of before there were any. */
   readonly pictures?: SentPictures;
+  /** What steps show. */
+  readonly stepPictures?: readonly SentStepPicture[];
 }
 
 export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>({
@@ -65,6 +72,7 @@ export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>(
   backdrop: nullable<Backdrop>(backdropSchema, said('refusals.kits.giveThePictureOrNull')),
   order: orderSchema,
   pictures: optional(sentPictures),
+  stepPictures: optional(sentStepPictures),
 });
 
 /** A kit without anything in it yet. */

@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { said } from '#core/learning/said';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { trimmedOrEmpty } from './leaves.ts';
-import { type FieldsOf, fields, leaf, optional, record, type Schema } from './schema.ts';
+import { type FieldsOf, fields, leaf, list, optional, record, type Schema } from './schema.ts';
 
 /** Where a kit shows a picture: on its card; the sheet of paper that its list was read from. */
 export const kitPicturePurposes = ['card', 'sheet'] as const;
@@ -69,9 +69,39 @@ export const removeKitPicture = endpoint<Record<string, never>>()({
   recorded: 'kit-changed',
 });
 
-/** What is in a picture never changes, so that it is kept as long as browsers like. */
+export const pictureHash = leaf(
+  yup
+    .string()
+    .strict()
+    .required(said('refusals.pictures.chooseAPicture'))
+    .matches(/^[0-9a-f]{64}$/, { message: said('refusals.pictures.chooseAPicture') }),
+);
+
+/** A picture for steps of a kit: it stays with the kit, as orders of steps and planned evenings show it. */
+export const keepStepPicture = endpoint<{ hash: string }>()({
+  method: 'POST',
+  path: '/api/kits/:kitId/step-pictures',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({ image }),
+});
+
+/** A picture of a step as it goes with a kit file. */
+export interface SentStepPicture {
+  readonly hash: string;
+  readonly image: string;
+}
+export const sentStepPictures: Schema<readonly SentStepPicture[]> = list(
+  record<SentStepPicture>({ hash: pictureHash, image }),
+  (array) => array.required().max(600),
+);
+
+/**
+ * What is in a picture never changes, so that it is kept as long as browsers like. Seats show
+ * some; who knows the hash has seen the picture.
+ */
 export const pictureFile = fileEndpoint({
   path: '/api/pictures/:hash',
-  access: 'helper',
+  access: 'public',
   types: ['image/jpeg', 'image/png', 'image/webp'],
 });

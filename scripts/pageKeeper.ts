@@ -9,7 +9,7 @@ interface KeptPage {
 
 /**
  * The service worker: pages come from the network as long as it answers, and from what was kept where it does not;
- * assets have names of their own contents and are kept as they are.
+ * assets and pictures have names of their own contents and are kept as they are.
  */
 const worker = (version: string, pages: readonly KeptPage[]): string => `
 const kept = 'ozzet-pages-${version}';
@@ -34,10 +34,17 @@ self.addEventListener('activate', (event) => {
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const { pathname, origin } = new URL(request.url);
-  if (origin !== self.location.origin || request.method !== 'GET' || pathname.startsWith('/api/')) return;
+  const isPicture = pathname.startsWith('/api/pictures/');
+  if (origin !== self.location.origin || request.method !== 'GET' || (pathname.startsWith('/api/') && !isPicture)) return;
   const fromKept = (what) => caches.open(name).then((cache) => cache.match(what, { ignoreVary: true }));
+  const keepAlso = async (answer) => {
+    if (answer.ok) await (await caches.open(name)).put(request, answer.clone());
+    return answer;
+  };
   if (request.mode === 'navigate') {
     event.respondWith(fetch(request).catch(() => fromKept(page.shell).then((shell) => shell ?? Response.error())));
+  } else if (isPicture) {
+    event.respondWith(fromKept(request).then((picture) => picture ?? fetch(request).then(keepAlso)));
   } else if (pathname.startsWith('/assets/')) {
     event.respondWith(fromKept(request).then((asset) => asset ?? fetch(request)));
   }

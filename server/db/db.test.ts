@@ -45,6 +45,7 @@ describe('the database', () => {
       { name: '017_pictures.sql' },
       { name: '018_currency.sql' },
       { name: '019_newer_fields.sql' },
+      { name: '020_step_pictures.sql' },
     ]);
     await second.close();
   });

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyDocument } from '#contract/kitDocument';
 import { kitFileSchema } from '#contract/kitFileSchema';
 import { openKitFile } from '#core/kitfile/kitFile';
-import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
+import { changeKitTo, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -69,6 +69,19 @@ describe('a kit in one file', () => {
         .send({ image: pixel, alt: `The ${purpose}` })
         .expect(200);
     }
+    const { body: kept } = await server.instructor
+      .post(`/api/kits/${id}/step-pictures`)
+      .send({ image: pixel })
+      .expect(200);
+    const ring = { sort: 'ring', from: { x: 0.2, y: 0.2 }, to: { x: 0.5, y: 0.5 } };
+    const shown = { ...kept, widthPx: 1, heightPx: 1, alt: { en: 'A dot' }, marks: [ring] };
+    const { body: before } = await server.instructor.get(`/api/kits/${id}`);
+    const own = {
+      changed: [{ at: 'R1', words: { pictures: [shown] }, basis: '' }],
+      added: [],
+      hidden: [],
+    };
+    await changeKitTo(server, before, { order: { ...before.order, own } }).expect(200);
     const document = await fileOf(id);
     const other = await testServer();
     const { body } = await other.instructor
@@ -84,7 +97,17 @@ describe('a kit in one file', () => {
     }
     expect(there.about.pictures).toEqual(here.about.pictures);
     expect(Object.keys(there.about.pictures).sort()).toEqual(['card', 'sheet']);
+    const { body: dot } = await other.instructor.get(`/api/pictures/${kept.hash}`).expect(200);
+    expect(`data:image/png;base64,${dot.toString('base64')}`).toBe(pixel);
     await other.db.close();
+  });
+
+  it('with another picture under the name of one is refused whole', async () => {
+    const { body } = await take({
+      ...emptyDocument('With another picture'),
+      stepPictures: [{ hash: '0'.repeat(64), image: pixel }],
+    }).expect(422);
+    expect(body.errors[0].field).toBe('document.stepPictures[0].image');
   });
 
   it('with a picture that is none is refused whole', async () => {

@@ -15,6 +15,8 @@ import { kitPicturePurposes } from '#contract/pictures';
 import { writePadList } from '#core/board/padlist/writePadList';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { kitFileEnding, packKitFile } from '#core/kitfile/kitFile';
+import { said } from '#core/learning/said';
+import { nothingOwn, picturesShown } from '#core/order/own/own';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';
@@ -22,7 +24,12 @@ import { csvOf, fileName } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { boardSvg } from '../papers/boardPicture.ts';
 import { partsTable } from '../papers/kitPapers.ts';
-import { keepKitPicture, picturesToSend } from '../pictures/keepKitPicture.ts';
+import {
+  keepKitPicture,
+  keepStepPicture,
+  picturesToSend,
+  stepPicturesToSend,
+} from '../pictures/keepKitPicture.ts';
 import { speak } from '../words/speak.ts';
 import { linesRefused } from './linesRefused.ts';
 import { insertKit, insertRevision, selectKit, selectNewer, withoutPicture } from './queries.ts';
@@ -34,7 +41,13 @@ export function kitFileRoutes(api: Api, db: Database): void {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const pictures = await picturesToSend(db, kitId);
-    const own = { ...documentOf(kit), pictures };
+    const shown = picturesShown(kit.order.own ?? nothingOwn);
+    const stepPictures = await stepPicturesToSend(db, kitId, shown);
+    const own = {
+      ...documentOf(kit),
+      pictures,
+      ...(stepPictures.length > 0 ? { stepPictures } : {}),
+    };
     const newer = await selectNewer(db, kitId);
     const document = newer ? withNewer({ ...own, version: newer.version }, newer.fields) : own;
     response
@@ -66,6 +79,12 @@ export function kitFileRoutes(api: Api, db: Database): void {
         const picture = document.pictures?.[purpose];
         const field = `document.pictures.${purpose}.image`;
         if (picture) await keepKitPicture(tx, { kitId: id, purpose, field }, picture);
+      }
+      for (const [index, { hash, image }] of (document.stepPictures ?? []).entries()) {
+        const field = `document.stepPictures[${index}].image`;
+        if ((await keepStepPicture(tx, { kitId: id, field }, image)) !== hash) {
+          throw invalid([{ field, says: said('refusals.pictures.isAnother') }]);
+        }
       }
     });
     return { id };

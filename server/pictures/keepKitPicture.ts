@@ -1,9 +1,21 @@
 import { createHash } from 'node:crypto';
-import type { KitPicturePurpose, SentPicture, SentPictures } from '#contract/pictures';
+import type {
+  KitPicturePurpose,
+  SentPicture,
+  SentPictures,
+  SentStepPicture,
+} from '#contract/pictures';
 import { said } from '#core/learning/said';
 import type { Queryable } from '../db/database.ts';
 import { invalid } from '../http/refusal.ts';
-import { insertPicture, putKitPicture, selectKitPictures } from './queries.ts';
+import {
+  insertPicture,
+  type PictureFile,
+  putKitPicture,
+  putStepPicture,
+  selectKitPictures,
+  selectStepPictures,
+} from './queries.ts';
 
 interface Where {
   readonly kitId: string;
@@ -23,24 +35,50 @@ export async function keepKitPicture(
   { kitId, purpose, field }: Where,
   { image, alt }: SentPicture,
 ): Promise<string> {
+  const hash = await keepBytes(tx, image, field);
+  await putKitPicture(tx, kitId, purpose, { hash, alt });
+  return hash;
+}
+
+/** The same for the steps of a kit. */
+export async function keepStepPicture(
+  tx: Queryable,
+  { kitId, field }: Omit<Where, 'purpose'>,
+  image: string,
+): Promise<string> {
+  const hash = await keepBytes(tx, image, field);
+  await putStepPicture(tx, kitId, hash);
+  return hash;
+}
+
+async function keepBytes(tx: Queryable, image: string, field: string): Promise<string> {
   const { mediaType, bytes } = fromDataAddress(image);
   if (!isWhatItSays(mediaType, bytes)) {
     throw invalid([{ field, says: said('refusals.pictures.chooseJpegPngWebp') }]);
   }
   const hash = createHash('sha256').update(bytes).digest('hex');
   await insertPicture(tx, hash, { mediaType, bytes });
-  await putKitPicture(tx, kitId, purpose, { hash, alt });
   return hash;
 }
+
+/** Pictures that steps show, with their data. */
+export async function stepPicturesToSend(
+  db: Queryable,
+  kitId: string,
+  hashes: readonly string[],
+): Promise<readonly SentStepPicture[]> {
+  const kept = await selectStepPictures(db, kitId, hashes);
+  return kept.map(({ hash, ...file }) => ({ hash, image: dataAddress(file) }));
+}
+
+const dataAddress = ({ mediaType, bytes }: PictureFile): string =>
+  `data:${mediaType};base64,${Buffer.from(bytes).toString('base64')}`;
 
 /** The pictures of a kit with their data, as they go with its file. */
 export async function picturesToSend(db: Queryable, kitId: string): Promise<SentPictures> {
   const kept = await selectKitPictures(db, kitId);
   return Object.fromEntries(
-    kept.map(({ purpose, alt, mediaType, bytes }) => [
-      purpose,
-      { image: `data:${mediaType};base64,${Buffer.from(bytes).toString('base64')}`, alt },
-    ]),
+    kept.map(({ purpose, alt, ...file }) => [purpose, { image: dataAddress(file), alt }]),
   );
 }
 

@@ -1,3 +1,4 @@
+import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
@@ -52,6 +53,27 @@ describe('pictures of a kit', () => {
     expect(await kept()).toBe(0);
     await server.instructor.delete(`/api/kits/${kitId}/pictures/card`).expect(404);
     await server.instructor.get(`/api/pictures/${hash}`).expect(404);
+  });
+
+  it('of steps stay with their kit and its copy, and open for a seat without signing in', async () => {
+    const sent = await server.instructor
+      .post(`/api/kits/${kitId}/step-pictures`)
+      .send({ image: png })
+      .expect(200, { hash });
+    expect(sent.body.hash).toBe(hash);
+    await request(server.app).get(`/api/pictures/${hash}`).expect(200);
+    await server.instructor
+      .post(`/api/kits/${kitId}/copies`)
+      .send({ name: 'Pictured Lamp, steps' })
+      .expect(200);
+    const shown = await server.db.query('select kit_id from kit_step_picture');
+    expect(shown).toHaveLength(2);
+    // A picture that goes from the card stays where a step shows it.
+    await put('card', { image: png, alt: '' }).expect(200);
+    await server.instructor.delete(`/api/kits/${kitId}/pictures/card`).expect(200);
+    await request(server.app).get(`/api/pictures/${hash}`).expect(200);
+    await server.db.query('delete from kit_step_picture');
+    await server.db.query('delete from picture');
   });
 
   it('that are none are refused, and nothing is kept', async () => {

@@ -60,6 +60,31 @@ export async function copyKitPictures(tx: Queryable, from: string, to: string): 
      select $2, purpose, hash, alt from kit_picture where kit_id = $1`,
     [from, to],
   );
+  await tx.query(
+    'insert into kit_step_picture (kit_id, hash) select $2, hash from kit_step_picture where kit_id = $1',
+    [from, to],
+  );
+}
+
+export async function putStepPicture(tx: Queryable, kitId: string, hash: string): Promise<void> {
+  await tx.query(
+    'insert into kit_step_picture (kit_id, hash) values ($1, $2) on conflict do nothing',
+    [kitId, hash],
+  );
+}
+
+/** Those of the named pictures that steps of a kit show, with their bytes. */
+export async function selectStepPictures(
+  db: Queryable,
+  kitId: string,
+  hashes: readonly string[],
+): Promise<readonly (PictureFile & { readonly hash: string })[]> {
+  const rows = await db.query<{ hash: string; media_type: string; bytes: Uint8Array }>(
+    `select hash, media_type, bytes from kit_step_picture join picture using (hash)
+      where kit_id = $1 and hash in (select jsonb_array_elements_text($2::jsonb)) order by hash`,
+    [kitId, JSON.stringify(hashes)],
+  );
+  return rows.map(({ media_type, ...rest }) => ({ ...rest, mediaType: media_type }));
 }
 
 /** The pictures of one kit, with their bytes. */
@@ -85,6 +110,8 @@ export async function selectKitPictures(
 /** Deletes what nobody shows any more. */
 export async function deleteUnshown(tx: Queryable): Promise<void> {
   await tx.query(
-    'delete from picture where not exists (select from kit_picture where kit_picture.hash = picture.hash)',
+    `delete from picture
+      where not exists (select from kit_picture where kit_picture.hash = picture.hash)
+        and not exists (select from kit_step_picture where kit_step_picture.hash = picture.hash)`,
   );
 }

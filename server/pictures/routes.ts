@@ -1,5 +1,6 @@
 import {
   type KitPicturePurpose,
+  keepStepPicture,
   kitPicturePurposes,
   pictureFile,
   putKitPicture,
@@ -10,7 +11,7 @@ import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
-import { keepKitPicture } from './keepKitPicture.ts';
+import { keepStepPicture as keepForSteps, keepKitPicture } from './keepKitPicture.ts';
 import { deleteKitPicture, selectPicture } from './queries.ts';
 
 const isPurpose = (text: string): text is KitPicturePurpose =>
@@ -23,6 +24,14 @@ export function pictureRoutes(api: Api, db: Database): void {
     return db.transaction(async (tx) => {
       if (!(await selectKit(tx, kitId))) throw notFound('kit');
       return { hash: await keepKitPicture(tx, { kitId, purpose, field: 'image' }, { image, alt }) };
+    });
+  });
+
+  api.serve(keepStepPicture, async ({ params: { kitId }, body: { image } }) => {
+    if (!isUuid(kitId)) throw notFound('kit');
+    return db.transaction(async (tx) => {
+      if (!(await selectKit(tx, kitId))) throw notFound('kit');
+      return { hash: await keepForSteps(tx, { kitId, field: 'image' }, image) };
     });
   });
 

@@ -84,6 +84,7 @@ const withoutEntry = [
   'drawGerber',
   'forgetOwnType',
   'getPlacementColumns',
+  'keepStepPicture',
   'logAtSeat',
   'lookAtBackup',
   'rememberPlacementColumns',

@@ -16,7 +16,7 @@ import {
 } from '#contract/pictures';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
-import { smallPicture } from '../ui/smallPicture.ts';
+import { smallPicture } from '../ui/picture/smallPicture.ts';
 import { useKit } from './KitFrame.tsx';
 
 /** The pictures of a kit: the one on its card, and the sheet that its list was read from. */
@@ -51,7 +51,7 @@ function KitPicture({ purpose }: { readonly purpose: KitPicturePurpose }) {
   const choose = async (file: File | undefined) => {
     if (!file) return;
     try {
-      setChosen(await smallPicture(file));
+      setChosen((await smallPicture(file)).image);
       setUnreadable(false);
     } catch {
       setUnreadable(true);

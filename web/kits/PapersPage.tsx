@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
@@ -89,26 +90,28 @@ export function PapersPage() {
                 {name}
               </th>
               <td>{text}</td>
-              <td className="number">
-                <Button
-                  href={kitPaperPath(id, paper, 'pdf', { steps, lang })}
-                  target="_blank"
-                  aria-label={`${name}, A4`}
-                >
-                  {t('kits.papersPage.a4')}
-                </Button>
-                <Button
-                  href={kitPaperPath(id, paper, 'pdf', { size: 'letter', steps, lang })}
-                  target="_blank"
-                  aria-label={t('kits.papersPage.letter', { name })}
-                >
-                  {t('kits.papersPage.letter2')}
-                </Button>
-                <TableFiles
-                  short
-                  pathOf={(format) => kitPaperPath(id, paper, format, { lang })}
-                  label={(format) => t('kits.papersPage.asFormat', { name, format })}
-                />
+              <td>
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'flex-end' }}>
+                  <Button
+                    href={kitPaperPath(id, paper, 'pdf', { steps, lang })}
+                    target="_blank"
+                    aria-label={`${name}, A4`}
+                  >
+                    {t('kits.papersPage.a4')}
+                  </Button>
+                  <Button
+                    href={kitPaperPath(id, paper, 'pdf', { size: 'letter', steps, lang })}
+                    target="_blank"
+                    aria-label={t('kits.papersPage.letter', { name })}
+                  >
+                    {t('kits.papersPage.letter2')}
+                  </Button>
+                  <TableFiles
+                    short
+                    pathOf={(format) => kitPaperPath(id, paper, format, { lang })}
+                    label={(format) => t('kits.papersPage.asFormat', { name, format })}
+                  />
+                </Box>
               </td>
             </tr>
           ))}

@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
@@ -25,6 +26,10 @@ import { Cautions } from './Cautions.tsx';
 import { CheckForm, type CheckReading } from './CheckForm.tsx';
 import { StepMap } from './StepMap.tsx';
 
+const StepPictures = lazy(async () => ({
+  default: (await import('./StepPictures.tsx')).StepPictures,
+}));
+
 interface StepCardProps {
   readonly step: PlannedStep;
   /** The whole plan: what is on the board already, and what comes. */
@@ -49,6 +54,11 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
       <Own step={step} field="caution" className="caution" />
+      {step.own?.words.pictures && (
+        <Suspense>
+          <StepPictures pictures={step.own.words.pictures} />
+        </Suspense>
+      )}
       {step.kind === 'check' ? (
         <CheckBody step={step} reading={reading} />
       ) : (

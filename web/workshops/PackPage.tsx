@@ -183,28 +183,34 @@ export function PackPage() {
                 return (
                   <tr key={paper}>
                     <th scope="row">{name}</th>
-                    <td className="number">
-                      {(['a4', 'letter'] as const).map((size) => (
-                        <Button
-                          key={size}
+                    <td>
+                      <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'flex-end' }}>
+                        {(['a4', 'letter'] as const).map((size) => (
+                          <Button
+                            key={size}
+                            size="small"
+                            disabled={!canPrint(paper)}
+                            href={workshopPaperPath(workshop.id, paper, 'pdf', {
+                              size,
+                              order,
+                              lang,
+                            })}
+                            target="_blank"
+                            aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
+                          >
+                            {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
+                          </Button>
+                        ))}
+                        <TableFiles
+                          short
                           size="small"
                           disabled={!canPrint(paper)}
-                          href={workshopPaperPath(workshop.id, paper, 'pdf', { size, order, lang })}
-                          target="_blank"
-                          aria-label={`${name}, ${size === 'a4' ? 'A4' : t('workshops.packPage.letter')}`}
-                        >
-                          {size === 'a4' ? 'A4' : t('workshops.packPage.letter')}
-                        </Button>
-                      ))}
-                      <TableFiles
-                        short
-                        size="small"
-                        disabled={!canPrint(paper)}
-                        pathOf={(format) =>
-                          workshopPaperPath(workshop.id, paper, format, { order, lang })
-                        }
-                        label={(format) => t('workshops.packPage.asFormat', { name, format })}
-                      />
+                          pathOf={(format) =>
+                            workshopPaperPath(workshop.id, paper, format, { order, lang })
+                          }
+                          label={(format) => t('workshops.packPage.asFormat', { name, format })}
+                        />
+                      </Box>
                     </td>
                   </tr>
                 );

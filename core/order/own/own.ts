@@ -1,4 +1,5 @@
 import type { OwnText } from '../../words/ownText.ts';
+import type { StepPicture } from './pictures.ts';
 
 /** What an instructor says of a step; what is absent is as computed. */
 export interface OwnWords {
@@ -14,6 +15,7 @@ export interface OwnWords {
   /** For instructors and helpers only. */
   readonly note?: OwnText;
   readonly minutes?: number;
+  readonly pictures?: readonly StepPicture[];
 }
 
 export const ownTextFields = ['title', 'how', 'look', 'caution', 'expects', 'note'] as const;
@@ -54,6 +56,13 @@ export interface OwnSteps {
 }
 
 export const nothingOwn: OwnSteps = { changed: [], added: [], hidden: [] };
+
+/** Hashes of all pictures that steps show. */
+export const picturesShown = ({ changed, added }: OwnSteps): readonly string[] => [
+  ...new Set(
+    [...changed, ...added].flatMap(({ words }) => words.pictures?.map(({ hash }) => hash) ?? []),
+  ),
+];
 
 /** What is the instructor’s own of one step. */
 export interface OwnOfStep {

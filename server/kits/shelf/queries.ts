@@ -143,6 +143,7 @@ export async function deleteRemoved(tx: Queryable): Promise<void> {
   await tx.query(`delete from incoming_reading where kit_id in (${due})`);
   await tx.query(`delete from kit_revision where kit_id in (${due})`);
   await tx.query(`delete from kit_picture where kit_id in (${due})`);
+  await tx.query(`delete from kit_step_picture where kit_id in (${due})`);
   await tx.query(`delete from kit where id in (${due})`);
   await deleteUnshown(tx);
 }

@@ -18,7 +18,7 @@ import { useSave } from '../../app/useSave.ts';
 import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ListSource } from '../../lists/ListSource.tsx';
 import { ProblemList } from '../../lists/ProblemList.tsx';
-import { dataAddress } from '../../ui/smallPicture.ts';
+import { dataAddress } from '../../ui/picture/smallPicture.ts';
 import { PartsTable } from '../PartsTable.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
 import { RowDialog } from './RowDialog.tsx';

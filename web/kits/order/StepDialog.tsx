@@ -27,6 +27,7 @@ import {
   computedTitle,
   fitWords,
 } from '#core/words/partWords';
+import { isDescribed, StepPicturesField } from './StepPicturesField.tsx';
 import '../../ui/form.css';
 
 interface StepDialogProps {
@@ -45,11 +46,13 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
     Object.fromEntries(ownTextFields.map((field) => [field, words[field]?.[tongue] ?? ''])),
   );
   const [minutes, setMinutes] = useState(String(words.minutes ?? ''));
+  const [pictures, setPictures] = useState(words.pictures ?? []);
   const [sort, setSort] = useState<OwnSort>(step?.own?.sort ?? 'work');
   const isOwn = step === undefined || step.kind === 'own';
   const computed = step && !isOwn ? computedWords(t, step) : {};
   const fields = ownTextFields.filter((field) => field !== 'expects' || step?.kind === 'check');
   const wrongMinutes = minutes.trim() !== '' && !isMinutes(minutes);
+  const isUndescribed = !pictures.every(isDescribed);
   const isNameless = isOwn && typed.title?.trim() === '' && !others(words.title, tongue);
   const submit = () => {
     const next: Record<string, unknown> = {};
@@ -58,6 +61,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
       if (text) next[field] = text;
     }
     if (minutes.trim() !== '') next.minutes = Number(minutes.replace(',', '.'));
+    if (pictures.length > 0) next.pictures = pictures;
     save(next as OwnWords, sort);
     close();
   };
@@ -68,7 +72,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
         className="dialog-form"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrongMinutes && !isNameless) submit();
+          if (!wrongMinutes && !isNameless && !isUndescribed) submit();
         }}
       >
         <DialogTitle id="step-dialog">
@@ -126,6 +130,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
             slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
             sx={{ maxWidth: 200 }}
           />
+          <StepPicturesField pictures={pictures} change={setPictures} />
         </DialogContent>
         <DialogActions>
           {step?.own && !isOwn && (
@@ -142,7 +147,11 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
           <Button color="inherit" onClick={close}>
             {t('kits.ownStep.cancel')}
           </Button>
-          <Button type="submit" variant="contained" disabled={wrongMinutes || isNameless}>
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={wrongMinutes || isNameless || isUndescribed}
+          >
             {t('kits.ownStep.apply')}
           </Button>
         </DialogActions>

@@ -1,13 +1,19 @@
 /** Longer side of a picture that is kept, in dots: sharp on a phone and a card, small enough for bad Wi-Fi. */
 const longestSide = 1600;
 
+export interface SmallPicture {
+  readonly image: string;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
 /**
  * A picture file made smaller, upright, and without what cameras write into it (place, time, device): it is drawn anew.
  *
- * @returns its address with the data in it (`data:`)
+ * @returns its address with the data in it (`data:`), and its size in dots
  * @throws where the browser cannot open it
  */
-export async function smallPicture(file: Blob): Promise<string> {
+export async function smallPicture(file: Blob): Promise<SmallPicture> {
   const bitmap = await createImageBitmap(file);
   const factor = Math.min(1, longestSide / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
@@ -20,7 +26,8 @@ export async function smallPicture(file: Blob): Promise<string> {
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
-  return canvas.toDataURL('image/jpeg', 0.82);
+  const image = canvas.toDataURL('image/jpeg', 0.82);
+  return { image, widthPx: canvas.width, heightPx: canvas.height };
 }
 
 /** The same bytes as an address. */
