@@ -64,6 +64,11 @@ export function wordsAsTable<Word extends PlacedWord>(
       }
       const row = rowOf(line, columns);
       const before = rows.at(-1);
+      // On each page the headings stand again.
+      if (before && inOne(row) === inOne(rows[0])) {
+        last = undefined;
+        continue;
+      }
       // A row that was broken by the end of its page goes on at the top of the next, below its headings.
       const distance = last ? line.y - last.y : 0;
       if (before && isContinued(row, before, distance, pitch)) {
@@ -74,18 +79,15 @@ export function wordsAsTable<Word extends PlacedWord>(
       last = line;
     }
   }
-  // On each page the headings stand again.
-  const inOne = (row: readonly Phrase<Word>[] = []) => row.map(({ text }) => text).join('\n');
-  const headings = inOne(rows[0]);
-  const kept = withoutTitleColumns(
-    rows.filter((row, index) => index === 0 || inOne(row) !== headings),
-  );
+  const kept = withoutTitleColumns(rows);
   return {
     rows: kept.map((row) => row.map(({ text }) => text)),
     cells: kept.map((row) => row.map(({ words }) => words)),
     beside,
   };
 }
+
+const inOne = (row: readonly PlacedWord[] = []) => row.map(({ text }) => text).join('\n');
 
 const nothing = { text: '', x: 0, y: 0, width: 0, height: 0, words: [] };
 

@@ -149,6 +149,18 @@ export function sheetPhoto(seed: number, rowCount?: number): SheetPhoto {
   return { ...photo, rows, language, looks: `${language} ${face} ${lines}` };
 }
 
+/** A list as files of other programs hold it: what stands on the sheet, and around its table. */
+export function sheetList(
+  seed: number,
+  rowCount?: number,
+  languages: readonly SheetLanguage[] = ['eng', 'deu', 'spa', 'chi_sim'],
+) {
+  const random = seeded(seed);
+  const wording = wordings[languages[seed % languages.length] ?? 'eng'];
+  const { title, note } = wording;
+  return { title, note, rows: listOf(random, wording, rowCount ?? wholeBetween(random, 8, 60)) };
+}
+
 /** A scan of a list that is told: headings, then rows; turned to the right by so many quarters. */
 export const sheetScan = (
   rows: readonly (readonly string[])[],
