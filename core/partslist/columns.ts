@@ -14,6 +14,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksLikeFaintly?: true;
   /** Its cells have one form only: a heading above others is doubted. */
   readonly isStrict?: true;
+  /** Under these headings shops put codes of their own, which say nothing, unless its cells look like this. */
+  readonly mayBeCodes?: { readonly headings: readonly string[]; readonly unless: RegExp };
   /** Its cells may be 1, 2, 3 …, as the numbers of drawers are. */
   readonly mayCount?: true;
 }
@@ -153,6 +155,11 @@ export const columns: readonly ColumnDefinition[] = [
       'mpn',
       'model',
     ],
+    mayBeCodes: {
+      headings: ['part number', 'mpn', 'model'],
+      unless:
+        /^(?:\d+(?:[.,]\d+)?\s?[kKMRunpµ]\w{0,4}|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{2,5}[A-Z]{0,3}(?:-\d+)?)$/i,
+    },
     looksLike:
       /^(?:[.,]?\d{1,6}([.,]\d{1,6})?\s?(?:[kKMREunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?(?:\/\d{1,3}\s?V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{3,5}[A-Z]{0,3})$/i,
   },
@@ -353,8 +360,13 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
       : definition.headings.some((known) => known.length > 2 && words.includes(known))
         ? headingWord
         : 0;
-  const isWrong =
-    definition.isStrict === true && share < tooFew && filledCells(table, index).length >= 3;
+  const filled = filledCells(table, index);
+  const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
+  const { mayBeCodes } = definition;
+  if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
+    if (filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length < 0.5)
+      return 0;
+  }
   return (isWrong ? named / 4 : named) + cells;
 }
 

@@ -87,6 +87,8 @@ describe('a spreadsheet as people have them', () => {
   });
 });
 
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(fonts));
 const fonts = join(
   dirname(createRequire(import.meta.url).resolve('dejavu-fonts-ttf/package.json')),
   'ttf',

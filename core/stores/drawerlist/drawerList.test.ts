@@ -38,6 +38,12 @@ describe('a list of drawers', () => {
     ['Nombre,Caja,Cant.\nDiodo 1N4007,12,80\nCondensador cerámico 22 pF,7,150', [80, 150]],
     ['what,where,how many\nresistor 220,tin 1,61\nNE555,tin 2,7', [61, 7]],
     ['Bin,Component,Count\n1,LED green 3mm,88\n2,LED white 5mm,14\n3,LDR,9', [88, 14, 9]],
+    // Codes of a shop are no values, while numbers of types are.
+    [
+      'Part number,Description,Bin,Count\nCF14-470R,Resistor 470R,A1,122\nTR-337-25,BC337,A2,31\nEC-100-16,Elko 100uF 16V,A3,18',
+      [122, 31, 18],
+    ],
+    ['Part number,Estante,Cant.\n1N4148,E1,80\nNE555,E2,12\nBC547B,E3,40', [80, 12, 40]],
   ])('takes figures for pieces, never for values: %s', (csv, pieces) => {
     const { drawers } = read(csv);
     expect(drawers.map((one) => one.pieces)).toEqual(pieces);
