@@ -1,6 +1,6 @@
 import type { PackingOrder } from '#core/stores/packing';
 import { addressOf, fileEndpoint } from './endpoint.ts';
-import { tableFormats, tableTypes } from './tables.ts';
+import { type TableFormat, tableFormats, tableTypes } from './tables.ts';
 
 /** Papers of a kit, and of the workshops that it is built at. */
 export const kitPapers = ['parts-sheet', 'resistor-card', 'step-sheets', 'picture-steps'] as const;
@@ -44,6 +44,16 @@ export const kitPaperPath = (
   format: PaperFormat,
   { size = 'a4', steps = 'small', lang }: PaperWishes & { readonly steps?: StepSize },
 ) => addressOf(kitPaper, { kitId, paper, format }, { size, steps, lang });
+
+/** A parts list to fill in: headings that are read again, and a few lines as they are written. */
+export const listTemplate = fileEndpoint({
+  path: '/api/lists/template.:format',
+  access: 'helper',
+  types: tableTypes,
+  query: ['lang'],
+});
+export const listTemplatePath = (format: TableFormat, lang: string) =>
+  addressOf(listTemplate, { format }, { lang });
 
 export const workshopPaper = fileEndpoint({
   path: '/api/workshops/:workshopId/papers/:paper.:format',

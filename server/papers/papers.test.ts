@@ -9,6 +9,7 @@ import type { Part } from '#core/parts/part';
 import { guessMapping } from '#core/partslist/columns';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
+import { readList } from '#core/partslist/testing/readList';
 import { cut, pagesOf, printsIntoEdge, shareOfColour, textOf } from '../testing/pdf.ts';
 import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
@@ -278,5 +279,26 @@ describe('the buying list', () => {
     expect(list).toContain('14.20 in all');
     const { text } = await server.instructor.get(`/api/stores/buying-list.csv?buy=${offerId}:3`);
     expect(text).toContain('Pier Parts,red LED,3,25,9.30,3');
+  });
+});
+
+describe('a list to fill in', () => {
+  it.each(['en', 'de', 'es'])('is read again as it stands, without a doubt: %s', async (lang) => {
+    const { text } = await server.instructor
+      .get(`/api/lists/template.csv?lang=${lang}`)
+      .expect(200);
+    const { lines, problems } = readList(text.replace(/^\uFEFF/, ''));
+    expect(problems).toEqual([]);
+    expect(lines.map(({ confidence }) => confidence)).toEqual(lines.map(() => 'sure'));
+    expect(lines.map(({ part }) => part.designators.join())).toEqual([
+      'R1,R2,R3,R4',
+      'C1',
+      'C2',
+      'D1,D2',
+      'Q1',
+      'IC1',
+    ]);
+    await server.instructor.get(`/api/lists/template.xlsx?lang=${lang}`).expect(200);
+    await server.instructor.get('/api/lists/template.doc').expect(404);
   });
 });

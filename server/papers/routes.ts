@@ -4,6 +4,7 @@ import {
   eveningPapers,
   kitPaper,
   kitPapers,
+  listTemplate,
   paperFormats,
   sheetSizes,
   shoppingList,
@@ -12,6 +13,7 @@ import {
   workshopPapers,
 } from '#contract/papers';
 import { usualRunOut } from '#contract/stores';
+import { tableFormats } from '#contract/tables';
 import { said } from '#core/learning/said';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
@@ -30,6 +32,7 @@ import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.t
 import { type BuyingRow, buyingListPdf, buyingListTable } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
+import { listTemplateTable, listTemplateTable } from './listTemplate.ts';
 import { shoppingListPdf, shoppingListTable } from './shoppingList.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
@@ -76,6 +79,13 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     };
     if (format === 'pdf') sendPdf(response, name, await pdf(planned, options));
     else await sendTable(response, name, table(planned, speaker), format);
+  });
+
+  api.send(listTemplate, async ({ params, request, response }) => {
+    const format = one(tableFormats, params.format);
+    const speaker = speak(request.query.lang);
+    const name = speaker.t('exports.file.template');
+    await sendTable(response, name, listTemplateTable(speaker), format);
   });
 
   api.send(eveningPapers, async ({ params, request, response }) => {

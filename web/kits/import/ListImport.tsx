@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
+import { listTemplatePath } from '#contract/papers';
 import { putKitPicture } from '#contract/pictures';
 import { columnIds } from '#core/partslist/columns';
 import { withRow } from '#core/partslist/editTable';
@@ -19,6 +20,7 @@ import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ListSource } from '../../lists/ListSource.tsx';
 import { ProblemList } from '../../lists/ProblemList.tsx';
 import { dataAddress } from '../../ui/picture/smallPicture.ts';
+import { TableFiles } from '../../ui/TableFiles.tsx';
 import { PartsTable } from '../PartsTable.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
 import { RowDialog } from './RowDialog.tsx';
@@ -43,7 +45,7 @@ async function keepSheet(kitId: string, sheet: Blob, failed: () => void): Promis
 
 /** From a list of any form to a kit, or to the next revision of one: choose, say which column is which, look, create. */
 export function ListImport() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const { kitId } = useParams();
   const kit = useRouteLoaderData<Kit>('kit');
   const navigate = useNavigate();
@@ -89,6 +91,16 @@ export function ListImport() {
   return (
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <ListSource file={file} />
+      {!open && file.pictures.length === 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+          <Typography>{t('kits.importPage.noListYet')}</Typography>
+          <TableFiles
+            size="small"
+            pathOf={(format) => listTemplatePath(format, i18n.language)}
+            label={(format) => t('kits.importPage.templateAs', { format })}
+          />
+        </Box>
+      )}
       {file.document &&
         (kitId ? (
           <Alert severity="info">{t('kits.importPage.thisIsAWholeKit')}</Alert>
