@@ -32,7 +32,7 @@ import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.t
 import { type BuyingRow, buyingListPdf, buyingListTable } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
-import { listTemplateTable, listTemplateTable } from './listTemplate.ts';
+import { listTemplateTable } from './listTemplate.ts';
 import { shoppingListPdf, shoppingListTable } from './shoppingList.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';

@@ -79,7 +79,11 @@ export function wordsAsTable<Word extends PlacedWord>(
       last = line;
     }
   }
-  const kept = withoutTitleColumns(rows);
+  // Headings of several lines are whole only now.
+  const headings = inOne(rows[0]);
+  const kept = withoutTitleColumns(
+    rows.filter((row, index) => index === 0 || inOne(row) !== headings),
+  );
   return {
     rows: kept.map((row) => row.map(({ text }) => text)),
     cells: kept.map((row) => row.map(({ words }) => words)),
