@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { totalMinutes, withMinutes } from '#core/pace/stepMinutes';
 import { contradictionSentence, stackName } from '#core/words/orderWords';
@@ -13,10 +13,14 @@ import { ink } from '../../app/tokens.ts';
 import { duration } from '../../ui/clock.ts';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
-import { CompareStyles } from './CompareStyles.tsx';
 import { OrderWishes } from './OrderWishes.tsx';
 import { type OrderDraft, useOrderDraft } from './orderDraft.ts';
 import { StepList } from './StepList.tsx';
+
+// Comes after the order itself, which is looked at first.
+const CompareStyles = lazy(async () => ({
+  default: (await import('./CompareStyles.tsx')).CompareStyles,
+}));
 
 /** The soldering order and why it is so; how the instructor wants it, and what that means. */
 export function StepsPage() {
@@ -94,7 +98,9 @@ function Order() {
         </InstructorOnly>
       </Box>
       <InstructorOnly>
-        <CompareStyles draft={draft} />
+        <Suspense>
+          <CompareStyles draft={draft} />
+        </Suspense>
       </InstructorOnly>
     </>
   );
