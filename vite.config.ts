@@ -11,6 +11,23 @@ const inWeb = (file: string) => join(import.meta.dirname, 'web', file);
 export default defineConfig({
   root: 'web',
   plugins: [react(), pageKeeper(), printReader(import.meta.dirname)],
+  // The package names its build for development only; the other one is smaller and says nothing to the console.
+  resolve: {
+    alias: [
+      ...(
+        [
+          [/^react-router$/, 'index'],
+          [/^react-router\/dom$/, 'dom-export'],
+        ] as const
+      ).map(([find, file]) => ({
+        find,
+        replacement: join(
+          import.meta.dirname,
+          `node_modules/react-router/dist/production/${file}.mjs`,
+        ),
+      })),
+    ],
+  },
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     outDir: '../dist/web',

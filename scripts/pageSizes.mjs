@@ -12,10 +12,9 @@ const roomKb = 150;
 const largerKb = {
   'kits/import/NewKitPage.tsx': 218,
   'kits/import/ListImport.tsx': 214,
-  'kits/board/BoardPage.tsx': 162,
   'kits/board/LayoutPage.tsx': 152,
   'kits/order/StepsPage.tsx': 186,
-  'workshops/pages.ts': 176,
+  'workshops/pages.ts': 175,
   'practice/pages.ts': 212,
   'stores/drawerlist/DrawerListPage.tsx': 197,
   'people/PersonPage.tsx': 186,

@@ -7,6 +7,7 @@ import { moreHeat } from '#core/board/heat';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { type Room, viewOfParts } from '#core/board/view';
 import type { HeatTimes } from '#core/joint/heat/iron';
+import { type Stage, stageAt } from '#core/order/stage';
 import type { Step } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import {
@@ -30,6 +31,8 @@ const aroundMm = 7;
 /** Nothing is drawn larger than when so many mm fill the width. */
 const leastMm = 30;
 
+const nothing: Pick<Stage, 'now' | 'done'> = { now: new Set(), done: new Set() };
+
 /** Where the parts of this step go: the board drawn near them, from either side, and in words. */
 export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   const { t, i18n } = useTranslation();
@@ -39,26 +42,10 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
     () => partsByPlace(steps.flatMap((one) => (one.kind === 'check' ? [] : one.parts))),
     [steps],
   );
-  const here = useMemo(
-    () =>
-      new Set(
-        step.parts
-          .flatMap(({ designators }) => designators)
-          .filter((name) => board.placements.some(({ place }) => place === name)),
-      ),
-    [step, board],
+  const { now: here, done } = useMemo(
+    () => stageAt(steps, step.id, new Set(board.placements.map(({ place }) => place))) ?? nothing,
+    [steps, step, board],
   );
-  const done = useMemo(() => {
-    const before = steps.slice(
-      0,
-      steps.findIndex(({ id }) => id === step.id),
-    );
-    return new Set(
-      before.flatMap((one) =>
-        one.kind === 'check' ? [] : one.parts.flatMap(({ designators }) => designators),
-      ),
-    );
-  }, [steps, step]);
   const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   if (here.size === 0) return null;
   const placements = board.placements.filter(({ place }) => here.has(place));

@@ -4,6 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
+import { lazy, Suspense } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getRevision, type Revision } from '#contract/kits';
@@ -18,7 +19,6 @@ import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { useChoices } from '../app/useChoices.ts';
-import { CountByWeight } from '../stores/scale/CountByWeight.tsx';
 import { PaperLanguage, usePaperLanguage } from '../ui/PaperLanguage.tsx';
 import { PictureCell } from '../ui/PictureCell.tsx';
 import { TableFiles } from '../ui/TableFiles.tsx';
@@ -26,6 +26,11 @@ import { Bags, PackTick, partKey } from './Packing.tsx';
 import { usePacking } from './usePacking.ts';
 import { useWorkshop } from './WorkshopFrame.tsx';
 import '../ui/plainTable.css';
+
+// Comes by itself: most bags are counted by hand.
+const CountByWeight = lazy(async () => ({
+  default: (await import('../stores/scale/CountByWeight.tsx')).CountByWeight,
+}));
 
 interface PackData {
   /** That the workshop was planned on. */
@@ -237,7 +242,9 @@ export function PackPage() {
             </InstructorOnly>
           </Typography>
         </section>
-        <CountByWeight />
+        <Suspense>
+          <CountByWeight />
+        </Suspense>
       </Box>
     </Box>
   );

@@ -1,13 +1,23 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import {
+  lazy,
+  memo,
+  Suspense,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+} from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
+import type { Stage } from '#core/order/stage';
 import type { Part } from '#core/parts/part';
 import {
   allWhereWords,
@@ -24,15 +34,27 @@ import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
 import { useZoom } from '../../ui/board/useZoom.ts';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
-import { BoardFiles } from './BoardFiles.tsx';
 import { PlaneNets } from './PlaneNets.tsx';
 import { SideSwitch, useSide } from './SideSwitch.tsx';
+import { useBuildUp } from './useBuildUp.ts';
+
+// They come after the picture.
+const BoardFiles = lazy(async () => ({
+  default: (await import('./BoardFiles.tsx')).BoardFiles,
+}));
+const BuildUpSlider = lazy(async () => ({
+  default: (await import('./BuildUp.tsx')).BuildUpSlider,
+}));
+const BuildUpSteps = lazy(async () => ({
+  default: (await import('./BuildUp.tsx')).BuildUpSteps,
+}));
 
 /** Where every part goes and which way round, from either side. */
 export function BoardPage() {
   const { t } = useTranslation();
   const { board, lines } = useKit();
   const parts = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
+  const build = useBuildUp();
   if (!board) {
     return (
       <EmptyState
@@ -43,7 +65,9 @@ export function BoardPage() {
           <Button variant="contained" component={Link} to="layout">
             {t('kits.boardPage.layOutTheBoard')}
           </Button>
-          <BoardFiles />
+          <Suspense>
+            <BoardFiles />
+          </Suspense>
         </InstructorOnly>
       </EmptyState>
     );
@@ -56,7 +80,10 @@ export function BoardPage() {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
       }}
     >
-      <ZoomableMap board={board} parts={parts} />
+      <Box>
+        <ZoomableMap board={board} parts={parts} stage={build?.stage} />
+        <Suspense>{build && <BuildUpSlider {...build} />}</Suspense>
+      </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <InstructorOnly>
           <Box>
@@ -64,9 +91,12 @@ export function BoardPage() {
               {t('kits.boardPage.changeTheLayout')}
             </Button>
           </Box>
-          <BoardFiles />
+          <Suspense>
+            <BoardFiles />
+          </Suspense>
           <PlaneNets board={board} />
         </InstructorOnly>
+        <Suspense>{build && <BuildUpSteps {...build} />}</Suspense>
         <Places board={board} parts={parts} />
       </Box>
     </Box>
@@ -86,14 +116,22 @@ function useChosen() {
   };
 }
 
-function ZoomableMap({ board, parts }: BoardViewProps) {
+interface ZoomableMapProps extends BoardViewProps {
+  /** How far it is built; undefined for the finished board. */
+  readonly stage: Stage | undefined;
+}
+
+function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
   const { t } = useTranslation();
   const side = useSide();
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
   const whole = wholeBoard(board);
   const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
-  const now = useMemo(() => new Set(chosen ? [chosen] : []), [chosen]);
+  const now = useMemo(
+    () => new Set([...(stage?.now ?? []), ...(chosen ? [chosen] : [])]),
+    [chosen, stage],
+  );
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: only another choice moves the picture
   useEffect(() => {
@@ -130,7 +168,15 @@ function ZoomableMap({ board, parts }: BoardViewProps) {
         {...pan}
         sx={{ height: '62vh', minHeight: 320, overflow: 'hidden', background: ink('sunk') }}
       >
-        <BoardMap board={board} parts={parts} side={side} view={view} now={now} choose={choose} />
+        <BoardMap
+          board={board}
+          parts={parts}
+          side={side}
+          view={view}
+          now={now}
+          choose={choose}
+          {...(stage ? { done: stage.done } : {})}
+        />
       </Box>
     </Box>
   );

@@ -6,13 +6,17 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type BoardKind, pitchMm } from '#core/board/board';
 import { gridOf, sizeOf } from '#core/board/holes';
 import type { Point } from '#core/board/transform';
-import { PictureBehind } from './PictureBehind.tsx';
 import type { useLayout } from './useLayout.ts';
+
+// Few boards have a picture behind them.
+const PictureBehind = lazy(async () => ({
+  default: (await import('./PictureBehind.tsx')).PictureBehind,
+}));
 
 export type Tool = 'move' | 'cut' | 'link';
 
@@ -161,12 +165,14 @@ export function LayoutTools(props: LayoutToolsProps) {
           <ToggleButton value="link">{t('kits.layoutTools.wires')}</ToggleButton>
         </ToggleButtonGroup>
       )}
-      <PictureBehind
-        board={board}
-        edit={edit}
-        scaling={props.scaling}
-        setScaling={props.setScaling}
-      />
+      <Suspense>
+        <PictureBehind
+          board={board}
+          edit={edit}
+          scaling={props.scaling}
+          setScaling={props.setScaling}
+        />
+      </Suspense>
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
@@ -23,8 +23,10 @@ import { dataAddress } from '../../ui/picture/smallPicture.ts';
 import { TableFiles } from '../../ui/TableFiles.tsx';
 import { PartsTable } from '../PartsTable.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import { RowDialog } from './RowDialog.tsx';
 import { type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
+
+// Comes when a row is corrected.
+const RowDialog = lazy(async () => ({ default: (await import('./RowDialog.tsx')).RowDialog }));
 
 /** The list with the row that is looked at: one more where it is new. */
 function rowOf(open: OpenPartsList, line: number | 'new') {
@@ -186,19 +188,21 @@ export function ListImport() {
             )}
           </Box>
           {correcting !== undefined && (
-            <RowDialog
-              {...rowOf(open, correcting)}
-              isNew={correcting === 'new'}
-              save={(cells) =>
-                correcting === 'new' ? file.addRow(cells) : file.correctRow(correcting, cells)
-              }
-              leaveOut={
-                correcting === 'new' || open.table.rows.length < 2
-                  ? undefined
-                  : () => file.leaveOutRow(correcting)
-              }
-              close={() => setCorrecting(undefined)}
-            />
+            <Suspense>
+              <RowDialog
+                {...rowOf(open, correcting)}
+                isNew={correcting === 'new'}
+                save={(cells) =>
+                  correcting === 'new' ? file.addRow(cells) : file.correctRow(correcting, cells)
+                }
+                leaveOut={
+                  correcting === 'new' || open.table.rows.length < 2
+                    ? undefined
+                    : () => file.leaveOutRow(correcting)
+                }
+                close={() => setCorrecting(undefined)}
+              />
+            </Suspense>
           )}
         </>
       )}
