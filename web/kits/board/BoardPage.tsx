@@ -96,8 +96,9 @@ export function BoardPage() {
           </Suspense>
           <PlaneNets board={board} />
         </InstructorOnly>
-        <Suspense>{build && <BuildUpSteps {...build} />}</Suspense>
         <Places board={board} parts={parts} />
+        {/* Last, so that nothing moves when they come. */}
+        <Suspense>{build && <BuildUpSteps {...build} />}</Suspense>
       </Box>
     </Box>
   );
