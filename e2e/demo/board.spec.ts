@@ -275,3 +275,26 @@ test('two fingers bring it closer', async ({ browser, baseURL }) => {
   await expect.poll(async () => (await width()) / before).toBeCloseTo(0.5, 1);
   await context.close();
 });
+
+test('the board builds itself up: by a slider, by the list of steps, and by itself', async ({
+  page,
+}) => {
+  await openKit(page, 'Twin Lamp', 'Board');
+  const build = page.getByRole('region', { name: 'Build up, step by step' });
+  await expect(build).toContainText('The finished board');
+  const slider = build.getByRole('slider');
+  await slider.press('Home');
+  await expect(build).toContainText('Step 1:');
+  await expect(page).toHaveURL(/step=/);
+  await slider.press('ArrowRight');
+  await expect(build).toContainText('Step 2:');
+  const second = page.getByRole('region', { name: 'Steps' }).getByRole('button').nth(1);
+  await expect(second).toHaveAttribute('aria-pressed', 'true');
+  // Pressed again, the whole board is there.
+  await second.click();
+  await expect(build).toContainText('The finished board');
+  await build.getByRole('button', { name: 'Play' }).click();
+  await expect(build).toContainText('Step 2:');
+  await build.getByRole('button', { name: 'Stop' }).click();
+  await expectAccessible(page);
+});

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openKit, phoneOf, signIn, test } from '../fixtures';
 
 const stepsOf = (page: import('@playwright/test').Page) =>
   page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
@@ -159,4 +159,83 @@ test('a step is told in own words, another is added, one is left out, and all of
   await page.getByRole('button', { name: /^Edit the words of step 1,/ }).click();
   await dialog.getByRole('button', { name: 'Restore what is worked out' }).click();
   await expect(steps.nth(0)).not.toContainText('on the jig');
+});
+
+test('a picture with an arrow and a ring stands at a step, and the seat shows it', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openKit(page, 'Wire Finder', 'Steps');
+  await page.getByRole('button', { name: /^Edit the words of step 1,/ }).click();
+  const dialog = page.getByRole('dialog');
+  const drawn = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [400, 300];
+    canvas.getContext('2d')?.fillRect(100, 100, 200, 80);
+    return canvas.toDataURL('image/png');
+  });
+  await dialog
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({
+      name: 'drawing.png',
+      mimeType: 'image/png',
+      buffer: Buffer.from(drawn.split(',')[1] ?? '', 'base64'),
+    });
+  const says = dialog.getByLabel('What the picture shows');
+  await expect(says).toBeVisible();
+  // Nobody sees a picture that is not told to those who do not see it.
+  await expect(dialog.getByRole('button', { name: 'Apply' })).toBeDisabled();
+  await says.fill('A part lying flat');
+
+  const marks = dialog.locator('.marked-picture svg');
+  const box = async () => {
+    await marks.scrollIntoViewIfNeeded();
+    const found = await marks.boundingBox();
+    if (!found) throw new Error('no picture to draw on');
+    return found;
+  };
+  const { x, y, width, height } = await box();
+  await page.mouse.move(x + width * 0.8, y + height * 0.2);
+  await page.mouse.down();
+  await page.mouse.move(x + width * 0.5, y + height * 0.45, { steps: 4 });
+  await page.mouse.up();
+  await dialog.getByLabel('Text at Arrow 1').fill('flat on the board');
+  // The other one by keys alone.
+  await dialog.getByRole('button', { name: 'Ring', exact: true }).press('Enter');
+  await dialog.getByRole('button', { name: 'Place in the middle' }).press('Enter');
+  const ring = dialog.locator('.mark-line').nth(1);
+  const before = await ring.getAttribute('d');
+  await dialog.getByRole('button', { name: 'Move Ring 2' }).press('ArrowRight');
+  await expect(ring).not.toHaveAttribute('d', before ?? '');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Apply' }).click();
+  await page.getByRole('button', { name: 'Save the order' }).click();
+  await expect(page.getByText('Order saved.')).toBeVisible();
+
+  const kitId = /kits\/([0-9a-f-]+)/.exec(page.url())?.[1];
+  const planned = await page.request.post('/api/workshops', {
+    headers: { Origin: baseURL ?? '' },
+    data: {
+      title: 'With pictures',
+      kitId,
+      startsAt: new Date(Date.now() - 60_000).toISOString(),
+      lengthMinutes: 120,
+      seats: [{ name: 'Tern' }],
+    },
+  });
+  const { id } = (await planned.json()) as { id: string };
+  const workshop = (await (await page.request.get(`/api/workshops/${id}`)).json()) as {
+    seats: readonly { token: string }[];
+  };
+  const seat = await phoneOf(browser, baseURL);
+  await seat.goto(`/seat/${workshop.seats[0]?.token}`);
+  const picture = seat.getByRole('img', { name: 'A part lying flat. flat on the board' });
+  await expect(picture).toBeVisible();
+  await expect
+    .poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth))
+    .toBe(400);
+  await expectAccessible(seat);
+  await seat.context().close();
 });
