@@ -14,7 +14,7 @@ const largerKb = {
   'kits/import/ListImport.tsx': 214,
   'kits/board/LayoutPage.tsx': 152,
   'kits/order/StepsPage.tsx': 186,
-  'workshops/pages.ts': 175,
+  'workshops/pages.ts': 176,
   'practice/pages.ts': 212,
   'stores/drawerlist/DrawerListPage.tsx': 197,
   'people/PersonPage.tsx': 186,

@@ -160,9 +160,9 @@ export const routes = createBrowserRouter([
               },
               {
                 path: 'about',
-                lazy: kits(({ AboutPage, loadKitEvenings }) => ({
+                lazy: kits(({ AboutPage, loadAbout }) => ({
                   Component: AboutPage,
-                  loader: loadKitEvenings,
+                  loader: loadAbout,
                 })),
               },
               {

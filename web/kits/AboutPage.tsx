@@ -10,23 +10,35 @@ import { Link, type LoaderFunctionArgs, useLoaderData, useRevalidator } from 're
 import { addressOf } from '#contract/endpoint';
 import { kitFile } from '#contract/kitDocument';
 import { changeKitAbout, type KitEvening, listKitEvenings } from '#contract/kitShelf';
+import { getStores, type StockItem } from '#contract/stores';
 import { readTags } from '#core/kitfile/shelf';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { KitDeeds } from './KitDeeds.tsx';
+import { KitDrawers } from './KitDrawers.tsx';
 import { useKit } from './KitFrame.tsx';
 import { KitPictures } from './KitPictures.tsx';
 
-export const loadKitEvenings = ({ params }: LoaderFunctionArgs) =>
-  call(listKitEvenings, { params: { kitId: String(params.kitId) } });
+interface AboutData {
+  readonly evenings: readonly KitEvening[];
+  readonly items: readonly StockItem[];
+}
+
+export async function loadAbout({ params }: LoaderFunctionArgs): Promise<AboutData> {
+  const [evenings, { items }] = await Promise.all([
+    call(listKitEvenings, { params: { kitId: String(params.kitId) } }),
+    call(getStores, {}),
+  ]);
+  return { evenings, items };
+}
 
 /** A kit as a thing: what it is called, where it is used, and what can be done with the whole of it. */
 export function AboutPage() {
   const { t } = useTranslation();
   const kit = useKit();
-  const evenings = useLoaderData<readonly KitEvening[]>();
+  const { evenings, items } = useLoaderData<AboutData>();
   return (
     <Box
       sx={{
@@ -53,6 +65,7 @@ export function AboutPage() {
             />
           )}
         </section>
+        <KitDrawers items={items} />
         <KitPictures
           key={Object.values(kit.about.pictures)
             .map(({ hash }) => hash)

@@ -16,12 +16,13 @@ import {
   type Kit,
   type KitSummary,
 } from '#contract/kits';
+import { getStores } from '#contract/stores';
 import { usualSettings } from '#core/order/settings';
 import { line, ohm } from '#core/order/testing/kits';
 import { call } from '../app/call.ts';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
-import { AboutPage, loadKitEvenings } from './AboutPage.tsx';
+import { AboutPage, loadAbout } from './AboutPage.tsx';
 import { KitFrame } from './KitFrame.tsx';
 import { KitsPage } from './KitsPage.tsx';
 import { PartsPage } from './PartsPage.tsx';
@@ -50,6 +51,7 @@ beforeEach(() => {
   };
   server.on(getKit, () => stored);
   server.on(listKitEvenings, () => []);
+  server.on(getStores, () => ({ items: [], suppliers: [], currency: null }));
   server.on(getRememberedFamilies, () => ({}));
   server.on(getOwnTypes, () => ({}));
 });
@@ -64,7 +66,7 @@ const open = (page: 'about' | 'parts') =>
         loader: () => call(getKit, { params: { kitId } }),
         element: <KitFrame />,
         children: [
-          { path: 'about', loader: loadKitEvenings, element: <AboutPage /> },
+          { path: 'about', loader: loadAbout, element: <AboutPage /> },
           { path: 'parts', element: <PartsPage /> },
         ],
       },

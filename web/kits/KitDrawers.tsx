@@ -1,0 +1,70 @@
+import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import type { StockItem } from '#contract/stores';
+import { shortDesignators } from '#core/parts/label';
+import { drawersOf, type PartWithDrawer } from '#core/stores/drawersOf';
+import { partName } from '#core/words/partWords';
+import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { useKit } from './KitFrame.tsx';
+
+/** Where the parts of a kit lie in the stores. */
+export function KitDrawers({ items }: { readonly items: readonly StockItem[] }) {
+  const { t } = useTranslation();
+  const { lines } = useKit();
+  const rows = drawersOf(
+    lines.map(({ part }) => part),
+    items,
+  );
+  const homeless = rows.filter(({ drawer }) => !drawer).length;
+  return (
+    <section aria-labelledby="drawers">
+      <Typography variant="h2" id="drawers">
+        {t('kits.kitDrawers.title')}
+      </Typography>
+      {homeless > 0 && (
+        <Typography>
+          {t('kits.kitDrawers.without', { count: homeless })}{' '}
+          <Link to="/stores/needs">{t('kits.kitDrawers.makeThem')}</Link>
+        </Typography>
+      )}
+      {homeless < rows.length && (
+        <DataTable
+          name={t('kits.kitDrawers.title')}
+          columns={columnsOf(t)}
+          rows={rows.filter(({ drawer }) => drawer)}
+          keyOf={({ part }) => part.designators.join() || part.description}
+        />
+      )}
+    </section>
+  );
+}
+
+const columnsOf = (t: TFunction): readonly Column<PartWithDrawer<StockItem>>[] => [
+  {
+    id: 'part',
+    head: t('kits.kitDrawers.part'),
+    isName: true,
+    by: ({ part }) => partName(t, part),
+    cell: ({ part }) => [shortDesignators(part.designators), partName(t, part)].join(' ').trim(),
+  },
+  {
+    id: 'drawer',
+    head: t('kits.kitDrawers.drawer'),
+    by: ({ drawer }) => drawer?.location ?? '',
+    cell: ({ drawer }) =>
+      drawer && (
+        <Link to={`/stores/drawers/${drawer.id}`}>
+          {drawer.location || t('kits.kitDrawers.noName')}
+        </Link>
+      ),
+  },
+  {
+    id: 'level',
+    head: t('kits.kitDrawers.onHand'),
+    isNumber: true,
+    by: ({ drawer }) => drawer?.level ?? 0,
+    cell: ({ drawer }) => drawer?.level,
+  },
+];
