@@ -16,7 +16,7 @@ const largerKb = {
   'kits/order/StepsPage.tsx': 186,
   'workshops/pages.ts': 176,
   'practice/pages.ts': 212,
-  'stores/drawerlist/DrawerListPage.tsx': 197,
+  'stores/drawerlist/DrawerListPage.tsx': 198,
   'people/PersonPage.tsx': 186,
 };
 
