@@ -160,9 +160,9 @@ export const routes = createBrowserRouter([
               },
               {
                 path: 'about',
-                lazy: kits(({ AboutPage, loadAbout }) => ({
+                lazy: kits(({ AboutPage, loadKitEvenings }) => ({
                   Component: AboutPage,
-                  loader: loadAbout,
+                  loader: loadKitEvenings,
                 })),
               },
               {

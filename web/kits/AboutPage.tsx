@@ -4,41 +4,32 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData, useRevalidator } from 'react-router';
 import { addressOf } from '#contract/endpoint';
 import { kitFile } from '#contract/kitDocument';
 import { changeKitAbout, type KitEvening, listKitEvenings } from '#contract/kitShelf';
-import { getStores, type StockItem } from '#contract/stores';
 import { readTags } from '#core/kitfile/shelf';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { KitDeeds } from './KitDeeds.tsx';
-import { KitDrawers } from './KitDrawers.tsx';
 import { useKit } from './KitFrame.tsx';
 import { KitPictures } from './KitPictures.tsx';
 
-interface AboutData {
-  readonly evenings: readonly KitEvening[];
-  readonly items: readonly StockItem[];
-}
+// Comes after what the kit is.
+const KitDrawers = lazy(async () => ({ default: (await import('./KitDrawers.tsx')).KitDrawers }));
 
-export async function loadAbout({ params }: LoaderFunctionArgs): Promise<AboutData> {
-  const [evenings, { items }] = await Promise.all([
-    call(listKitEvenings, { params: { kitId: String(params.kitId) } }),
-    call(getStores, {}),
-  ]);
-  return { evenings, items };
-}
+export const loadKitEvenings = ({ params }: LoaderFunctionArgs) =>
+  call(listKitEvenings, { params: { kitId: String(params.kitId) } });
 
 /** A kit as a thing: what it is called, where it is used, and what can be done with the whole of it. */
 export function AboutPage() {
   const { t } = useTranslation();
   const kit = useKit();
-  const { evenings, items } = useLoaderData<AboutData>();
+  const evenings = useLoaderData<readonly KitEvening[]>();
   return (
     <Box
       sx={{
@@ -65,7 +56,9 @@ export function AboutPage() {
             />
           )}
         </section>
-        <KitDrawers items={items} />
+        <Suspense>
+          <KitDrawers />
+        </Suspense>
         <KitPictures
           key={Object.values(kit.about.pictures)
             .map(({ hash }) => hash)

@@ -1,18 +1,27 @@
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
+import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { StockItem } from '#contract/stores';
+import { getStores, type StockItem } from '#contract/stores';
 import { shortDesignators } from '#core/parts/label';
 import { drawersOf, type PartWithDrawer } from '#core/stores/drawersOf';
 import { partName } from '#core/words/partWords';
+import { call } from '../app/call.ts';
+import { orNothing } from '../lists/knownBefore.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { useKit } from './KitFrame.tsx';
 
 /** Where the parts of a kit lie in the stores. */
-export function KitDrawers({ items }: { readonly items: readonly StockItem[] }) {
+export function KitDrawers() {
   const { t } = useTranslation();
   const { lines } = useKit();
+  const [items, setItems] = useState<readonly StockItem[]>();
+  useEffect(() => {
+    // What cannot be told now is left out: the kit itself is what the page is about.
+    void orNothing(() => call(getStores, {})).then((stores) => setItems(stores?.items));
+  }, []);
+  if (!items) return null;
   const rows = drawersOf(
     lines.map(({ part }) => part),
     items,

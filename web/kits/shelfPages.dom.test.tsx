@@ -22,7 +22,7 @@ import { line, ohm } from '#core/order/testing/kits';
 import { call } from '../app/call.ts';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
-import { AboutPage, loadAbout } from './AboutPage.tsx';
+import { AboutPage, loadKitEvenings } from './AboutPage.tsx';
 import { KitFrame } from './KitFrame.tsx';
 import { KitsPage } from './KitsPage.tsx';
 import { PartsPage } from './PartsPage.tsx';
@@ -66,7 +66,7 @@ const open = (page: 'about' | 'parts') =>
         loader: () => call(getKit, { params: { kitId } }),
         element: <KitFrame />,
         children: [
-          { path: 'about', loader: loadAbout, element: <AboutPage /> },
+          { path: 'about', loader: loadKitEvenings, element: <AboutPage /> },
           { path: 'parts', element: <PartsPage /> },
         ],
       },
