@@ -207,7 +207,7 @@ test('a picture with an arrow and a ring stands at a step, and the seat shows it
   await dialog.getByRole('button', { name: 'Place in the middle' }).press('Enter');
   const ring = dialog.locator('.mark-line').nth(1);
   const before = await ring.getAttribute('d');
-  await dialog.getByRole('button', { name: 'Move Ring 2' }).press('ArrowRight');
+  await dialog.getByRole('button', { name: 'Move Ring 2', exact: true }).press('ArrowRight');
   await expect(ring).not.toHaveAttribute('d', before ?? '');
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Apply' }).click();
