@@ -43,7 +43,7 @@ export function KitDrawers() {
           name={t('kits.kitDrawers.title')}
           columns={columnsOf(t)}
           rows={rows.filter(({ drawer }) => drawer)}
-          keyOf={({ part }) => part.designators.join() || part.description}
+          keyOf={({ part }) => `${part.family} ${part.designators.join() || part.description}`}
         />
       )}
     </section>
