@@ -37,3 +37,9 @@ export function useSave(): Save {
     forget: () => setRefusal(undefined),
   };
 }
+
+/**
+ * What a field holds once what was in it is saved: nothing, unless the next thing was typed while the server
+ * answered. `setPieces(unlessChanged(pieces))`.
+ */
+export const unlessChanged = (sent: string) => (now: string) => (now === sent ? '' : now);

@@ -16,6 +16,7 @@ import type { RememberedFamilies } from '#core/partslist/wording';
 import { partName } from '#core/words/partWords';
 import { saying, written } from '#core/words/sayings';
 import { CallProblem, call } from '../app/call.ts';
+import { unlessChanged } from '../app/useSave.ts';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { useLineNotes } from './lineNotes.ts';
 
@@ -51,7 +52,7 @@ export function AddParts({ lines, add }: AddPartsProps) {
     const refused = await add(read.lines);
     setAdding(false);
     setRefusal(refused);
-    if (refused === undefined) setText('');
+    if (refused === undefined) setText(unlessChanged(text));
   };
   return (
     <Box

@@ -18,7 +18,7 @@ import { saying } from '#core/words/sayings';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
-import { useSave } from '../app/useSave.ts';
+import { unlessChanged, useSave } from '../app/useSave.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { InspectionPolicy } from './InspectionPolicy.tsx';
 import { useKit } from './KitFrame.tsx';
@@ -103,7 +103,7 @@ function Bench({ measurable }: BenchProps) {
       setProblem(refused.about('reading') ?? refused.about('line') ?? refused.message);
       return;
     }
-    setText('');
+    setText(unlessChanged(text));
     setProblem(undefined);
     await revalidate();
     field.current?.focus();

@@ -11,7 +11,7 @@ import { v7 as newMoveId } from 'uuid';
 import { bookMove } from '#contract/stores';
 import { type MoveKind, moveKinds } from '#core/stores/ledger';
 import { call } from '../app/call.ts';
-import { useSave } from '../app/useSave.ts';
+import { unlessChanged, useSave } from '../app/useSave.ts';
 import '../ui/form.css';
 
 const names: Readonly<Record<MoveKind, string>> = {
@@ -50,8 +50,8 @@ export function MoveForm({ itemId }: { readonly itemId: string }) {
       }),
     );
     if (refused) return setProblem(refused.about('pieces') ?? refused.message);
-    setPieces('');
-    setNote('');
+    setPieces(unlessChanged(pieces));
+    setNote(unlessChanged(note));
     setProblem(undefined);
     setId(newMoveId());
     return revalidate();

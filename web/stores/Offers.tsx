@@ -14,7 +14,7 @@ import { call } from '../app/call.ts';
 import { offerUndo } from '../app/offerUndo.tsx';
 import { ink } from '../app/tokens.ts';
 import { useLatest } from '../app/useLatest.ts';
-import { useSave } from '../app/useSave.ts';
+import { unlessChanged, useSave } from '../app/useSave.ts';
 import { type Amount, useAmount } from './amount.ts';
 import { useStores } from './StoresFrame.tsx';
 
@@ -143,8 +143,8 @@ function NewOffer({ add }: NewOfferProps) {
     }
     const taken = await add({ supplierId, packSize: Number(packSize), breaks });
     if (!taken) return undefined;
-    setPackSize('');
-    setPrices('');
+    setPackSize(unlessChanged(packSize));
+    setPrices(unlessChanged(prices));
     return setProblem(undefined);
   };
 

@@ -10,7 +10,7 @@ import { money, readMoney } from '#core/stores/money';
 import { call } from '../app/call.ts';
 import { offerUndo } from '../app/offerUndo.tsx';
 import { useIsInstructor } from '../app/staff.ts';
-import { useSave } from '../app/useSave.ts';
+import { unlessChanged, useSave } from '../app/useSave.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { type Amount, useAmount } from './amount.ts';
@@ -152,9 +152,9 @@ function SupplierForm({ supplier, done }: SupplierFormProps) {
       const fields = refused.problem.errors ?? [{ field: 'name', message: refused.message }];
       return setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
     }
-    setName('');
-    setDelivery('');
-    setDays('');
+    setName(unlessChanged(name));
+    setDelivery(unlessChanged(delivery));
+    setDays(unlessChanged(days));
     setProblems({});
     return done();
   };

@@ -2,6 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
+  bookMove,
   changeOffers,
   changeStockItem,
   changeSupplier,
@@ -97,6 +98,35 @@ describe('a drawer', () => {
     await user.click(within(dialog).getByRole('button', { name: 'Save' }));
     expect(await within(dialog).findByText('The least is 0.')).toBeTruthy();
     expect(within(dialog).queryByRole('alert')).toBeNull();
+  });
+
+  it('keeps the next number that is typed while the last one is being saved', async () => {
+    let saved = () => {};
+    const booked: number[] = [];
+    server.on(bookMove, ({ body }) => {
+      booked.push(body.pieces);
+      return new Promise((answer) => {
+        saved = () => answer({ level: 0 });
+      });
+    });
+    open(drawer());
+    const user = userEvent.setup();
+    const quantity = await screen.findByLabelText<HTMLInputElement>(/^Quantity/);
+    await user.type(quantity, '12');
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(booked).toEqual([12]));
+    await user.clear(quantity);
+    await user.type(quantity, '27');
+    saved();
+    // The page is read again when the number is saved.
+    await waitFor(() =>
+      expect(server.calls.filter((one) => one.includes('/ledger')).length).toBeGreaterThan(1),
+    );
+    expect(quantity.value).toBe('27');
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(booked).toEqual([12, 27]));
+    saved();
+    await waitFor(() => expect(quantity.value).toBe(''));
   });
 
   it('gets an offer added to those that came meanwhile', async () => {

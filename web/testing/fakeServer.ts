@@ -41,10 +41,10 @@ export class FakeServer {
     vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => this.#answer(path, init));
   }
 
-  /** The last answer that was given for an endpoint counts. */
+  /** The last answer that was given for an endpoint counts; a promise is a server that takes its time. */
   on<Path extends string, Body, Reply>(
     { method, path }: Endpoint<Path, Body, Reply>,
-    reply: (asked: Asked<Path, Body>) => Reply,
+    reply: (asked: Asked<Path, Body>) => Reply | Promise<Reply>,
   ): void {
     this.#answers.unshift({
       method,
@@ -59,7 +59,10 @@ export class FakeServer {
     if (!answer) throw new Error(`nobody answers ${method} ${path}`);
     const params = { ...answer.pattern.exec(path)?.groups };
     try {
-      const reply = answer.reply(params, body === undefined ? undefined : JSON.parse(String(body)));
+      const reply = await answer.reply(
+        params,
+        body === undefined ? undefined : JSON.parse(String(body)),
+      );
       return new Response(JSON.stringify(reply), { status: 200 });
     } catch (error) {
       if (!(error instanceof Refused)) throw error;
