@@ -43,6 +43,7 @@ export default defineConfig({
           groups: entryChunks(
             [inWeb('app/main.tsx'), inWeb('seat/main.tsx')],
             [inWeb('app/styleNonce.ts')],
+            ['react-i18next/dist/es/Trans', 'html-parse-stringify', 'void-elements'],
           ),
         },
       },

@@ -43,7 +43,8 @@ interface Door<Path extends string> {
 export interface Endpoint<Path extends string, Body, Reply> extends Door<Path> {
   readonly kind: 'json';
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
-  readonly body?: Schema<Body>;
+  /** Loaded where it is used, for calls of pages that should not wait for it: only the server checks bodies. */
+  readonly body?: Schema<Body> | (() => Promise<Schema<Body>>);
   /** `small` where nothing is said. */
   readonly bodySize?: BodySize;
   /** Only a type: never set. */
@@ -76,6 +77,12 @@ export const endpoint =
   <Path extends string, Body = undefined>(
     spec: Omit<Endpoint<Path, Body, Reply>, 'kind' | 'reply'>,
   ): Endpoint<Path, Body, Reply> => ({ kind: 'json', ...spec });
+
+/** What a body must be; undefined where none is sent. */
+export const bodyOf = async <Body>({
+  body,
+}: Pick<Endpoint<string, Body, unknown>, 'body'>): Promise<Schema<Body> | undefined> =>
+  typeof body === 'function' ? await body() : body;
 
 export const fileEndpoint = <Path extends string>(
   spec: Omit<FileEndpoint<Path>, 'kind' | 'method'>,

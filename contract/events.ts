@@ -3,7 +3,8 @@ import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import { said } from '#core/learning/said';
 import { openOhm } from '#core/order/checks/readings';
-import { isTime, trimmed, uuid } from './leaves.ts';
+import { mostRepeats } from '#core/order/own/measure';
+import { isTime, trimmed, uuid, wholeNumber } from './leaves.ts';
 import {
   anything,
   fields,
@@ -75,6 +76,18 @@ export const deedSchema = oneOfKind<Deed>({
         .required(said('refusals.events.writeWhatTheMeterShows'))
         .min(0, said('refusals.events.aReadingIsNotBelow0'))
         .max(openOhm, said('refusals.events.aReadingIsAtMostAGigaohm')),
+    ),
+  }),
+  counted: record<DeedOf<'counted'>>({
+    kind: literal('counted'),
+    stepId,
+    pieces: wholeNumber(0, mostRepeats),
+  }),
+  released: record<DeedOf<'released'>>({
+    kind: literal('released'),
+    stepId,
+    failed: list(id, (array) =>
+      array.required(said('refusals.events.sayWhichFailuresAreReleased')).max(50),
     ),
   }),
   'help-asked': record<DeedOf<'help-asked'>>({ kind: literal('help-asked'), stepId }),

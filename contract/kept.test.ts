@@ -1,8 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { keptClass, keptSeat, keptSession, keptWorkshop } from './keptKinds.ts';
-import { fromStored, storedText } from './stored.ts';
+import { type KeptKind, keptClass, keptSeat, keptSession, keptWorkshop } from './keptKinds.ts';
+import { fromStored } from './stored.ts';
+import { storedText } from './storedForm.ts';
 
 // What devices kept in earlier versions of Ozzet, as those versions wrote it.
+
+/** What was kept, read as a page reads it. */
+const read = async <T>(kind: KeptKind<T>, stored: unknown): Promise<T> =>
+  fromStored({ ...kind, schema: await kind.schema() }, stored);
 
 const heatTimes = { ordinary: 1.5, largePad: null, spokes: null, plane: null };
 const seat = {
@@ -60,8 +65,8 @@ describe('who is signed in, kept', () => {
       null,
       null,
     ],
-  ])('by %s', (_, old, role, logsAs) => {
-    expect(fromStored(keptSession, old)).toEqual({
+  ])('by %s', async (_, old, role, logsAs) => {
+    expect(await read(keptSession, old)).toEqual({
       signedIn: old.signedIn,
       accountId: null,
       role,
@@ -73,7 +78,7 @@ describe('who is signed in, kept', () => {
     });
   });
 
-  it('by today comes back as it was', () => {
+  it('by today comes back as it was', async () => {
     const now = {
       signedIn: true,
       accountId: 'a1',
@@ -84,24 +89,24 @@ describe('who is signed in, kept', () => {
       needsCode: false,
       needsName: true,
     };
-    expect(fromStored(keptSession, JSON.parse(storedText(keptSession, now)))).toEqual(now);
+    expect(await read(keptSession, JSON.parse(storedText(keptSession, now)))).toEqual(now);
   });
 });
 
 describe('an evening, kept by 0.3.0', () => {
-  it('is a seat that is open', () => {
+  it('is a seat that is open', async () => {
     for (const old of [seat, { ...seat, v: 1 }]) {
-      expect(fromStored(keptSeat, old)).toEqual({ ...seat, opensAt: null });
+      expect(await read(keptSeat, old)).toEqual({ ...seat, opensAt: null });
     }
   });
 
-  it('is a workshop that nobody opened early', () => {
-    expect(fromStored(keptWorkshop, { ...workshop, v: 1 })).toEqual({
+  it('is a workshop that nobody opened early', async () => {
+    expect(await read(keptWorkshop, { ...workshop, v: 1 })).toEqual({
       ...workshop,
       openedAt: null,
     });
     const log = { events: [], now: seat.now };
-    expect(fromStored(keptClass, { workshop, log, v: 1 })).toEqual({
+    expect(await read(keptClass, { workshop, log, v: 1 })).toEqual({
       workshop: { ...workshop, openedAt: null },
       log,
     });

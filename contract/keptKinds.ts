@@ -1,63 +1,24 @@
-import * as yup from 'yup';
 import type { BuildEvent } from '#core/build/event';
-import type { HeatTimes } from '#core/joint/heat/iron';
-import type { PracticeKit } from '#core/learning/drills/drill';
-import { mistakeIds } from '#core/learning/mistakes/ids';
-import type { PracticeAnswer } from '#core/learning/practice/answers';
-import type { TimedSlip } from '#core/learning/practice/weaknesses';
-import { styleIds } from '#core/order/styles/ids';
-import { experiences } from '#core/pace/experience';
-import type { Pace } from '#core/pace/learnt/priors';
-import { boardSchema } from './board.ts';
-import {
-  buildEventSchema,
-  type SentEvent,
-  sentEventSchema,
-  streamedEventSchema,
-} from './events.ts';
-import { flag, number } from './leaves.ts';
-import type { LearntOf, LearntPaces } from './pace.ts';
-import { partSchema } from './parts.ts';
+import type { ClassData, FloorData } from './keptForms.ts';
 import type { SeatPractice } from './practice.ts';
-import { roles } from './roles.ts';
-import { anything, leaf, list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
+import type { Schema } from './schema.ts';
 import type { SeatView } from './seats.ts';
 import type { SessionState } from './session.ts';
-import { planSchema } from './steps.ts';
-import { changed, type StoredKind } from './stored.ts';
-import { ironSchema, type Seat, type Workshop, type WorkshopLog } from './workshops.ts';
+import { changed, type StoredKind } from './storedForm.ts';
+import type { Workshop } from './workshops.ts';
 
 // What a device keeps for when the network is gone. What cannot be read any more is dropped: the server has it.
 
-const text = leaf(yup.string().strict().defined());
+/** A kind whose schema comes only where something kept is read: a page that has its server need not wait for it. */
+export interface KeptKind<T> extends Pick<StoredKind<T>, 'what' | 'upgrades'> {
+  readonly schema: () => Promise<Schema<T>>;
+}
 
-const heatTimes: Schema<HeatTimes> = record<HeatTimes>({
-  ordinary: nullable(number),
-  largePad: nullable(number),
-  spokes: nullable(number),
-  plane: nullable(number),
-});
+const forms = () => import('./keptForms.ts');
 
-const styles = list(oneOf(styleIds));
-
-const keptAs = <T>(
-  what: string,
-  schema: Schema<T>,
-  upgrades: StoredKind<T>['upgrades'] = [],
-): StoredKind<T> => ({ what, schema, upgrades });
-
-export const keptSession: StoredKind<SessionState> = {
+export const keptSession: KeptKind<SessionState> = {
   what: 'Who is signed in',
-  schema: record<SessionState>({
-    signedIn: flag,
-    accountId: nullable(text),
-    role: nullable(oneOf(roles)),
-    name: nullable(text),
-    logsAs: nullable(text),
-    needsSetup: flag,
-    needsCode: flag,
-    needsName: flag,
-  }),
+  schema: async () => (await forms()).sessionForm,
   upgrades: [
     (older) => changed(older, (session) => ({ needsCode: false, ...session })),
     (older) =>
@@ -72,143 +33,44 @@ export const keptSession: StoredKind<SessionState> = {
   ],
 };
 
-export const keptSeat = keptAs(
-  'The seat',
-  record<SeatView>({
-    seatId: text,
-    number,
-    name: text,
-    workshopTitle: text,
-    kitName: text,
-    startsAt: text,
-    opensAt: nullable(text),
-    steps: planSchema,
-    styles,
-    board: nullable(boardSchema),
-    heatTimes,
-    events: list(streamedEventSchema),
-    now: text,
-  }),
-  [(older) => changed(older, (seat) => ({ opensAt: null, ...seat }))],
-);
+export const keptSeat: KeptKind<SeatView> = {
+  what: 'The seat',
+  schema: async () => (await forms()).seatForm,
+  upgrades: [(older) => changed(older, (seat) => ({ opensAt: null, ...seat }))],
+};
 
 /** What a device has heard of a log. */
-export const keptEvents: StoredKind<readonly BuildEvent[]> = keptAs(
-  'The log',
-  list(buildEventSchema),
-);
+export const keptEvents: KeptKind<readonly BuildEvent[]> = {
+  what: 'The log',
+  schema: async () => (await forms()).eventsForm,
+  upgrades: [],
+};
 
-/** What a device has recorded and the server has not acknowledged. */
-export const keptSentEvent: StoredKind<SentEvent> = keptAs('An entry', sentEventSchema);
-
-/** An entry that the server did not take, with what it said. */
-export interface SetAside {
-  readonly event: SentEvent;
-  readonly reason: string;
-}
-export const keptSetAside: StoredKind<SetAside> = keptAs(
-  'An entry set aside',
-  record<SetAside>({ event: sentEventSchema, reason: text }),
-);
-
-export const keptPractice = keptAs(
-  'What is practised',
-  record<SeatPractice>({
-    kitName: text,
-    kit: record<PracticeKit>({ parts: list(partSchema), board: nullable(boardSchema), styles }),
-    earlier: list(
-      record<PracticeAnswer>({
-        eventId: text,
-        item: leaf(yup.string<PracticeAnswer['item']>().strict().defined()),
-        seed: number,
-        answer: anything(yup.mixed().nullable()),
-        isRight: nullable(flag),
-        credit: number,
-        at: text,
-        round: optional(text),
-      }),
-    ),
-    slips: list(
-      record<TimedSlip>({ mistake: oneOf(mistakeIds), parts: list(partSchema), at: text }),
-    ),
-  }),
-);
-
-const workshopSchema: Schema<Workshop> = record<Workshop>({
-  id: text,
-  title: text,
-  kitName: text,
-  revision: number,
-  startsAt: text,
-  lengthMinutes: number,
-  kitId: text,
-  supplyVolt: nullable(number),
-  parts: list(partSchema),
-  steps: planSchema,
-  styles,
-  seats: list(
-    record<Seat>({
-      id: text,
-      number,
-      name: text,
-      token: nullable(text),
-      learnerId: nullable(text),
-      experience: oneOf(experiences),
-      partner: nullable(number),
-    }),
-  ),
-  version: number,
-  openedAt: nullable(text),
-  seatAddress: nullable(text),
-  iron: ironSchema,
-  heatTimes,
-});
+export const keptPractice: KeptKind<SeatPractice> = {
+  what: 'What is practised',
+  schema: async () => (await forms()).practiceForm,
+  upgrades: [],
+};
 
 const withOpenedAt = (older: unknown) =>
   changed(older, (workshop) => ({ openedAt: null, ...workshop }));
 
-export const keptWorkshop = keptAs('The workshop', workshopSchema, [withOpenedAt]);
+export const keptWorkshop: KeptKind<Workshop> = {
+  what: 'The workshop',
+  schema: async () => (await forms()).workshopForm,
+  upgrades: [withOpenedAt],
+};
 
-const logSchema: Schema<WorkshopLog> = record<WorkshopLog>({
-  events: list(streamedEventSchema),
-  now: text,
-});
+export const keptFloor: KeptKind<FloorData> = {
+  what: 'The floor',
+  schema: async () => (await forms()).floorForm,
+  upgrades: [],
+};
 
-const learntOf: Schema<readonly LearntOf[]> = list(
-  record<LearntOf>({
-    id: text,
-    pace: record<Pace>({ logMean: number, logSd: number }),
-    count: number,
-  }),
-);
-
-/** What the floor shows. */
-export interface FloorData {
-  readonly log: WorkshopLog;
-  readonly paces: LearntPaces;
-}
-
-export const keptFloor = keptAs(
-  'The floor',
-  record<FloorData>({
-    log: logSchema,
-    paces: record<LearntPaces>({
-      workshops: number,
-      count: number,
-      kinds: learntOf,
-      learners: learntOf,
-    }),
-  }),
-);
-
-/** What a question to the whole class needs. */
-export interface ClassData {
-  readonly workshop: Workshop;
-  readonly log: WorkshopLog;
-}
-
-export const keptClass = keptAs(
-  'The class',
-  record<ClassData>({ workshop: workshopSchema, log: logSchema }),
-  [(older) => changed(older, (all) => ({ ...all, workshop: withOpenedAt(all.workshop) }))],
-);
+export const keptClass: KeptKind<ClassData> = {
+  what: 'The class',
+  schema: async () => (await forms()).classForm,
+  upgrades: [
+    (older) => changed(older, (all) => ({ ...all, workshop: withOpenedAt(all.workshop) })),
+  ],
+};

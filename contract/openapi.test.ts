@@ -4,7 +4,7 @@ import { endpoints } from './endpoints.ts';
 import { openApiOf } from './openapi.ts';
 import { version } from './version.ts';
 
-const description = openApiOf(endpoints, version);
+const description = await openApiOf(endpoints, version);
 
 describe('the description of the interface', () => {
   // OpenAPI 3.1, by the schema that the specification publishes.

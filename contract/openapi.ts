@@ -1,4 +1,4 @@
-import { type AnyEndpoint, endpoint } from './endpoint.ts';
+import { type AnyEndpoint, bodyOf, endpoint } from './endpoint.ts';
 import type { JsonSchema } from './schema.ts';
 
 /** A description of the interface by OpenAPI 3.1 (spec.openapis.org/oas/v3.1.1), as far as it is filled in here. */
@@ -50,7 +50,8 @@ function contentOf(one: AnyEndpoint): JsonSchema {
   }
 }
 
-function operationOf(name: string, one: AnyEndpoint): JsonSchema {
+async function operationOf(name: string, one: AnyEndpoint): Promise<JsonSchema> {
+  const body = one.kind === 'json' ? await bodyOf(one) : undefined;
   const inPath = parameterNames(one.path).map((parameter) => ({
     name: parameter,
     in: 'path',
@@ -69,11 +70,11 @@ function operationOf(name: string, one: AnyEndpoint): JsonSchema {
     description: who[one.access],
     security: security[one.access],
     parameters: [...inPath, ...behind],
-    ...(one.kind === 'json' && one.body
+    ...(body
       ? {
           requestBody: {
             required: true,
-            content: { 'application/json': { schema: one.body.json } },
+            content: { 'application/json': { schema: body.json } },
           },
         }
       : {}),
@@ -90,14 +91,14 @@ function operationOf(name: string, one: AnyEndpoint): JsonSchema {
 }
 
 /** The description of some endpoints. */
-export function openApiOf(
+export async function openApiOf(
   endpoints: readonly (readonly [name: string, endpoint: AnyEndpoint])[],
   version: string,
-): OpenApi {
+): Promise<OpenApi> {
   const paths: Record<string, Record<string, JsonSchema>> = {};
   for (const [name, one] of endpoints) {
     const path = one.path.replace(/:(\w+)/g, '{$1}');
-    paths[path] = { ...paths[path], [one.method.toLowerCase()]: operationOf(name, one) };
+    paths[path] = { ...paths[path], [one.method.toLowerCase()]: await operationOf(name, one) };
   }
   return {
     openapi: '3.1.1',

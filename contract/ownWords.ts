@@ -1,5 +1,8 @@
 import * as yup from 'yup';
-import { said } from '#core/learning/said';
+import { type Said, said } from '#core/learning/said';
+import { isRange, measuredUnits } from '#core/order/checks/limits';
+import { openOhm } from '#core/order/checks/readings';
+import { mostRepeats, type OwnMeasure, type Repeat } from '#core/order/own/measure';
 import { type OwnWords, ownTextFields } from '#core/order/own/own';
 import {
   markSorts,
@@ -12,7 +15,7 @@ import {
 import type { OwnText } from '#core/words/ownText';
 import { wholeNumber } from './leaves.ts';
 import { pictureHash } from './pictures.ts';
-import { leaf, list, oneOf, optional, record, type Schema, sameFor } from './schema.ts';
+import { holding, leaf, list, oneOf, optional, record, type Schema, sameFor } from './schema.ts';
 
 export const ownTextSchema: Schema<OwnText> = leaf(
   yup
@@ -40,18 +43,35 @@ const stepPicture = record<StepPicture>({
   ),
 });
 
+const limit = optional(
+  leaf(
+    yup
+      .number()
+      .typeError(said('refusals.order.aLimitIsANumber'))
+      .min(0, said('refusals.order.aLimitIsANumber'))
+      .max(openOhm, said('refusals.order.aLimitIsANumber'))
+      .required(),
+  ),
+);
+const measure = holding(
+  record<OwnMeasure>({ unit: oneOf(measuredUnits), at: ownTextSchema, least: limit, most: limit }),
+  'least',
+  said('refusals.order.fromLeastToMost'),
+  isRange,
+);
+const minutes = (least: number, message: Said) =>
+  leaf(yup.number().typeError(message).min(least, message).max(480, message).required(message));
+const repeat = record<Repeat>({
+  times: wholeNumber(2, mostRepeats),
+  jig: optional(ownTextSchema),
+  minutesEach: optional(minutes(0.05, said('refusals.order.minutesOfAPiece'))),
+});
+
 export const ownWordsSchema: Schema<OwnWords> = record<OwnWords>({
   ...sameFor(ownTextFields, optional(ownTextSchema)),
-  minutes: optional(
-    leaf(
-      yup
-        .number()
-        .typeError(said('refusals.order.minutesFromHalf'))
-        .min(0.5, said('refusals.order.minutesFromHalf'))
-        .max(480, said('refusals.order.minutesFromHalf'))
-        .required(said('refusals.order.minutesFromHalf')),
-    ),
-  ),
+  minutes: optional(minutes(0.5, said('refusals.order.minutesFromHalf'))),
+  measure: optional(measure),
+  repeat: optional(repeat),
   pictures: optional(
     list(stepPicture, (array) =>
       array

@@ -150,6 +150,23 @@ const knownFields = (shape: AnyFields): yup.TestConfig<unknown> => ({
   },
 });
 
+/** The same, refused with `message` at `field` where `holds` does not: for what no field can say alone. */
+export const holding = <T extends object>(
+  schema: RecordSchema<T>,
+  field: string,
+  message: Said,
+  holds: (value: T) => boolean,
+): Schema<T> => ({
+  ...schema,
+  yup: (schema.yup as yup.Schema<T | undefined>).test({
+    name: 'holds',
+    skipAbsent: true,
+    test: (value, context) =>
+      holds(value as T) ||
+      context.createError({ path: context.path ? `${context.path}.${field}` : field, message }),
+  }),
+});
+
 /** Two sets of fields as one. */
 export const both = <A extends object, B extends object>(
   a: RecordSchema<A>,

@@ -3,7 +3,7 @@ import type { HeatTimes } from '#core/joint/heat/iron';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { addressOf, endpoint, streamEndpoint } from './endpoint.ts';
-import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './events.ts';
+import type { EventsAccepted, StreamedEvent } from './events.ts';
 
 /** Everything a seat's page needs to work on, with the network or without. */
 export interface SeatView {
@@ -41,7 +41,7 @@ export const reportFromSeat = endpoint<EventsAccepted>()({
   path: '/api/seats/:token/events',
   access: 'seat',
   rate: 'seat-link',
-  body: eventBatchBody,
+  body: async () => (await import('./events.ts')).eventBatchBody,
 });
 
 /** Events of this seat only. */

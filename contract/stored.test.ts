@@ -4,7 +4,8 @@ import { planKit } from '#core/order/planKit';
 import { usualSettings } from '#core/order/settings';
 import { anyKit } from '#core/order/testing/kits';
 import { withMinutes } from '#core/pace/stepMinutes';
-import { fromStored, StoredProblem, storedText, toStored } from './stored.ts';
+import { fromStored, StoredProblem } from './stored.ts';
+import { storedText, toStored } from './storedForm.ts';
 import {
   storedIron,
   storedLotNote,

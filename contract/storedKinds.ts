@@ -15,7 +15,7 @@ import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
 import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
 import { planSchema } from './steps.ts';
-import { changed, eachOf, type StoredKind } from './stored.ts';
+import { changed, eachOf, type StoredKind } from './storedForm.ts';
 import { breaksSchema, drawerMappingSchema } from './stores.ts';
 import { ironSchema } from './workshops.ts';
 

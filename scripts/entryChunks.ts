@@ -21,10 +21,16 @@ function reachedFrom(entry: string, context: Context): ReadonlySet<string> {
  *
  * @param entries the first module of each page
  * @param first what must run before any package does
+ * @param later what a package’s index names beside what the pages use of it at once
  */
-export function entryChunks(entries: readonly [string, string], first: readonly string[]) {
+export function entryChunks(
+  entries: readonly [string, string],
+  first: readonly string[],
+  later: readonly string[],
+) {
   let reached: readonly ReadonlySet<string>[] | undefined;
   const chunkOf = (id: string, context: Context): string | null => {
+    if (later.some((part) => id.includes(part))) return null;
     // The entry itself stays where its page looks for it.
     if (entries.includes(id)) return null;
     if (first.includes(id)) return 'both';

@@ -17,6 +17,10 @@ export type Deed =
     }
   /** What a meter or a supply showed at a check, in the unit that the check asks for. */
   | { readonly kind: 'reading'; readonly stepId: string; readonly amount: number }
+  /** Of a step that is done many times: how many are done now. */
+  | { readonly kind: 'counted'; readonly stepId: string; readonly pieces: number }
+  /** Staff have looked at a check that failed; `failed` are the failures that no longer hold the seat. */
+  | { readonly kind: 'released'; readonly stepId: string; readonly failed: readonly string[] }
   | { readonly kind: 'help-asked'; readonly stepId: string }
   | { readonly kind: 'help-withdrawn'; readonly asked: string }
   /** Somebody came to the seat; `answers` are the calls for help that this settles. */
@@ -80,6 +84,9 @@ export const learnerDeeds: readonly DeedKind[] = [
   'step-reopened',
   'mistake',
   'reading',
+  'counted',
+  // Where the network is gone the instructor lets a seat go on at the seat itself.
+  'released',
   'help-asked',
   'help-withdrawn',
   'practised',

@@ -1,8 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { checkFailed } from '../learning/mistakes/checks.ts';
+import type { WorkStep } from '../order/step.ts';
 import { cases } from '../testing/cases.ts';
 import type { BuildEvent } from './event.ts';
+import { eventsThatCount } from './eventsThatCount.ts';
 import { foldSeat } from './foldSeat.ts';
+import { goOn } from './goOn.ts';
 import { anyLog, event, stepIds } from './testing/log.ts';
 import { wrapUpRows } from './wrapUp.ts';
 
@@ -107,6 +111,65 @@ describe('mistakes', () => {
   });
 });
 
+describe('a check that failed', () => {
+  const failed = event(2, { kind: 'mistake', stepId: 'one', mistake: checkFailed.id });
+  const released = event(6, { kind: 'released', stepId: 'one', failed: [failed.id] }, 'instructor');
+  const step: WorkStep = {
+    id: 'one',
+    kind: 'own',
+    parts: [],
+    joints: 0,
+    hotJoints: 0,
+    side: 'top',
+    reason: { kind: 'by-hand', before: null },
+    cautions: [],
+    holding: [],
+    lengths: [],
+  };
+  const measured: WorkStep = {
+    ...step,
+    own: { words: { measure: { unit: 'volt', at: { en: 'TP1' }, least: 4.75, most: 5.25 } } },
+  };
+  const read = (minute: number, amount: number) =>
+    event(minute, { kind: 'reading', stepId: 'one', amount });
+
+  it('holds the seat until staff release it, whatever is measured meanwhile', () => {
+    expect(goOn(step, fold())).toBe('free');
+    expect(goOn(step, fold(failed))).toBe('held');
+    expect(goOn(measured, fold(read(1, 2), failed, read(3, 5)))).toBe('held');
+    expect(goOn(step, fold(failed, released))).toBe('free');
+  });
+
+  it('is held again when it fails again, and the release of the first failure says nothing of that', () => {
+    const again = event(7, { kind: 'mistake', stepId: 'one', mistake: checkFailed.id });
+    expect(goOn(step, fold(failed, released, again))).toBe('held');
+  });
+
+  it('that was a slip and is taken back holds nobody', () => {
+    expect(goOn(step, fold(failed, event(3, { kind: 'undo', undoes: failed.id })))).toBe('free');
+  });
+
+  it('waits for a reading that is right, unless staff let it go on as it is', () => {
+    expect(goOn(measured, fold())).toBe('reading');
+    expect(goOn(measured, fold(read(1, 5)))).toBe('free');
+    expect(goOn(measured, fold(read(1, 5), read(2, 9)))).toBe('reading');
+    expect(goOn(measured, fold(read(1, 9), failed, released))).toBe('free');
+    // What is measured after that counts again.
+    expect(goOn(measured, fold(read(1, 9), failed, released, read(8, 9)))).toBe('reading');
+  });
+
+  it('at another step holds nobody here', () => {
+    const elsewhere = event(2, { kind: 'mistake', stepId: 'two', mistake: checkFailed.id });
+    expect(goOn(step, fold(elsewhere))).toBe('free');
+  });
+});
+
+it('pieces that are counted stand as they were counted last, by time', () => {
+  const counted = (minute: number, pieces: number) =>
+    event(minute, { kind: 'counted', stepId: 'one', pieces });
+  expect(fold(counted(3, 17), counted(2, 16), counted(1, 15)).counts).toEqual({ one: 17 });
+});
+
 describe('what is logged beside the steps', () => {
   const visit = event(5, { kind: 'visit', answers: [] }, 'instructor');
 
@@ -183,6 +246,28 @@ describe('for any log', () => {
           .filter(({ kind }) => kind !== 'undo')
           .map(({ id }) => event(40, { kind: 'undo', undoes: id }));
         expect(foldSeat(stepIds, [...log, ...undos])).toEqual(fold());
+      }),
+    );
+  });
+
+  it('what holds a seat is a failed check that is neither released nor undone', () => {
+    fc.assert(
+      fc.property(anyLog, (log) => {
+        const counting = eventsThatCount(log);
+        const released = new Set(
+          counting.flatMap((one) => (one.kind === 'released' ? one.failed : [])),
+        );
+        const expected = counting.filter(
+          (one) =>
+            one.kind === 'mistake' &&
+            one.mistake === checkFailed.id &&
+            stepIds.includes(one.stepId) &&
+            !released.has(one.id),
+        );
+        const { holds } = foldSeat(stepIds, log);
+        expect(holds.map(({ eventId }) => eventId).sort()).toEqual(
+          expected.map(({ id }) => id).sort(),
+        );
       }),
     );
   });

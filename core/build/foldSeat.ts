@@ -1,3 +1,4 @@
+import { checkFailed } from '../learning/mistakes/checks.ts';
 import type { MistakeId } from '../learning/mistakes/ids.ts';
 import type { Author, BuildEvent } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
@@ -20,6 +21,12 @@ export interface SeatState {
   readonly mistakes: readonly LoggedMistake[];
   /** In the order of time. */
   readonly readings: readonly LoggedReading[];
+  /** Pieces done of each step that is counted. */
+  readonly counts: Readonly<Record<string, number>>;
+  /** Checks that failed and that nobody of the staff has released. */
+  readonly holds: readonly Logged[];
+  /** In the order of time. */
+  readonly releases: readonly Logged[];
   readonly visits: readonly Visit[];
   readonly praises: readonly Logged[];
   readonly replaced: readonly (Logged & { readonly designator: string })[];
@@ -91,8 +98,12 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   );
   const endOf = new Map(log.flatMap((e) => (e.kind === 'visit-ended' ? [[e.visit, e.at]] : [])));
   const checked = new Set(log.flatMap((e) => (e.kind === 'notice-checked' ? [e.told] : [])));
+  const released = new Set(log.flatMap((e) => (e.kind === 'released' ? e.failed : [])));
   const mistakes: LoggedMistake[] = [];
   const readings: LoggedReading[] = [];
+  const counts: Record<string, number> = {};
+  const holds: Logged[] = [];
+  const releases: Logged[] = [];
   const visits: Visit[] = [];
   const praises: Logged[] = [];
   const replaced: (Logged & { designator: string })[] = [];
@@ -115,7 +126,14 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
         if (!settled.has(event.id))
           calls.set(event.id, { askedAt: event.at, stepId: event.stepId });
         break;
+      case 'counted':
+        counts[event.stepId] = event.pieces;
+        break;
+      case 'released':
+        releases.push(logged(event));
+        break;
       case 'mistake':
+        if (event.mistake === checkFailed.id && !released.has(event.id)) holds.push(logged(event));
         mistakes.push({
           eventId: event.id,
           mistake: event.mistake,
@@ -174,6 +192,9 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     openCalls: [...calls.keys()],
     mistakes,
     readings,
+    counts,
+    holds,
+    releases,
     visits,
     praises,
     replaced,

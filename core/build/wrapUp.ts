@@ -9,6 +9,7 @@ export interface WrapUpRow {
     | 'step done'
     | 'mistake'
     | 'reading'
+    | 'released'
     | 'help asked'
     | 'visit'
     | 'praise'
@@ -84,6 +85,7 @@ export function wrapUpRows(
       ...atStep(reading),
       amount: reading.amount,
     })),
+    ...state.releases.map((release) => ({ what: 'released' as const, ...atStep(release) })),
     ...state.visits.map(({ at, endedAt, helper }) => ({
       what: 'visit' as const,
       ...common(at, 'instructor', helper),

@@ -3,10 +3,6 @@ import { emptyBoard } from '../board/board.ts';
 import { padWith } from '../board/testing/pads.ts';
 import { heightOnBoard } from '../parts/mounted.ts';
 import { blocksOf } from './blocksOf.ts';
-import { firstPower } from './checks/firstPower.ts';
-import { checkOf } from './checks/index.ts';
-import { openOhm, readAtCheck } from './checks/readings.ts';
-import { supplyResistance } from './checks/supplyResistance.ts';
 import { compareStyles, meanFoundAfter, recommend, reportOn } from './compareStyles.ts';
 import { lengthsOf } from './lengths.ts';
 import { planKit } from './planKit.ts';
@@ -169,51 +165,6 @@ describe('styles side by side', () => {
         heatJoints: null,
       });
     }
-  });
-});
-
-describe('a check’s reading', () => {
-  const judge = (
-    check: 'supply-resistance' | 'first-power',
-    text: string,
-    chipsOut: string[] = [],
-  ) => {
-    const form = checkOf(check).form;
-    const read = form && readAtCheck(form, text);
-    if (!form || !read?.ok) throw new Error(`cannot read ${text}`);
-    return form.judge(read.value, { chipsOut, blocks: [] });
-  };
-
-  // Common practice: about half an ohm from supply to ground on a 3 V rail is a short circuit.
-  it.each([
-    ['0.5', 'short'],
-    ['0R4', 'short'],
-    ['5 Ω', 'nearly-short'],
-    ['220', 'right'],
-    ['4k7', 'right'],
-    ['1.2M', 'right'],
-    ['OL', 'right'],
-  ])('%s from supply to ground is %s', (text, finding) => {
-    expect(judge('supply-resistance', text)).toBe(finding);
-  });
-
-  // Common practice: small kits take some tens of milliamperes; none at all is a finding too.
-  it.each([
-    ['20', [], 'right'],
-    ['20 mA', [], 'right'],
-    ['0,35 A', [], 'too-much'],
-    ['0', [], 'no-current'],
-    ['0', ['U1'], 'right'],
-  ])('%s with the chips %j out is %s', (text, chipsOut, finding) => {
-    expect(judge('first-power', text, chipsOut)).toBe(finding);
-  });
-
-  it('nothing connected shows as open, and words are refused with the way out', () => {
-    const [ohms, amperes] = [supplyResistance.form, firstPower.form];
-    if (!ohms || !amperes) throw new Error('no form');
-    expect(readAtCheck(ohms, 'OL')).toEqual({ ok: true, value: openOhm });
-    expect(readAtCheck(amperes, 'a lot')).toMatchObject({ ok: false });
-    expect(readAtCheck(ohms, 'much')).toMatchObject({ ok: false });
   });
 });
 

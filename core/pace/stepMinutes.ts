@@ -30,6 +30,9 @@ const minutesToHold = 0.3;
 export function stepMinutes(step: Step): number {
   const { words, sort } = step.own ?? {};
   if (words?.minutes !== undefined) return words.minutes;
+  if (words?.repeat?.minutesEach !== undefined) {
+    return Math.ceil(words.repeat.times * words.repeat.minutesEach * 2) / 2;
+  }
   if (sort) return usualMinutes[sort];
   const minutes =
     step.kind === 'check'

@@ -1,12 +1,12 @@
 import type { TFunction } from 'i18next';
 import type { BrokenRule } from '../order/arrangement.ts';
-import { checkOf } from '../order/checks/index.ts';
-import { openOhm } from '../order/checks/readings.ts';
+import { measuringOf } from '../order/checks/measuring.ts';
 import type { Contradiction } from '../order/graph.ts';
 import { named as nameOf, type OrderNode } from '../order/node.ts';
-import type { CheckStep, Holding, Length } from '../order/step.ts';
+import type { Holding, Length, Step } from '../order/step.ts';
 import type { StyleId } from '../order/styles/ids.ts';
 import { shortDesignators } from '../parts/label.ts';
+import { amountWords } from './measureWords.ts';
 import { named } from './partWords.ts';
 
 /** What would drop out when the board is turned, and what keeps it in. */
@@ -53,9 +53,9 @@ export function contradictionSentence(t: TFunction, { cycle, leftOut }: Contradi
 }
 
 /** `4700 Ω, right`: a reading at a check, and what it means there. */
-export function readingWords(t: TFunction, step: CheckStep, amount: number): string {
-  const form = checkOf(step.check).form;
-  if (!form) return String(amount);
-  const shown = t(`checkForm.reading.${amount >= openOhm ? 'open' : form.unit}`, { amount });
-  return `${shown}, ${t(`checkForm.short.${form.judge(amount, step)}`)}`;
+export function readingWords(t: TFunction, step: Step, amount: number): string {
+  const measuring = measuringOf(step);
+  if (!measuring) return String(amount);
+  const { unit, judge } = measuring;
+  return `${amountWords(t, unit, amount)}, ${t(`checkForm.short.${judge(amount)}`)}`;
 }

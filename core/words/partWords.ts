@@ -161,7 +161,12 @@ export const checkExpects = (t: TFunction, step: CheckStep): string =>
   step.own?.words.expects ? ownWords(t, step.own.words.expects) : computedExpects(t, step);
 
 export const computedExpects = (t: TFunction, step: CheckStep): string =>
-  step.sees ?? t(`check.${step.check}.expect`, { ...checkOf(step.check).form?.limits(step) });
+  step.sees ??
+  t(`check.${step.check}.expect`, {
+    ...checkOf(step.check).form?.limits(step),
+    ...(step.own?.words.measure?.unit === checkOf(step.check).form?.unit &&
+      step.own?.words.measure),
+  });
 
 function noteWords(t: TFunction, note: CheckNote): string {
   switch (note.kind) {

@@ -124,21 +124,44 @@ export const tradeEnglish = {
   checkForm: {
     ask: {
       ohm: 'What does the meter show, in ohms?',
-      milliampere: 'What current does the supply show, in mA?',
+      milliampere: 'What current is shown, in mA?',
+      volt: 'What does the meter show, in volts?',
+      hertz: 'What frequency is shown, in hertz?',
     },
-    example: { ohm: 'such as 4k7, 220 or OL', milliampere: 'such as 12' },
+    example: {
+      ohm: 'such as 4k7, 220 or OL',
+      milliampere: 'such as 12',
+      volt: 'such as 4.98',
+      hertz: 'such as 1.2 kHz',
+    },
+    measureAt: 'Measure {{at}}. Right is {{range}}.',
+    range: {
+      both: '{{least}} to {{most}}',
+      least: '{{least}} or more',
+      most: '{{most}} or less',
+    },
     judge: 'Check my reading',
     passed: 'Go on',
-    reading: { ohm: '{{amount}} Ω', milliampere: '{{amount}} mA', open: 'open' },
+    reading: {
+      ohm: '{{amount}} Ω',
+      milliampere: '{{amount}} mA',
+      volt: '{{amount}} V',
+      hertz: '{{amount}} Hz',
+      open: 'open',
+    },
     finding: {
       right: 'That is right.',
       short:
-        'That is a short circuit from supply to ground: no power. Help is on the way; look for a bridge meanwhile.',
+        'That is a short circuit from supply to ground: no power. You are on your instructor’s list; look for a bridge meanwhile.',
       'nearly-short':
-        'That is too little: something bridges the supply or sits the wrong way round. No power. Help is on the way.',
-      'too-much': 'That is too much. Switch off now. Help is on the way.',
+        'That is too little: something bridges the supply or sits the wrong way round. No power. You are on your instructor’s list.',
+      'too-much': 'That is too much. Switch off now. You are on your instructor’s list.',
       'no-current':
-        'Nothing flows: a dry joint, a lead not through its hole or the supply turned round. Switch off. Help is on the way.',
+        'Nothing flows: a dry joint, a lead not through its hole or the supply turned round. Switch off. You are on your instructor’s list.',
+      'too-low':
+        'That is less than it should be. Leave everything as it is. You are on your instructor’s list.',
+      'too-high':
+        'That is more than it should be. Leave everything as it is. You are on your instructor’s list.',
     },
     'block-why':
       'All parts of the block “{{blocks}}” are in: what is wrong there is found now, before more parts hide it.',
@@ -148,6 +171,8 @@ export const tradeEnglish = {
       'nearly-short': 'too little',
       'too-much': 'too much',
       'no-current': 'nothing flows',
+      'too-low': 'below the range',
+      'too-high': 'above the range',
     },
     blocks: 'This is about: {{blocks}}.',
   },
@@ -155,6 +180,7 @@ export const tradeEnglish = {
     // By which texts that people wrote are chosen (ISO 639-1).
     tongue: 'en',
     own: 'Own step',
+    repeat: { times: '{{times}} times', onJig: '{{times}} times, on this jig: {{jig}}' },
     sort: { work: 'Work', check: 'Check', talk: 'Talk', break: 'Break' },
     solder: 'Solder the {{what}}',
     insert: 'Put in the {{what}}',

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import { fromStored, type StoredKind, storedText } from '#contract/stored';
+import { fromStored } from '#contract/stored';
+import { type StoredKind, storedText } from '#contract/storedForm';
 import { memo } from '#core/memo';
 
 /** A JSON column as it is written: text that the statement casts to jsonb. */

@@ -4,6 +4,7 @@ import {
   type Access,
   type AnyEndpoint,
   bodyBytes,
+  bodyOf,
   type Endpoint,
   type FileEndpoint,
   type PathParameter,
@@ -94,9 +95,10 @@ export class Api {
     endpoint: Endpoint<Path, Body, Reply>,
     answer: (call: Call<Path, Body>) => Promise<Reply>,
   ): void {
-    const { body: schema, bodySize = 'small' } = endpoint;
-    const read = schema ? [express.json({ limit: bodyBytes[bodySize] })] : [];
+    const { bodySize = 'small' } = endpoint;
+    const read = endpoint.body ? [express.json({ limit: bodyBytes[bodySize] })] : [];
     this.#mount(endpoint, read, async (request, response) => {
+      const schema = await bodyOf(endpoint);
       const body = schema ? await checked(schema, request.body) : (undefined as Body);
       const params = request.params as Readonly<Record<PathParameter<Path>, string>>;
       const reply = await answer({ params, body, request, response });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { AnyEndpoint } from '#contract/endpoint';
+import { type AnyEndpoint, bodyOf } from '#contract/endpoint';
 import { endpoints } from '#contract/endpoints';
 import type { Problem } from '#contract/problem';
 import type { JsonSchema } from '#contract/schema';
@@ -158,7 +158,7 @@ const called = endpoints.filter(([name, { kind }]) => !leftOut.has(name) && kind
 
 describe.each(called)('%s', (name, endpoint) => {
   it('has an answer, whatever is sent', { timeout: 300_000 }, async () => {
-    const body: JsonSchema = (endpoint.kind === 'json' && endpoint.body?.json) || {};
+    const body: JsonSchema = (endpoint.kind === 'json' && (await bodyOf(endpoint))?.json) || {};
     await fc.assert(
       fc.asyncProperty(nearly(body), fc.array(segment, { maxLength: 3 }), async (sent, garbled) => {
         const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';

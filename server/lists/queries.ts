@@ -1,4 +1,4 @@
-import type { StoredKind } from '#contract/stored';
+import type { StoredKind } from '#contract/storedForm';
 import type { Queryable } from '../db/database.ts';
 import { json, read } from '../db/stored.ts';
 

@@ -1,13 +1,15 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import type { SheetSize, StepSize } from '#contract/papers';
-import type { CheckForm } from '#core/order/checks/definition';
 import { checkOf } from '#core/order/checks/index';
+import type { MeasuredUnit } from '#core/order/checks/limits';
+import { type Measuring, measuringOf } from '#core/order/checks/measuring';
 import type { OwnTextField } from '#core/order/own/own';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { svgText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
+import { ownMeasureSentence, repeatSentence } from '#core/words/measureWords';
 import { holdingSentence, lengthSentence } from '#core/words/orderWords';
 import { ownLines } from '#core/words/ownText';
 import {
@@ -206,14 +208,27 @@ function workText(speaker: Speaker, step: WorkStep): Content {
       ...ownText(speaker, step, 'caution', true),
       ...ownText(speaker, step, 'how'),
       ...(way && !part.lotNote ? [{ text: way }] : []),
+      ...countedAndMeasured(speaker, step),
       ...step.parts.flatMap(({ remarks, showRemarks }) =>
         showRemarks && remarks ? [{ text: remarks, bold: true }] : [],
       ),
       ...matters.map((text) => ({ text: decimals(text) })),
+      ...(step.kind === 'own' ? ownText(speaker, step, 'expects', true) : []),
       ...ownText(speaker, step, 'look', true),
+      ...(measuringOf(step) ? [readingLine(speaker, step)] : []),
       ...(step.kind === 'own' ? [] : [{ text: decimals(reasonSentence(t, step)), color: faded }]),
     ],
   };
+}
+
+/** How often it is done, and what the instructor wants measured. */
+function countedAndMeasured({ t, decimals }: Speaker, step: WorkStep | CheckStep): Content[] {
+  const measuring = measuringOf(step);
+  const lines = [
+    step.own?.words.repeat && repeatSentence(t, step.own.words.repeat),
+    measuring && ownMeasureSentence(t, measuring),
+  ];
+  return lines.flatMap((text) => (text ? [{ text: decimals(text), bold: true }] : []));
 }
 
 /** What the instructor says of a step, line by line. */
@@ -233,6 +248,7 @@ function checkText(speaker: Speaker, step: CheckStep): Content {
     stack: [
       { text: t('papers.stepSheets.check', { title: stepTitle(t, step) }), bold: true },
       ...checkWords(t, step).map((text) => ({ text: decimals(text) })),
+      ...countedAndMeasured(speaker, step),
       { text: decimals(checkExpects(t, step)), bold: true },
       ...ownText(speaker, step, 'caution', true),
       ...ownText(speaker, step, 'look', true),
@@ -242,9 +258,9 @@ function checkText(speaker: Speaker, step: CheckStep): Content {
 }
 
 /** Where the reading is written down. */
-function readingLine({ t }: Speaker, { check }: CheckStep): Content {
-  const form = checkOf(check).form;
-  if (!form)
+function readingLine({ t }: Speaker, step: WorkStep | CheckStep): Content {
+  const measuring = measuringOf(step);
+  if (!measuring)
     return {
       columns: [
         tickBox(),
@@ -254,19 +270,24 @@ function readingLine({ t }: Speaker, { check }: CheckStep): Content {
       ],
     };
   return {
-    text: `__________ ${unitSigns[form.unit]}`,
+    text: `__________ ${unitSigns[measuring.unit]}`,
     fontSize: 13,
     margin: [0, 14, 0, 0],
   };
 }
 
-const unitSigns: Readonly<Record<CheckForm['unit'], string>> = { ohm: 'Ω', milliampere: 'mA' };
+const unitSigns: Readonly<Record<MeasuredUnit, string>> = {
+  ohm: 'Ω',
+  milliampere: 'mA',
+  volt: 'V',
+  hertz: 'Hz',
+};
 
-/** `> 10 Ω`: what is right, without a word. */
-const limitText = (form: CheckForm, step: CheckStep): string => {
-  const limits = form.limits(step);
-  const unit = unitSigns[form.unit];
-  return 'least' in limits ? `> ${limits.least} ${unit}` : `< ${limits.most} ${unit}`;
+/** `> 10 Ω`, `4.8 … 5.2 V`: what is right, without a word. */
+const limitText = ({ unit, limits: { least, most } }: Measuring): string => {
+  const sign = unitSigns[unit];
+  if (least === undefined) return `< ${most} ${sign}`;
+  return most === undefined ? `> ${least} ${sign}` : `${least} … ${most} ${sign}`;
 };
 
 /** The same steps without a word: numbers, drawings, signs. */
@@ -297,7 +318,8 @@ function pictureRow(kit: PlannedRevision, { step, number, done }: SheetStep): Ta
     ],
   };
   if (step.kind === 'check') {
-    const { form, notes } = checkOf(step.check);
+    const { notes } = checkOf(step.check);
+    const measuring = measuringOf(step);
     const out = notes(step)
       .before.flatMap((note) => (note.kind === 'chips-out' ? note.chips : []))
       .join(' ');
@@ -305,7 +327,7 @@ function pictureRow(kit: PlannedRevision, { step, number, done }: SheetStep): Ta
       head,
       checkPictogram(step.check, 24),
       {
-        text: form ? limitText(form, step) : '',
+        text: measuring ? limitText(measuring) : '',
         font: mono,
         fontSize: 16,
         margin: [0, 18, 0, 0],

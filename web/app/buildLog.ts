@@ -1,11 +1,11 @@
 import { v7 as newEventId } from 'uuid';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
-import { keptEvents, type SetAside } from '#contract/keptKinds';
+import { keptEvents } from '#contract/keptKinds';
 import type { Author, BuildEvent, Deed } from '#core/build/event';
 import { CallProblem } from './call.ts';
 import { keep, keepClockOffset, kept, keptClockOffset } from './kept.ts';
-import type { Outbox } from './outbox.ts';
+import type { Outbox, SetAside } from './outbox.ts';
 
 /** The log of build events as this device knows it: what the server has, and what waits to be sent. */
 export interface BuildLogState {
@@ -83,10 +83,10 @@ export class BuildLog {
    *
    * @param now the server's time; absent where the snapshot was kept from before, and the clock goes on by what is known
    */
-  load(events: readonly StreamedEvent[], now?: string): void {
-    if (now === undefined) this.#add(kept(keptEvents, this.#options.keptAs) ?? []);
-    else this.#setClock(now);
+  async load(events: readonly StreamedEvent[], now?: string): Promise<void> {
+    if (now !== undefined) this.#setClock(now);
     this.#receive(events);
+    if (now === undefined) this.#add((await kept(keptEvents, this.#options.keptAs)) ?? []);
   }
 
   /** Starts following the server; returns a function that stops. */

@@ -1,4 +1,5 @@
-import { fromStored, type StoredKind, StoredProblem, storedText } from '#contract/stored';
+import type { KeptKind } from '#contract/keptKinds';
+import { storedText } from '#contract/storedForm';
 import { CallProblem } from './call.ts';
 
 const prefix = 'ozzet.kept.';
@@ -17,16 +18,18 @@ export interface Kept<Data> {
  * @throws CallProblem where the server refuses, or there is neither a server nor anything kept
  */
 export async function orKept<Data>(
-  kind: StoredKind<Data>,
+  kind: KeptKind<Data>,
   name: string,
   load: () => Promise<Data>,
 ): Promise<Kept<Data>> {
   try {
     const data = await load();
     keep(kind, name, data);
+    // Fetched while there is a network: without one it could not be.
+    void readerOf(kind).catch(() => undefined);
     return { data, isFresh: true };
   } catch (error) {
-    const data = kept(kind, name);
+    const data = await kept(kind, name);
     if (data === undefined || !(error instanceof CallProblem) || error.problem.status !== 0)
       throw error;
     return { data, isFresh: false };
@@ -34,25 +37,21 @@ export async function orKept<Data>(
 }
 
 /** What was kept under a name; undefined where nothing was, or what was cannot be read by this version any more. */
-export function kept<Data>(kind: StoredKind<Data>, name: string): Data | undefined {
+export async function kept<Data>(kind: KeptKind<Data>, name: string): Promise<Data | undefined> {
   const text = localStorage.getItem(prefix + name);
   if (text === null) return undefined;
-  const data = decoded(kind, text);
+  const data = (await readerOf(kind))(text);
   if (data === undefined) localStorage.removeItem(prefix + name);
   return data;
 }
 
-/** A text that was kept in today's form; undefined where no step understands it. */
-export function decoded<Data>(kind: StoredKind<Data>, text: string): Data | undefined {
-  try {
-    return fromStored(kind, JSON.parse(text));
-  } catch (error) {
-    if (error instanceof StoredProblem || error instanceof SyntaxError) return undefined;
-    throw error;
-  }
+/** What reads texts of a kind. */
+async function readerOf<Data>(kind: KeptKind<Data>) {
+  const [{ decoded }, schema] = await Promise.all([import('./decoded.ts'), kind.schema()]);
+  return (text: string) => decoded({ ...kind, schema }, text);
 }
 
-export function keep<Data>(kind: StoredKind<Data>, name: string, data: Data): void {
+export function keep<Data>(kind: KeptKind<Data>, name: string, data: Data): void {
   keepText(prefix + name, storedText(kind, data));
 }
 

@@ -1,7 +1,14 @@
 import type { SentEvent } from '#contract/events';
-import { keptSentEvent, keptSetAside, type SetAside } from '#contract/keptKinds';
-import { type StoredKind, storedText } from '#contract/stored';
-import { decoded } from './kept.ts';
+import { storedText, unwrapped } from '#contract/storedForm';
+
+/** An entry that the server did not take, with what it said. */
+export interface SetAside {
+  readonly event: SentEvent;
+  readonly reason: string;
+}
+
+/** The first form of an entry, and the only one so far. */
+const form = { upgrades: [] };
 
 const waitingPrefix = 'ozzet.outbox.';
 const asidePrefix = 'ozzet.set-aside.';
@@ -50,11 +57,11 @@ export class Outbox {
    * What waits, oldest first: the ids sort by time. What this version cannot read stays where it is, for one that can.
    */
   waiting(): SentEvent[] {
-    return this.#read(this.#waiting, keptSentEvent);
+    return this.#read(this.#waiting, isEntry);
   }
 
   add(event: SentEvent): void {
-    this.#storage.setItem(this.#waiting + event.id, storedText(keptSentEvent, event));
+    this.#storage.setItem(this.#waiting + event.id, storedText(form, event));
   }
 
   remove(ids: readonly string[]): void {
@@ -63,12 +70,12 @@ export class Outbox {
 
   /** What the server did not take, oldest first. */
   setAside(): SetAside[] {
-    return this.#read(this.#aside, keptSetAside);
+    return this.#read(this.#aside, isSetAside);
   }
 
   /** Puts an entry out of the way of the others, with what the server said. */
   putAside(event: SentEvent, reason: string): void {
-    this.#storage.setItem(this.#aside + event.id, storedText(keptSetAside, { event, reason }));
+    this.#storage.setItem(this.#aside + event.id, storedText(form, { event, reason }));
     this.remove([event.id]);
   }
 
@@ -77,10 +84,35 @@ export class Outbox {
     this.#storage.removeItem(this.#aside + id);
   }
 
-  #read<Data>(prefix: string, kind: StoredKind<Data>): Data[] {
+  #read<Data>(prefix: string, isOne: (value: unknown) => value is Data): Data[] {
     return Object.keys(this.#storage)
       .filter((key) => key.startsWith(prefix))
       .sort()
-      .flatMap((key) => decoded(kind, this.#storage.getItem(key) ?? '') ?? []);
+      .map((key) => parsed(this.#storage.getItem(key) ?? ''))
+      .filter(isOne);
   }
 }
+
+/** What stands in a text of the form that this version writes; undefined for any other. */
+function parsed(text: string): unknown {
+  try {
+    const { version, data } = unwrapped(JSON.parse(text));
+    return version === 1 ? data : undefined;
+  } catch (error) {
+    if (error instanceof SyntaxError) return undefined;
+    throw error;
+  }
+}
+
+// Only whether it is an entry at all: what an entry must be the server knows, and what it refuses is set aside.
+
+const isEntry = (value: unknown): value is SentEvent =>
+  hasTexts(value, ['id', 'kind', 'at', 'seatId']);
+
+const isSetAside = (value: unknown): value is SetAside =>
+  hasTexts(value, ['reason']) && isEntry((value as { readonly event?: unknown }).event);
+
+const hasTexts = (value: unknown, names: readonly string[]): boolean =>
+  typeof value === 'object' &&
+  value !== null &&
+  names.every((name) => typeof (value as Readonly<Record<string, unknown>>)[name] === 'string');

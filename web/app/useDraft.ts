@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
-import { type StoredKind, storedText } from '#contract/stored';
+import { type StoredKind, storedText } from '#contract/storedForm';
 import { begin, commit, type History, redo, undo } from '#core/history';
-import { decoded } from './kept.ts';
+import { decoded } from './decoded.ts';
 
 const prefix = 'ozzet.draft.';
 

@@ -205,6 +205,34 @@ describe('the words of a step', () => {
     expect(stored.order.own?.changed[0]?.words).toEqual({ title: { en: 'Ours' }, minutes: 4.5 });
   });
 
+  it('say what is measured and how often it is done; what cannot be is not taken', async () => {
+    const { user, press } = await pageOf();
+    await press(/Edit the words of step 1,/);
+    const dialog = await screen.findByRole('dialog');
+    const apply = within(dialog).getByRole<HTMLButtonElement>('button', { name: 'Apply' });
+    await user.click(within(dialog).getByLabelText('What is measured'));
+    await user.click(await screen.findByRole('option', { name: 'Voltage, in V' }));
+    expect(apply.disabled).toBe(true);
+    await user.type(within(dialog).getByLabelText(/Where the probes go/), 'across C1');
+    await user.type(within(dialog).getByLabelText('Right from'), '5');
+    await user.type(within(dialog).getByLabelText('Right up to'), '4,8');
+    expect(within(dialog).getByText(/from what or up to what it is right/)).toBeTruthy();
+    await user.clear(within(dialog).getByLabelText('Right from'));
+    await user.type(within(dialog).getByLabelText('How many times'), '1.5');
+    expect(apply.disabled).toBe(true);
+    await user.clear(within(dialog).getByLabelText('How many times'));
+    await user.type(within(dialog).getByLabelText('How many times'), '64');
+    await user.type(within(dialog).getByLabelText('Minutes for each'), '0,5');
+    await user.type(within(dialog).getByLabelText('Jig'), 'a comb');
+    await user.click(apply);
+    await press('Save the order');
+    await waitFor(() => expect(stored.order.own?.changed).toHaveLength(1));
+    expect(stored.order.own?.changed[0]?.words).toEqual({
+      measure: { unit: 'volt', at: { en: 'across C1' }, most: 4.8 },
+      repeat: { times: 64, jig: { en: 'a comb' }, minutesEach: 0.5 },
+    });
+  });
+
   it('make steps of one’s own, and a step that is left out says why', async () => {
     const { user, press } = await pageOf();
     await press(/Add a step after step 1,/);

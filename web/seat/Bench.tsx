@@ -4,8 +4,9 @@ import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
+import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
-import { checkOf } from '#core/order/checks/index';
+import { measuringOf } from '#core/order/checks/measuring';
 import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
@@ -14,6 +15,7 @@ import { checkFormId } from './CheckForm.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
 import { NotSaved } from './NotSaved.tsx';
+import { OnHold } from './OnHold.tsx';
 import { Ruler } from './Ruler.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
@@ -21,8 +23,8 @@ import { StepCard } from './StepCard.tsx';
 import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
 
-const doneWords = (step: Step, hasForm: boolean) =>
-  step.kind !== 'check' ? 'seat.done' : hasForm ? 'checkForm.passed' : 'seat.checkDone';
+const doneWords = (step: Step, isMeasured: boolean) =>
+  isMeasured ? 'checkForm.passed' : step.kind === 'check' ? 'seat.checkDone' : 'seat.done';
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -57,14 +59,16 @@ export function Bench() {
   };
   const back = () => previous && report({ kind: 'step-reopened', stepId: previous.id });
   const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
-  const form = step?.kind === 'check' ? checkOf(step.check).form : null;
+  const measuring = step ? measuringOf(step) : null;
+  const repeat = step?.own?.words.repeat;
+  const isCheck = step?.kind === 'check' || step?.own?.sort === 'check' || measuring !== null;
+  const may = step ? goOn(step, state) : 'free';
   const reading = state.readings.filter(({ stepId }) => stepId === step?.id).at(-1);
-  const finding =
-    form && reading && step?.kind === 'check' ? form.judge(reading.amount, step) : undefined;
+  const finding = measuring && reading ? measuring.judge(reading.amount) : undefined;
   const read = (amount: number) => {
-    if (!form || step?.kind !== 'check') return;
+    if (!measuring || !step) return;
     report({ kind: 'reading', stepId: step.id, amount });
-    if (form.judge(amount, step) !== 'right') failCheck();
+    if (measuring.judge(amount) !== 'right') failCheck();
   };
   const failCheck = () => {
     if (!step) return;
@@ -90,6 +94,7 @@ export function Bench() {
         )}
         <AskedOfAll view={view} events={events} report={report} clock={log.now} />
         <FromTheInstructor state={state} steps={steps} />
+        {step && may === 'held' && <OnHold state={state} step={step} log={log} report={report} />}
         {step ? (
           <StepCard
             key={step.id}
@@ -99,7 +104,14 @@ export function Bench() {
             heatTimes={view.heatTimes}
             number={index + 1}
             count={steps.length}
-            {...(form && { reading: { form, finding, read } })}
+            {...(measuring && { reading: { measuring, finding, read } })}
+            {...(repeat && {
+              counter: {
+                repeat,
+                pieces: state.counts[step.id] ?? 0,
+                count: (pieces: number) => report({ kind: 'counted', stepId: step.id, pieces }),
+              },
+            })}
           />
         ) : (
           <Finished kitName={view.kitName} />
@@ -116,19 +128,24 @@ export function Bench() {
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
             <Glyph name="back" /> {t('seat.back')}
           </button>
-          {step && form && finding !== 'right' && (
+          {step && measuring && (may === 'reading' || (may === 'held' && finding !== 'right')) && (
             <button type="submit" form={checkFormId} className="main-button">
               {t('checkForm.judge')}
             </button>
           )}
-          {step && (!form || finding === 'right') && (
+          {step && may === 'held' && (!measuring || finding === 'right') && (
+            <button type="button" className="main-button" disabled>
+              {t('seat.onHold')}
+            </button>
+          )}
+          {step && may === 'free' && (
             <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
-              {t(doneWords(step, form !== null))} <Glyph name="tick" />
+              {t(doneWords(step, measuring !== null))} <Glyph name="tick" />
             </button>
           )}
         </div>
         <div className="foot-row">
-          {step?.kind === 'check' ? (
+          {isCheck ? (
             <button type="button" className="side-button" onClick={failCheck}>
               <Glyph name="cross" /> {t('seat.checkFailed')}
             </button>

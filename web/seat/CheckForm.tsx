@@ -1,27 +1,31 @@
 import { type FormEvent, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Finding, CheckForm as Form } from '#core/order/checks/definition';
+import type { Finding } from '#core/order/checks/definition';
+import type { Measuring } from '#core/order/checks/measuring';
 import { readAtCheck } from '#core/order/checks/readings';
+import { ownMeasureSentence } from '#core/words/measureWords';
 import { saying } from '#core/words/sayings';
 
 /** The button that sends the form stands at the foot of the page, under the thumb. */
 export const checkFormId = 'check-form';
 
 export interface CheckReading {
-  readonly form: Form;
+  readonly measuring: Measuring;
   /** What the last reading means; none while nothing was read. */
   readonly finding: Finding | undefined;
   readonly read: (amount: number) => void;
 }
 
 /** The reading goes in, the verdict comes out. */
-export function CheckForm({ form, finding, read }: CheckReading) {
+export function CheckForm({ measuring, finding, read }: CheckReading) {
   const { t } = useTranslation();
+  const { unit } = measuring;
+  const own = ownMeasureSentence(t, measuring);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const amount = readAtCheck(form, text);
+    const amount = readAtCheck(unit, text);
     if (!amount.ok) {
       setProblem(saying(t, amount.problem));
       return;
@@ -32,7 +36,12 @@ export function CheckForm({ form, finding, read }: CheckReading) {
   };
   return (
     <form id={checkFormId} className="check-form" onSubmit={submit} noValidate>
-      <label htmlFor="check-reading">{t(`checkForm.ask.${form.unit}`)}</label>
+      {own && (
+        <p>
+          <strong>{own}</strong>
+        </p>
+      )}
+      <label htmlFor="check-reading">{t(`checkForm.ask.${unit}`)}</label>
       <input
         id="check-reading"
         type="text"
@@ -43,7 +52,7 @@ export function CheckForm({ form, finding, read }: CheckReading) {
         aria-describedby="check-hint"
       />
       <p id="check-hint" className={problem ? 'check-problem' : 'check-hint'}>
-        {problem ?? t(`checkForm.example.${form.unit}`)}
+        {problem ?? t(`checkForm.example.${unit}`)}
       </p>
       {finding && (
         <p role="status" className={finding === 'right' ? 'check-right' : 'alarm-box'}>

@@ -24,6 +24,7 @@ import { Glyph } from '../ui/Glyph.tsx';
 import { BandNames, BoardMark, PartPicture } from '../ui/PartPicture.tsx';
 import { Cautions } from './Cautions.tsx';
 import { CheckForm, type CheckReading } from './CheckForm.tsx';
+import { Counter, type CounterProps } from './Counter.tsx';
 import { StepMap } from './StepMap.tsx';
 
 const StepPictures = lazy(async () => ({
@@ -38,12 +39,23 @@ interface StepCardProps {
   readonly heatTimes: HeatTimes;
   readonly number: number;
   readonly count: number;
-  /** At a check that a reading decides. */
+  /** At a step that a reading decides. */
   readonly reading?: CheckReading;
+  /** At a step that is done many times. */
+  readonly counter?: CounterProps;
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
-export function StepCard({ step, steps, board, heatTimes, number, count, reading }: StepCardProps) {
+export function StepCard({
+  step,
+  steps,
+  board,
+  heatTimes,
+  number,
+  count,
+  reading,
+  counter,
+}: StepCardProps) {
   const { t } = useTranslation();
   return (
     <article className="step-card" aria-labelledby="step-title">
@@ -60,7 +72,7 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
         </Suspense>
       )}
       {step.kind === 'check' ? (
-        <CheckBody step={step} reading={reading} />
+        <CheckBody step={step} />
       ) : (
         <>
           <Cautions cautions={step.cautions} />
@@ -75,8 +87,11 @@ export function StepCard({ step, steps, board, heatTimes, number, count, reading
             <PartFitted key={keyOf(part)} part={part} isTold={step.own?.words.how !== undefined} />
           ))}
           <Own step={step} field="how" head={t('seat.how')} />
+          <Own step={step} field="expects" head={t('seat.expect')} className="way way-matters" />
         </>
       )}
+      {counter && <Counter {...counter} />}
+      {reading && <CheckForm {...reading} />}
       <Own step={step} field="look" head={t('seat.look')} className="way way-matters" />
       <Harms step={step} />
       <details className="why">
@@ -239,12 +254,7 @@ function Holding({ step }: { readonly step: WorkStep }) {
   );
 }
 
-interface CheckBodyProps {
-  readonly step: CheckStep;
-  readonly reading: CheckReading | undefined;
-}
-
-function CheckBody({ step, reading }: CheckBodyProps) {
+function CheckBody({ step }: { readonly step: CheckStep }) {
   const { t } = useTranslation();
   return (
     <>
@@ -262,7 +272,6 @@ function CheckBody({ step, reading }: CheckBodyProps) {
           <strong>{t('seat.otherwise')}:</strong> {t(`check.${step.check}.otherwise`)}
         </p>
       </section>
-      {reading && <CheckForm {...reading} />}
     </>
   );
 }

@@ -126,6 +126,86 @@ describe('a link that opens nothing', () => {
   });
 });
 
+describe('a step that is measured', () => {
+  beforeEach(() => {
+    const [first, ...rest] = view.steps;
+    if (!first) throw new Error('no step');
+    const measure = {
+      unit: 'volt' as const,
+      at: { en: 'from TP1 to GND' },
+      least: 4.75,
+      most: 5.25,
+    };
+    view = { ...view, steps: [{ ...first, own: { words: { measure } } }, ...rest] };
+  });
+  const type = async (user: ReturnType<typeof open>, text: string) => {
+    await user.type(await screen.findByLabelText('What does the meter show, in volts?'), text);
+    await user.click(screen.getByRole('button', { name: 'Check my reading' }));
+  };
+
+  it('says where and what is right, and goes on with a reading that is', async () => {
+    const user = open();
+    expect(
+      await screen.findByText('Measure from TP1 to GND. Right is 4.75 V to 5.25 V.'),
+    ).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /Go on/ })).toBeNull();
+    await type(user, '4.98');
+    await user.click(await screen.findByRole('button', { name: /Go on/ }));
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+  });
+
+  it('that is not right asks for help and waits for staff, even when the next reading is', async () => {
+    const user = open();
+    await type(user, '2');
+    await screen.findByText(/That is less than it should be/);
+    await waitFor(() => expect(kinds()).toEqual(['reading', 'mistake', 'help-asked']));
+    await type(user, '5');
+    await screen.findByText('That is right.');
+    const held = screen.getByRole<HTMLButtonElement>('button', { name: 'On hold' });
+    expect(held.disabled).toBe(true);
+    const failed = sent.find(({ kind }) => kind === 'mistake');
+    if (!failed) throw new Error('no failure was sent');
+    const released: BuildEvent = {
+      kind: 'released',
+      stepId: view.steps[0]?.id ?? '',
+      failed: [failed.id],
+      id: '00000000-0000-7000-8000-000000000001',
+      seatId: view.seatId,
+      at: new Date().toISOString(),
+      by: 'instructor',
+    };
+    HandStream.last?.bring({ seq: 99, event: released });
+    await user.click(await screen.findByRole('button', { name: /Go on/ }));
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+  });
+
+  it('is let go on at the seat where there is no network', async () => {
+    const user = open();
+    await type(user, '2');
+    await screen.findByText(/That is less than it should be/);
+    expect(screen.queryByRole('button', { name: /No network/ })).toBeNull();
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('gone')));
+    HandStream.last?.fail();
+    await user.click(await screen.findByRole('button', { name: /No network/ }));
+    await user.click(await screen.findByRole('button', { name: /Go on/ }));
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+  });
+});
+
+it('a step that is done many times is counted', async () => {
+  const [first, ...rest] = view.steps;
+  if (!first) throw new Error('no step');
+  const repeat = { times: 64, jig: { en: 'two strips of wood' } };
+  view = { ...view, steps: [{ ...first, own: { words: { repeat } } }, ...rest] };
+  const user = open();
+  await screen.findByText('64 times, on this jig: two strips of wood');
+  await user.click(screen.getByRole('button', { name: 'One more done' }));
+  await user.click(screen.getByRole('button', { name: 'One more done' }));
+  await user.click(screen.getByRole('button', { name: 'One less' }));
+  expect(await screen.findByText('1 of 64')).toBeTruthy();
+  await waitFor(() => expect(sent.map((one) => 'pieces' in one && one.pieces)).toEqual([1, 2, 1]));
+});
+
 describe('a seat at work', () => {
   it('goes on step by step, and back', async () => {
     const user = open();

@@ -26,6 +26,6 @@ export async function openSeat(token: string): Promise<OpenSeat> {
     send: (_, events) => call(reportFromSeat, { params: { token }, body: { events: [...events] } }),
     streamPath: (after) => `${seatStreamPath(token)}?after=${after}`,
   });
-  log.load(view.events, isFresh ? view.now : undefined);
+  await log.load(view.events, isFresh ? view.now : undefined);
   return { view, log };
 }

@@ -31,7 +31,7 @@ export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: 
         }),
       streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
     });
-    created.load(first.events, isFresh ? first.now : undefined);
+    void created.load(first.events, isFresh ? first.now : undefined);
     return created;
   });
   useEffect(() => log.follow(), [log]);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { checkFailed } from '../../learning/mistakes/checks.ts';
 import { bridge } from '../../learning/mistakes/joints.ts';
 import type { BuildEvent, Deed } from '../event.ts';
 
@@ -26,6 +27,9 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
         'step-done',
         'step-reopened',
         'mistake',
+        'check-failed',
+        'counted',
+        'released',
         'help-asked',
         'help-withdrawn',
         'visit',
@@ -78,6 +82,12 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
       return { kind, round: 'a round', item: 'joints.what.bridge', seed: 1 };
     case 'round-ended':
       return { kind, round: 'a round' };
+    case 'check-failed':
+      return { kind: 'mistake', stepId, mistake: checkFailed.id };
+    case 'counted':
+      return { kind, stepId, pieces: 17 };
+    case 'released':
+      return { kind, stepId, failed: target?.kind === 'mistake' ? [target.id] : [] };
     case 'mistake':
       return { kind, stepId, mistake: bridge.id };
     case 'help-withdrawn':

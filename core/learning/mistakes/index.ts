@@ -33,8 +33,9 @@ export function mistakesOf(step: Step): MistakeDefinition[] {
 
 function needsMet(step: Step): Set<Needs> {
   if (step.kind === 'check') return new Set(['check']);
-  if (step.kind === 'own') return new Set(step.own?.sort === 'check' ? ['check'] : []);
-  const met = new Set<Needs>(['part']);
+  const isDecided = step.own?.sort === 'check' || step.own?.words.measure !== undefined;
+  if (step.kind === 'own') return new Set(isDecided ? ['check'] : []);
+  const met = new Set<Needs>(isDecided ? ['part', 'check'] : ['part']);
   for (const part of step.parts) {
     if (part.value.kind !== 'none') met.add('value');
     if (familyOf(part).polarity === 'polarised') met.add('polarity');

@@ -3,6 +3,7 @@ import type { WorkNode } from '../node.ts';
 import type { HardRule } from '../rules/rule.ts';
 import type { CheckStep } from '../step.ts';
 import type { CheckId } from './ids.ts';
+import type { Limits, MeasuredUnit } from './limits.ts';
 
 /** Everything about a check of a build: what derives from checks anywhere takes it from these records. */
 export interface CheckDefinition<Id extends CheckId = CheckId> {
@@ -46,14 +47,21 @@ export type Judged = Pick<CheckStep, 'chipsOut' | 'blocks' | 'mostMilliampere'>;
 
 /** A check that a meter decides: what is read, and what the reading means. */
 export interface CheckForm {
-  readonly unit: 'ohm' | 'milliampere';
+  readonly unit: MeasuredUnit;
   /** What is right on this board, as papers print it. */
-  readonly limits: (step: Judged) => { readonly least: number } | { readonly most: number };
+  readonly limits: (step: Judged) => Limits;
   readonly judge: (amount: number, step: Judged) => Finding;
 }
 
 /** What a reading means; all but `right` are findings to be looked at before the learner goes on. */
-export type Finding = 'right' | 'short' | 'nearly-short' | 'too-much' | 'no-current';
+export type Finding =
+  | 'right'
+  | 'short'
+  | 'nearly-short'
+  | 'too-much'
+  | 'no-current'
+  | 'too-low'
+  | 'too-high';
 
 /** A sentence that a check needs on some kits only, as data; the catalogue has the words. */
 export type CheckNote =

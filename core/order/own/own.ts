@@ -1,4 +1,5 @@
 import type { OwnText } from '../../words/ownText.ts';
+import type { OwnMeasure, Repeat } from './measure.ts';
 import type { StepPicture } from './pictures.ts';
 
 /** What an instructor says of a step; what is absent is as computed. */
@@ -16,6 +17,9 @@ export interface OwnWords {
   readonly note?: OwnText;
   readonly minutes?: number;
   readonly pictures?: readonly StepPicture[];
+  /** Decided by a reading of this in place of what is computed. */
+  readonly measure?: OwnMeasure;
+  readonly repeat?: Repeat;
 }
 
 export const ownTextFields = ['title', 'how', 'look', 'caution', 'expects', 'note'] as const;

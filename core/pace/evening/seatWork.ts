@@ -1,4 +1,4 @@
-import { checkOf } from '../../order/checks/index.ts';
+import { measuringOf } from '../../order/checks/measuring.ts';
 import type { Random } from '../../random.ts';
 import { stepVariation } from '../learnt/priors.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
@@ -21,8 +21,8 @@ const reworkMinutes = 4;
  */
 export function stepActivities(step: PlannedStep, pace: number, random: Random): Activity[] {
   const minutes = lognormal(random, step.minutes * pace, stepVariation);
-  if (step.kind === 'check') {
-    return [{ needs: checkOf(step.check).form ? 'meter' : null, minutes }];
+  if (step.kind === 'check' || step.kind === 'own') {
+    return [{ needs: measuringOf(step) ? 'meter' : null, minutes }];
   }
   if (step.kind !== 'solder') return [{ needs: null, minutes }];
   const work: Activity[] = [

@@ -118,7 +118,7 @@ describe('who is next', () => {
     expect(says(seat('Tern', asked(soon), soon + 6))).toEqual(['asked: asked for help 6 min ago']);
   });
 
-  it('a failed check, until somebody has been there', () => {
+  it('a failed check, until somebody has been there and has let the seat go on', () => {
     const number = indexOf('look');
     const log = doneSteps(number - 1);
     const minute = lastMinute(log);
@@ -132,7 +132,13 @@ describe('who is next', () => {
     ]);
     const visit = staff(minute + 2, { kind: 'visit', answers: [] });
     const ended = staff(minute + 2.5, { kind: 'visit-ended', visit: visit.id });
-    expect(says(seat('Tern', [...log, failed, visit, ended], minute + 3))).toEqual([]);
+    const seen = [...log, failed, visit, ended];
+    expect(says(seat('Tern', seen, minute + 3))).toEqual([
+      'on-hold: on hold for 2 min: a check failed',
+    ]);
+    const stepId = stepAt(number);
+    const released = staff(minute + 3, { kind: 'released', stepId, failed: [failed.id] });
+    expect(says(seat('Tern', [...seen, released], minute + 3))).toEqual([]);
   });
 
   it('whoever has been silent for longer than the step takes nineteen times of twenty', () => {

@@ -1,4 +1,4 @@
-import type { LoggedMistake, SeatState } from '../../build/foldSeat.ts';
+import type { Logged, LoggedMistake, SeatState } from '../../build/foldSeat.ts';
 import { checkFailed } from '../../learning/mistakes/checks.ts';
 import { backwards } from '../../learning/mistakes/fitting.ts';
 import { type Said, said } from '../../learning/said.ts';
@@ -41,6 +41,13 @@ export const visitReasons: readonly VisitReason[] = [
       said('visit.failed-check', {
         count: minutesSince(failedCheck(seat)?.foundAt ?? '', seat.now),
       }),
+  },
+  {
+    id: 'on-hold',
+    // Whoever was there and has not let the seat go on is waited for.
+    worth: (seat) => (holdAt(seat) && !failedCheck(seat) ? 9 : 0),
+    says: (seat) =>
+      said('visit.on-hold', { count: minutesSince(holdAt(seat)?.at ?? '', seat.now) }),
   },
   {
     id: 'told-too-late',
@@ -113,6 +120,9 @@ const failedCheck = (seat: SeatNow): LoggedMistake | undefined =>
       one.madeAtStepId === seat.state.currentStepId &&
       isAfterVisits(seat, one.foundAt),
   );
+
+const holdAt = ({ state }: SeatNow): Logged | undefined =>
+  state.holds.find(({ stepId }) => stepId === state.currentStepId);
 
 const reversedPart = (seat: SeatNow): LoggedMistake | undefined =>
   seat.state.currentStepId === null

@@ -27,7 +27,9 @@ import {
   computedTitle,
   fitWords,
 } from '#core/words/partWords';
+import { MeasureFields, RepeatFields } from './MeasureFields.tsx';
 import { isDescribed, StepPicturesField } from './StepPicturesField.tsx';
+import { measureOf, repeatOf, typedMeasure, typedRepeat } from './typedMeasure.ts';
 import '../../ui/form.css';
 
 interface StepDialogProps {
@@ -47,13 +49,20 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
   );
   const [minutes, setMinutes] = useState(String(words.minutes ?? ''));
   const [pictures, setPictures] = useState(words.pictures ?? []);
+  const [measure, setMeasure] = useState(() => typedMeasure(words.measure, tongue));
+  const [repeat, setRepeat] = useState(() => typedRepeat(words.repeat, tongue));
   const [sort, setSort] = useState<OwnSort>(step?.own?.sort ?? 'work');
   const isOwn = step === undefined || step.kind === 'own';
   const computed = step && !isOwn ? computedWords(t, step) : {};
-  const fields = ownTextFields.filter((field) => field !== 'expects' || step?.kind === 'check');
+  const isCheck = step?.kind === 'check' || (isOwn && sort === 'check');
+  const fields = ownTextFields.filter((field) => field !== 'expects' || isCheck);
+  const measured = measureOf(measure, words.measure, tongue);
+  const repeated = repeatOf(repeat, words.repeat, tongue);
   const wrongMinutes = minutes.trim() !== '' && !isMinutes(minutes);
   const isUndescribed = !pictures.every(isDescribed);
   const isNameless = isOwn && typed.title?.trim() === '' && !others(words.title, tongue);
+  const isWrong =
+    wrongMinutes || isNameless || isUndescribed || measured === 'wrong' || repeated === 'wrong';
   const submit = () => {
     const next: Record<string, unknown> = {};
     for (const field of ownTextFields) {
@@ -62,6 +71,8 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
     }
     if (minutes.trim() !== '') next.minutes = Number(minutes.replace(',', '.'));
     if (pictures.length > 0) next.pictures = pictures;
+    if (measured) next.measure = measured;
+    if (repeated) next.repeat = repeated;
     save(next as OwnWords, sort);
     close();
   };
@@ -72,7 +83,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
         className="dialog-form"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrongMinutes && !isNameless && !isUndescribed) submit();
+          if (!isWrong) submit();
         }}
       >
         <DialogTitle id="step-dialog">
@@ -130,6 +141,10 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
             slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
             sx={{ maxWidth: 200 }}
           />
+          <MeasureFields measure={measure} isWrong={measured === 'wrong'} change={setMeasure} />
+          {step?.kind !== 'check' && (
+            <RepeatFields repeat={repeat} isWrong={repeated === 'wrong'} change={setRepeat} />
+          )}
           <StepPicturesField pictures={pictures} change={setPictures} />
         </DialogContent>
         <DialogActions>
@@ -147,11 +162,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
           <Button color="inherit" onClick={close}>
             {t('kits.ownStep.cancel')}
           </Button>
-          <Button
-            type="submit"
-            variant="contained"
-            disabled={wrongMinutes || isNameless || isUndescribed}
-          >
+          <Button type="submit" variant="contained" disabled={isWrong}>
             {t('kits.ownStep.apply')}
           </Button>
         </DialogActions>

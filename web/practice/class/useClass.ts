@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { useStore } from 'zustand';
-import { type ClassData, keptClass } from '#contract/keptKinds';
+import type { ClassData } from '#contract/keptForms';
+import { keptClass } from '#contract/keptKinds';
 import { getWorkshop, getWorkshopLog, type Seat, type Workshop } from '#contract/workshops';
 import type { Exercise } from '#core/learning/drills/exercise';
 import { exerciseOf } from '#core/learning/drills/exercise';

@@ -7,7 +7,7 @@ import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { v7 as newNoticeId } from 'uuid';
 import { useStore } from 'zustand';
-import type { FloorData } from '#contract/keptKinds';
+import type { FloorData } from '#contract/keptForms';
 import type { Seat, Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
 import type { BuildLog } from '../../app/buildLog.ts';

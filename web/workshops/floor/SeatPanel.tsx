@@ -5,7 +5,7 @@ import { t } from 'i18next';
 import { Trans, useTranslation } from 'react-i18next';
 import type { Deed } from '#core/build/event';
 import { checkFailed } from '#core/learning/mistakes/checks';
-import { checkOf } from '#core/order/checks/index';
+import { measuringOf } from '#core/order/checks/measuring';
 import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { readingWords } from '#core/words/orderWords';
 import { ownWords } from '#core/words/ownText';
@@ -47,7 +47,9 @@ export function SeatPanel({
   const { t } = useTranslation();
   const { seat, state, steps, tonight } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
-  const form = step?.kind === 'check' ? checkOf(step.check).form : null;
+  const measuring = step ? measuringOf(step) : null;
+  const holds = state.holds.filter(({ stepId }) => stepId === step?.id);
+  const pieces = step && state.counts[step.id];
   const entries = [
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,
@@ -60,7 +62,7 @@ export function SeatPanel({
     })),
     ...state.readings.flatMap(({ eventId, at, stepId, amount }) => {
       const check = steps.find(({ id }) => id === stepId);
-      if (check?.kind !== 'check') return [];
+      if (!check) return [];
       return { eventId, at, text: `${stepTitle(t, check)}: ${readingWords(t, check, amount)}` };
     }),
     ...state.visits.map(({ eventId, at, endedAt, helper }) => ({
@@ -72,6 +74,11 @@ export function SeatPanel({
       ]
         .filter(Boolean)
         .join(', '),
+    })),
+    ...state.releases.map(({ eventId, at, stepId }) => ({
+      eventId,
+      at,
+      text: t('workshops.seatPanel.releasedAtStep', { stepNumber: stepNumber(steps, stepId) }),
     })),
     ...state.praises.map(({ eventId, at, stepId }) => ({
       eventId,
@@ -104,6 +111,19 @@ export function SeatPanel({
           <Box sx={{ fontWeight: 650 }}>
             {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
           </Box>
+          {step.own?.words.repeat && (
+            <Box>
+              {t('workshops.seatPanel.counted', {
+                pieces: pieces ?? 0,
+                times: step.own.words.repeat.times,
+              })}
+            </Box>
+          )}
+          {holds.length > 0 && (
+            <Box sx={{ fontWeight: 650, color: ink('alarm') }}>
+              {t('workshops.seatPanel.onHold')}
+            </Box>
+          )}
           {step.own?.words.note && (
             <Box sx={{ fontStyle: 'italic' }}>{ownWords(t, step.own.words.note)}</Box>
           )}
@@ -131,6 +151,20 @@ export function SeatPanel({
         <Button variant="contained" onClick={visit} sx={{ minHeight: 44 }}>
           {state.help ? t('workshops.seatPanel.imThere') : t('workshops.seatPanel.markAVisit')}
         </Button>
+        {step && holds.length > 0 && (
+          <Button
+            variant="outlined"
+            onClick={() =>
+              record(
+                { kind: 'released', stepId: step.id, failed: holds.map(({ eventId }) => eventId) },
+                t('workshops.seatPanel.released'),
+              )
+            }
+            sx={{ minHeight: 44 }}
+          >
+            {t('workshops.seatPanel.release')}
+          </Button>
+        )}
         {step?.kind === 'check' && (
           <Button
             variant="outlined"
@@ -159,11 +193,11 @@ export function SeatPanel({
           )
         }
       />
-      {step?.kind === 'check' && form && (
+      {step && measuring && (
         <CheckReading
-          form={form}
+          unit={measuring.unit}
           read={(amount) => {
-            const isRight = form.judge(amount, step) === 'right';
+            const isRight = measuring.judge(amount) === 'right';
             record(
               { kind: 'reading', stepId: step.id, amount },
               t('workshops.seatPanel.logged', { readingWords: readingWords(t, step, amount) }),

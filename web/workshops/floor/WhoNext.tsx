@@ -24,6 +24,7 @@ const atAGlance = 6;
 const signOf: Readonly<Record<string, GlyphName>> = {
   asked: 'hand',
   'failed-check': 'cross',
+  'on-hold': 'cross',
   'told-too-late': 'warn',
   reversed: 'warn',
   irreversible: 'diamond',
@@ -31,7 +32,7 @@ const signOf: Readonly<Record<string, GlyphName>> = {
   unlikely: 'down',
 };
 
-const urgent = new Set(['asked', 'failed-check', 'told-too-late', 'reversed']);
+const urgent = new Set(['asked', 'failed-check', 'on-hold', 'told-too-late', 'reversed']);
 
 /** Where a visit is worth most, and why; the first is the one to go to. */
 export function WhoNext({ seats, visit, choose }: WhoNextProps) {

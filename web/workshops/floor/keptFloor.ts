@@ -1,5 +1,6 @@
 import type { LoaderFunctionArgs } from 'react-router';
-import { type FloorData, keptFloor } from '#contract/keptKinds';
+import type { FloorData } from '#contract/keptForms';
+import { keptFloor } from '#contract/keptKinds';
 import { getPaces } from '#contract/pace';
 import { getWorkshopLog } from '#contract/workshops';
 import { call } from '../../app/call.ts';
