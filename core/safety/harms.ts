@@ -21,14 +21,16 @@ const isWith =
   (step: Step): boolean =>
     step.kind !== 'check' && hasHazard(hazard)(step);
 
-/** A check with power on the board. */
-const isLive = (step: Step): boolean => step.kind === 'check' && checkOf(step.check).isLive;
+/** A check with power on the board, or a measurement that needs it there. */
+const isLive = (step: Step): boolean =>
+  (step.kind === 'check' && checkOf(step.check).isLive) ||
+  (step.own?.words.measure !== undefined && step.own.words.measure.unit !== 'ohm');
 
 /** The same where the kit has such parts; of an old plan nobody knows, so it is said. */
 const isLiveWith =
   (hazard: Hazard) =>
   (step: Step): boolean =>
-    isLive(step) && step.kind === 'check' && (step.hazards?.includes(hazard) ?? true);
+    isLive(step) && (step.kind !== 'check' || (step.hazards?.includes(hazard) ?? true));
 
 /**
  * The usual cautions of a soldering bench (common practice), in the order in which they are said; the rules of the room

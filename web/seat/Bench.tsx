@@ -70,6 +70,9 @@ export function Bench() {
     report({ kind: 'reading', stepId: step.id, amount });
     if (measuring.judge(amount) !== 'right') failCheck();
   };
+  const pieces = step ? (state.counts[step.id] ?? 0) : 0;
+  const isCounting = repeat !== undefined && pieces < repeat.times;
+  const count = (now: number) => step && report({ kind: 'counted', stepId: step.id, pieces: now });
   const failCheck = () => {
     if (!step) return;
     report({ kind: 'mistake', stepId: step.id, mistake: checkFailed.id });
@@ -108,8 +111,9 @@ export function Bench() {
             {...(repeat && {
               counter: {
                 repeat,
-                pieces: state.counts[step.id] ?? 0,
-                count: (pieces: number) => report({ kind: 'counted', stepId: step.id, pieces }),
+                pieces,
+                count,
+                all: () => count(repeat.times),
               },
             })}
           />
@@ -128,17 +132,25 @@ export function Bench() {
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
             <Glyph name="back" /> {t('seat.back')}
           </button>
-          {step && measuring && (may === 'reading' || (may === 'held' && finding !== 'right')) && (
-            <button type="submit" form={checkFormId} className="main-button">
-              {t('checkForm.judge')}
-            </button>
-          )}
+          {step &&
+            measuring &&
+            !isCounting &&
+            (may === 'reading' || (may === 'held' && finding !== 'right')) && (
+              <button type="submit" form={checkFormId} className="main-button">
+                {t('checkForm.judge')}
+              </button>
+            )}
           {step && may === 'held' && (!measuring || finding === 'right') && (
             <button type="button" className="main-button" disabled>
               {t('seat.onHold')}
             </button>
           )}
-          {step && may === 'free' && (
+          {isCounting && may !== 'held' && (
+            <button type="button" className="main-button" onClick={() => count(pieces + 1)}>
+              {t('seat.oneMore')}
+            </button>
+          )}
+          {step && may === 'free' && !isCounting && (
             <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
               {t(doneWords(step, measuring !== null))} <Glyph name="tick" />
             </button>

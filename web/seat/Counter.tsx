@@ -6,10 +6,12 @@ export interface CounterProps {
   readonly repeat: Repeat;
   readonly pieces: number;
   readonly count: (pieces: number) => void;
+  /** Somebody who has not counted along is done all the same. */
+  readonly all: () => void;
 }
 
-/** How many pieces of a repeated step are done: one tap for each, and back where a tap was one too many. */
-export function Counter({ repeat, pieces, count }: CounterProps) {
+/** How many pieces of a repeated step are done; the button for the next one stands under the thumb. */
+export function Counter({ repeat, pieces, count, all }: CounterProps) {
   const { t } = useTranslation();
   const { times } = repeat;
   return (
@@ -28,13 +30,8 @@ export function Counter({ repeat, pieces, count }: CounterProps) {
         >
           {t('seat.oneLess')}
         </button>
-        <button
-          type="button"
-          className="side-button"
-          onClick={() => count(pieces + 1)}
-          disabled={pieces >= times}
-        >
-          {t('seat.oneMore')}
+        <button type="button" className="side-button" onClick={all} disabled={pieces >= times}>
+          {t('seat.allDone', { times })}
         </button>
       </div>
     </section>

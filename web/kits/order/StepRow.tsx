@@ -7,10 +7,12 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import type { BrokenRule } from '#core/order/arrangement';
+import { measuringOf } from '#core/order/checks/measuring';
 import type { OwnOfStep } from '#core/order/own/own';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
+import { ownMeasureSentence, repeatSentence } from '#core/words/measureWords';
 import { brokenSentence, holdingSentence, lengthSentence } from '#core/words/orderWords';
 import { ownLines, ownWords } from '#core/words/ownText';
 import {
@@ -176,9 +178,14 @@ function OwnSaid({ step, own }: { readonly step: PlannedStep; readonly own: OwnO
   if (own.hidden !== undefined) {
     return <Typography>{t('kits.ownStep.isLeftOut', { reason: own.hidden })}</Typography>;
   }
-  const lines = (['how', 'look', 'caution', 'expects'] as const).flatMap((field) =>
-    own.words[field] ? ownLines(t, own.words[field]) : [],
-  );
+  const measuring = measuringOf(step);
+  const lines = [
+    own.words.repeat && repeatSentence(t, own.words.repeat),
+    ...(['how', 'look', 'caution', 'expects'] as const).flatMap((field) =>
+      own.words[field] ? ownLines(t, own.words[field]) : [],
+    ),
+    measuring && ownMeasureSentence(t, measuring),
+  ].filter((line) => line !== undefined && line !== null);
   return (
     <Box className="own-said">
       <Typography component="p" variant="caption">
