@@ -37,12 +37,16 @@ export function entryChunks(
     reached ??= entries.map((entry) => reachedFrom(entry, context));
     const by = reached.map((modules) => modules.has(id));
     if (by.every(Boolean)) return 'both';
-    return by[1] && id.includes('/core/') ? 'trade' : null;
+    if (!by[1] || !id.includes('/core/')) return null;
+    // Rooms that show no board need not bring what draws one.
+    return [...reachedFrom(id, context)].some((one) => one.includes('/core/board/'))
+      ? 'boards'
+      : 'trade';
   };
   // What both need is taken first: nothing of it waits for the trade, which the instructor’s first page does not load.
-  return ['both', 'trade'].map((chunk, index) => ({
+  return ['both', 'trade', 'boards'].map((chunk, index) => ({
     debugName: chunk,
-    priority: 2 - index,
+    priority: 3 - index,
     name: (id: string, context: Context) => (chunkOf(id, context) === chunk ? chunk : null),
   }));
 }

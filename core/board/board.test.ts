@@ -106,24 +106,30 @@ describe('where a point is', () => {
     );
   });
 
+  const noParts = new Map();
+
   it('is told in words: counted from the left of what one sees, and beside its neighbour', () => {
     const board = {
       ...emptyBoard(60, 40, 'printed'),
       placements: [at('R1', 5, 30), at('S1', 30, 8), at('D1', 30, 20), at('C1', 55, 20)],
     };
-    expect(allWhereabouts(board, 'top').get('D1')).toEqual({
+    expect(allWhereabouts(board, noParts, 'top').get('D1')).toEqual({
       across: 'middle',
       down: 'middle',
+      lines: {},
       fromLeft: 2,
       count: 4,
       beside: { place: 'S1', direction: 'above' },
     });
-    expect(allWhereabouts(board, 'top').get('R1')).toMatchObject({ across: 'left', fromLeft: 1 });
-    expect(allWhereabouts(board, 'bottom').get('R1')).toMatchObject({
+    expect(allWhereabouts(board, noParts, 'top').get('R1')).toMatchObject({
+      across: 'left',
+      fromLeft: 1,
+    });
+    expect(allWhereabouts(board, noParts, 'bottom').get('R1')).toMatchObject({
       across: 'right',
       fromLeft: 4,
     });
-    expect(allWhereabouts(board, 'top').get('X9')).toBeUndefined();
+    expect(allWhereabouts(board, noParts, 'top').get('X9')).toBeUndefined();
   });
 });
 

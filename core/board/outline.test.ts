@@ -1,14 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { line, ohm, type } from '../order/testing/kits.ts';
-import { familyOf } from '../parts/families/index.ts';
-import type { Part } from '../parts/part.ts';
+import { line, ohm } from '../order/testing/kits.ts';
 import { cases } from '../testing/cases.ts';
 import type { Pad } from './board.ts';
-import { footprintOf } from './footprint.ts';
 import { cornersOf } from './layout.ts';
 import { type BoardRect, copperOutlines, rectOutline } from './outline.ts';
-import { nameSpotOf, ringOf } from './ring.ts';
+import { ringOf } from './ring.ts';
 import { padWith } from './testing/pads.ts';
 import { inView } from './transform.ts';
 
@@ -93,63 +90,11 @@ describe('outlines of a board as path data', () => {
   });
 });
 
-describe('rings and names', () => {
+describe('rings', () => {
   it('a ring can be touched however small its part is', () => {
     const chip = line('resistor-chip', 'R1', ohm(470));
     const ring = ringOf({ place: 'R1', xMm: 0, yMm: 0, rotation: 0, side: 'top' }, chip);
     expect(ring.widthMm).toBeGreaterThanOrEqual(4);
     expect(ring.heightMm).toBeGreaterThanOrEqual(4);
-  });
-
-  const spot = (part: Part, rotation = 0, place = 'R1') =>
-    nameSpotOf({ place, xMm: 0, yMm: 0, rotation, side: 'top' }, part);
-  /** What a name covers, from the middle of its part; letters of a mono face are 0.6 of their size wide. */
-  const covers = (part: Part, rotation: number, place: string) => {
-    const { rightMm, belowMm, sizeMm } = spot(part, rotation, place);
-    const half = (place.length * 0.6 * sizeMm) / 2;
-    return {
-      left: rightMm - half,
-      right: rightMm + half,
-      top: belowMm - 0.7 * sizeMm,
-      bottom: belowMm,
-    };
-  };
-
-  it.each([0, 90, 180, 270])(
-    'a name hides no band, turned by %s: it stands clear of the body of a resistor or a diode',
-    (rotation) => {
-      for (const part of [
-        line('resistor-axial', 'R1', ohm(470)),
-        line('diode-axial', 'D1', type('1N4148')),
-      ]) {
-        const halfBody = familyOf(part).body.widthMm / 2;
-        const { left, top } = covers(part, rotation, 'R12');
-        if (rotation % 180 === 0) expect(top).toBeGreaterThan(halfBody);
-        else expect(left).toBeGreaterThan(halfBody);
-      }
-    },
-  );
-
-  it('a name lies on no hole of its small part, however that is turned', () => {
-    const film = line('capacitor-film', 'C1');
-    for (const rotation of [0, 90]) {
-      const lowest = Math.max(
-        ...footprintOf(film).pins.map((pin) => Math.abs(rotation === 90 ? pin.x : pin.y)),
-      );
-      expect(covers(film, rotation, 'C1').top).toBeGreaterThan(lowest + 0.4);
-    }
-  });
-
-  it('the name of a large body stands in its middle', () => {
-    for (const rotation of [0, 90]) {
-      const { left, right, top, bottom } = covers(line('battery-holder', 'BT1'), rotation, 'BT1');
-      expect(left + right).toBeCloseTo(0, 9);
-      expect(top + bottom).toBeCloseTo(0, 9);
-    }
-  });
-
-  it('names of resistors in rows of a fifth of an inch do not meet the next one', () => {
-    const { bottom } = covers(line('resistor-axial', 'R1', ohm(470)), 0, 'R1');
-    expect(bottom).toBeLessThan(5.08 - 2.5 / 2);
   });
 });

@@ -53,14 +53,21 @@ export function footprintPads(placement: Placement, part: Part): Pad[] {
 }
 
 /** Whether a chip is pushed into a socket at the same spot: it has no pads of its own. */
-export function sitsInSocket(
+export const sitsInSocket = (
   placement: Placement,
   board: Board,
   parts: ReadonlyMap<string, Part>,
-): boolean {
+): boolean => socketUnder(placement, board, parts) !== undefined;
+
+/** The socket that a chip is pushed into; undefined for whatever has its own pads. */
+export function socketUnder(
+  placement: Placement,
+  board: Board,
+  parts: ReadonlyMap<string, Part>,
+): Placement | undefined {
   const part = parts.get(placement.place);
-  if (!part || familyOf(part).role !== 'chip') return false;
-  return board.placements.some((other) => {
+  if (!part || familyOf(part).role !== 'chip') return undefined;
+  return board.placements.find((other) => {
     const below = parts.get(other.place);
     return (
       below !== undefined &&

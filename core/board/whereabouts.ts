@@ -1,10 +1,14 @@
+import type { Part } from '../parts/part.ts';
 import type { Board, Placement, Side } from './board.ts';
+import { type Lines, linesOf } from './rows.ts';
 
 /** Where a part is, as data; the catalogue makes the sentence. */
 export interface Whereabouts {
   /** Which third of the board, as one sees the side. */
   readonly across: 'left' | 'middle' | 'right';
   readonly down: 'top' | 'middle' | 'bottom';
+  /** Its row and its column among parts of its kind. */
+  readonly lines: Lines;
   /** Its place counted from the left edge, among the parts of that side, from 1. */
   readonly fromLeft: number;
   readonly count: number;
@@ -17,10 +21,18 @@ export type Direction = 'left' | 'right' | 'above' | 'below';
 const sameSpotMm = 0.5;
 
 /** Where every placed part is, seen from one side; from below left and right change. */
-export function allWhereabouts(board: Board, side: Side): Map<string, Whereabouts> {
+export function allWhereabouts(
+  board: Board,
+  parts: ReadonlyMap<string, Part>,
+  side: Side,
+): Map<string, Whereabouts> {
   const seen = (one: Placement) => (side === 'bottom' ? board.widthMm - one.xMm : one.xMm);
   const inOrder = [...board.placements].sort(
     (a, b) => seen(a) - seen(b) || (a.place < b.place ? -1 : 1),
+  );
+  const lines = linesOf(
+    board.placements.map((one) => ({ ...one, xMm: seen(one) })),
+    parts,
   );
   return new Map(
     inOrder.map((own, index) => {
@@ -30,6 +42,7 @@ export function allWhereabouts(board: Board, side: Side): Map<string, Whereabout
         {
           across: thirds.across[third(seen(own) / board.widthMm)] ?? 'middle',
           down: thirds.down[third(own.yMm / board.heightMm)] ?? 'middle',
+          lines: lines.get(own.place) ?? {},
           fromLeft: index + 1,
           count: board.placements.length,
           beside: nearest

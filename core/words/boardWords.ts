@@ -4,51 +4,89 @@ import type { Facing } from '../board/facing.ts';
 import { type Hidden, hiddenBodies, hiddenJoints } from '../board/hiding.ts';
 import { gridOf, holeName, seenColumn } from '../board/holes.ts';
 import { holeOf } from '../board/nets.ts';
+import { socketUnder } from '../board/pads.ts';
 import { standingParts } from '../board/standing.ts';
 import { allWhereabouts, type Whereabouts } from '../board/whereabouts.ts';
-import { type Memo, memo, memoOfObject } from '../memo.ts';
+import { type Memo, memo, memoOfObject, type ObjectMemo } from '../memo.ts';
 import { shortDesignators } from '../parts/label.ts';
 import type { Part } from '../parts/part.ts';
 
-/** `number 3 of 12 from the left edge, in the upper middle, above S1`. */
-function whereWords(word: Word, t: TFunction, where: Whereabouts): string {
-  const { across, down, fromLeft, count, beside } = where;
-  const area = word(`board.area.${across}-${down}`);
-  if (!beside) return t('board.where', { fromLeft, count, area });
-  const direction = word(`board.direction.${beside.direction}`);
-  return t('board.beside', { fromLeft, count, area, direction, place: beside.place });
-}
-
 type Word = (key: string) => string;
 
+/** `number 4 from the top in the column of 8 resistors, at the left`; `in the upper middle, above S1`. */
+function whereWords(word: Word, t: TFunction, where: Whereabouts): string {
+  const { across, down, lines, beside } = where;
+  const area = word(`board.area.${across}-${down}`);
+  const { row, column } = lines;
+  const family = (row ?? column)?.family;
+  if (family) {
+    const what = word(`family.${family}.many`);
+    if (row && column)
+      return t('board.in-block', { row: column.number, column: row.number, what, area });
+    const { number, count } = row ?? column ?? { number: 1, count: 1 };
+    return t(row ? 'board.in-row' : 'board.in-column', { number, count, what, area });
+  }
+  if (!beside) return area;
+  return t('board.beside', {
+    area,
+    direction: word(`board.direction.${beside.direction}`),
+    place: beside.place,
+  });
+}
+
+type WordsOfParts = Memo<string, ReadonlyMap<string, string>>;
+
 // A board is asked for as a whole, by the map and by the list beside it.
-const wordsOfBoard = memoOfObject<Board, Memo<string, ReadonlyMap<string, string>>>(
+const wordsOfBoard = memoOfObject<Board, ObjectMemo<ReadonlyMap<string, Part>, WordsOfParts>>(
   'places of boards in words',
 );
 /** Both sides in a handful of languages. */
 const mostOfBoard = 12;
 
-/** Where every placed part is, in words, seen from one side; by place name. */
+/** Where every placed part is, in words, seen from one side; by place name. No two have the same. */
 export function allWhereWords(
   t: TFunction,
   language: string,
   board: Board,
+  parts: ReadonlyMap<string, Part>,
   side: Side,
 ): ReadonlyMap<string, string> {
   return wordsOfBoard
-    .of(board, () => memo({ name: 'places of a board in words', most: mostOfBoard }))
-    .of(`${language} ${side}`, () => whereWordsOf(t, board, side));
+    .of(board, () =>
+      memoOfObject<ReadonlyMap<string, Part>, WordsOfParts>('places of parts in words'),
+    )
+    .of(parts, () => memo({ name: 'places of a board in words', most: mostOfBoard }))
+    .of(`${language} ${side}`, () => whereWordsOf(t, board, parts, side));
 }
 
-function whereWordsOf(t: TFunction, board: Board, side: Side): ReadonlyMap<string, string> {
+function whereWordsOf(
+  t: TFunction,
+  board: Board,
+  parts: ReadonlyMap<string, Part>,
+  side: Side,
+): ReadonlyMap<string, string> {
   const words = new Map<string, string>();
   const word: Word = (name) => {
     const found = words.get(name) ?? t(name);
     words.set(name, found);
     return found;
   };
+  const sockets = new Map(
+    board.placements.flatMap((placement) => {
+      const socket = socketUnder(placement, board, parts);
+      return socket ? [[placement.place, t('board.in-socket', { place: socket.place })]] : [];
+    }),
+  );
+  const all = [...allWhereabouts(board, parts, side)].map(
+    ([place, where]) => [place, where, sockets.get(place) ?? whereWords(word, t, where)] as const,
+  );
+  const times = new Map<string, number>();
+  for (const [, , says] of all) times.set(says, (times.get(says) ?? 0) + 1);
   return new Map(
-    [...allWhereabouts(board, side)].map(([place, where]) => [place, whereWords(word, t, where)]),
+    all.map(([place, { fromLeft, count }, says]) => [
+      place,
+      times.get(says) === 1 ? says : t('board.counted', { says, fromLeft, count }),
+    ]),
   );
 }
 

@@ -48,9 +48,13 @@ export const tradeEnglish = {
   },
   sign: signWords,
   board: {
-    where: 'number {{fromLeft}} of {{count}} from the left edge, {{area}}',
-    beside:
-      'number {{fromLeft}} of {{count}} from the left edge, {{area}}, {{direction}} {{place}}',
+    beside: '{{area}}, {{direction}} {{place}}',
+    'in-socket': 'in the socket {{place}}',
+    'in-row': 'number {{number}} from the left in the row of {{count}} {{what}}, {{area}}',
+    'in-column': 'number {{number}} from the top in the column of {{count}} {{what}}, {{area}}',
+    'in-block':
+      'number {{column}} from the left and {{row}} from the top in the block of {{what}}, {{area}}',
+    counted: '{{says}} (number {{fromLeft}} of {{count}} parts from the left edge)',
     area: {
       'left-top': 'in the upper left',
       'middle-top': 'in the upper middle',

@@ -1,9 +1,8 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Board, Pad, Side } from '#core/board/board';
-import { footprintOf, signOfPin } from '#core/board/footprint';
+import { footprintOf } from '#core/board/footprint';
+import { letteringOf } from '#core/board/labels';
 import { padsOf, partsByPlace } from '#core/board/pads';
-import { nameSpotOf } from '#core/board/ring';
-import { inView } from '#core/board/transform';
 import { viewOfParts } from '#core/board/view';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
@@ -49,6 +48,8 @@ export function boardSvg(
   { side, now, done, near }: Shown,
 ): { readonly svg: string; readonly widthMm: number; readonly heightMm: number } {
   const byPlace = partsByPlace(parts);
+  const { labels, signs } = letteringOf(board, byPlace);
+  const seenX = (x: number) => (side === 'bottom' ? board.widthMm - x : x);
   const pads = padsOf(board, byPlace);
   const placed = board.placements.flatMap((placement) => {
     const part = byPlace.get(placement.place);
@@ -84,29 +85,12 @@ export function boardSvg(
         return `<g transform="translate(${xMm} ${board.heightMm - yMm}) rotate(${-rotation})${flipped} translate(${-widthMm / 2} ${-heightMm / 2})">${body}</g>`;
       }),
     '</g>',
-    ...placed
-      .filter(({ placement: { place } }) => near && now.has(place))
-      .map(({ placement, part }) => {
-        const { x, y } = inView(board, side, { x: placement.xMm, y: placement.yMm });
-        const { rightMm, belowMm, sizeMm } = nameSpotOf(placement, part);
-        // The middle of the letters, and not their base line.
-        return nameText(placement.place, x + rightMm, y + belowMm - 0.35 * sizeMm);
-      }),
-    ...pads
+    ...labels
+      .filter(({ places }) => near && places.some((place) => now.has(place)))
+      .map(({ text, middle }) => nameText(text, seenX(middle.x), middle.y)),
+    ...signs
       .filter(({ place }) => near && now.has(place))
-      .map((pad) => {
-        const part = byPlace.get(pad.place);
-        const sign = part && signOfPin(part, pad.pin);
-        const { x, y } = inView(board, side, { x: pad.xMm, y: pad.yMm });
-        const placement = placed.find((one) => one.placement.place === pad.place)?.placement;
-        if (!sign || !placement) return '';
-        // Above the body, not on it.
-        const outline = footprintOf(part, placement.spanMm);
-        const high = placement.rotation % 180 === 0 ? outline.heightMm : outline.widthMm;
-        const middle = inView(board, side, { x: placement.xMm, y: placement.yMm });
-        const above = y > middle.y + 0.5 ? y + 2.6 : Math.min(y, middle.y - high / 2) - 1.4;
-        return nameText(sign, x, above);
-      }),
+      .map(({ text, middle }) => nameText(text, seenX(middle.x), middle.y)),
     near
       ? ''
       : `<rect x="${here.x}" y="${here.y}" width="${here.width}" height="${here.height}" fill="none" stroke="#8f4517" stroke-width="1"/>`,

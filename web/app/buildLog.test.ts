@@ -343,17 +343,17 @@ describe('a device without network', () => {
 
     const after = newLog();
     // The snapshot is from before; the log has grown since.
-    after.load([fromServer(1, 'l')]);
+    await after.load([fromServer(1, 'l')]);
     const ids = (state(after).bySeat[seat1] ?? []).map(({ id }) => id);
     expect(ids.sort()).toEqual([idOf('l'), idOf('s'), unsent.id].sort());
     expect(state(after).unsent).toEqual(new Set([unsent.id]));
   });
 
-  it('goes on by the right time, though its clock is an hour wrong', () => {
+  it('goes on by the right time, though its clock is an hour wrong', async () => {
     const anHour = 60 * 60_000;
-    newLog().load([], new Date(Date.now() - anHour).toISOString());
+    await newLog().load([], new Date(Date.now() - anHour).toISOString());
     const after = newLog();
-    after.load([]);
+    await after.load([]);
     expect(after.now().getTime()).toBe(Date.now() - anHour);
   });
 
@@ -362,7 +362,7 @@ describe('a device without network', () => {
     device.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
-    log.load([fromServer(1, 'l')]);
+    await log.load([fromServer(1, 'l')]);
     await vi.advanceTimersByTimeAsync(6000);
     expect(state(log).bySeat[seat1]).toHaveLength(1);
   });

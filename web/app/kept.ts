@@ -40,7 +40,10 @@ export async function orKept<Data>(
 export async function kept<Data>(kind: KeptKind<Data>, name: string): Promise<Data | undefined> {
   const text = localStorage.getItem(prefix + name);
   if (text === null) return undefined;
-  const data = (await readerOf(kind))(text);
+  // Without network, and where the browser keeps no pages, what reads it may be missing: it stays for another time.
+  const read = await readerOf(kind).catch(() => undefined);
+  if (!read) return undefined;
+  const data = read(text);
   if (data === undefined) localStorage.removeItem(prefix + name);
   return data;
 }

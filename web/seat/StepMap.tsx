@@ -83,7 +83,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
       </div>
       <ul className="map-words">
         {placed.map(({ placement, part }) => {
-          const where = allWhereWords(t, i18n.language, board, side).get(placement.place);
+          const where = allWhereWords(t, i18n.language, board, parts, side).get(placement.place);
           if (!where) return null;
           const facings = facingsOf(part, placement, side).map((facing) => facingWords(t, facing));
           const holes = holeWords(

@@ -34,13 +34,15 @@ import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
 import { useZoom } from '../../ui/board/useZoom.ts';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
-import { PlaneNets } from './PlaneNets.tsx';
 import { SideSwitch, useSide } from './SideSwitch.tsx';
 import { useBuildUp } from './useBuildUp.ts';
 
 // They come after the picture.
 const BoardFiles = lazy(async () => ({
   default: (await import('./BoardFiles.tsx')).BoardFiles,
+}));
+const PlaneNets = lazy(async () => ({
+  default: (await import('./PlaneNets.tsx')).PlaneNets,
 }));
 const BuildUpSlider = lazy(async () => ({
   default: (await import('./BuildUp.tsx')).BuildUpSlider,
@@ -93,8 +95,8 @@ export function BoardPage() {
           </Box>
           <Suspense>
             <BoardFiles />
+            <PlaneNets board={board} />
           </Suspense>
-          <PlaneNets board={board} />
         </InstructorOnly>
         <Places board={board} parts={parts} />
         {/* Last, so that nothing moves when they come. */}
@@ -202,7 +204,7 @@ interface PlaceListProps extends BoardViewProps {
 const PlaceList = memo(function PlaceList({ board, parts, side, chosen, choose }: PlaceListProps) {
   const { t, i18n } = useTranslation();
   const pads = useMemo(() => padsOf(board, parts), [board, parts]);
-  const spots = allWhereWords(t, i18n.language, board, side);
+  const spots = allWhereWords(t, i18n.language, board, parts, side);
   const hiding = useMemo(() => hidingWords(t, board, [...parts.values()]), [t, board, parts]);
   return (
     <ul className="board-places" aria-label={t('kits.boardPage.places')}>

@@ -57,7 +57,8 @@ const numbers = (text = '') => (text.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 describe('the map of a board', () => {
   it('mirrors everything but the names when it is seen from below', () => {
     const [top, bottom] = [named(drawn('top'), 'place-name'), named(drawn('bottom'), 'place-name')];
-    expect(top).toHaveLength(board.placements.length);
+    // The chip and its socket have one name.
+    expect(top).toHaveLength(board.placements.length - 1);
     for (const [index, { attributes }] of bottom.entries()) {
       expect(Number(attributes.x)).toBeCloseTo(board.widthMm - Number(top[index]?.attributes.x), 6);
       expect(attributes.y).toBe(top[index]?.attributes.y);
@@ -73,22 +74,22 @@ describe('the map of a board', () => {
     expect(drawn('bottom')[0]?.attributes['aria-label']).toMatch(/Solder side.*mirrored/);
   });
 
-  it('puts the signs of plus and minus over the holes of their leads, on both sides', () => {
+  it('puts the signs of plus and minus beside their leads, on both sides', () => {
     const led = board.placements[1];
     const part = parts.get('D1');
-    if (!led || !part) throw new Error('the kit has an LED');
-    const anode = footprintOf(part).pins[0] ?? { x: 0, y: 0 };
+    const [anode, cathode] = part ? footprintOf(part).pins : [];
+    if (!led || !anode || !cathode) throw new Error('the kit has an LED');
     for (const side of ['top', 'bottom'] as const) {
       const markup = markupOf(
         <BoardMap board={board} parts={parts} side={side} now={new Set(['D1'])} />,
       );
       const [, x, y] =
-        /<g transform="translate\(([\d.-]+) ([\d.-]+)\)">(?:(?!<\/g>).)*>\+</.exec(markup) ?? [];
-      const expected = inView(board, side, onBoard(led, anode));
-      expect([Number(x), Number(y)]).toEqual([
-        expect.closeTo(expected.x, 3),
-        expect.closeTo(expected.y, 3),
-      ]);
+        /<text class="pad-sign" x="([\d.-]+)" y="([\d.-]+)"[^>]*>\+</.exec(markup) ?? [];
+      const [near, far] = [anode, cathode].map((pin) => {
+        const spot = inView(board, side, onBoard(led, pin));
+        return Math.hypot(Number(x) - spot.x, Number(y) - spot.y);
+      });
+      expect(near).toBeLessThan(far ?? 0);
     }
   });
 
@@ -98,6 +99,14 @@ describe('the map of a board', () => {
       'R1',
     ]);
     expect(named(tags, 'pad-over')).toHaveLength(2);
+  });
+
+  it('lets everything but the parts of a step step back, and nothing where no step is shown', () => {
+    const tags = drawn('top', { now: ['R1'], done: ['D1'] });
+    expect(named(tags, 'board-map-step')).toHaveLength(1);
+    expect(named(tags, 'body-done')).toHaveLength(1);
+    expect(named(tags, 'place-name-now')).toHaveLength(1);
+    expect(named(drawn('top', { now: ['R1'] }), 'board-map-step')).toHaveLength(0);
   });
 
   it('draws faintly what is still to come, and no chip over the socket that is fitted now', () => {

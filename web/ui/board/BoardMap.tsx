@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
-import { signOfPin } from '#core/board/footprint';
+import { letteringOf, signSizeMm } from '#core/board/labels';
 import { padsOf } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { View } from '#core/board/view';
@@ -48,6 +48,11 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
   const { t, i18n } = useTranslation();
   const pads = useMemo(() => padsOf(board, parts), [board, parts]);
   const shown = useMemo(() => shownParts(board, parts, now, done), [board, parts, now, done]);
+  const lettering = useMemo(() => letteringOf(board, parts), [board, parts]);
+  const labels = useMemo(() => {
+    const seen = new Set(shown.map(({ placement: { place } }) => place));
+    return lettering.labels.filter(({ places }) => places.some((place) => seen.has(place)));
+  }, [lettering, shown]);
   const partNames = useMemo(
     () => new Map([...parts].map(([place, part]) => [place, partName(t, part)])),
     [parts, t],
@@ -56,11 +61,11 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
   const namedSide = useDeferredValue<Side | null>(side, null);
   const names = useMemo(() => {
     if (!namedSide) return new Map<string, string>();
-    const where = allWhereWords(t, i18n.language, board, namedSide);
+    const where = allWhereWords(t, i18n.language, board, parts, namedSide);
     return new Map(
       [...partNames].map(([place, name]) => [place, `${place}, ${name}: ${where.get(place)}`]),
     );
-  }, [board, partNames, namedSide, t, i18n.language]);
+  }, [board, parts, partNames, namedSide, t, i18n.language]);
   const { x, y, width, height } = view ?? wholeBoard(board);
   const { widthMm, heightMm } = board;
   const ground = { printed: 'board-printed', strip: 'board-strip', perf: 'board-strip' }[
@@ -77,7 +82,7 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing with things to choose in it, no set of fields
     <svg
-      className="board-map"
+      className={done && now.size > 0 ? 'board-map board-map-step' : 'board-map'}
       role="group"
       aria-label={sideWords(t, side)}
       viewBox={`${x} ${y} ${width} ${height}`}
@@ -104,32 +109,35 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
         <Bodies shown={shown} boardHeightMm={heightMm} />
         <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />
       </g>
-      <PlaceNames board={board} shown={shown} side={side} />
+      <PlaceNames board={board} labels={labels} now={now} side={side} />
       {/* Over the bodies: which holes are meant, and which of two is plus. */}
       {pads
         .filter((pad) => now.has(pad.place))
         .map((pad) => {
           const { x, y } = inView(board, side, { x: pad.xMm, y: pad.yMm });
-          const part = parts.get(pad.place);
-          const sign = part && signOfPin(part, pad.pin);
           return (
-            <g
+            <circle
               key={`${pad.place}.${pad.pin}.${pad.xMm}.${pad.yMm}`}
-              transform={`translate(${x} ${y})`}
-            >
-              <circle r={Math.max(pad.widthMm, pad.heightMm) / 2 + 0.45} className="pad-over" />
-              {sign && (
-                <text
-                  className="pad-sign"
-                  textAnchor="middle"
-                  y={-Math.max(pad.widthMm, pad.heightMm) / 2 - 0.9}
-                >
-                  {sign}
-                </text>
-              )}
-            </g>
+              cx={x}
+              cy={y}
+              r={Math.max(pad.widthMm, pad.heightMm) / 2 + 0.1}
+              className="pad-over"
+            />
           );
         })}
+      {lettering.signs
+        .filter(({ place }) => now.has(place))
+        .map(({ place, pin, text, middle }) => (
+          <text
+            key={`${place}.${pin}`}
+            className="pad-sign"
+            x={side === 'bottom' ? widthMm - middle.x : middle.x}
+            y={middle.y + 0.35 * signSizeMm}
+            fontSize={signSizeMm}
+          >
+            {text}
+          </text>
+        ))}
     </svg>
   );
 }

@@ -33,7 +33,7 @@ export const Bodies = memo(function Bodies({ shown, boardHeightMm }: BodiesProps
               placement={placement}
               part={part}
               boardHeightMm={boardHeightMm}
-              isAhead={state === 'ahead'}
+              state={state}
             />
           ))}
         </g>

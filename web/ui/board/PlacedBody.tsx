@@ -6,14 +6,15 @@ import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
 import { monoFace } from '../../app/tokens.ts';
+import type { Shown } from './shown.ts';
 
 interface PlacedBodyProps {
   readonly placement: Placement;
   readonly part: Part;
   /** Height of the board: the picture's y runs down. */
   readonly boardHeightMm: number;
-  /** Still to come: drawn faintly. */
-  readonly isAhead: boolean;
+  /** Still to come, or on the board already: drawn fainter beside what is fitted now. */
+  readonly state: Shown['state'];
 }
 
 /** A body from above as markup, made once a part. */
@@ -38,13 +39,13 @@ export const PlacedBody = memo(function PlacedBody({
   placement: { xMm, yMm, rotation, side, spanMm },
   part,
   boardHeightMm,
-  isAhead,
+  state,
 }: PlacedBodyProps) {
   const { markup, widthMm, heightMm } = drawnBodyOf(part, spanMm);
   const flipped = side === 'bottom' ? ' scale(-1 1)' : '';
   return (
     <g
-      className={isAhead ? 'body-ahead' : undefined}
+      className={state === 'now' ? undefined : `body-${state}`}
       transform={`translate(${xMm} ${boardHeightMm - yMm}) rotate(${-rotation})${flipped} translate(${-widthMm / 2} ${-heightMm / 2})`}
       // biome-ignore lint/security/noDangerouslySetInnerHtml: made by core, escaped there; a hundred parts draw at once
       dangerouslySetInnerHTML={{ __html: markup }}
