@@ -109,7 +109,9 @@ describe('the card of a step', () => {
   it('shows the whole of the parts on the map, however large they are', () => {
     for (const place of ['BT1', 'D1', 'X1']) {
       const markup = cardOf(stepFor(place));
-      const map = tagsOf(markup).find(({ attributes }) => attributes.class?.split(' ').includes('board-map'));
+      const map = tagsOf(markup).find(({ attributes }) =>
+        attributes.class?.split(' ').includes('board-map'),
+      );
       const [x = 0, y = 0, width = 0, height = 0] = (map?.attributes.viewBox ?? '')
         .split(' ')
         .map(Number);
