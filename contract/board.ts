@@ -1,10 +1,17 @@
 import * as yup from 'yup';
 import type { Backdrop, Board, Hole, Link, Pad, Placement } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
+import {
+  type DrillHole,
+  mostHoles,
+  mostPanelMm,
+  mostPanels,
+  type Panel,
+} from '#core/housing/panel';
 import { type Said, said } from '#core/learning/said';
 import { headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
-import { anyText, flag, number, someText } from './leaves.ts';
+import { anyText, flag, number, someText, trimmed } from './leaves.ts';
 import {
   type FieldsOf,
   fields,
@@ -55,6 +62,24 @@ export const backdropSchema = record<Backdrop>({
 const listOf = <T>(item: Schema<T>, most: number, tooMany?: Said) =>
   list(item, (array) => array.max(most, tooMany).required());
 
+const panel = record<Panel>({
+  name: trimmed(60, said('refusals.board.nameThePanel')),
+  widthMm: length(5, mostPanelMm),
+  heightMm: length(5, mostPanelMm),
+  fromX: oneOf(['left', 'right']),
+  fromY: oneOf(['top', 'bottom']),
+  holes: listOf(
+    record<DrillHole>({
+      xMm: position,
+      yMm: position,
+      diameterMm: length(0.1, 500),
+      what: anyText(60),
+    }),
+    mostHoles,
+    said('refusals.board.atMostHoles', { most: mostHoles }),
+  ),
+});
+
 /** A board as it is drawn, without the picture behind it. */
 export type DrawnBoard = Omit<Board, 'backdrop'>;
 
@@ -95,6 +120,9 @@ const drawn: FieldsOf<DrawnBoard> = {
   planes: listOf(net, 40),
   cuts: listOf(hole, 2000),
   links: listOf(record<Link>({ from: hole, to: hole }), 1000),
+  panels: optional(
+    listOf(panel, mostPanels, said('refusals.board.atMostPanels', { most: mostPanels })),
+  ),
   otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
 };
 

@@ -3,7 +3,14 @@ import { addressOf, fileEndpoint } from './endpoint.ts';
 import { type TableFormat, tableFormats, tableTypes } from './tables.ts';
 
 /** Papers of a kit, and of the workshops that it is built at. */
-export const kitPapers = ['parts-sheet', 'resistor-card', 'step-sheets', 'picture-steps'] as const;
+export const kitPapers = [
+  'parts-sheet',
+  'resistor-card',
+  'cutting-list',
+  'drill-template',
+  'step-sheets',
+  'picture-steps',
+] as const;
 export type KitPaper = (typeof kitPapers)[number];
 export const workshopPapers = [
   'bag-labels',

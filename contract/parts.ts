@@ -4,7 +4,7 @@ import { said } from '#core/learning/said';
 import { chipSizeCodes } from '#core/parts/chipSizeCodes';
 import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
-import { type Mounting, mostRaisedMm } from '#core/parts/mounting';
+import { type Mounting, mostRaisedMm, mostWireMm } from '#core/parts/mounting';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
 import type { OwnType } from '#core/parts/types/ownType';
@@ -116,6 +116,21 @@ export const mountingSchema = oneOfKind<Mounting>({
         .moreThan(0, said('refusals.parts.writeHowFarItStandsOffUp', { mostRaisedMm }))
         .max(mostRaisedMm, said('refusals.parts.aPartStandsOffByMmAt', { mostRaisedMm }))
         .required(said('refusals.parts.writeHowFarItStandsOffIn')),
+    ),
+  }),
+  'on-wires': record<Extract<Mounting, { kind: 'on-wires' }>>({
+    kind: literal('on-wires'),
+    mm: optional(
+      leaf(
+        yup
+          .number()
+          .moreThan(0, said('refusals.parts.writeTheLengthOfTheWires', { most: mostWireMm }))
+          .max(mostWireMm, said('refusals.parts.writeTheLengthOfTheWires', { most: mostWireMm }))
+          .required(said('refusals.parts.writeTheLengthOfTheWires', { most: mostWireMm })),
+      ),
+    ),
+    colours: optional(
+      list(leaf(yup.string().strict().required().max(20)), (array) => array.required().max(12)),
     ),
   }),
 });

@@ -12,7 +12,7 @@ const roomKb = 150;
 const largerKb = {
   'kits/import/NewKitPage.tsx': 194,
   'kits/import/ListImport.tsx': 190,
-  'kits/order/StepsPage.tsx': 194,
+  'kits/order/StepsPage.tsx': 196,
   'workshops/pages.ts': 175,
   'practice/pages.ts': 219,
   'stores/drawerlist/DrawerListPage.tsx': 193,

@@ -1,3 +1,5 @@
+import type { Panel } from '../housing/panel.ts';
+
 /**
  * A board seen from its component side: x to the right from the left edge, y up from the lower edge, both in mm;
  * rotations in degrees, counter-clockwise (as pad lists and placement files have them).
@@ -16,6 +18,8 @@ export interface Board {
   readonly links: readonly Link[];
   /** Records of a pad list that say nothing about pads: kept, and written back. */
   readonly otherRecords: readonly string[];
+  /** What of the case is drilled for it; none where nothing is said. */
+  readonly panels?: readonly Panel[];
   /** A photograph or a drawing behind the parts. */
   readonly backdrop?: Backdrop;
 }

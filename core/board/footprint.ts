@@ -1,6 +1,7 @@
 import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { mountOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 
 export interface FootprintPin {
@@ -38,15 +39,15 @@ export function footprintOf(part: Part, spanMm?: number): Footprint {
   const body = bodyOf(family, part);
   const length = bodyLengthMm(body, part);
   const pins = pinsOf(part, spanMm);
-  const surface = family.mount === 'surface';
+  const mount = mountOf(part);
+  const surface = mount === 'surface';
   // What hangs off the board has only its holes on it.
-  const [half, halfWidth] =
-    family.mount === 'off-board' ? [1.5, 1.5] : [length / 2, body.widthMm / 2];
+  const [half, halfWidth] = mount === 'off-board' ? [1.5, 1.5] : [length / 2, body.widthMm / 2];
   const reachX = Math.max(half, ...pins.map(({ x }) => Math.abs(x)));
   const reachY = Math.max(halfWidth, ...pins.map(({ y }) => Math.abs(y)));
   return {
     pins,
-    mount: family.mount,
+    mount,
     padWidthMm: surface ? surfacePad(part).width : throughPadMm,
     padHeightMm: surface ? surfacePad(part).height : throughPadMm,
     drillMm: surface ? null : throughDrillMm,
@@ -62,6 +63,12 @@ function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
   const count = family.joints(part);
   // A wire has one end in the board; what hangs off it, or is only screwed on, has holes for its wires all the same.
   if (family.mount === 'none' || count === 0) return [];
+  // Wires have their holes side by side, whatever hangs on them.
+  if (part.mounting?.kind === 'on-wires') {
+    return Array.from({ length: count }, (_, index) =>
+      pin(index + 1, (index - (count - 1) / 2) * 2.54, 0),
+    );
+  }
   if (family.pads === 'two-rows') return twoRows(part, count, length);
   if (family.pads === 'triangle') {
     return [pin(1, -0.95, -1.1), pin(2, 0.95, -1.1), pin(3, 0, 1.1)].slice(0, count);

@@ -1,6 +1,7 @@
 import { bodyLengthMm } from '../parts/body.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { mountOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import { type Board, type Placement, pitchMm } from './board.ts';
 import { footprintOf } from './footprint.ts';
@@ -94,7 +95,7 @@ const isStack = (a: Part, b: Part) => {
   const roles = [familyOf(a).role, familyOf(b).role];
   return (
     (roles.includes('chip') && roles.includes('socket')) ||
-    [a, b].some((part) => familyOf(part).mount === 'off-board' || familyOf(part).role === 'link')
+    [a, b].some((part) => mountOf(part) === 'off-board' || familyOf(part).role === 'link')
   );
 };
 

@@ -1,6 +1,5 @@
-import { familyOf } from '../parts/families/index.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
-import { heightOnBoard } from '../parts/mounted.ts';
+import { heightOnBoard, mountOf, roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board, Pad, Side } from './board.ts';
 import { bodyCorners } from './layout.ts';
@@ -35,8 +34,7 @@ export function standingParts(board: Board | null, parts: readonly Part[]): Stan
   return board.placements.flatMap((placement) => {
     const part = byPlace.get(placement.place);
     if (!part) return [];
-    const family = familyOf(part);
-    const { role, mount } = family;
+    const [role, mount] = [roleOf(part), mountOf(part)];
     const corners = bodyCorners(placement, part);
     const middle = { x: placement.xMm, y: placement.yMm };
     return [

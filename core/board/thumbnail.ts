@@ -1,5 +1,6 @@
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board } from './board.ts';
 import { bodyCorners } from './layout.ts';
@@ -27,7 +28,7 @@ export function thumbnailOf(board: Board, parts: readonly Part[]): Thumbnail {
     .flatMap((placement) => {
       const part = byPlace.get(placement.place);
       // Wires leave the board; what they go to is not on it.
-      if (!part || familyOf(part).role === 'off-board') return [];
+      if (!part || roleOf(part) === 'off-board') return [];
       const { colour, heightMm } = bodyOf(familyOf(part), part);
       const corners = bodyCorners(placement, part).map(
         ({ x, y }) => [tenth(x), tenth(board.heightMm - y)] as const,

@@ -2,6 +2,7 @@ import type { Board } from '../board/board.ts';
 import { netsOf, type PinName } from '../board/nets.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Block } from './block.ts';
 
@@ -83,8 +84,7 @@ function withoutCrumbs(blocks: readonly Block[]): Block[] {
 /** A group smaller than this hangs on something larger. */
 const fewParts = 4;
 
-const hangsOff = (part: Part | undefined) =>
-  part !== undefined && familyOf(part).role === 'off-board';
+const hangsOff = (part: Part | undefined) => part !== undefined && roleOf(part) === 'off-board';
 
 /** Lights or sounds: a learner sees by it whether the block works. */
 const showsSomething = (part: Part | undefined) =>

@@ -1,6 +1,7 @@
 import type { Board } from '../board/board.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Length } from './step.ts';
 
@@ -10,9 +11,10 @@ const endMm = 5;
 /** The lengths of a step’s leads and wires, from the board or a footprint of the list; unknown ones are not said. */
 export function lengthsOf(parts: readonly Part[], board: Board | null): Length[] {
   return parts.flatMap((part): Length[] => {
-    const { role, body, mount } = familyOf(part);
-    if (part.mounting) {
-      const { designators: places, mounting } = part;
+    const { body, mount } = familyOf(part);
+    const role = roleOf(part);
+    const { designators: places, mounting } = part;
+    if (mounting && mounting.kind !== 'on-wires') {
       return [
         mounting.kind === 'raised'
           ? { kind: 'raise', places, mm: mounting.mm }
@@ -20,8 +22,8 @@ export function lengthsOf(parts: readonly Part[], board: Board | null): Length[]
       ];
     }
     if (role === 'off-board') {
-      const mm = writtenLength(part.description);
-      return mm === undefined ? [] : [{ kind: 'cut-wire', places: part.designators, mm }];
+      const mm = wireLengthOf(part);
+      return mm === undefined ? [] : [{ kind: 'cut-wire', places, mm }];
     }
     if (role === 'link') {
       return bySpan(part, board).map(({ places, mm }) => ({
@@ -62,6 +64,12 @@ function holeDistance(place: string, board: Board | null): number | undefined {
   if (!a || !b || more) return undefined;
   return Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
 }
+
+/** How long the wires of a part are, as far as it is known. */
+export const wireLengthOf = ({ mounting, description, remarks }: Part): number | undefined =>
+  (mounting?.kind === 'on-wires' ? mounting.mm : undefined) ??
+  writtenLength(description) ??
+  writtenLength(remarks ?? '');
 
 /** `20 cm`, `150 mm` in a description. */
 function writtenLength(text: string): number | undefined {

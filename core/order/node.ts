@@ -3,7 +3,7 @@ import { memoOfObject } from '../memo.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
-import { heightOnBoard } from '../parts/mounted.ts';
+import { heightOnBoard, mountOf, roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
@@ -77,14 +77,14 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
     if (first === undefined) return [];
     const family = familyOf(first);
     const kind =
-      family.role === 'chip' && takeSocket(freeSockets, group) ? 'insert' : kindOf[family.role];
+      family.role === 'chip' && takeSocket(freeSockets, group) ? 'insert' : kindOf[roleOf(first)];
     if (kind === undefined) return [];
     return [
       {
         id: nodeId(kind, group),
         kind,
-        role: roleOf(family, parts),
-        mount: family.mount,
+        role: roleInKit(first, parts),
+        mount: mountOf(first),
         parts: group,
         heightMm: Math.max(...group.map(heightOnBoard)),
         side,
@@ -108,7 +108,8 @@ const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
  * What a part is for in this kit. Where there are stand-offs, its screws go with them: they are feet more often than
  * not, and nothing says that they hold a part (common practice).
  */
-function roleOf({ role }: PartFamily, parts: readonly Part[]): OrderRole {
+function roleInKit(part: Part, parts: readonly Part[]): OrderRole {
+  const role = roleOf(part);
   const hasFeet = parts.some((part) => familyOf(part).role === 'foot');
   return role === 'screw' && hasFeet ? 'foot' : role;
 }

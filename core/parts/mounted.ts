@@ -1,12 +1,27 @@
 import { bodyOf } from './bodyOf.ts';
 import { familyOf } from './families/index.ts';
+import type { OrderRole, PartFamily } from './family.ts';
 import type { Part } from './part.ts';
+
+/** What stands up of a wire’s end in the board. */
+const wireHeightMm = 2;
+
+const hangs = ({ mounting }: Pick<Part, 'mounting'>): boolean => mounting?.kind === 'on-wires';
+
+/** Where a part of the list is fitted: as its kind usually is, or off the board on wires. */
+export const mountOf = (part: Pick<Part, 'family' | 'mounting'>): PartFamily['mount'] =>
+  hangs(part) ? 'off-board' : familyOf(part).mount;
+
+/** What it is for in the order of the work. */
+export const roleOf = (part: Pick<Part, 'family' | 'mounting'>): OrderRole =>
+  hangs(part) ? 'off-board' : familyOf(part).role;
 
 /** What of a part is above the board, in mm, as it is mounted. */
 export function heightOnBoard(part: Part): number {
   const { mounting } = part;
   const body = bodyOf(familyOf(part), part);
   if (mounting?.kind === 'raised') return body.heightMm + mounting.mm;
+  if (mounting?.kind === 'on-wires') return wireHeightMm;
   return mounting ? Math.min(body.heightMm, body.widthMm) : body.heightMm;
 }
 
@@ -14,4 +29,10 @@ export function heightOnBoard(part: Part): number {
 export function canBeMounted(part: Pick<Part, 'family'>): boolean {
   const { mount, role } = familyOf(part);
   return mount === 'through' && role === 'board-part';
+}
+
+/** Whether a kind of part can hang on wires: it has leads or tags that wires are soldered to. */
+export function canHang(part: Pick<Part, 'family'>): boolean {
+  const { mount, role } = familyOf(part);
+  return mount === 'through' && (role === 'board-part' || role === 'holder');
 }

@@ -3,7 +3,18 @@ export type Mounting =
   /** Its leads are bent, and it lies on the board. */
   | { readonly kind: 'bent-over' }
   /** It sits off the board: a display behind a panel, a hot resistor. */
-  | { readonly kind: 'raised'; readonly mm: number };
+  | { readonly kind: 'raised'; readonly mm: number }
+  /** It hangs on wires, and only their ends are in the board: a battery box, a sounder behind a panel. */
+  | {
+      readonly kind: 'on-wires';
+      /** Length of each wire. */
+      readonly mm?: number;
+      /** In the order of the leads; where nothing is said, red is plus and black is minus. */
+      readonly colours?: readonly string[];
+    };
 
 /** How far a part can stand off on its own leads, in mm (common practice: more wants a spacer of its own). */
 export const mostRaisedMm = 60;
+
+/** Longer wires than a room has nobody solders to a kit. */
+export const mostWireMm = 5000;

@@ -4,7 +4,7 @@ import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { valueLabel } from '../parts/label.ts';
-import { canBeMounted } from '../parts/mounted.ts';
+import { canBeMounted, canHang } from '../parts/mounted.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
 import {
@@ -15,7 +15,7 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
-import { findMounting } from './cells/mounting.ts';
+import { findMounting, findWires } from './cells/mounting.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
@@ -133,9 +133,10 @@ export class RowReader {
     const confidence =
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
     const { remarks } = cells;
-    const mounting = canBeMounted({ family: family.id })
-      ? findMounting(`${asWritten} ${remarks}`)
-      : undefined;
+    const says = `${asWritten} ${remarks}`;
+    const mounting =
+      (canHang({ family: family.id }) ? findWires(says) : undefined) ??
+      (canBeMounted({ family: family.id }) ? findMounting(says) : undefined);
     const part: Part = {
       designators,
       quantity,

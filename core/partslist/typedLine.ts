@@ -6,8 +6,8 @@ import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { toleranceLabel, valueLabel } from '../parts/label.ts';
 import { turnableSigns } from '../parts/lotNote.ts';
-import { canBeMounted } from '../parts/mounted.ts';
-import { type Mounting, mostRaisedMm } from '../parts/mounting.ts';
+import { canBeMounted, canHang } from '../parts/mounted.ts';
+import { type Mounting, mostRaisedMm, mostWireMm } from '../parts/mounting.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import type { SignMark } from '../parts/sign.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -34,6 +34,8 @@ export interface TypedLine {
   readonly showRemarks: boolean;
   readonly mounting: 'usual' | Mounting['kind'];
   readonly raisedMm: string;
+  readonly wiresMm: string;
+  readonly wireColours: string;
 }
 
 export interface TypedProblem {
@@ -46,6 +48,7 @@ export interface TypedProblem {
 export function typedLine(part: Part): TypedLine {
   const { value, lotNote } = part;
   const amount = value.kind === 'amount' ? value : undefined;
+  const wires = part.mounting?.kind === 'on-wires' ? part.mounting : undefined;
   return {
     family: familyOf(part).id,
     places: part.designators.join(', '),
@@ -67,6 +70,8 @@ export function typedLine(part: Part): TypedLine {
     showRemarks: part.showRemarks ?? false,
     mounting: part.mounting?.kind ?? 'usual',
     raisedMm: part.mounting?.kind === 'raised' ? String(part.mounting.mm) : '',
+    wiresMm: wires ? written(wires.mm) : '',
+    wireColours: wires?.colours?.join(', ') ?? '',
   };
 }
 
@@ -178,12 +183,35 @@ function readBandCount(
 }
 
 function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
-  if (!canBeMounted(typed) || typed.mounting === 'usual') return undefined;
+  if (typed.mounting === 'on-wires' && canHang(typed)) return readWires(typed, wrong);
+  if (!canBeMounted(typed) || typed.mounting === 'usual' || typed.mounting === 'on-wires') {
+    return undefined;
+  }
   if (typed.mounting === 'bent-over') return { kind: 'bent-over' };
   const mm = Number(typed.raisedMm.replace(',', '.').replace(/\s*mm$/i, ''));
   return mm > 0 && mm <= mostRaisedMm
     ? { kind: 'raised', mm }
     : wrong('raisedMm', said('lists.line.writeHowFarItStandsOffFrom', { mostRaisedMm }));
+}
+
+function readWires({ wiresMm, wireColours }: TypedLine, wrong: Wrong): Part['mounting'] {
+  const length = wiresMm
+    .trim()
+    .replace(',', '.')
+    .replace(/\s*mm$/i, '');
+  const mm = Number(length);
+  if (length !== '' && !(mm > 0 && mm <= mostWireMm)) {
+    return wrong('wiresMm', said('lists.line.writeTheLengthOfTheWires', { most: mostWireMm }));
+  }
+  const colours = wireColours
+    .split(/[,;/]+/)
+    .map((colour) => colour.trim().slice(0, 20))
+    .filter((colour) => colour !== '');
+  return {
+    kind: 'on-wires',
+    ...(length === '' ? {} : { mm }),
+    ...(colours.length === 0 ? {} : { colours: colours.slice(0, 12) }),
+  };
 }
 
 function readLotNote(typed: TypedLine, wrong: Wrong): Part['lotNote'] {

@@ -1,6 +1,7 @@
 import { type Said, said } from '../learning/said.ts';
 import type { Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { mountOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 
 export const packingOrders = ['kind', 'stage', 'place'] as const;
@@ -43,7 +44,7 @@ const kinds: readonly {
   {
     id: 'hardware',
     title: said('workshops.packing.hardware'),
-    holds: (part) => familyOf(part).mount === 'none' || familyOf(part).mount === 'off-board',
+    holds: (part) => mountOf(part) === 'none' || mountOf(part) === 'off-board',
   },
   { id: 'others', title: said('workshops.packing.others'), holds: () => true },
 ];

@@ -4,7 +4,9 @@ import { checkOf } from '../order/checks/index.ts';
 import type { Named } from '../order/kinds.ts';
 import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { wire } from '../parts/families/wires/wire.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
+import { mountOf } from '../parts/mounted.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 import { ownLines, ownWords } from './ownText.ts';
 
@@ -47,7 +49,9 @@ export function familyWord(
 }
 
 export function fitWords(t: TFunction, part: Part): readonly string[] {
-  return t(`family.${familyOf(part).id}.fit`, { returnObjects: true }) as string[];
+  // What hangs on wires is fitted as wires are, whatever it is.
+  const { id } = mountOf(part) === 'off-board' && part.mounting ? wire : familyOf(part);
+  return t(`family.${id}.fit`, { returnObjects: true }) as string[];
 }
 
 /** `Solder 470 Ω resistors`, `First power`. */

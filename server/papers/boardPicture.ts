@@ -7,6 +7,7 @@ import { viewOfParts } from '#core/board/view';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { shapesText } from '#core/parts/drawing/svgText';
 import { familyOf } from '#core/parts/families/index';
+import { mountOf } from '#core/parts/mounted';
 import type { Part } from '#core/parts/part';
 import { mm, mono } from './pdf.ts';
 
@@ -73,7 +74,7 @@ export function boardSvg(
       .filter(({ placement: { place } }) => now.has(place) || done.has(place))
       .map(({ placement, part }) => {
         const { xMm, yMm, rotation, spanMm, place } = placement;
-        if (familyOf(part).mount === 'off-board') return '';
+        if (mountOf(part) === 'off-board') return '';
         const { shapes, widthMm, heightMm } = drawFromAbove(familyOf(part), part, spanMm);
         const outline = footprintOf(part, spanMm);
         const flipped = placement.side === 'bottom' ? ' scale(-1 1)' : '';

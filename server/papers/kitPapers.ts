@@ -7,6 +7,8 @@ import type { Part } from '#core/parts/part';
 import { type Table, type TableColumn, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { bandWords, headCells, whatItIs } from './cells.ts';
+import { cuttingListPdf, cuttingListTable } from './cuttingList.ts';
+import { drillTemplatePdf, drillTemplateTable } from './drillTemplate.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
@@ -120,6 +122,8 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
         resistorsByPlace(kit),
       ),
   },
+  'cutting-list': { pdf: cuttingListPdf, table: cuttingListTable },
+  'drill-template': { pdf: drillTemplatePdf, table: drillTemplateTable },
   'step-sheets': { pdf: stepSheetsPdf, table: stepsTable },
   'picture-steps': { pdf: pictureStepsPdf, table: stepsTable },
 };

@@ -20,7 +20,7 @@ import { usesPins } from '#core/parts/examplePart';
 import { familyOf } from '#core/parts/families/index';
 import { shortDesignators } from '#core/parts/label';
 import { turnableSigns } from '#core/parts/lotNote';
-import { canBeMounted } from '#core/parts/mounted';
+import { canBeMounted, canHang } from '#core/parts/mounted';
 import { packageOf } from '#core/parts/packages/packageOf';
 import type { Part } from '#core/parts/part';
 import { ownTypeOf } from '#core/parts/types/ownType';
@@ -122,7 +122,7 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
               {hasPins && field('pins', t('kits.lineDialog.pins'))}
               {(family.mount === 'through' || family.mount === 'surface') &&
                 field('package', t('kits.lineDialog.body'), bodyHint(typed, part))}
-              {canBeMounted(typed) && (
+              {(canBeMounted(typed) || canHang(typed)) && (
                 <Controller
                   control={form.control}
                   name="mounting"
@@ -135,10 +135,17 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                       onChange={onChange}
                     >
                       <MenuItem value="usual">{t('kits.lineDialog.asUsual')}</MenuItem>
-                      <MenuItem value="bent-over">
-                        {t('kits.lineDialog.bentOverLiesOnTheBoard')}
-                      </MenuItem>
-                      <MenuItem value="raised">{t('kits.lineDialog.standsOffTheBoard')}</MenuItem>
+                      {canBeMounted(typed) && (
+                        <MenuItem value="bent-over">
+                          {t('kits.lineDialog.bentOverLiesOnTheBoard')}
+                        </MenuItem>
+                      )}
+                      {canBeMounted(typed) && (
+                        <MenuItem value="raised">{t('kits.lineDialog.standsOffTheBoard')}</MenuItem>
+                      )}
+                      {canHang(typed) && (
+                        <MenuItem value="on-wires">{t('kits.lineDialog.hangsOnWires')}</MenuItem>
+                      )}
                     </TextField>
                   )}
                 />
@@ -149,6 +156,20 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                   'raisedMm',
                   t('kits.lineDialog.aboveTheBoardInMm'),
                   t('kits.lineDialog.suchAs10'),
+                )}
+              {canHang(typed) &&
+                typed.mounting === 'on-wires' &&
+                field(
+                  'wiresMm',
+                  t('kits.lineDialog.lengthOfTheWires'),
+                  t('kits.lineDialog.suchAs150'),
+                )}
+              {canHang(typed) &&
+                typed.mounting === 'on-wires' &&
+                field(
+                  'wireColours',
+                  t('kits.lineDialog.coloursOfTheWires'),
+                  t('kits.lineDialog.suchAsRedBlack'),
                 )}
               {field(
                 'remarks',

@@ -37,6 +37,26 @@ const papers: readonly {
     },
   },
   {
+    key: 'cutting-list',
+    paper: 'cutting-list',
+    get name() {
+      return t('kits.papersPage.cuttingList');
+    },
+    get text() {
+      return t('kits.papersPage.everyWireWithItsLength');
+    },
+  },
+  {
+    key: 'drill-template',
+    paper: 'drill-template',
+    get name() {
+      return t('kits.papersPage.drillTemplate');
+    },
+    get text() {
+      return t('kits.papersPage.panelsAtTrueSize');
+    },
+  },
+  {
     key: 'step-sheets',
     paper: 'step-sheets',
     get name() {

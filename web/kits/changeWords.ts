@@ -57,9 +57,17 @@ const volts = (volt: number | null) =>
 const mountingWords = (mounting: Part['mounting']) =>
   mounting?.kind === 'raised'
     ? t('kits.changeWords.mmAboveTheBoard', { mm: mounting.mm })
-    : mounting
-      ? t('kits.changeWords.bentOver')
-      : t('kits.changeWords.asUsual');
+    : mounting?.kind === 'on-wires'
+      ? [
+          t('kits.changeWords.onWires'),
+          mounting.mm && `${mounting.mm} mm`,
+          mounting.colours?.join(', '),
+        ]
+          .filter(Boolean)
+          .join(', ')
+      : mounting
+        ? t('kits.changeWords.bentOver')
+        : t('kits.changeWords.asUsual');
 
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { findMounting } from './mounting.ts';
+import { findMounting, findWires } from './mounting.ts';
 
 /** As lists write it (common practice). */
 describe('how a line says that a part sits', () => {
@@ -21,6 +21,28 @@ describe('how a line says that a part sits', () => {
     'not in “%s”',
     (text) => {
       expect(findMounting(text)).toBeUndefined();
+    },
+  );
+});
+
+describe('how a line says that a part hangs on wires', () => {
+  it.each([
+    ['battery box 2xAA with red/black wires', {}],
+    ['Batteriehalter 3xAAA mit Anschlusskabeln, 15 cm', { mm: 150 }],
+    ['Batteriehalter mit Litzen', {}],
+    ['portapilas con cables de 120 mm', { mm: 120 }],
+    ['buzzer, flying leads', {}],
+    ['push button on wires', {}],
+    ['coupleur de piles avec fils', {}],
+    ['PIR sensor, pre-wired', {}],
+  ])('%s', (text, more) => {
+    expect(findWires(text)).toEqual({ kind: 'on-wires', ...more });
+  });
+
+  it.each(['battery box 2xAA', 'resistor with leads', 'LED with long leads', 'wire red 15 cm'])(
+    'not in “%s”',
+    (text) => {
+      expect(findWires(text)).toBeUndefined();
     },
   );
 });

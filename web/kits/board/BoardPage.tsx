@@ -44,6 +44,7 @@ const BoardFiles = lazy(async () => ({
 const PlaneNets = lazy(async () => ({
   default: (await import('./PlaneNets.tsx')).PlaneNets,
 }));
+const Panels = lazy(async () => ({ default: (await import('./Panels.tsx')).Panels }));
 const BuildUpSlider = lazy(async () => ({
   default: (await import('./BuildUp.tsx')).BuildUpSlider,
 }));
@@ -85,6 +86,9 @@ export function BoardPage() {
       <Box>
         <ZoomableMap board={board} parts={parts} stage={build?.stage} />
         <Suspense>{build && <BuildUpSlider {...build} />}</Suspense>
+        <Suspense>
+          <Panels board={board} />
+        </Suspense>
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <InstructorOnly>

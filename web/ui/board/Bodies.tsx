@@ -2,7 +2,7 @@ import { memo } from 'react';
 import type { Side } from '#core/board/board';
 import { rectOutline } from '#core/board/outline';
 import { ringOf } from '#core/board/ring';
-import { familyOf } from '#core/parts/families/index';
+import { mountOf } from '#core/parts/mounted';
 import { PlacedBody } from './PlacedBody.tsx';
 import type { Shown } from './shown.ts';
 
@@ -18,7 +18,7 @@ interface BodiesProps {
  */
 export const Bodies = memo(function Bodies({ shown, boardHeightMm }: BodiesProps) {
   // What hangs off the board is not drawn on it: its holes are enough.
-  const bodies = shown.filter(({ part }) => familyOf(part).mount !== 'off-board');
+  const bodies = shown.filter(({ part }) => mountOf(part) !== 'off-board');
   const layer = (side: Side) => bodies.filter(({ placement }) => placement.side === side);
   return (
     <>

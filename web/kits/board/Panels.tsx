@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { kitPaperPath } from '#contract/papers';
+import type { Board } from '#core/board/board';
+import { mostPanels, type Panel } from '#core/housing/panel';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { PanelDialog } from './PanelDialog.tsx';
+import { PanelPicture, PanelWarnings } from './PanelPicture.tsx';
+import './panels.css';
+
+/** What of the case is drilled: its panels, drawn from outside, with what should be looked at before drilling. */
+export function Panels({ board }: { readonly board: Board }) {
+  const { t, i18n } = useTranslation();
+  const { id } = useKit();
+  const changeKit = useChangeKit();
+  const [open, setOpen] = useState<number | 'new'>();
+  const panels = board.panels ?? [];
+  const save = async (next: readonly Panel[], said: string) => {
+    const { panels: _, ...rest } = board;
+    const refusal = await changeKit(
+      { board: next.length > 0 ? { ...rest, panels: next } : rest },
+      said,
+    );
+    return refusal?.message;
+  };
+  return (
+    <Box component="section" aria-labelledby="panels-title" sx={{ mt: 3 }}>
+      <Typography variant="h2" id="panels-title">
+        {t('kits.panels.title')}
+      </Typography>
+      <Typography sx={{ color: 'text.secondary' }}>{t('kits.panels.intro')}</Typography>
+      <ul className="panels">
+        {panels.map((panel, index) => (
+          <li key={panel.name}>
+            <PanelPicture panel={panel} />
+            <Box>
+              <strong>{panel.name}</strong>
+              <Typography>
+                {t('kits.panels.size', {
+                  width: panel.widthMm,
+                  height: panel.heightMm,
+                  count: panel.holes.length,
+                })}
+              </Typography>
+              <PanelWarnings panel={panel} />
+              <InstructorOnly>
+                <Button
+                  onClick={() => setOpen(index)}
+                  aria-label={t('kits.panels.editNamed', { name: panel.name })}
+                >
+                  {t('kits.panels.edit')}
+                </Button>
+                <Button
+                  color="inherit"
+                  aria-label={t('kits.panels.deleteNamed', { name: panel.name })}
+                  onClick={() =>
+                    void save(
+                      panels.filter((one) => one !== panel),
+                      t('kits.panels.deleted', { name: panel.name }),
+                    )
+                  }
+                >
+                  {t('kits.panels.delete')}
+                </Button>
+              </InstructorOnly>
+            </Box>
+          </li>
+        ))}
+      </ul>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {panels.length < mostPanels && (
+          <InstructorOnly>
+            <Button variant="outlined" onClick={() => setOpen('new')}>
+              {t('kits.panels.add')}
+            </Button>
+          </InstructorOnly>
+        )}
+        {panels.length > 0 && (
+          <Button
+            href={kitPaperPath(id, 'drill-template', 'pdf', { lang: i18n.language })}
+            target="_blank"
+          >
+            {t('kits.panels.template')}
+          </Button>
+        )}
+      </Box>
+      {open !== undefined && (
+        <PanelDialog
+          panel={open === 'new' ? undefined : panels[open]}
+          taken={panels.filter((_, index) => index !== open).map(({ name }) => name)}
+          save={(panel) =>
+            save(
+              open === 'new'
+                ? [...panels, panel]
+                : panels.map((one, index) => (index === open ? panel : one)),
+              t('kits.panels.saved', { name: panel.name }),
+            )
+          }
+          close={() => setOpen(undefined)}
+        />
+      )}
+    </Box>
+  );
+}
