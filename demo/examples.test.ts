@@ -7,7 +7,7 @@ import { openKitFile } from '#core/kitfile/kitFile';
 import { exampleFiles } from './examples.ts';
 
 const folder = join(import.meta.dirname, '..', 'web', 'public', 'examples');
-const files = exampleFiles((file) =>
+const files = await exampleFiles((file) =>
   readFileSync(new URL(`./kits/${file}`, import.meta.url), 'utf8'),
 );
 

@@ -5,16 +5,19 @@ import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { piecesInBag } from '#core/stores/packing';
 import { demoBoards } from './boards.ts';
+import { demoOwn } from './instructor.ts';
 import { type DemoKit, demoKits } from './scenario.ts';
 
 /** A kit of the demo as a document: its list as the import reads it, with what was found out about it since. */
-export function documentOf(demo: DemoKit, csv: string): KitDocument {
+export async function documentOf(demo: DemoKit, csv: string): Promise<KitDocument> {
   const table = readTable(csv);
   if (!table.ok) throw new Error(table.problem.says);
   const { lines } = readPartsList(table.value, guessMapping(table.value));
   const { backdrop = null, ...board } = demoBoards[demo.name];
+  const by = await demoOwn[demo.name]?.();
+  const empty = emptyDocument(demo.name);
   return {
-    ...emptyDocument(demo.name),
+    ...empty,
     description: demo.description,
     tags: demo.tags,
     supplyVolt: demo.supplyVolt,
@@ -24,15 +27,20 @@ export function documentOf(demo: DemoKit, csv: string): KitDocument {
       return doubts ? { ...line, doubts } : line;
     }),
     errata: [...demo.errata],
-    board,
+    board: by ? { ...board, panels: by.panels } : board,
     backdrop,
+    ...(by ? { order: { ...empty.order, own: by.own }, stepPictures: by.stepPictures } : {}),
   };
 }
 
 /** The examples that ship with the product: kit files by their names, and the index that lists them. */
-export function exampleFiles(csvOf: (file: string) => string): ReadonlyMap<string, Uint8Array> {
-  const examples = demoKits.map((demo) => {
-    const document = documentOf(demo, csvOf(demo.file));
+export async function exampleFiles(
+  csvOf: (file: string) => string,
+): Promise<ReadonlyMap<string, Uint8Array>> {
+  const documents = await Promise.all(
+    demoKits.map(async (demo) => ({ demo, document: await documentOf(demo, csvOf(demo.file)) })),
+  );
+  const examples = documents.map(({ demo, document }) => {
     return {
       document,
       entry: {

@@ -4,10 +4,12 @@ import {
   changeBoard,
   changeErrata,
   changeLines,
+  changeOrder,
   changePicture,
   createKit,
   getKit,
 } from '#contract/kits';
+import { keepStepPicture } from '#contract/pictures';
 import { reportFromSeat } from '#contract/seats';
 import { getSession, setUp } from '#contract/session';
 import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
@@ -17,6 +19,7 @@ import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { DemoClient } from './client.ts';
 import { eveningOf } from './evening.ts';
+import { demoOwn } from './instructor.ts';
 import fernMinder from './kits/fern-minder.csv?raw';
 import tideBadge from './kits/tide-badge.csv?raw';
 import twinLamp from './kits/twin-lamp.csv?raw';
@@ -86,13 +89,22 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
   );
   await client.call(changeLines, { kitId }, { version: versions.lines, lines });
   await client.call(changeErrata, { kitId }, { version: versions.errata, errata: [...errata] });
+  const by = await demoOwn[name]?.();
   const board = demoBoards[name];
   if (board) {
     const { backdrop, ...rest } = board;
-    await client.call(changeBoard, { kitId }, { version: versions.board, board: rest });
+    const drawn = by ? { ...rest, panels: by.panels } : rest;
+    await client.call(changeBoard, { kitId }, { version: versions.board, board: drawn });
     if (backdrop) {
       await client.call(changePicture, { kitId }, { version: versions.picture, picture: backdrop });
     }
+  }
+  if (by) {
+    for (const { image } of by.stepPictures) {
+      await client.call(keepStepPicture, { kitId }, { image });
+    }
+    const order = { ...kit.order, own: by.own };
+    await client.call(changeOrder, { kitId }, { version: versions.order, order });
   }
   return kitId;
 }
