@@ -12,6 +12,7 @@ const roomKb = 150;
 const largerKb = {
   'kits/import/NewKitPage.tsx': 194,
   'kits/import/ListImport.tsx': 190,
+  'kits/board/LayoutPage.tsx': 152,
   'kits/order/StepsPage.tsx': 196,
   'workshops/pages.ts': 175,
   'practice/pages.ts': 219,

@@ -4,7 +4,7 @@ import { begin, commit, redo, undo } from '../history.ts';
 import { line, type } from '../order/testing/kits.ts';
 import { families } from '../parts/families/index.ts';
 import { cases } from '../testing/cases.ts';
-import { emptyBoard, type Placement } from './board.ts';
+import { type Board, emptyBoard, type Placement } from './board.ts';
 import { apply, snapped } from './edit.ts';
 import { facingsOf } from './facing.ts';
 import { footprintOf } from './footprint.ts';
@@ -237,15 +237,13 @@ describe('editing', () => {
     placements: [at('R1', 10, 10), at('R2', 20, 12)],
   };
 
-  it('moves, turns, turns over, lines up and takes away', () => {
+  it('moves, turns, turns over and takes away', () => {
     const moved = apply(board, { kind: 'move', places: ['R1'], dx: 2.54, dy: -1 });
     expect(moved.placements[0]).toMatchObject({ xMm: 12.54, yMm: 9 });
     expect(apply(board, { kind: 'rotate', places: ['R1'], by: -90 }).placements[0]?.rotation).toBe(
       270,
     );
     expect(apply(board, { kind: 'flip', places: ['R2'] }).placements[1]?.side).toBe('bottom');
-    const row = apply(board, { kind: 'align', places: ['R1', 'R2'], along: 'row' });
-    expect(row.placements.map(({ yMm }) => yMm)).toEqual([10, 10]);
     expect(apply(board, { kind: 'remove', places: ['R1'] }).placements).toHaveLength(1);
     expect(snapped(3.9, 2.54)).toBe(5.08);
     expect(snapped(3.6, 0.5)).toBe(3.5);
@@ -279,6 +277,56 @@ describe('editing', () => {
         expect(back.now).toEqual(end);
       }),
     );
+  });
+});
+
+describe('another size', () => {
+  const corners = ['right-top', 'right-bottom', 'left-top', 'left-bottom'] as const;
+  const holes = fc.integer({ min: 8, max: 40 });
+  const strip = (columns: number, rows: number) => ({
+    ...emptyBoard(sizeOf({ columns, rows }).widthMm, sizeOf({ columns, rows }).heightMm, 'strip'),
+    placements: [at('R1', 10.16, 12.7)],
+    cuts: [{ column: 3, row: 4 }],
+    links: [{ from: { column: 2, row: 2 }, to: { column: 2, row: 5 } }],
+  });
+
+  it('leaves everything at its distance from the edges that stay, and cuts where they were among the parts', () => {
+    fc.assert(
+      fc.property(
+        holes,
+        holes,
+        holes,
+        holes,
+        fc.constantFrom(...corners),
+        (c, r, c2, r2, corner) => {
+          const before = strip(c, r);
+          const { widthMm, heightMm } = sizeOf({ columns: c2, rows: r2 });
+          const after = apply(before, { kind: 'resize', widthMm, heightMm, at: corner });
+          const [part, old] = [after.placements[0], before.placements[0]];
+          if (!part || !old) throw new Error('the part is gone');
+          const fromRight = (board: Board, xMm: number) => board.widthMm - xMm;
+          const fromTop = (board: Board, yMm: number) => board.heightMm - yMm;
+          if (corner.startsWith('right')) expect(part.xMm).toBeCloseTo(old.xMm, 6);
+          else expect(fromRight(after, part.xMm)).toBeCloseTo(fromRight(before, old.xMm), 6);
+          if (corner.endsWith('top')) expect(part.yMm).toBeCloseTo(old.yMm, 6);
+          else expect(fromTop(after, part.yMm)).toBeCloseTo(fromTop(before, old.yMm), 6);
+          const [cut] = after.cuts;
+          const [oldCut] = before.cuts;
+          if (!cut || !oldCut) return;
+          const [spot, oldSpot] = [holeAt(after, cut), holeAt(before, oldCut)];
+          expect(spot.x - part.xMm).toBeCloseTo(oldSpot.x - old.xMm, 3);
+          expect(spot.y - part.yMm).toBeCloseTo(oldSpot.y - old.yMm, 3);
+        },
+      ),
+    );
+  });
+
+  it('loses cuts and links with the holes that they were at', () => {
+    const { widthMm, heightMm } = sizeOf({ columns: 10, rows: 3 });
+    const after = apply(strip(10, 10), { kind: 'resize', widthMm, heightMm, at: 'right-bottom' });
+    expect(after.cuts).toEqual([]);
+    expect(after.links).toEqual([]);
+    expect(after.placements).toHaveLength(1);
   });
 });
 

@@ -1,6 +1,16 @@
-import type { Board, BoardKind, Hole, Link, Placement } from './board.ts';
+import {
+  type Board,
+  type BoardKind,
+  type Hole,
+  type Link,
+  type Placement,
+  pitchMm,
+} from './board.ts';
 import { gridOf, sizeOf } from './holes.ts';
 import { turned } from './transform.ts';
+
+/** Two edges that meet. */
+export type Corner = 'right-top' | 'right-bottom' | 'left-top' | 'left-bottom';
 
 /** One thing that the hand does to a layout. */
 export type Edit =
@@ -15,10 +25,15 @@ export type Edit =
   | { readonly kind: 'flip'; readonly places: readonly string[] }
   | { readonly kind: 'remove'; readonly places: readonly string[] }
   | { readonly kind: 'span'; readonly place: string; readonly spanMm: number | undefined }
-  | { readonly kind: 'align'; readonly places: readonly string[]; readonly along: 'row' | 'column' }
   | { readonly kind: 'cut'; readonly hole: Hole }
   | { readonly kind: 'link'; readonly link: Link }
-  | { readonly kind: 'resize'; readonly widthMm: number; readonly heightMm: number }
+  | {
+      readonly kind: 'resize';
+      readonly widthMm: number;
+      readonly heightMm: number;
+      /** Where it grows, or loses: what is on it stays at the other edges. */
+      readonly at: Corner;
+    }
   /** Hand-wired boards have holes at 2.54 mm, so their size is brought to whole holes. */
   | { readonly kind: 'kind'; readonly board: BoardKind }
   | { readonly kind: 'backdrop'; readonly backdrop: Board['backdrop'] };
@@ -63,13 +78,6 @@ export function apply(board: Board, edit: Edit): Board {
       return change(board, [edit.place], ({ spanMm: _, ...one }) =>
         edit.spanMm === undefined ? one : { ...one, spanMm: edit.spanMm },
       );
-    case 'align': {
-      const first = board.placements.find(({ place }) => place === edit.places[0]);
-      if (!first) return board;
-      return change(board, edit.places, (one) =>
-        edit.along === 'row' ? { ...one, yMm: first.yMm } : { ...one, xMm: first.xMm },
-      );
-    }
     case 'cut': {
       const there = board.cuts.some((hole) => sameHole(hole, edit.hole));
       const cuts = there
@@ -89,7 +97,7 @@ export function apply(board: Board, edit: Edit): Board {
       return { ...board, links };
     }
     case 'resize':
-      return { ...board, widthMm: edit.widthMm, heightMm: edit.heightMm };
+      return resized(board, edit.widthMm, edit.heightMm, edit.at);
     case 'kind':
       return edit.board === 'printed'
         ? { ...board, kind: edit.board }
@@ -99,6 +107,39 @@ export function apply(board: Board, edit: Edit): Board {
       return edit.backdrop ? { ...rest, backdrop: edit.backdrop } : rest;
     }
   }
+}
+
+/** Another size: everything on the board keeps its distance from the edges that stay. */
+function resized(board: Board, widthMm: number, heightMm: number, at: Corner): Board {
+  const [wider, higher] = [widthMm - board.widthMm, heightMm - board.heightMm];
+  // x counts from the left edge, y from the lower one; rows of holes from the upper one.
+  const dx = at.startsWith('left') ? wider : 0;
+  const dy = at.endsWith('bottom') ? higher : 0;
+  const columns = Math.round(dx / pitchMm);
+  const rows = Math.round((higher - dy) / pitchMm);
+  const shifted = <Spot extends { readonly xMm: number; readonly yMm: number }>(
+    spot: Spot,
+  ): Spot => ({
+    ...spot,
+    xMm: tenth(spot.xMm + dx),
+    yMm: tenth(spot.yMm + dy),
+  });
+  const moved = (hole: Hole): Hole => ({ column: hole.column + columns, row: hole.row + rows });
+  const grid = gridOf({ widthMm, heightMm });
+  const isThere = ({ column, row }: Hole) =>
+    column >= 1 && column <= grid.columns && row >= 1 && row <= grid.rows;
+  return {
+    ...board,
+    widthMm,
+    heightMm,
+    placements: board.placements.map(shifted),
+    pads: board.pads.map(shifted),
+    cuts: board.cuts.map(moved).filter(isThere),
+    links: board.links
+      .map(({ from, to }) => ({ from: moved(from), to: moved(to) }))
+      .filter(({ from, to }) => isThere(from) && isThere(to)),
+    ...(board.backdrop ? { backdrop: shifted(board.backdrop) } : {}),
+  };
 }
 
 /** A part that is moved by hand leaves the pads of a pad list behind: from then on its footprint makes them. */

@@ -42,3 +42,25 @@ export function viewAround(spots: readonly Point[], room: Room): View {
   const height = Math.max(room.leastHeightMm, bottom - top + 2 * room.aboveMm);
   return { x: (left + right - width) / 2, y: (top + bottom - height) / 2, width, height };
 }
+
+/** The whole board with a little room around it, and whatever hangs over its edge. */
+export function viewOfAll(
+  board: Pick<Board, 'widthMm' | 'heightMm'>,
+  side: Side,
+  placed: readonly { readonly placement: Placement; readonly part: Part }[],
+  aroundMm: number,
+): View {
+  const corners = placed
+    .flatMap(({ placement, part }) => cornersOf(placement, part))
+    .map((corner) => inView(board, side, corner));
+  const edges = [
+    { x: 0, y: 0 },
+    { x: board.widthMm, y: board.heightMm },
+  ];
+  return viewAround([...edges, ...corners], {
+    besideMm: aroundMm,
+    aboveMm: aroundMm,
+    leastWidthMm: 0,
+    leastHeightMm: 0,
+  });
+}

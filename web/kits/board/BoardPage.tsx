@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -15,9 +16,11 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
+import { layoutProblems } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Stage } from '#core/order/stage';
+import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import {
   allWhereWords,
@@ -102,11 +105,29 @@ export function BoardPage() {
             <PlaneNets board={board} />
           </Suspense>
         </InstructorOnly>
+        <Unplaced board={board} parts={parts} />
         <Places board={board} parts={parts} />
         {/* Last, so that nothing moves when they come. */}
         <Suspense>{build && <BuildUpSteps {...build} />}</Suspense>
       </Box>
     </Box>
+  );
+}
+
+/** What nobody has placed yet, and what hangs over the edge: a learner would look for it in vain. */
+function Unplaced({ board, parts }: BoardViewProps) {
+  const { t } = useTranslation();
+  const problems = useMemo(() => layoutProblems(board, parts), [board, parts]);
+  const told = problems.filter(({ kind }) => kind === 'not-placed' || kind === 'outside');
+  if (told.length === 0) return null;
+  return (
+    <Alert severity="warning">
+      {told.map(({ kind, places }) => (
+        <p key={`${kind} ${places.join()}`} style={{ margin: 0 }}>
+          {t(`kits.boardPage.${kind}`, { count: places.length, places: shortDesignators(places) })}
+        </p>
+      ))}
+    </Alert>
   );
 }
 

@@ -1,22 +1,26 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import {
-  type KeyboardEvent,
-  type PointerEvent,
-  useCallback,
-  useMemo,
-  useRef,
-  useState,
-} from 'react';
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
-import { type Board, emptyBoard, type Hole, pitchMm } from '#core/board/board';
+import { type Board, emptyBoard, type Hole, type Placement, pitchMm } from '#core/board/board';
 import { snapped } from '#core/board/edit';
 import { nearestHole } from '#core/board/holes';
 import { layoutProblems, needsPlace } from '#core/board/layout';
 import { partsByPlace } from '#core/board/pads';
+import {
+  alignedByPads,
+  chipsForSockets,
+  copiedGroup,
+  type Grid,
+  gridOfParts,
+  isAlike,
+  socketNear,
+  withPartners,
+} from '#core/board/together';
 import { fromView, type Point } from '#core/board/transform';
+import { viewOfAll } from '#core/board/view';
 import { useShortcuts } from '../../app/shortcuts.ts';
 import { ink } from '../../app/tokens.ts';
 import { BoardMap, wholeBoard } from '../../ui/board/BoardMap.tsx';
@@ -29,6 +33,9 @@ import { ProblemLines } from './ProblemLines.tsx';
 import { SideSwitch, useSide } from './SideSwitch.tsx';
 import { Tray } from './Tray.tsx';
 import { useLayout } from './useLayout.ts';
+
+/** Room around the board. */
+const edgeMm = 3;
 
 /** An outline for a kit that has no board yet. */
 const firstOutline = emptyBoard(80, 50, 'printed');
@@ -46,6 +53,7 @@ export function LayoutPage() {
   const parts = useMemo(() => partsByPlace(kit.lines.map(({ part }) => part)), [kit.lines]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [held, setHeld] = useState<string>();
+  const [grid, setGrid] = useState<Grid>();
   const [tool, setTool] = useState<Tool>('move');
   const [linkFrom, setLinkFrom] = useState<Hole>();
   const [stepMm, setStepMm] = useState(pitchMm);
@@ -57,16 +65,29 @@ export function LayoutPage() {
   }>();
   const [scaling, setScaling] = useState<readonly Point[]>();
   const box = useRef<HTMLDivElement>(null);
-  const { view, zoomBy, showAll, pan, pixelsPerMm } = useZoom(box, wholeBoard(board));
+  const { view, zoomBy, show, pan, pixelsPerMm } = useZoom(box, wholeBoard(board));
   const now = useMemo(() => new Set(chosen), [chosen]);
   const problems = useMemo(() => layoutProblems(board, parts), [board, parts]);
-  const waiting = useMemo(
+  const unplaced = useMemo(
     () =>
-      [...parts].filter(
-        ([place, part]) => needsPlace(part) && !board.placements.some((one) => one.place === place),
-      ),
+      [...parts]
+        .filter(
+          ([place, part]) =>
+            needsPlace(part) && !board.placements.some((one) => one.place === place),
+        )
+        .map(([place]) => place),
     [parts, board.placements],
   );
+  const chipOf = useMemo(() => chipsForSockets(parts, unplaced), [parts, unplaced]);
+  /** A chip that goes with its socket is not placed by itself. */
+  const waiting = useMemo(() => {
+    const chips = new Set(chipOf.values());
+    return [...parts].filter(([place]) => unplaced.includes(place) && !chips.has(place));
+  }, [parts, unplaced, chipOf]);
+  const heldPart = held === undefined ? undefined : parts.get(held);
+  const alike = heldPart
+    ? waiting.flatMap(([place, part]) => (isAlike(part, heldPart) ? [place] : []))
+    : [];
 
   /** Where the pointer is on the board, in its own coordinates. */
   const pointAt = (event: { clientX: number; clientY: number }): Point => {
@@ -81,20 +102,38 @@ export function LayoutPage() {
 
   const put = (place: string, at: Point) => {
     const { x, y } = onGrid(at);
-    edit({ kind: 'place', placement: { place, xMm: x, yMm: y, rotation: 0, side } });
-    setChosen([place]);
+    const usual = { rotation: 0, side };
+    const socket = socketNear(board, parts, place, at);
+    const placements =
+      grid && alike.length > 1
+        ? gridOfParts(alike, { x, y }, grid, usual)
+        : [socket ? { ...socket, place } : { place, xMm: x, yMm: y, ...usual }];
+    const chips = placements.flatMap((placement): Placement[] => {
+      const chip = chipOf.get(placement.place);
+      return chip === undefined ? [] : [{ ...placement, place: chip }];
+    });
+    edit(...[...placements, ...chips].map((placement) => ({ kind: 'place' as const, placement })));
+    setChosen([...placements, ...chips].map((one) => one.place));
     setHeld(undefined);
+    setGrid(undefined);
+  };
+  const copy = () => {
+    const spots = board.placements.filter(({ place }) => chosen.includes(place));
+    const ys = spots.map(({ yMm }) => yMm);
+    const down = snapped(Math.max(...ys) - Math.min(...ys) + 10, stepMm);
+    const copied = copiedGroup(board, parts, chosen, unplaced, { dx: 0, dy: -down });
+    edit(...copied.map((placement) => ({ kind: 'place' as const, placement })));
+    if (copied.length > 0) setChosen(copied.map(({ place }) => place));
   };
 
-  const choose = useCallback((place: string) => setChosen([place]), []);
+  const partnersOf = (places: readonly string[]) => withPartners(board, parts, places);
+  const choose = (place: string) => setChosen(partnersOf([place]));
   const grab = (place: string, event: PointerEvent) => {
     if (tool !== 'move' || held || scaling || event.button !== 0) return;
     event.stopPropagation();
-    const places = event.shiftKey
-      ? [...new Set([...chosen, place])]
-      : chosen.includes(place)
-        ? chosen
-        : [place];
+    const places = partnersOf(
+      event.shiftKey ? [...new Set([...chosen, place])] : chosen.includes(place) ? chosen : [place],
+    );
     setChosen(places);
     setDrag({ places, from: pointAt(event), dx: 0, dy: 0 });
     box.current?.setPointerCapture(event.pointerId);
@@ -146,8 +185,8 @@ export function LayoutPage() {
     if (!arrow) return;
     event.preventDefault();
     const [dx, dy] = arrow;
-    if (!chosen.includes(place)) setChosen([place]);
-    const places = chosen.includes(place) ? chosen : [place];
+    const places = chosen.includes(place) ? chosen : partnersOf([place]);
+    setChosen(places);
     const seen = side === 'bottom' ? -dx : dx;
     edit({ kind: 'move', places, dx: seen * stepMm, dy: dy * stepMm });
   };
@@ -194,7 +233,14 @@ export function LayoutPage() {
       <Tray
         waiting={waiting}
         held={held}
-        hold={setHeld}
+        hold={(place) => {
+          setHeld(place);
+          setGrid(undefined);
+        }}
+        chipOf={chipOf}
+        alike={alike}
+        grid={grid}
+        setGrid={setGrid}
         putInMiddle={(place) => put(place, middleFor(board, waiting.length))}
       />
       <Box>
@@ -207,7 +253,23 @@ export function LayoutPage() {
           <Button onClick={() => zoomBy(1 / 1.4)} aria-label={t('kits.layoutPage.farther')}>
             −
           </Button>
-          <Button onClick={showAll}>{t('kits.layoutPage.wholeBoard')}</Button>
+          <Button
+            onClick={() =>
+              show(
+                viewOfAll(
+                  board,
+                  side,
+                  board.placements.flatMap((placement) => {
+                    const part = parts.get(placement.place);
+                    return part ? [{ placement, part }] : [];
+                  }),
+                  edgeMm,
+                ),
+              )
+            }
+          >
+            {t('kits.layoutPage.wholeBoard')}
+          </Button>
         </Box>
         <Box
           ref={box}
@@ -254,6 +316,9 @@ export function LayoutPage() {
         turn={turn}
         flip={flip}
         remove={remove}
+        copy={copy}
+        canCopy={copiedGroup(board, parts, chosen, unplaced, { dx: 0, dy: 0 }).length > 0}
+        align={(along) => edit(...alignedByPads(board, parts, chosen, along))}
         scaling={scaling}
         setScaling={setScaling}
         save={save}

@@ -9,6 +9,7 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type BoardKind, pitchMm } from '#core/board/board';
+import type { Corner } from '#core/board/edit';
 import { gridOf, sizeOf } from '#core/board/holes';
 import type { Point } from '#core/board/transform';
 import type { useLayout } from './useLayout.ts';
@@ -30,6 +31,10 @@ interface LayoutToolsProps {
   readonly turn: (to: 'left' | 'right') => void;
   readonly flip: () => void;
   readonly remove: () => void;
+  readonly copy: () => void;
+  /** Whether parts wait that could take the arrangement of those chosen. */
+  readonly canCopy: boolean;
+  readonly align: (along: 'row' | 'column') => void;
   readonly scaling: readonly Point[] | undefined;
   readonly setScaling: (points: readonly Point[] | undefined) => void;
   /** Resolves to why it was refused, or to nothing. */
@@ -37,12 +42,13 @@ interface LayoutToolsProps {
   readonly leave: () => void;
 }
 
+const corners: readonly Corner[] = ['right-top', 'right-bottom', 'left-top', 'left-bottom'];
 const kinds: readonly BoardKind[] = ['printed', 'strip', 'perf'];
 
 /** Everything that is done to a layout besides moving parts by hand. */
 export function LayoutTools(props: LayoutToolsProps) {
   const { t } = useTranslation();
-  const { layout, chosen, tool, setTool, stepMm, setStepMm, turn, flip, remove } = props;
+  const { layout, chosen, tool, setTool, stepMm, setStepMm, turn, flip, remove, align } = props;
   const { board, edit } = layout;
   const [refusal, setRefusal] = useState<string>();
   const any = chosen.length > 0;
@@ -107,19 +113,14 @@ export function LayoutTools(props: LayoutToolsProps) {
           <Button size="small" disabled={!any} onClick={remove}>
             {t('kits.layoutTools.takeOff')}
           </Button>
-          <Button
-            size="small"
-            disabled={chosen.length < 2}
-            onClick={() => edit({ kind: 'align', places: chosen, along: 'row' })}
-          >
+          <Button size="small" disabled={chosen.length < 2} onClick={() => align('row')}>
             {t('kits.layoutTools.lineUpInARow')}
           </Button>
-          <Button
-            size="small"
-            disabled={chosen.length < 2}
-            onClick={() => edit({ kind: 'align', places: chosen, along: 'column' })}
-          >
+          <Button size="small" disabled={chosen.length < 2} onClick={() => align('column')}>
             {t('kits.layoutTools.inAColumn')}
+          </Button>
+          <Button size="small" disabled={!props.canCopy} onClick={props.copy}>
+            {t('kits.layoutTools.copyArrangement')}
           </Button>
         </Box>
         {one && (
@@ -184,6 +185,7 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
   const grid = gridOf(board);
   const [across, setAcross] = useState(String(byHoles ? grid.columns : board.widthMm));
   const [down, setDown] = useState(String(byHoles ? grid.rows : board.heightMm));
+  const [corner, setCorner] = useState<Corner>('right-top');
   const [least, most] = byHoles ? [3, 120] : [10, 300];
   const valid = (text: string) => {
     const value = Number(text.replace(',', '.'));
@@ -193,7 +195,7 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
     if (!valid(across) || !valid(down)) return;
     const [x, y] = [across, down].map((text) => Number(text.replace(',', '.'))) as [number, number];
     const size = byHoles ? sizeOf({ columns: x, rows: y }) : { widthMm: x, heightMm: y };
-    edit({ kind: 'resize', ...size });
+    edit({ kind: 'resize', ...size, at: corner });
   };
   const field = (label: string, value: string, set: (text: string) => void) => (
     <TextField
@@ -233,6 +235,20 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
         down,
         setDown,
       )}
+      <TextField
+        select
+        size="small"
+        label={t('kits.layoutTools.growsAt')}
+        value={corner}
+        onChange={({ target }) => setCorner(target.value as Corner)}
+        sx={{ gridColumn: '1 / -1' }}
+      >
+        {corners.map((one) => (
+          <MenuItem key={one} value={one}>
+            {t(`kits.layoutTools.corner.${one}`)}
+          </MenuItem>
+        ))}
+      </TextField>
     </Box>
   );
 }

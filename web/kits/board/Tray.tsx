@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Grid } from '#core/board/together';
 import { drawFromAbove } from '#core/parts/drawing/seated/above';
 import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
@@ -8,16 +10,37 @@ import { partName } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { DrawingSvg } from '../../ui/DrawingSvg.tsx';
 
+// Most parts are placed one by one.
+const GridOfAlike = lazy(async () => ({
+  default: (await import('./GridOfAlike.tsx')).GridOfAlike,
+}));
+
 interface TrayProps {
   readonly waiting: readonly (readonly [string, Part])[];
   readonly held: string | undefined;
   readonly hold: (place: string | undefined) => void;
+  /** Chips that are placed with their sockets. */
+  readonly chipOf: ReadonlyMap<string, string>;
+  /** Waiting parts like the one that is held. */
+  readonly alike: readonly string[];
+  /** All of them are placed at once, in rows and columns. */
+  readonly grid: Grid | undefined;
+  readonly setGrid: (grid: Grid | undefined) => void;
   /** For those who work with keys: puts the part on the board, to be moved from there. */
   readonly putInMiddle: (place: string) => void;
 }
 
 /** Parts that have no spot on the board yet. */
-export function Tray({ waiting, held, hold, putInMiddle }: TrayProps) {
+export function Tray({
+  waiting,
+  held,
+  hold,
+  chipOf,
+  alike,
+  grid,
+  setGrid,
+  putInMiddle,
+}: TrayProps) {
   const { t } = useTranslation();
   return (
     <Box component="section" aria-labelledby="tray">
@@ -26,6 +49,11 @@ export function Tray({ waiting, held, hold, putInMiddle }: TrayProps) {
           ? t('kits.tray.allPartsArePlaced')
           : t('kits.tray.toPlace', { count: waiting.length })}
       </Typography>
+      {held !== undefined && alike.length > 1 && (
+        <Suspense>
+          <GridOfAlike count={alike.length} grid={grid} setGrid={setGrid} />
+        </Suspense>
+      )}
       <Box
         component="ul"
         aria-label={t('kits.tray.toPlace2')}
@@ -51,7 +79,9 @@ export function Tray({ waiting, held, hold, putInMiddle }: TrayProps) {
                   pixelsPerMm={Math.min(3, 60 / drawing.widthMm, 34 / drawing.heightMm)}
                 />
                 <span>
-                  <strong className="mono">{place}</strong>
+                  <strong className="mono">
+                    {[place, chipOf.get(place)].filter(Boolean).join('/')}
+                  </strong>
                   <br />
                   {partName(t, part)}
                 </span>
