@@ -49,11 +49,6 @@ export function Tray({
           ? t('kits.tray.allPartsArePlaced')
           : t('kits.tray.toPlace', { count: waiting.length })}
       </Typography>
-      {held !== undefined && alike.length > 1 && (
-        <Suspense>
-          <GridOfAlike count={alike.length} grid={grid} setGrid={setGrid} />
-        </Suspense>
-      )}
       <Box
         component="ul"
         aria-label={t('kits.tray.toPlace2')}
@@ -90,6 +85,12 @@ export function Tray({
           );
         })}
       </Box>
+      {/* Below the list, so that nothing moves when it comes. */}
+      {held !== undefined && alike.length > 1 && (
+        <Suspense>
+          <GridOfAlike count={alike.length} grid={grid} setGrid={setGrid} />
+        </Suspense>
+      )}
     </Box>
   );
 }
