@@ -135,7 +135,7 @@ test('equal parts are placed at once, and an arrangement is repeated', async ({ 
   // One step back takes all of them.
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(tray.getByRole('listitem')).toHaveCount(3);
-  await page.getByRole('button', { name: 'Discard changes' }).click();
+  await page.getByRole('button', { name: 'Discard', exact: true }).click();
   await expect(tray.getByRole('listitem')).toHaveCount(0);
 });
 
@@ -160,12 +160,14 @@ test('two instructors at one kit’s steps lose nothing of each other', async ({
   await page.getByRole('button', { name: 'Save the order' }).click();
   await expect(page.getByText('Order saved.')).toBeVisible();
   await other.getByRole('button', { name: 'Save the order' }).click();
-  await expect(other.getByText(/Somebody else has changed/)).toBeVisible();
-  // What was typed is still there; saving again puts it in.
+  await expect(other.getByText(/Somebody else has saved these steps/)).toBeVisible();
+  // Hers have come, his are still there, and saving again keeps both.
+  await expect(other.getByRole('heading', { name: /Hers: the first/ })).toBeVisible();
   await expect(other.getByRole('heading', { name: /His: the second/ })).toBeVisible();
   await other.getByRole('button', { name: 'Save the order' }).click();
   await expect(other.getByText('Order saved.')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: /His: the second/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Hers: the first/ })).toBeVisible();
   await context.close();
 });

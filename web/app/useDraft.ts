@@ -21,6 +21,10 @@ export interface Draft<State> {
   readonly changed: boolean;
   /** It was begun before this page was opened. */
   readonly wasFound: boolean;
+  /** What was saved when work was begun that was found; undefined where none was. */
+  readonly base: State | undefined;
+  /** The work on what is saved now, in place of what it was begun with. */
+  readonly rebase: (next: State) => void;
 }
 
 /**
@@ -32,15 +36,21 @@ export interface Draft<State> {
  */
 export function useDraft<State>(kind: StoredKind<State>, name: string, saved: State): Draft<State> {
   const key = prefix + name;
+  const baseKey = `${key}.base`;
   const [found] = useState(() => foundIn(kind, key));
+  const [base] = useState(() => (found === undefined ? undefined : foundIn(kind, baseKey)));
   const [history, setHistory] = useState<History<State>>(() =>
     found === undefined ? begin(saved) : commit(begin(saved), found),
   );
   const { now } = history;
   useEffect(() => {
-    if (now === saved) localStorage.removeItem(key);
-    else write(key, storedText(kind, now));
-  }, [now, saved, key, kind]);
+    if (now === saved) {
+      forgetDraft(key);
+      return;
+    }
+    write(key, storedText(kind, now));
+    if (localStorage.getItem(baseKey) === null) write(baseKey, storedText(kind, saved));
+  }, [now, saved, key, baseKey, kind]);
   return {
     now,
     commit: useCallback(
@@ -50,12 +60,33 @@ export function useDraft<State>(kind: StoredKind<State>, name: string, saved: St
     undo: useCallback(() => setHistory(undo), []),
     redo: useCallback(() => setHistory(redo), []),
     discard: useCallback(() => setHistory(begin(saved)), [saved]),
-    forget: useCallback(() => localStorage.removeItem(key), [key]),
+    forget: useCallback(() => forgetDraft(key), [key]),
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     changed: now !== saved,
     wasFound: found !== undefined,
+    base,
+    rebase: useCallback(
+      (next: State) => {
+        write(baseKey, storedText(kind, saved));
+        setHistory((old) => commit(old, next));
+      },
+      [baseKey, kind, saved],
+    ),
   };
+}
+
+/** Work that was kept under another name, in an earlier version, is under its name of today from now on. */
+export function adoptDraft(before: string, name: string): void {
+  const text = localStorage.getItem(prefix + before);
+  if (text === null) return;
+  if (localStorage.getItem(prefix + name) === null) write(prefix + name, text);
+  forgetDraft(prefix + before);
+}
+
+function forgetDraft(key: string): void {
+  localStorage.removeItem(key);
+  localStorage.removeItem(`${key}.base`);
 }
 
 function foundIn<State>(kind: StoredKind<State>, key: string): State | undefined {

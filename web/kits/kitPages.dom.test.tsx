@@ -168,6 +168,20 @@ describe('an order that was not saved', () => {
     await waitFor(() => expect(stored.order.styles).toEqual(['by-sheet']));
   });
 
+  it('is put together with what somebody else has saved since, and both are told', async () => {
+    server.on(changeOrder, ({ body }) => save('order', body.version, body.order));
+    const words = { title: { en: 'Mine' } };
+    const own = { changed: [{ at: 'R1', words, basis: '' }], added: [], hidden: [] };
+    const draft = `ozzet.draft.order ${stored.id}`;
+    localStorage.setItem(draft, JSON.stringify({ ...usualSettings, own, v: 2 }));
+    localStorage.setItem(`${draft}.base`, JSON.stringify({ ...usualSettings, v: 2 }));
+    stored = { ...stored, order: { ...usualSettings, checks: 'blocks' } };
+    open('steps');
+    expect(await screen.findByText(/Somebody else has saved these steps/)).toBeTruthy();
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Save the order' }));
+    await waitFor(() => expect(stored.order).toMatchObject({ checks: 'blocks', own }));
+  });
+
   it('of a form that nobody understands is let go, and nothing breaks', async () => {
     localStorage.setItem(
       `ozzet.draft.order ${stored.revisionId}`,

@@ -132,6 +132,13 @@ function SaveBar({ draft }: { readonly draft: OrderDraft }) {
         </Typography>
       )}
       {refusal && <Alert severity="error">{refusal}</Alert>}
+      {draft.both && (
+        <Alert severity="info">
+          {t('kits.stepsPage.othersAreIn')}
+          {draft.both.length > 0 &&
+            ` ${t('kits.stepsPage.bothChanged', { what: draft.both.join(', ') })}`}
+        </Alert>
+      )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button
           variant="contained"
