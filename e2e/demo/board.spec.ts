@@ -121,13 +121,13 @@ test('from below left and right change, in the picture and in words', async ({ p
     .getByRole('list', { name: 'Places' })
     .getByRole('listitem')
     .filter({ hasText: 'J1' });
-  await expect(place.first()).toContainText('number 1 of 12 from the left edge');
+  await expect(place.first()).toContainText('at the left, left of Q1');
   await expect(place.first()).toContainText('opening towards the left');
   await page.getByRole('button', { name: 'Solder side' }).click();
   await expect(
     page.getByRole('group', { name: 'Solder side, seen from below (mirrored)' }),
   ).toBeVisible();
-  await expect(place.first()).toContainText('number 12 of 12 from the left edge');
+  await expect(place.first()).toContainText('at the right, right of Q1');
   await expect(place.first()).toContainText('opening towards the right');
   await place.first().getByRole('button').click();
   await expect(page).toHaveURL(/side=bottom&part=J1/);

@@ -88,9 +88,14 @@ export function BoardPage() {
     >
       <Box>
         <ZoomableMap board={board} parts={parts} stage={build?.stage} />
-        <Suspense>{build && <BuildUpSlider {...build} />}</Suspense>
+        {/* Together, so that the panels do not move when the slider comes. */}
         <Suspense>
-          <Panels board={board} />
+          {build && (
+            <>
+              <BuildUpSlider {...build} />
+              <Panels board={board} />
+            </>
+          )}
         </Suspense>
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
