@@ -15,7 +15,10 @@ export interface Facing {
 
 /** Which way the marks of a placed part must look, seen from one side of the board; empty where it does not matter. */
 export function facingsOf(part: Part, placement: Placement, side: Side): Facing[] {
-  return familyOf(part).signs.flatMap(({ mark }): Facing[] => {
+  const family = familyOf(part);
+  // A single wire has no ends to be told apart by: its colour and its hole say all.
+  if (family.joints(part) < 2) return [];
+  return family.signs.flatMap(({ mark }): Facing[] => {
     const own = signOf(mark).angle;
     if (own === null) return [];
     const angle = isTurned(part, mark) ? own + 180 : own;
