@@ -8,10 +8,14 @@ import { withNewer, withoutNewer } from './newerFields.ts';
 
 type Fields = Readonly<Record<string, unknown>>;
 
+/** A text by its languages has no fields: another language is known, whoever wrote it. */
+const isText = (value: object): boolean =>
+  Object.entries(value).every(([key, text]) => /^[a-z]{2}$/.test(key) && typeof text === 'string');
+
 /** Every object of a document that a newer version could write a field into, by its place. */
 function objectsIn(value: unknown): Record<string, unknown>[] {
   if (Array.isArray(value)) return value.flatMap(objectsIn);
-  if (typeof value !== 'object' || value === null) return [];
+  if (typeof value !== 'object' || value === null || isText(value)) return [];
   return [value as Record<string, unknown>, ...Object.values(value).flatMap(objectsIn)];
 }
 

@@ -229,6 +229,83 @@ test('a photo is brought to scale by two points of known distance', async ({ pag
   await expect(image).toHaveAttribute('width', /^20\.2/);
 });
 
+test('a photo of the board is straightened by its four corners and fits the outline', async ({
+  page,
+}) => {
+  await openBoard(page, 'Tide Badge');
+  await page.getByRole('link', { name: 'Edit layout' }).click();
+  // A board that was photographed aslant: dark green, on a light table.
+  const photo = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [400, 300];
+    const pen = canvas.getContext('2d');
+    if (!pen) throw new Error('no canvas');
+    pen.fillStyle = '#eeeeee';
+    pen.fillRect(0, 0, 400, 300);
+    pen.fillStyle = '#006030';
+    pen.beginPath();
+    for (const [x, y] of [
+      [60, 40],
+      [340, 60],
+      [320, 270],
+      [40, 250],
+    ] as const)
+      pen.lineTo(x, y);
+    pen.fill();
+    return canvas.toDataURL('image/png');
+  });
+  await page.getByLabel('Photo of the board').setInputFiles({
+    name: 'board.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(photo.split(',')[1] ?? '', 'base64'),
+  });
+  const dialog = page.getByRole('dialog', { name: 'Where is the board in the photo?' });
+  const corners = dialog.locator('.corner-picture');
+  await expect(corners).toBeVisible();
+  await expectAccessible(page);
+  const box = await corners.boundingBox();
+  if (!box) throw new Error('no photo');
+  for (const [index, [x, y]] of (
+    [
+      [62, 42],
+      [338, 62],
+      [318, 268],
+      [42, 248],
+    ] as const
+  ).entries()) {
+    const corner = await corners.getByRole('button').nth(index).boundingBox();
+    if (!corner) throw new Error('no corner');
+    await page.mouse.move(corner.x + corner.width / 2, corner.y + corner.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + (x / 400) * box.width, box.y + (y / 300) * box.height, {
+      steps: 4,
+    });
+    await page.mouse.up();
+  }
+  await dialog.getByRole('button', { name: 'Straighten' }).click();
+  await expect(dialog).toHaveCount(0);
+  const image = page.getByTestId('layout').locator('image');
+  // It is as large as the board, and nothing of the table is left in its corners.
+  await expect(image).toHaveAttribute('width', /^50\.8/);
+  const greens = await image.evaluate(async (element) => {
+    const picture = new Image();
+    picture.src = element.getAttribute('href') ?? '';
+    await picture.decode();
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [picture.width, picture.height];
+    const pen = canvas.getContext('2d');
+    pen?.drawImage(picture, 0, 0);
+    return [
+      [5, 5],
+      [picture.width - 6, 5],
+      [picture.width - 6, picture.height - 6],
+      [5, picture.height - 6],
+    ].map(([x = 0, y = 0]) => [...(pen?.getImageData(x, y, 1, 1).data ?? [])]);
+  });
+  for (const [red = 255] of greens) expect(red).toBeLessThan(60);
+  await page.getByRole('button', { name: 'Discard', exact: true }).click();
+});
+
 test('the seat shows where the step’s parts go, on both sides, and where it takes more heat', async ({
   page,
 }) => {

@@ -396,6 +396,14 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
     await expect(seat.getByText('Your instructor has been told')).toHaveCount(0);
   });
 
+  await test.step('and holds the seat until the floor lets it go on', async () => {
+    await expect(seat.getByRole('button', { name: 'On hold' })).toBeDisabled();
+    await lane.getByRole('button', { name: /^Seat 2 Petrel/ }).click();
+    await floor.getByRole('button', { name: 'Let the seat go on' }).click();
+    await expect(seat.getByRole('button', { name: 'On hold' })).toHaveCount(0);
+    await floor.getByRole('button', { name: 'Close', exact: true }).click();
+  });
+
   await test.step('the last step leads to the end', async () => {
     while (!(await seat.getByRole('heading', { name: 'Your board is done' }).isVisible())) {
       const title = await seat.getByRole('heading', { level: 1 }).textContent();

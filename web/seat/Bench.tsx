@@ -7,13 +7,12 @@ import { foldSeat } from '#core/build/foldSeat';
 import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
-import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
-import { checkFormId } from './CheckForm.tsx';
 import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
+import { MainButton } from './MainButton.tsx';
 import { NotSaved } from './NotSaved.tsx';
 import { OnHold } from './OnHold.tsx';
 import { Ruler } from './Ruler.tsx';
@@ -22,9 +21,6 @@ import { SeatHead } from './SeatHead.tsx';
 import { StepCard } from './StepCard.tsx';
 import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
-
-const doneWords = (step: Step, isMeasured: boolean) =>
-  isMeasured ? 'checkForm.passed' : step.kind === 'check' ? 'seat.checkDone' : 'seat.done';
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -61,7 +57,7 @@ export function Bench() {
   const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
   const measuring = step ? measuringOf(step) : null;
   const repeat = step?.own?.words.repeat;
-  const isCheck = step?.kind === 'check' || step?.own?.sort === 'check' || measuring !== null;
+  const isCheck = step?.kind === 'check' || step?.own?.sort === 'check';
   const may = step ? goOn(step, state) : 'free';
   const reading = state.readings.filter(({ stepId }) => stepId === step?.id).at(-1);
   const finding = measuring && reading ? measuring.judge(reading.amount) : undefined;
@@ -132,28 +128,17 @@ export function Bench() {
           <button type="button" className="side-button" onClick={back} disabled={!previous}>
             <Glyph name="back" /> {t('seat.back')}
           </button>
-          {step &&
-            measuring &&
-            !isCounting &&
-            (may === 'reading' || (may === 'held' && finding !== 'right')) && (
-              <button type="submit" form={checkFormId} className="main-button">
-                {t('checkForm.judge')}
-              </button>
-            )}
-          {step && may === 'held' && (!measuring || finding === 'right') && (
-            <button type="button" className="main-button" disabled>
-              {t('seat.onHold')}
-            </button>
-          )}
-          {isCounting && may !== 'held' && (
-            <button type="button" className="main-button" onClick={() => count(pieces + 1)}>
-              {t('seat.oneMore')}
-            </button>
-          )}
-          {step && may === 'free' && !isCounting && (
-            <button type="button" className="main-button" aria-disabled={settling} onClick={done}>
-              {t(doneWords(step, measuring !== null))} <Glyph name="tick" />
-            </button>
+          {step && (
+            <MainButton
+              step={step}
+              may={may}
+              isMeasured={measuring !== null}
+              isRight={finding === 'right' || !measuring}
+              isCounting={isCounting}
+              settling={settling}
+              more={() => count(pieces + 1)}
+              done={done}
+            />
           )}
         </div>
         <div className="foot-row">

@@ -3,16 +3,20 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { drawGerber, largestBackdrop } from '#contract/board';
-import type { Board } from '#core/board/board';
+import { drawGerber } from '#contract/board';
+import type { Backdrop, Board } from '#core/board/board';
 import type { Edit } from '#core/board/edit';
 import type { Point } from '#core/board/transform';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
 import { FileInput } from './BoardFiles.tsx';
 import '../../ui/form.css';
+
+const StraightenPhoto = lazy(async () => ({
+  default: (await import('./StraightenPhoto.tsx')).StraightenPhoto,
+}));
 
 interface PictureBehindProps {
   readonly board: Board;
@@ -30,15 +34,17 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
   const { run } = useSave();
   const [problem, setProblem] = useState<string>();
   const { backdrop } = board;
+  const [taken, setTaken] = useState<ImageBitmap>();
+  const take = useCallback(
+    (straight: Backdrop) => edit({ kind: 'backdrop', backdrop: straight }),
+    [edit],
+  );
+  const close = useCallback(() => setTaken(undefined), []);
 
   const takePhoto = async (file: File) => {
     try {
-      const { image, widthPx, heightPx } = await smallPicture(file);
+      setTaken(await bitmapOf(file));
       setProblem(undefined);
-      edit({
-        kind: 'backdrop',
-        backdrop: { image, widthPx, heightPx, mmPerPx: board.widthMm / widthPx, xMm: 0, yMm: 0 },
-      });
     } catch {
       setProblem(t('kits.pictureBehind.isNoPictureThatCanBe', { name: file.name }));
     }
@@ -127,6 +133,11 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
         accept=".gbr,.ger,.gto,.gbo,.txt"
         take={takeLayer}
       />
+      {taken && (
+        <Suspense>
+          <StraightenPhoto photo={taken} board={board} take={take} close={close} />
+        </Suspense>
+      )}
       {problem && (
         <Alert severity="error" sx={{ mt: 1 }}>
           {problem}
@@ -136,19 +147,17 @@ export function PictureBehind({ board, edit, scaling, setScaling }: PictureBehin
   );
 }
 
-/** A photo as a JPEG that is small enough to be kept with the board. */
-async function smallPicture(file: File) {
+/** A camera's picture is larger than anybody needs of a board. */
+const longestPhoto = 2400;
+
+/** A photo upright and no larger than is needed. */
+async function bitmapOf(file: File): Promise<ImageBitmap> {
   const bitmap = await createImageBitmap(file);
-  for (const longest of [1600, 1200, 800]) {
-    const scale = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
-    const canvas = document.createElement('canvas');
-    canvas.width = Math.round(bitmap.width * scale);
-    canvas.height = Math.round(bitmap.height * scale);
-    canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-    const image = canvas.toDataURL('image/jpeg', 0.8);
-    if (image.length <= largestBackdrop) {
-      return { image, widthPx: canvas.width, heightPx: canvas.height };
-    }
-  }
-  throw new Error('too large');
+  const factor = longestPhoto / Math.max(bitmap.width, bitmap.height);
+  return factor >= 1
+    ? bitmap
+    : createImageBitmap(bitmap, {
+        resizeWidth: Math.round(bitmap.width * factor),
+        resizeHeight: Math.round(bitmap.height * factor),
+      });
 }
