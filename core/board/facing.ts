@@ -17,7 +17,7 @@ export interface Facing {
 export function facingsOf(part: Part, placement: Placement, side: Side): Facing[] {
   const family = familyOf(part);
   // A single wire has no ends to be told apart by: its colour and its hole say all.
-  if (family.job === 'wire' && family.joints(part) < 2) return [];
+  if (family.role === 'off-board' && family.joints(part) < 2) return [];
   return family.signs.flatMap(({ mark }): Facing[] => {
     const own = signOf(mark).angle;
     if (own === null) return [];

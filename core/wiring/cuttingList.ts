@@ -79,9 +79,9 @@ function hanging(part: Part): CutWire[] {
   );
 }
 
-/** Wires that are lines of the list by themselves; what comes with its own wires has nothing to cut. */
+/** Wires that are lines of the list by themselves, with one end in the board; what comes with its own has nothing to cut. */
 function wires(part: Part): CutWire[] {
-  if (familyOf(part).job !== 'wire') return [];
+  if (familyOf(part).joints(part) !== 1) return [];
   const listed = coloursIn(`${part.description} ${part.remarks ?? ''}`);
   return part.designators.map((place, index) => ({
     part,
