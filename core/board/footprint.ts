@@ -1,7 +1,7 @@
 import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
-import { mountOf } from '../parts/mounted.ts';
+import { jointsOfPiece, mountOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 
 export interface FootprintPin {
@@ -60,7 +60,7 @@ function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
   const family = familyOf(part);
   const body = bodyOf(family, part);
   const length = bodyLengthMm(body, part);
-  const count = family.joints(part);
+  const count = jointsOfPiece(part);
   // A wire has one end in the board; what hangs off it, or is only screwed on, has holes for its wires all the same.
   if (family.mount === 'none' || count === 0) return [];
   // Wires have their holes side by side, whatever hangs on them.
@@ -142,7 +142,7 @@ function surfacePad(part: Part): { width: number; height: number } {
 /** What stands beside a hole of a part with two ends that must not be exchanged: pin 1 is plus or anode. */
 export function signOfPin(part: Part, pinName: string): '+' | '−' | undefined {
   const family = familyOf(part);
-  if (family.polarity !== 'polarised' || family.joints(part) !== 2) return undefined;
+  if (family.polarity !== 'polarised' || jointsOfPiece(part) !== 2) return undefined;
   const hasPoles = family.signs.some(({ means }) =>
     ['plus', 'minus', 'anode', 'cathode'].includes(means),
   );

@@ -3,7 +3,7 @@ import { memoOfObject } from '../memo.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
-import { heightOnBoard, mountOf, roleOf } from '../parts/mounted.ts';
+import { heightOnBoard, jointsOfPiece, mountOf, roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
@@ -207,7 +207,7 @@ export const namedAll = (nodes: readonly OrderNode[]): Named[] =>
 /** Soldered joints of a node; none where nothing is soldered. */
 export function jointsOf(node: WorkNode): number {
   if (node.kind !== 'solder') return 0;
-  return node.parts.reduce((sum, part) => sum + part.quantity * familyOf(part).joints(part), 0);
+  return node.parts.reduce((sum, part) => sum + part.quantity * jointsOfPiece(part), 0);
 }
 
 const anyPins = 0;

@@ -1,6 +1,7 @@
 import { bodyOf } from './bodyOf.ts';
 import { familyOf } from './families/index.ts';
 import type { OrderRole, PartFamily } from './family.ts';
+import type { Mounting } from './mounting.ts';
 import type { Part } from './part.ts';
 
 /** What stands up of a wire’s end in the board. */
@@ -32,7 +33,21 @@ export function canBeMounted(part: Pick<Part, 'family'>): boolean {
 }
 
 /** Whether a kind of part can hang on wires: it has leads or tags that wires are soldered to. */
-export function canHang(part: Pick<Part, 'family'>): boolean {
-  const { mount, role } = familyOf(part);
-  return mount === 'through' && (role === 'board-part' || role === 'holder');
+export function canHang(
+  part: Pick<Part, 'family'>,
+  wires?: Extract<Mounting, { kind: 'on-wires' }>,
+): boolean {
+  const { mount, role, joints } = familyOf(part);
+  if (mount === 'through') return role === 'board-part' || role === 'holder';
+  // What comes on wires of its own has some to be cut only where their length is said.
+  return mount === 'off-board' && joints({}) > 1 && wires?.mm !== undefined;
+}
+
+/** Joints of one piece on the board: its leads, or its wires where it hangs on them. */
+export function jointsOfPiece(part: Part): number {
+  const { joints, pads } = familyOf(part);
+  if (part.mounting?.kind !== 'on-wires') return joints(part);
+  const { colours } = part.mounting;
+  // Four legs in the corners are two contacts, each of them twice (common practice of push-buttons).
+  return colours && colours.length > 1 ? colours.length : pads === 'corners' ? 2 : joints(part);
 }

@@ -15,7 +15,7 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
-import { findMounting, findWires } from './cells/mounting.ts';
+import { findMounting, findWires, withoutWires } from './cells/mounting.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
@@ -109,9 +109,11 @@ export class RowReader {
     const written = this.#cell('description');
     const description = inSigns(written);
     const value = this.#cell('value');
-    const cells = { value: inSigns(value), description, remarks: this.#cell('remarks') };
+    // What the part hangs on says nothing of what it is.
+    const what = withoutWires(description);
+    const cells = { value: inSigns(value), description: what, remarks: this.#cell('remarks') };
     const body = this.#cell('package');
-    const text = `${description} ${cells.value}`.trim();
+    const text = `${what} ${cells.value}`.trim();
     if (this.#isLeftOut(cells)) return undefined;
     const designators = this.#designators();
     if (text === '' && body === '')
@@ -134,8 +136,9 @@ export class RowReader {
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
     const { remarks } = cells;
     const says = `${asWritten} ${remarks}`;
+    const wires = findWires(says);
     const mounting =
-      (canHang({ family: family.id }) ? findWires(says) : undefined) ??
+      (wires && canHang({ family: family.id }, wires) ? wires : undefined) ??
       (canBeMounted({ family: family.id }) ? findMounting(says) : undefined);
     const part: Part = {
       designators,

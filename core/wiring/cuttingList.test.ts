@@ -28,8 +28,8 @@ describe('the colours that a line names', () => {
 
 describe('the cutting list', () => {
   it('has a wire for each lead of what hangs on wires, as the list says', () => {
-    const box = saying(line('battery-holder', 'BT1'), 'battery box, red/black wires 12 cm', {
-      mounting: { kind: 'on-wires' },
+    const box = saying(line('battery-holder', 'BT1'), 'battery box', {
+      mounting: { kind: 'on-wires', mm: 120, colours: ['red', 'black'] },
     });
     expect(shortOf([box])).toEqual([
       ['BT1', '+', 'red', 120],
@@ -38,9 +38,9 @@ describe('the cutting list', () => {
   });
 
   it('what the instructor says comes first, and what nobody says is not known', () => {
-    const mounting = { kind: 'on-wires' as const, mm: 80, colours: ['pink', 'white'] };
+    const mounting = { kind: 'on-wires' as const, mm: 80, colours: ['teal', 'white'] };
     expect(shortOf([saying(line('buzzer', 'BZ1'), 'buzzer 12 cm', { mounting })])).toEqual([
-      ['BZ1', '+', { written: 'pink' }, 80],
+      ['BZ1', '+', { written: 'teal' }, 80],
       ['BZ1', '−', 'white', 80],
     ]);
     const bare = saying(line('push-button', 'S1'), 'button', { mounting: { kind: 'on-wires' } });
@@ -63,6 +63,14 @@ describe('the cutting list', () => {
     // 5 mm at each end goes through the board and is bent over (common practice).
     expect(cuttingListOf([link], board)).toMatchObject([
       { place: 'J1', mm: 22.7, stripMm: 0, isTinned: false },
+    ]);
+  });
+
+  it('has two wires for a button of four legs, all of the one colour that is said', () => {
+    const mounting = { kind: 'on-wires' as const, mm: 100, colours: ['blue'] };
+    expect(shortOf([saying(line('push-button', 'S1'), 'button', { mounting })])).toEqual([
+      ['S1', '1', 'blue', 100],
+      ['S1', '2', 'blue', 100],
     ]);
   });
 

@@ -57,7 +57,6 @@ function links(part: Part, board: Board | null): CutWire[] {
 /** One wire for each lead of what hangs on them. */
 function hanging(part: Part): CutWire[] {
   const given = part.mounting?.kind === 'on-wires' ? (part.mounting.colours ?? []) : [];
-  const listed = coloursIn(`${part.description} ${part.remarks ?? ''}`);
   const { pins } = footprintOf(part);
   return part.designators.flatMap((place) =>
     pins.map(({ pin }, index) => {
@@ -67,8 +66,8 @@ function hanging(part: Part): CutWire[] {
         place,
         lead: sign ?? pin,
         colour:
-          colourOf(given[index]) ??
-          (listed.length >= pins.length ? listed[index] : undefined) ??
+          // One colour for all, or one for each.
+          colourOf(given.length === 1 ? given[0] : given[index]) ??
           (sign === '+' ? 'red' : sign === '−' ? 'black' : null),
         mm: wireLengthOf(part) ?? null,
         stripMm,

@@ -1,6 +1,6 @@
 import { plain } from '../partslist/plain.ts';
 
-/** Colours of hook-up wire, as they are sold in sets of ten (common practice); named as bands of resistors are. */
+/** Colours of wires (IEC 60757, from memory), named as bands of resistors are. */
 export const wireColours = [
   'black',
   'brown',
@@ -12,6 +12,7 @@ export const wireColours = [
   'violet',
   'grey',
   'white',
+  'pink',
 ] as const;
 export type WireColour = (typeof wireColours)[number];
 
@@ -25,6 +26,7 @@ const words: Readonly<Record<WireColour, string>> = {
   blue: 'blue|blau|azul|bleu|blauw|bu',
   violet: 'violet|purple|violett|lila|violeta|morad[oa]|paars|vt',
   grey: 'grey|gray|grau|gris|grijs|gy',
+  pink: 'pink|rosa|rose|roze|pk',
   white: 'white|weiss|weiß|blanc[oa]?|wit|wh',
 };
 

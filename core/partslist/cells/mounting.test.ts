@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { findMounting, findWires } from './mounting.ts';
+import { findMounting, findWires, withoutWires } from './mounting.ts';
 
 /** As lists write it (common practice). */
 describe('how a line says that a part sits', () => {
@@ -27,22 +27,41 @@ describe('how a line says that a part sits', () => {
 
 describe('how a line says that a part hangs on wires', () => {
   it.each([
-    ['battery box 2xAA with red/black wires', {}],
+    ['battery box 2xAA with red/black wires', { colours: ['red', 'black'] }],
     ['Batteriehalter 3xAAA mit Anschlusskabeln, 15 cm', { mm: 150 }],
+    ['Batteriehalter mit Anschlussdrähten', {}],
     ['Batteriehalter mit Litzen', {}],
-    ['portapilas con cables de 120 mm', { mm: 120 }],
+    ['portapilas con cables rojo y negro de 12 cm', { mm: 120, colours: ['red', 'black'] }],
     ['buzzer, flying leads', {}],
     ['push button on wires', {}],
+    ['Taster an Litzen, 10 cm, blau', { mm: 100, colours: ['blue'] }],
     ['coupleur de piles avec fils', {}],
     ['PIR sensor, pre-wired', {}],
+    ['reed switch, leads soldered to two 20 cm wires', { mm: 200 }],
+    ['thermistor on a cable, 1 m', { mm: 1000 }],
+    ['push button with pink/grey wires 80mm', { mm: 80, colours: ['pink', 'grey'] }],
+    ['blue LED on wires (red + black, 25 cm)', { mm: 250, colours: ['red', 'black'] }],
   ])('%s', (text, more) => {
     expect(findWires(text)).toEqual({ kind: 'on-wires', ...more });
   });
 
-  it.each(['battery box 2xAA', 'resistor with leads', 'LED with long leads', 'wire red 15 cm'])(
-    'not in “%s”',
-    (text) => {
-      expect(findWires(text)).toBeUndefined();
-    },
-  );
+  it.each([
+    'battery box 2xAA',
+    'resistor with leads',
+    'resistor with wire leads',
+    'LED with long leads',
+    'wire red 15 cm',
+  ])('not in “%s”', (text) => {
+    expect(findWires(text)).toBeUndefined();
+  });
+
+  it.each([
+    ['blue LED on wires (red + black)', 'blue LED'],
+    ['solar cell with wires 10 cm', 'solar cell'],
+    ['Batteriehalter 3xAAA, mit Kabeln', 'Batteriehalter 3xAAA'],
+    ['with wires: a buzzer', 'with wires: a buzzer'],
+    ['wire red 15 cm', 'wire red 15 cm'],
+  ])('“%s” is “%s”, whatever it hangs on', (text, what) => {
+    expect(withoutWires(text)).toBe(what);
+  });
 });

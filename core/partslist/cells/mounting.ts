@@ -1,5 +1,6 @@
 import type { Mounting } from '../../parts/mounting.ts';
 import { mostRaisedMm, mostWireMm } from '../../parts/mounting.ts';
+import { coloursIn } from '../../wiring/wireColours.ts';
 import { plain } from '../plain.ts';
 
 const bent =
@@ -15,22 +16,50 @@ const raised = [
   ),
 ];
 
-const wires = '(?:wires?|cables?|kabeln?|drahten?|litzen?|fils?|hilos|draden)';
+const wires = '(?:anschluss)?(?:wires?|cables?|kabeln?|drahten?|litzen?|fils?|hilos|draden)';
 const onWires = new RegExp(
-  String.raw`\b(?:with|on|mit|an|con|en|avec|sur|met)\s(?:[\w.,/+-]+\s){0,3}?${wires}\b|\b(?:wired|flying|pre-?wired|wire) leads?\b|\bvorverdrahtet\b|\bpre-?wired\b`,
+  String.raw`\b(?:with|on|soldered to|mit|an|con|en|avec|sur|met)\s(?:[\w.,/+-]+\s){0,3}?${wires}\b(?!\s(?:leads?|ended|links?|terminals?)\b)|\b(?:wired|flying|pre-?wired) leads?\b|\bvorverdrahtet\b|\bpre-?wired\b`,
 );
+const inMm: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000 };
+
+/** Letters without accents and capitals, one for one, so that places in the text stay. */
+const flat = (text: string): string =>
+  text.replace(/[^ -~]|[A-Z]/g, (letter) => {
+    const [first = letter] = letter.normalize('NFD').toLowerCase();
+    return first;
+  });
+
+/** A line that says that its part is on wires, in what the part is and what is said of its wires. */
+export function partedAtWires(
+  text: string,
+): { readonly what: string; readonly wires: string } | undefined {
+  const found = onWires.exec(flat(text).replace(/\s/g, ' '));
+  return found ? { what: text.slice(0, found.index), wires: text.slice(found.index) } : undefined;
+}
+
+/** The part itself: what is said of the wires that it is on tells nothing of its kind, its colour or its value. */
+export function withoutWires(text: string): string {
+  const what = partedAtWires(text)?.what.trim() ?? '';
+  return /\p{L}{2}/u.test(what) ? what.replace(/[\s,;(]+$/, '') : text;
+}
 
 /**
  * Whether a line says that the part comes on wires: “with red/black wires”, “mit Anschlusskabeln”.
  *
- * @returns undefined where it does not; with the length, where it says one
+ * @returns undefined where it does not; with length and colours, where it says them
  */
 export function findWires(text: string): Extract<Mounting, { kind: 'on-wires' }> | undefined {
-  const said = plain(text).replace(/anschluss(?=kabel|draht|litze)/g, 'anschluss ');
-  if (!onWires.test(said)) return undefined;
-  const length = /(\d+(?:[.,]\d+)?)\s?(mm|cm)\b(?!\s?x)/.exec(said);
-  const mm = length && Number(length[1]?.replace(',', '.')) * (length[2] === 'cm' ? 10 : 1);
-  return { kind: 'on-wires', ...(mm && mm >= 20 && mm <= mostWireMm ? { mm } : {}) };
+  const parted = partedAtWires(text);
+  if (!parted) return undefined;
+  const [, amount = '', unit = ''] =
+    /(\d+(?:[.,]\d+)?)\s?(mm|cm|m)\b(?!\s?x)/.exec(flat(parted.wires)) ?? [];
+  const mm = Number(amount.replace(',', '.')) * (inMm[unit] ?? 0);
+  const colours = coloursIn(parted.wires);
+  return {
+    kind: 'on-wires',
+    ...(mm >= 20 && mm <= mostWireMm ? { mm } : {}),
+    ...(colours.length > 0 ? { colours } : {}),
+  };
 }
 
 /**
