@@ -45,13 +45,16 @@ export function viewAround(spots: readonly Point[], room: Room): View {
 
 /** The whole board with a little room around it, and whatever hangs over its edge. */
 export function viewOfAll(
-  board: Pick<Board, 'widthMm' | 'heightMm'>,
+  board: Pick<Board, 'widthMm' | 'heightMm' | 'placements'>,
+  parts: ReadonlyMap<string, Part>,
   side: Side,
-  placed: readonly { readonly placement: Placement; readonly part: Part }[],
   aroundMm: number,
 ): View {
-  const corners = placed
-    .flatMap(({ placement, part }) => cornersOf(placement, part))
+  const corners = board.placements
+    .flatMap((placement) => {
+      const part = parts.get(placement.place);
+      return part ? cornersOf(placement, part) : [];
+    })
     .map((corner) => inView(board, side, corner));
   const edges = [
     { x: 0, y: 0 },

@@ -52,12 +52,14 @@ function mergedFields<T extends object>(
   theirs: T,
   clash: (name: string) => void,
 ): T {
-  const [b, m, o] = [base, mine, theirs] as unknown as [Fields, Fields, Fields];
-  const names = new Set([...Object.keys(o), ...Object.keys(m)]);
+  const fieldsOf = (one: T) => new Map<string, unknown>(Object.entries(one));
+  const [b, m, o] = [fieldsOf(base), fieldsOf(mine), fieldsOf(theirs)];
+  const names = new Set([...o.keys(), ...m.keys()]);
   const merged: Record<string, unknown> = {};
   for (const name of names) {
-    if (!same(m[name], b[name]) && !same(o[name], b[name]) && !same(m[name], o[name])) clash(name);
-    const value = same(m[name], b[name]) ? o[name] : m[name];
+    const [before, own, other] = [b.get(name), m.get(name), o.get(name)];
+    if (!same(own, before) && !same(other, before) && !same(own, other)) clash(name);
+    const value = same(own, before) ? other : own;
     if (value !== undefined) merged[name] = value;
   }
   return merged as T;

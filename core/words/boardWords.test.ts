@@ -45,10 +45,10 @@ describe('where a part is, in words', () => {
     };
     const four = partsByPlace([line('resistor-axial', places.join(' '), ohm(470))]);
     expect(allWhereWords(i18n.t, 'en', row, four, 'top').get('R2')).toBe(
-      'number 2 from the left in the row of 4 resistors, in the upper middle',
+      'top row, 2nd from the left (4 resistors), right of R1',
     );
     expect(allWhereWords(i18n.t, 'en', row, four, 'bottom').get('R2')).toBe(
-      'number 3 from the left in the row of 4 resistors, in the upper middle',
+      'top row, 3rd from the left (4 resistors), left of R1',
     );
   });
 
@@ -82,7 +82,7 @@ describe('where a part is, in words', () => {
       ...allWhereWords(i18n.t, 'en', { ...board, placements: columns }, six, 'top').values(),
     ];
     expect(new Set(words).size).toBe(6);
-    expect(words[0]).toMatch(/^number 1 from the top in the column of 3 resistors/);
+    expect(words[0]).toMatch(/^left column, 1st from the top \(3 resistors\)/);
   });
 
   it('counts from the left of what one sees and names the neighbour', () => {

@@ -13,18 +13,28 @@ import type { Part } from '../parts/part.ts';
 
 type Word = (key: string) => string;
 
-/** `number 4 from the top in the column of 8 resistors, at the left`; `in the upper middle, above S1`. */
-function whereWords(word: Word, t: TFunction, where: Whereabouts): string {
+/** `left column, 4th from the top (8 resistors), below R3`; `in the upper middle, above S1`. */
+function whereWords(word: Word, t: TFunction, language: string, where: Whereabouts): string {
   const { across, down, lines, beside } = where;
-  const area = word(`board.area.${across}-${down}`);
   const { row, column } = lines;
-  const family = (row ?? column)?.family;
-  if (family) {
-    const what = word(`family.${family}.many`);
-    if (row && column)
-      return t('board.in-block', { row: column.number, column: row.number, what, area });
-    const { number, count } = row ?? column ?? { number: 1, count: 1 };
-    return t(row ? 'board.in-row' : 'board.in-column', { number, count, what, area });
+  const nth = (number: number) =>
+    t(`board.nth.${new Intl.PluralRules(language, { type: 'ordinal' }).select(number)}`, {
+      number,
+    });
+  const what = (family: string) => word(`family.${family}.many`);
+  let area = word(`board.area.${across}-${down}`);
+  if (row && column) {
+    area = t('board.in-block', {
+      row: nth(column.number),
+      column: nth(row.number),
+      what: what(row.family),
+    });
+  } else if (row) {
+    const { number, count, family } = row;
+    area = t(`board.row.${down}`, { nth: nth(number), count, what: what(family) });
+  } else if (column) {
+    const { number, count, family } = column;
+    area = t(`board.column.${across}`, { nth: nth(number), count, what: what(family) });
   }
   if (!beside) return area;
   return t('board.beside', {
@@ -56,11 +66,12 @@ export function allWhereWords(
       memoOfObject<ReadonlyMap<string, Part>, WordsOfParts>('places of parts in words'),
     )
     .of(parts, () => memo({ name: 'places of a board in words', most: mostOfBoard }))
-    .of(`${language} ${side}`, () => whereWordsOf(t, board, parts, side));
+    .of(`${language} ${side}`, () => whereWordsOf(t, language, board, parts, side));
 }
 
 function whereWordsOf(
   t: TFunction,
+  language: string,
   board: Board,
   parts: ReadonlyMap<string, Part>,
   side: Side,
@@ -78,7 +89,8 @@ function whereWordsOf(
     }),
   );
   const all = [...allWhereabouts(board, parts, side)].map(
-    ([place, where]) => [place, where, sockets.get(place) ?? whereWords(word, t, where)] as const,
+    ([place, where]) =>
+      [place, where, sockets.get(place) ?? whereWords(word, t, language, where)] as const,
   );
   const times = new Map<string, number>();
   for (const [, , says] of all) times.set(says, (times.get(says) ?? 0) + 1);

@@ -50,10 +50,24 @@ export const tradeEnglish = {
   board: {
     beside: '{{area}}, {{direction}} {{place}}',
     'in-socket': 'in the socket {{place}}',
-    'in-row': 'number {{number}} from the left in the row of {{count}} {{what}}, {{area}}',
-    'in-column': 'number {{number}} from the top in the column of {{count}} {{what}}, {{area}}',
-    'in-block':
-      'number {{column}} from the left and {{row}} from the top in the block of {{what}}, {{area}}',
+    // By the ordinal forms of a language (CLDR).
+    nth: {
+      one: '{{number}}st',
+      two: '{{number}}nd',
+      few: '{{number}}rd',
+      other: '{{number}}th',
+    },
+    row: {
+      top: 'top row, {{nth}} from the left ({{count}} {{what}})',
+      middle: 'middle row, {{nth}} from the left ({{count}} {{what}})',
+      bottom: 'bottom row, {{nth}} from the left ({{count}} {{what}})',
+    },
+    column: {
+      left: 'left column, {{nth}} from the top ({{count}} {{what}})',
+      middle: 'middle column, {{nth}} from the top ({{count}} {{what}})',
+      right: 'right column, {{nth}} from the top ({{count}} {{what}})',
+    },
+    'in-block': 'block of {{what}}, {{row}} row from the top, {{column}} from the left',
     counted: '{{says}} (number {{fromLeft}} of {{count}} parts from the left edge)',
     area: {
       'left-top': 'in the upper left',

@@ -6,7 +6,6 @@ import { middleOf, type Panel } from '#core/housing/panel';
 import { cases } from '#core/testing/cases';
 import { speak } from '../words/speak.ts';
 import { drillTemplatePdf } from './drillTemplate.ts';
-import type { PlannedRevision } from './plannedRevision.ts';
 
 type Matrix = readonly [number, number, number, number, number, number];
 interface Path {
@@ -55,8 +54,10 @@ function strokedPaths(pdf: Buffer): Path[] {
       const numbers = words.slice(0, -1).map(Number);
       if (operator === 'q') stack.push(matrix);
       else if (operator === 'Q') matrix = stack.pop() ?? matrix;
-      else if (operator === 'cm') matrix = times(numbers as unknown as Matrix, matrix);
-      else if (operator === 'm' || operator === 'l') add(numbers[0], numbers[1]);
+      else if (operator === 'cm') {
+        const [a = 1, b = 0, c = 0, d = 1, e = 0, f = 0] = numbers;
+        matrix = times([a, b, c, d, e, f], matrix);
+      } else if (operator === 'm' || operator === 'l') add(numbers[0], numbers[1]);
       else if (operator === 'c') {
         isRound = true;
         add(numbers[4], numbers[5]);
@@ -86,7 +87,7 @@ const extent = ({ points }: Path) => {
 
 const printed = (panels: readonly Panel[], size: 'a4' | 'letter' = 'a4') => {
   const kit = { name: 'Lamp', revision: 1, board: { ...emptyBoard(50, 50, 'printed'), panels } };
-  return drillTemplatePdf(kit as unknown as PlannedRevision, {
+  return drillTemplatePdf(kit, {
     size,
     steps: 'small',
     speaker: speak('en'),

@@ -22,7 +22,7 @@ const isTooLarge = ({ widthMm, heightMm }: Panel): boolean =>
  * middles, and the list of holes.
  */
 export function drillTemplatePdf(
-  { name, board, revision }: PlannedRevision,
+  { name, board, revision }: Pick<PlannedRevision, 'name' | 'board' | 'revision'>,
   { size, speaker }: KitPaperOptions,
 ): Promise<Buffer> {
   const { t } = speaker;

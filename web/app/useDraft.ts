@@ -33,11 +33,20 @@ export interface Draft<State> {
  *
  * @param name of what is worked on; another revision of it is another thing
  * @param saved what is saved now; the same object as long as nothing else is
+ * @param before the name that an earlier version of the program had for it
  */
-export function useDraft<State>(kind: StoredKind<State>, name: string, saved: State): Draft<State> {
+export function useDraft<State>(
+  kind: StoredKind<State>,
+  name: string,
+  saved: State,
+  before?: string,
+): Draft<State> {
   const key = prefix + name;
   const baseKey = `${key}.base`;
-  const [found] = useState(() => foundIn(kind, key));
+  const [found] = useState(() => {
+    if (before !== undefined) adoptDraft(before, name);
+    return foundIn(kind, key);
+  });
   const [base] = useState(() => (found === undefined ? undefined : foundIn(kind, baseKey)));
   const [history, setHistory] = useState<History<State>>(() =>
     found === undefined ? begin(saved) : commit(begin(saved), found),
@@ -77,7 +86,7 @@ export function useDraft<State>(kind: StoredKind<State>, name: string, saved: St
 }
 
 /** Work that was kept under another name, in an earlier version, is under its name of today from now on. */
-export function adoptDraft(before: string, name: string): void {
+function adoptDraft(before: string, name: string): void {
   const text = localStorage.getItem(prefix + before);
   if (text === null) return;
   if (localStorage.getItem(prefix + name) === null) write(prefix + name, text);

@@ -253,21 +253,7 @@ export function LayoutPage() {
           <Button onClick={() => zoomBy(1 / 1.4)} aria-label={t('kits.layoutPage.farther')}>
             −
           </Button>
-          <Button
-            onClick={() =>
-              show(
-                viewOfAll(
-                  board,
-                  side,
-                  board.placements.flatMap((placement) => {
-                    const part = parts.get(placement.place);
-                    return part ? [{ placement, part }] : [];
-                  }),
-                  edgeMm,
-                ),
-              )
-            }
-          >
+          <Button onClick={() => show(viewOfAll(board, parts, side, edgeMm))}>
             {t('kits.layoutPage.wholeBoard')}
           </Button>
         </Box>

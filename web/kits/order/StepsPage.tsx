@@ -22,7 +22,7 @@ const CompareStyles = lazy(async () => ({
   default: (await import('./CompareStyles.tsx')).CompareStyles,
 }));
 
-/** The soldering order and why it is so; how the instructor wants it, and what that means. */
+/** The order of steps and why it is so; the wishes of the instructor, and what they mean. */
 export function StepsPage() {
   const kit = useKit();
   // What is saved, here or on another device, begins anew.

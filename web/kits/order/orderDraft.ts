@@ -4,13 +4,12 @@ import { storedOrder } from '#contract/storedKinds';
 import { isSameOrder, mergeOrders } from '#core/order/mergeOrders';
 import { planKit } from '#core/order/planKit';
 import type { OrderSettings } from '#core/order/settings';
-import { adoptDraft, type Draft, useDraft } from '../../app/useDraft.ts';
+import { type Draft, useDraft } from '../../app/useDraft.ts';
 
 /** The order under the hand: every change is planned at once, and can be undone and done again. */
 export function useOrderDraft(kit: Kit) {
   // Of the kit and not of its revision: somebody else’s save may have made a new one meanwhile.
-  adoptDraft(`order ${kit.revisionId}`, `order ${kit.id}`);
-  const draft = useDraft(storedOrder, `order ${kit.id}`, kit.order);
+  const draft = useDraft(storedOrder, `order ${kit.id}`, kit.order, `order ${kit.revisionId}`);
   const both = useMergedIn(draft, kit.order);
   const { now: settings } = draft;
   const plan = useMemo(

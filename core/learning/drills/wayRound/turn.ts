@@ -24,7 +24,7 @@ export interface TurnTask {
 /** How the part is held over the board, or that either way is right. */
 export type TurnAnswer = Quarter | 'either';
 
-/** How often the board lies on its face. */
+/** How often the board is upside down. */
 const belowShare = 0.35;
 
 /** A part is turned until it drops into its place. */
