@@ -313,7 +313,9 @@ test('the seat shows where the step’s parts go, on both sides, and where it ta
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/seat/${seats[6]?.token}`);
   const map = page.getByRole('region', { name: 'Where on the board' });
-  await expect(map.getByRole('img', { name: /^R1, 100 kΩ resistor: number/ })).toBeVisible();
+  await expect(
+    map.getByRole('img', { name: /^R1, 100 kΩ resistor: left column, 1st from the top/ }),
+  ).toBeVisible();
   await expect(map).toContainText('Component side');
   await map.getByRole('button', { name: 'Turn it over' }).click();
   await expect(map).toContainText('Solder side, seen from below (mirrored)');

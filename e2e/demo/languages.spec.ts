@@ -98,6 +98,42 @@ for (const [language, width, height] of [
   });
 }
 
+test('the floor is whole at any time of the evening, on a phone', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/kits');
+  await page.evaluate(() => localStorage.setItem('ozzet.staff.language', 'en-XA'));
+  await page.setViewportSize({ width: 390, height: 844 });
+  const floor = (await addressesOf(page.request)).find((path) => path.endsWith('/floor')) ?? '';
+  const faults: string[] = [];
+  for (const minutes of [0, 10, 20, 25, 30, 40, 60, 90, 200]) {
+    // As if it had begun so much earlier.
+    await page.route('**/api/workshops/*', async (route) => {
+      const answer = await route.fetch();
+      const body = (await answer.json()) as { startsAt: string };
+      const startsAt = new Date(Date.parse(body.startsAt) - minutes * 60_000).toISOString();
+      await route.fulfill({ response: answer, json: { ...body, startsAt } });
+    });
+    await page.goto(floor);
+    await expect(page.locator('.plan-flag')).toBeVisible();
+    faults.push(...(await faultsOf(page)).map((fault) => `${minutes} min: ${fault}`));
+    const covered = await page.locator('.lane').evaluateAll((lanes) =>
+      lanes.flatMap((lane) => {
+        const [standing, buttons] = [...lane.querySelectorAll('.standing, .lane-buttons')];
+        if (!standing || !buttons) return ['no standing'];
+        const text = document.createRange();
+        text.selectNodeContents(standing);
+        const [said, held] = [text.getBoundingClientRect(), buttons.getBoundingClientRect()];
+        return said.left < held.right - 0.5 && said.right > held.left + 0.5
+          ? [`covers its buttons: ${lane.textContent}`]
+          : [];
+      }),
+    );
+    faults.push(...covered);
+    await page.unroute('**/api/workshops/*');
+  }
+  expect(faults).toEqual([]);
+});
+
 /** What a reader may have set on the own device, instead of what most have. */
 const readers = {
   'text twice as large': async (page: Page) => {

@@ -38,7 +38,7 @@ export const Lane = memo(function Lane({
         stepNumber: stepNumber(steps, current.id),
         stepTitle: stepTitle(t, current),
       })
-    : 'done';
+    : t('workshops.lane.done');
   return (
     <li
       data-seat={seat.number}

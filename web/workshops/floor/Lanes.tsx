@@ -82,12 +82,11 @@ function PlanScale({ steps, elapsed, share }: PlanScaleProps) {
       : t('workshops.lanes.planAllDone');
   return (
     <div className="plan-scale">
-      <span
-        className="plan-flag"
-        style={{ left: `${share * 100}%`, transform: `translateX(-${share * 100}%)` }}
-      >
-        {flag}
-      </span>
+      <div className="plan-flags">
+        <span style={{ flex: share }} />
+        <span className="plan-flag">{flag}</span>
+        <span style={{ flex: 1 - share }} />
+      </div>
       <div className="plan-numbers">
         {steps.map((step, index) => (
           <span key={step.id} title={stepTitle(t, step)} style={{ flex: `${step.minutes} 0 0` }}>

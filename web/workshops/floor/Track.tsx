@@ -1,7 +1,7 @@
 import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { SeatState } from '#core/build/foldSeat';
-import type { PlannedStep } from '#core/pace/stepMinutes';
+import { type PlannedStep, totalMinutes } from '#core/pace/stepMinutes';
 import { other } from '#core/parts/families/other';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../../ui/Glyph.tsx';
@@ -17,19 +17,20 @@ interface TrackProps {
 export function Track({ state, steps, planShare }: TrackProps) {
   const { t } = useTranslation();
   const made = new Map<string, number>();
+  const at = steps.findIndex(({ id }) => id === state.currentStepId);
+  const current = steps[at];
   for (const { madeAtStepId } of state.mistakes)
     made.set(madeAtStepId, (made.get(madeAtStepId) ?? 0) + 1);
   return (
     <div className="track" aria-hidden="true">
       {steps.map((step) => {
-        const isNow = step.id === state.currentStepId;
         const mistakes = made.get(step.id) ?? 0;
         return (
           <div
             key={step.id}
             title={stepTitle(t, step)}
             className={
-              isNow
+              step === current
                 ? 'track-cell track-now'
                 : step.id in state.doneAt
                   ? 'track-cell track-done'
@@ -37,7 +38,6 @@ export function Track({ state, steps, planShare }: TrackProps) {
             }
             style={{ flex: `${step.minutes} 0 0` }}
           >
-            {isNow && <span className="track-label">{laneLabel(t, step)}</span>}
             {mistakes > 0 && (
               <span className="track-mistakes">
                 <Glyph name="cross" />
@@ -47,7 +47,17 @@ export function Track({ state, steps, planShare }: TrackProps) {
           </div>
         );
       })}
-      <div className="track-plan" style={{ left: `${planShare * 100}%` }} />
+      {current && (
+        <div className="track-labels">
+          <span
+            style={{
+              flexBasis: `${(totalMinutes(steps.slice(0, at)) / totalMinutes(steps)) * 100}%`,
+            }}
+          />
+          <span className="track-label">{laneLabel(t, current)}</span>
+        </div>
+      )}
+      <div className="track-plan" style={{ insetInlineStart: `${planShare * 100}%` }} />
     </div>
   );
 }
@@ -56,4 +66,6 @@ export function Track({ state, steps, planShare }: TrackProps) {
 const laneLabel = (t: TFunction, step: PlannedStep): string =>
   stepPlaces(step) ||
   (step.kind === 'own' ? stepTitle(t, step) : undefined) ||
-  (step.kind === 'check' ? 'check' : t(`family.${step.parts[0]?.family ?? other.id}.many`));
+  (step.kind === 'check'
+    ? t('workshops.lane.check')
+    : t(`family.${step.parts[0]?.family ?? other.id}.many`));

@@ -95,7 +95,7 @@ const NextRow = memo(function NextRow({ at, advice, visit, choose }: NextRowProp
         gridTemplateColumns: '1fr auto',
         gap: 1,
         background: ink(isUrgent ? 'alarmSoft' : 'sheet'),
-        borderLeft: `6px solid ${ink(isUrgent ? 'alarm' : 'faded')}`,
+        borderInlineStart: `6px solid ${ink(isUrgent ? 'alarm' : 'faded')}`,
         p: 1,
         mt: 1,
       }}
@@ -141,6 +141,6 @@ const nameStyle = {
   p: 0,
   minHeight: 28,
   cursor: 'pointer',
-  textAlign: 'left',
+  textAlign: 'start',
   textDecoration: 'underline',
 } as const;
