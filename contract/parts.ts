@@ -4,7 +4,7 @@ import { said } from '#core/learning/said';
 import { chipSizeCodes } from '#core/parts/chipSizeCodes';
 import type { Erratum } from '#core/parts/erratum';
 import { familyIds } from '#core/parts/families/ids';
-import { type Mounting, mostRaisedMm, mostWireMm } from '#core/parts/mounting';
+import { heldKinds, type Mounting, mostHeld, mostRaisedMm, mostWireMm } from '#core/parts/mounting';
 import { type LotNote, lightColours, type Part, type PartValue, supplies } from '#core/parts/part';
 import { signMarks } from '#core/parts/sign';
 import type { OwnType } from '#core/parts/types/ownType';
@@ -18,6 +18,7 @@ import { type UnitId, units } from '#core/quantity/unit';
 import type { StockPart } from '#core/stores/stockPart';
 import { anyText, someText } from './leaves.ts';
 import {
+  either,
   leaf,
   list,
   literal,
@@ -131,6 +132,19 @@ export const mountingSchema = oneOfKind<Mounting>({
     ),
     colours: optional(
       list(leaf(yup.string().strict().required().max(20)), (array) => array.required().max(12)),
+    ),
+  }),
+  holds: record<Extract<Mounting, { kind: 'holds' }>>({
+    kind: literal('holds'),
+    what: either(
+      (what) => typeof what === 'string',
+      oneOf(heldKinds),
+      list(placeName, (array) =>
+        array
+          .min(1, said('refusals.parts.nameThePartsThatItHolds'))
+          .max(mostHeld, said('refusals.parts.nameThePartsThatItHolds'))
+          .required(said('refusals.parts.nameThePartsThatItHolds')),
+      ),
     ),
   }),
 });

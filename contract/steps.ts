@@ -116,6 +116,7 @@ const workStep = record<WorkStep & { readonly minutes: number }>({
   joints: number,
   hotJoints: number,
   side: oneOf(['top', 'bottom']),
+  holds: optional(texts),
   cautions: list(caution),
   holding: list(holding),
   lengths: list(length),

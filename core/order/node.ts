@@ -3,7 +3,9 @@ import { memoOfObject } from '../memo.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole, PartFamily } from '../parts/family.ts';
+import { holdOf } from '../parts/holds.ts';
 import { heightOnBoard, jointsOfPiece, mountOf, roleOf } from '../parts/mounted.ts';
+import type { Held } from '../parts/mounting.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
 import type { Named, WorkKind } from './kinds.ts';
@@ -22,6 +24,8 @@ export interface WorkNode {
   readonly side: Side;
   /** Where the first of them stands in the parts list, from 0. */
   readonly line: number;
+  /** Places of the parts that it holds. */
+  readonly holds?: readonly string[];
   /** A socket under the name of the chip that goes into it. */
   readonly sharesPlace?: true;
 }
@@ -42,6 +46,8 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   holder: 'solder',
   screw: 'fasten',
   foot: 'fasten',
+  tie: 'fasten',
+  case: 'fasten',
   'heat-sink': 'fasten',
   battery: 'power',
   'off-board': 'solder',
@@ -76,6 +82,7 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
     const [first] = group;
     if (first === undefined) return [];
     const family = familyOf(first);
+    const held = holdOf(first, parts)?.what;
     const kind =
       family.role === 'chip' && takeSocket(freeSockets, group) ? 'insert' : kindOf[roleOf(first)];
     if (kind === undefined) return [];
@@ -83,12 +90,13 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
       {
         id: nodeId(kind, group),
         kind,
-        role: roleInKit(first, parts),
+        role: roleInKit(first, held),
         mount: mountOf(first),
         parts: group,
         heightMm: Math.max(...group.map(heightOnBoard)),
         side,
         line,
+        ...(typeof held === 'object' ? { holds: held } : {}),
         ...(family.role === 'socket' && group.some((part) => chipsThere(part, parts))
           ? { sharesPlace: true }
           : {}),
@@ -104,14 +112,13 @@ const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
       part.designators.some((place) => socket.designators.includes(place)),
   );
 
-/**
- * What a part is for in this kit. Where there are stand-offs, its screws go with them: they are feet more often than
- * not, and nothing says that they hold a part (common practice).
- */
-function roleInKit(part: Part, parts: readonly Part[]): OrderRole {
+/** What a part is for in this kit: what holds the board are its feet, what holds the case belongs to that. */
+function roleInKit(part: Part, held: Held | undefined): OrderRole {
+  if (held === 'board') return 'foot';
+  if (held === 'case') return 'case';
   const role = roleOf(part);
-  const hasFeet = parts.some((part) => familyOf(part).role === 'foot');
-  return role === 'screw' && hasFeet ? 'foot' : role;
+  // A foot that holds parts is a pillar below them.
+  return role === 'foot' ? 'screw' : role;
 }
 
 /** A line of the list as the pieces on either side of the board; what has no place there counts as on top. */

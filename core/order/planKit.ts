@@ -165,12 +165,14 @@ function workStep(
   const [first] = nodes;
   const parts = nodes.flatMap((node) => node.parts);
   const kind = first?.kind ?? 'solder';
+  const holds = [...new Set(nodes.flatMap((node) => node.holds ?? []))];
   return {
     id: nodes.length === 1 && first ? first.id : nodeId(kind, parts),
     kind,
     parts,
     joints: nodes.reduce((sum, node) => sum + jointsOf(node), 0),
     side: first?.side ?? 'top',
+    ...(holds.length > 0 ? { holds } : {}),
     ...rest,
   };
 }

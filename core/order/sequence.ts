@@ -1,3 +1,4 @@
+import type { OrderRole } from '../parts/family.ts';
 import { checkOf } from './checks/index.ts';
 import type { RuleGraph } from './graph.ts';
 import { type OrderNode, placesOf, type WorkNode } from './node.ts';
@@ -91,7 +92,10 @@ const isEarly = (node: OrderNode) =>
   node.kind === 'check' && checkOf(node.check).stands === 'early';
 
 const hasOwnRank = (node: OrderNode): node is WorkNode =>
-  node.kind !== 'check' && node.role !== 'screw' && node.role !== 'heat-sink';
+  node.kind !== 'check' && !rolesWithoutRank.includes(node.role);
+
+/** They stand where what they hold wants them. */
+const rolesWithoutRank: readonly OrderRole[] = ['screw', 'tie', 'case', 'heat-sink'];
 
 /** What hangs off the board pulls at it when it is turned: in every style it comes when the parts are in. */
 export function styleKey(

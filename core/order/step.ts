@@ -21,6 +21,8 @@ export interface WorkStep {
   readonly hotJoints: number;
   /** The side of the board on which the parts stand. */
   readonly side: Side;
+  /** Places of the parts that its screws or ties hold. */
+  readonly holds?: readonly string[];
   readonly reason: Reason;
   /** What to know before picking up the iron. */
   readonly cautions: readonly Caution[];

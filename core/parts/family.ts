@@ -21,10 +21,14 @@ export type OrderRole =
   | 'chip'
   /** Screwed to the board and soldered; bears force. */
   | 'holder'
-  /** Holds a holder. */
+  /** Holds a part, the board or the case: core/parts/holds.ts tells which. */
   | 'screw'
+  /** Tied or stuck on when what it holds is soldered. */
+  | 'tie'
   /** The board stands on it; it goes on when all is soldered. */
   | 'foot'
+  /** What the finished board goes into, and what goes on that: lids, knobs. */
+  | 'case'
   /** Screwed to a power part before that is soldered. */
   | 'heat-sink'
   /** Brings power. */

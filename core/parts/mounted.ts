@@ -23,7 +23,7 @@ export function heightOnBoard(part: Part): number {
   const body = bodyOf(familyOf(part), part);
   if (mounting?.kind === 'raised') return body.heightMm + mounting.mm;
   if (mounting?.kind === 'on-wires') return wireHeightMm;
-  return mounting ? Math.min(body.heightMm, body.widthMm) : body.heightMm;
+  return mounting?.kind === 'bent-over' ? Math.min(body.heightMm, body.widthMm) : body.heightMm;
 }
 
 /** Whether a kind of part can be bent over or stand off: it has leads through the board. */

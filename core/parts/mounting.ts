@@ -11,7 +11,15 @@ export type Mounting =
       readonly mm?: number;
       /** In the order of the leads; where nothing is said, red is plus and black is minus. */
       readonly colours?: readonly string[];
-    };
+    }
+  /** A screw, a tie, a foot: what it holds; place names where it is parts. */
+  | { readonly kind: 'holds'; readonly what: Held };
+
+export const heldKinds = ['board', 'case'] as const;
+export type Held = (typeof heldKinds)[number] | readonly string[];
+
+/** More parts than these no screw holds. */
+export const mostHeld = 40;
 
 /** How far a part can stand off on its own leads, in mm (common practice: more wants a spacer of its own). */
 export const mostRaisedMm = 60;

@@ -34,12 +34,8 @@ describe.each(Object.entries(cases))('%s', (_, group) => {
 // Things in a kit’s bag that are no part of the board: none of them is taken for one.
 describe('what is no part', () => {
   it.each([
-    'knob for potentiometer',
-    'cable tie',
-    'rubber feet',
     'heat shrink tube',
     'solder',
-    '3D printed case',
     'thermal paste',
     'mounting hole',
     'USB-C socket 16 pin',
@@ -47,6 +43,38 @@ describe('what is no part', () => {
     'solar panel 5V',
     'hollow coil 6 turns',
   ])('“%s” is not sure to be anything', (text) => {
+    const [line] = readList(`Qty,Part\n1,${text}\n`).lines;
+    expect(line?.confidence).not.toBe('sure');
+  });
+});
+
+// Case tables and lists name them so (common practice).
+describe('what a kit is put together with', () => {
+  it.each([
+    ['cable tie', 'cable-tie'],
+    ['Kabelbinder 100mm', 'cable-tie'],
+    ['hot glue', 'adhesive'],
+    ['double-sided foam pad', 'adhesive'],
+    ['rubber feet', 'rubber-foot'],
+    ['patas de goma', 'rubber-foot'],
+    ['spring clip for TO-220', 'fixing'],
+    ['M3 washer', 'fixing'],
+    ['ABS enclosure 80x50x25', 'case-part'],
+    ['potentiometer knob', 'case-part'],
+    ['3D printed case', 'case-part'],
+  ])('%s', (text, family) => {
+    const [line] = readList(`Qty,Part\n1,${text}\n`).lines;
+    expect(line).toMatchObject({ confidence: 'sure', part: { family } });
+  });
+
+  it.each([
+    'LED housing 5mm',
+    'battery lid',
+    'button cap',
+    'LED clip',
+    'crystal washer',
+    'speaker bracket',
+  ])('“%s” is not sure to be the part that it is for', (text) => {
     const [line] = readList(`Qty,Part\n1,${text}\n`).lines;
     expect(line?.confidence).not.toBe('sure');
   });

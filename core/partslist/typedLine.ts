@@ -4,10 +4,17 @@ import { type Said, said } from '../learning/said.ts';
 import { checkLine, type LineProblem } from '../parts/checkLines.ts';
 import type { FamilyId } from '../parts/families/ids.ts';
 import { familyOf } from '../parts/families/index.ts';
+import { canHold } from '../parts/holds.ts';
 import { toleranceLabel, valueLabel } from '../parts/label.ts';
 import { turnableSigns } from '../parts/lotNote.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
-import { type Mounting, mostRaisedMm, mostWireMm } from '../parts/mounting.ts';
+import {
+  type heldKinds,
+  type Mounting,
+  mostHeld,
+  mostRaisedMm,
+  mostWireMm,
+} from '../parts/mounting.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import type { SignMark } from '../parts/sign.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -32,10 +39,13 @@ export interface TypedLine {
   readonly package: string;
   readonly remarks: string;
   readonly showRemarks: boolean;
-  readonly mounting: 'usual' | Mounting['kind'];
+  readonly mounting: 'usual' | Exclude<Mounting['kind'], 'holds'>;
   readonly raisedMm: string;
   readonly wiresMm: string;
   readonly wireColours: string;
+  /** What a screw or a tie holds; `usual` leaves it to the guess. */
+  readonly holds: 'usual' | (typeof heldKinds)[number] | 'parts';
+  readonly heldPlaces: string;
 }
 
 export interface TypedProblem {
@@ -49,6 +59,7 @@ export function typedLine(part: Part): TypedLine {
   const { value, lotNote } = part;
   const amount = value.kind === 'amount' ? value : undefined;
   const wires = part.mounting?.kind === 'on-wires' ? part.mounting : undefined;
+  const held = part.mounting?.kind === 'holds' ? part.mounting.what : undefined;
   return {
     family: familyOf(part).id,
     places: part.designators.join(', '),
@@ -68,10 +79,12 @@ export function typedLine(part: Part): TypedLine {
     package: part.package ?? '',
     remarks: part.remarks ?? '',
     showRemarks: part.showRemarks ?? false,
-    mounting: part.mounting?.kind ?? 'usual',
+    mounting: part.mounting && part.mounting.kind !== 'holds' ? part.mounting.kind : 'usual',
     raisedMm: part.mounting?.kind === 'raised' ? String(part.mounting.mm) : '',
     wiresMm: wires ? written(wires.mm) : '',
     wireColours: wires?.colours?.join(', ') ?? '',
+    holds: held === undefined ? 'usual' : typeof held === 'string' ? held : 'parts',
+    heldPlaces: typeof held === 'object' ? held.join(', ') : '',
   };
 }
 
@@ -183,6 +196,7 @@ function readBandCount(
 }
 
 function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
+  if (canHold(typed)) return readHeld(typed, wrong);
   if (typed.mounting === 'on-wires' && canHang(typed)) return readWires(typed, wrong);
   if (!canBeMounted(typed) || typed.mounting === 'usual' || typed.mounting === 'on-wires') {
     return undefined;
@@ -192,6 +206,15 @@ function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
   return mm > 0 && mm <= mostRaisedMm
     ? { kind: 'raised', mm }
     : wrong('raisedMm', said('lists.line.writeHowFarItStandsOffFrom', { mostRaisedMm }));
+}
+
+function readHeld({ holds, heldPlaces }: TypedLine, wrong: Wrong): Part['mounting'] {
+  if (holds === 'usual') return undefined;
+  if (holds !== 'parts') return { kind: 'holds', what: holds };
+  const places = readDesignators(heldPlaces);
+  return places.ok && places.value.length > 0 && places.value.length <= mostHeld
+    ? { kind: 'holds', what: places.value }
+    : wrong('heldPlaces', said('lists.line.nameThePartsThatItHolds'));
 }
 
 function readWires({ wiresMm, wireColours }: TypedLine, wrong: Wrong): Part['mounting'] {

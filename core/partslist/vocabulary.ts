@@ -41,6 +41,12 @@ const vocabulary: ReadonlySet<string> = new Set([
   ),
 ]);
 
+/** Behind the name of a part they make something of it that is none: an LED housing, a battery lid (common practice). */
+const accessories: ReadonlySet<string> = new Set(
+  `housing gehause lid deckel cap caps kappe cover abdeckung bezel lens linse clip bracket winkel panel washer
+  knob knopf glue grille tapa carcasa`.split(/\s+/),
+);
+
 /** Two words written as one: “Metallfilm”. */
 const isCompound = (token: string): boolean =>
   Array.from({ length: Math.max(0, token.length - 5) }, (_, index) => index + 3).some(
@@ -70,5 +76,5 @@ export function hasUnknownBeside(words: string, name: string): boolean {
       .slice(at + name.length + 2)
       .trim()
       .split(' ')[0] ?? '';
-  return isUnknown(before) || isUnknown(after);
+  return isUnknown(before) || isUnknown(after) || accessories.has(after);
 }

@@ -65,9 +65,10 @@ export function computedTitle(t: TFunction, step: Step): string {
   if (step.kind === 'check') {
     return [t(`check.${step.check}.name`), step.blocks.join(', ')].filter(Boolean).join(': ');
   }
-  const title = t(`step.${step.kind}`, {
-    what: step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `),
-  });
+  const what = step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `);
+  const title = step.holds
+    ? t('step.fastenFor', { what, places: shortDesignators(step.holds) })
+    : t(`step.${step.kind}`, { what });
   // Some languages begin with the part.
   return title.charAt(0).toUpperCase() + title.slice(1);
 }

@@ -18,6 +18,7 @@ import { useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
 import { usesPins } from '#core/parts/examplePart';
 import { familyOf } from '#core/parts/families/index';
+import { canHold, holdOf } from '#core/parts/holds';
 import { shortDesignators } from '#core/parts/label';
 import { turnableSigns } from '#core/parts/lotNote';
 import { canBeMounted, canHang } from '#core/parts/mounted';
@@ -28,17 +29,20 @@ import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
 import { saying } from '#core/words/sayings';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { heldWords } from './changeWords.ts';
 import { FamilyField } from './FamilyField.tsx';
 
 interface LineDialogProps {
   readonly line: KitLine;
+  /** Every part of the kit: what a screw holds is guessed from the others. */
+  readonly parts: readonly Part[];
   /** Resolves to why it was refused, or to nothing. */
   readonly save: (line: KitLine) => Promise<string | undefined>;
   readonly close: () => void;
 }
 
 /** One line of the parts list, to put right what the import or the sheet got wrong. */
-export function LineDialog({ line, save, close }: LineDialogProps) {
+export function LineDialog({ line, parts, save, close }: LineDialogProps) {
   const { t } = useTranslation();
   const { part } = line;
   const [refusal, setRefusal] = useState<string>();
@@ -170,6 +174,33 @@ export function LineDialog({ line, save, close }: LineDialogProps) {
                   'wireColours',
                   t('kits.lineDialog.coloursOfTheWires'),
                   t('kits.lineDialog.suchAsRedBlack'),
+                )}
+              {canHold(typed) && (
+                <Controller
+                  control={form.control}
+                  name="holds"
+                  render={({ field: { value, onChange } }) => (
+                    <TextField
+                      select
+                      size="small"
+                      label={t('kits.lineDialog.whatItHolds')}
+                      value={value}
+                      onChange={onChange}
+                    >
+                      <MenuItem value="usual">{guessWords(t, typed.family, part, parts)}</MenuItem>
+                      <MenuItem value="board">{t('kits.holds.board')}</MenuItem>
+                      <MenuItem value="case">{t('kits.holds.case')}</MenuItem>
+                      <MenuItem value="parts">{t('kits.lineDialog.parts')}</MenuItem>
+                    </TextField>
+                  )}
+                />
+              )}
+              {canHold(typed) &&
+                typed.holds === 'parts' &&
+                field(
+                  'heldPlaces',
+                  t('kits.lineDialog.whichParts'),
+                  t('kits.lineDialog.suchAsBt1'),
                 )}
               {field(
                 'remarks',
@@ -330,3 +361,17 @@ function bodyHint(typed: TypedLine, part: Part): string {
 }
 
 const pictureRoom = { width: 200, height: 210 };
+
+/** What the order takes for granted where nobody says what it holds. */
+function guessWords(
+  t: TFunction,
+  family: Part['family'],
+  part: Part,
+  parts: readonly Part[],
+): string {
+  const { mounting: _said, ...unsaid } = part;
+  const guess = holdOf({ ...unsaid, family }, parts);
+  return guess
+    ? t('kits.lineDialog.estimated', { what: heldWords(guess.what) })
+    : t('kits.lineDialog.notKnown');
+}

@@ -2,6 +2,7 @@ import { Fragment, memo, type ReactNode, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { bodyOf } from '#core/parts/bodyOf';
 import { familyOf } from '#core/parts/families/index';
+import { holdOf } from '#core/parts/holds';
 import { shortDesignators, toleranceLabel } from '#core/parts/label';
 import { overridesRule } from '#core/parts/lotNote';
 import type { Part } from '#core/parts/part';
@@ -12,6 +13,7 @@ import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { polaritySigns } from '../ui/polaritySigns.ts';
 import { BulkBar, ChosenBox } from '../ui/TableTools.tsx';
 import { useChosenRows } from '../ui/useChosenRows.ts';
+import { heldWords } from './changeWords.ts';
 import { useLineNotes } from './lineNotes.ts';
 import type { TableLine } from './PartsTable.tsx';
 import './partsLines.css';
@@ -86,7 +88,9 @@ export const PartsLines = memo(function PartsLines({
                 })}
                 {...(correct ? { correct } : {})}
               />
-              {open.has(line.key) && <Details part={line.part} />}
+              {open.has(line.key) && (
+                <Details part={line.part} parts={lines.map(({ part }) => part)} />
+              )}
             </Fragment>
           ))}
         </tbody>
@@ -167,8 +171,14 @@ const voltWords = ({ value }: Part): string =>
   value.kind === 'amount' && value.ratedVolt !== undefined ? `${value.ratedVolt} V` : '';
 
 /** Marks, way round, remarks: what a line says on opening. */
-function Details({ part }: { readonly part: Part }) {
+interface DetailsProps {
+  readonly part: Part;
+  readonly parts: readonly Part[];
+}
+
+function Details({ part, parts }: DetailsProps) {
   const { t } = useTranslation();
+  const hold = holdOf(part, parts);
   const family = familyOf(part);
   const wayRound =
     family.polarity === 'free' || overridesRule(part) ? undefined : familyWord(t, part, 'wayRound');
@@ -178,6 +188,15 @@ function Details({ part }: { readonly part: Part }) {
         <div>
           <PartMarks part={part} />
           <div>
+            {hold && (
+              <p>
+                {t('kits.partsLines.whatItHolds', {
+                  what: hold.isGuess
+                    ? t('kits.lineDialog.estimated', { what: heldWords(hold.what) })
+                    : heldWords(hold.what),
+                })}
+              </p>
+            )}
             {wayRound && <p>{wayRound}</p>}
             {part.lotNote && <p>{t('kits.partsTable.thisLot', { text: part.lotNote.text })}</p>}
             {part.remarks && <p>“{part.remarks}”</p>}

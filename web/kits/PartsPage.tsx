@@ -108,7 +108,12 @@ export function PartsPage() {
       )}
       {line && (
         <Suspense>
-          <LineDialog line={line} save={save} close={() => setLine(undefined)} />
+          <LineDialog
+            line={line}
+            parts={lines.map(({ part }) => part)}
+            save={save}
+            close={() => setLine(undefined)}
+          />
         </Suspense>
       )}
     </Box>

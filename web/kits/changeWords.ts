@@ -3,6 +3,7 @@ import { t } from 'i18next';
 import type { Revision } from '#contract/kits';
 import { type Change, type ChangedField, compareLists } from '#core/parts/compareLists';
 import { shortDesignators, toleranceLabel } from '#core/parts/label';
+import type { Held } from '#core/parts/mounting';
 import type { Part } from '#core/parts/part';
 import { partName, valueWords } from '#core/words/partWords';
 
@@ -55,19 +56,29 @@ const volts = (volt: number | null) =>
   volt === null ? t('kits.changeWords.notGiven') : `${volt} V`;
 
 const mountingWords = (mounting: Part['mounting']) =>
-  mounting?.kind === 'raised'
-    ? t('kits.changeWords.mmAboveTheBoard', { mm: mounting.mm })
-    : mounting?.kind === 'on-wires'
-      ? [
-          t('kits.changeWords.onWires'),
-          mounting.mm && `${mounting.mm} mm`,
-          mounting.colours?.join(', '),
-        ]
-          .filter(Boolean)
-          .join(', ')
-      : mounting
-        ? t('kits.changeWords.bentOver')
-        : t('kits.changeWords.asUsual');
+  mounting?.kind === 'holds'
+    ? heldWords(mounting.what)
+    : mounting?.kind === 'raised'
+      ? t('kits.changeWords.mmAboveTheBoard', { mm: mounting.mm })
+      : mounting?.kind === 'on-wires'
+        ? [
+            t('kits.changeWords.onWires'),
+            mounting.mm && `${mounting.mm} mm`,
+            mounting.colours?.join(', '),
+          ]
+            .filter(Boolean)
+            .join(', ')
+        : mounting
+          ? t('kits.changeWords.bentOver')
+          : t('kits.changeWords.asUsual');
+
+/** What a screw or a tie holds. */
+export const heldWords = (what: Held): string =>
+  what === 'board'
+    ? t('kits.holds.board')
+    : what === 'case'
+      ? t('kits.holds.case')
+      : t('kits.holds.parts', { places: shortDesignators(what) });
 
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {

@@ -29,7 +29,9 @@ export const doesItWork: CheckDefinition<'function'> = {
         checksOf(nodes, 'function')
           .filter(isWhole)
           .flatMap((last) =>
-            nodes.filter((node) => node !== last).map((node): Pair => [node, last]),
+            nodes
+              .filter((node) => node !== last && (node.kind === 'check' || node.role !== 'case'))
+              .map((node): Pair => [node, last]),
           ),
       words: {
         after: 'Everything is in.',

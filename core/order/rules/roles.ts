@@ -1,7 +1,8 @@
 import { familyOf } from '../../parts/families/index.ts';
+import type { OrderRole } from '../../parts/family.ts';
 import { checkOf } from '../checks/index.ts';
-import type { OrderNode } from '../node.ts';
-import { eachPair, type HardRule } from './rule.ts';
+import { type OrderNode, placesOf } from '../node.ts';
+import { eachPair, type HardRule, type Pair } from './rule.ts';
 
 const isRole =
   (...roles: string[]) =>
@@ -37,19 +38,48 @@ export const socketBeforeChip: HardRule = {
   },
 };
 
+/** Pairs of what holds parts, and the parts it holds; all that is soldered where nobody said which. */
+const heldPairs =
+  (role: OrderRole, order: (fixing: OrderNode, held: OrderNode) => Pair): HardRule['pairs'] =>
+  (nodes) =>
+    nodes
+      .filter((node) => node.kind !== 'check' && node.role === role)
+      .flatMap((fixing) =>
+        nodes
+          .filter((node) => isSoldered(node) && isHeldBy(fixing, node))
+          .map((held) => order(fixing, held)),
+      );
+
+function isHeldBy(fixing: OrderNode, node: OrderNode): boolean {
+  if (fixing.kind === 'check') return false;
+  // A screw that nothing tells of is no reason to screw everything first; glue waits for everything.
+  if (!fixing.holds) return fixing.role === 'tie';
+  return placesOf(node).some((place) => fixing.holds?.includes(place));
+}
+
 /** The rules that what a part is for decides, wherever it stands on the board (common practice). */
 export const roleRules: readonly HardRule[] = [
   linksFirst,
   socketBeforeChip,
   {
     id: 'screws-before-solder',
-    pairs: eachPair(isRole('screw'), isRole('holder')),
+    pairs: heldPairs('screw', (fixing, held) => [fixing, held]),
     words: {
       before:
         'The screws pull {{others}} down flat. Tightened after soldering they would tear at the joints.',
       after: 'It is held by its screws now, so its joints bear no force.',
-      says: 'The screws of a holder come before its solder.',
+      says: 'The screws of a part come before its solder.',
       wayOut: 'Screw it down first.',
+    },
+  },
+  {
+    id: 'ties-after-solder',
+    pairs: heldPairs('tie', (tie, held) => [held, tie]),
+    words: {
+      after:
+        'It goes on when {{others}} is soldered: glue and ties get in the way of the iron, and melt.',
+      says: 'What is tied or stuck comes after the solder of what it holds.',
+      wayOut: 'Solder the part first.',
     },
   },
   {
@@ -66,7 +96,7 @@ export const roleRules: readonly HardRule[] = [
   {
     id: 'feet-last',
     pairs: eachPair(
-      (node) => isSoldered(node) || (node.kind === 'fasten' && !isRole('foot')(node)),
+      (node) => isSoldered(node) || (node.kind === 'fasten' && !isRole('foot', 'case')(node)),
       isRole('foot'),
     ),
     words: {
@@ -76,12 +106,22 @@ export const roleRules: readonly HardRule[] = [
     },
   },
   {
+    id: 'case-last',
+    pairs: eachPair((node) => !isRole('case')(node), isRole('case')),
+    words: {
+      after:
+        'The case is closed when everything works: what is wrong is still in reach until then.',
+      says: 'The case comes last.',
+      wayOut: 'Close the case at the end.',
+    },
+  },
+  {
     id: 'battery-last',
     pairs: eachPair(
       (node) =>
         node.kind === 'solder' ||
         node.kind === 'insert' ||
-        node.kind === 'fasten' ||
+        (node.kind === 'fasten' && !isRole('case')(node)) ||
         provesSupply(node),
       isRole('battery'),
     ),

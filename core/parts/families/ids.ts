@@ -102,6 +102,11 @@ export const familyIds = [
   'stand-off-nylon',
   'heat-sink',
   'insulator',
+  'fixing',
+  'cable-tie',
+  'adhesive',
+  'rubber-foot',
+  'case-part',
   'board',
   'other',
 ] as const;

@@ -51,9 +51,14 @@ import { ledTwoColour } from './leds/led-two-colour.ts';
 import { neonLamp } from './leds/neon-lamp.ts';
 import { nixieTube } from './leds/nixie-tube.ts';
 import { phototransistor } from './leds/phototransistor.ts';
+import { adhesive } from './mechanical/adhesive.ts';
 import { board } from './mechanical/board.ts';
+import { cableTie } from './mechanical/cable-tie.ts';
+import { casePart } from './mechanical/case-part.ts';
+import { fixing } from './mechanical/fixing.ts';
 import { heatSink } from './mechanical/heat-sink.ts';
 import { insulator } from './mechanical/insulator.ts';
+import { rubberFoot } from './mechanical/rubber-foot.ts';
 import { screw } from './mechanical/screw.ts';
 import { screwNylon } from './mechanical/screw-nylon.ts';
 import { standOff } from './mechanical/stand-off.ts';
@@ -206,6 +211,11 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'round-cell': roundCell,
   'lithium-cell': lithiumCell,
   insulator,
+  fixing,
+  'cable-tie': cableTie,
+  adhesive,
+  'rubber-foot': rubberFoot,
+  'case-part': casePart,
   'stand-off-nylon': standOffNylon,
   'screw-nylon': screwNylon,
   'regulator-sot': regulatorSot,

@@ -1,12 +1,12 @@
 import { drawBoard } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const board: PartFamily<'board'> = {
   id: 'board',
-  job: 'mechanical',
+  ...mechanicalTraits,
   letters: ['PCB'],
   role: 'carrier',
-  mount: 'none',
   body: {
     shape: 'flat',
     lengthMm: 60,
@@ -16,19 +16,8 @@ export const board: PartFamily<'board'> = {
     source: 'usual board thickness, from memory of IEC 60249 materials',
   },
   signs: [{ mark: 'print-side', means: 'top' }],
-  joints: () => 0,
-  pads: 'row',
   polarity: 'keyed',
   valueKind: 'none',
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
   prepareMinutes: 0,
   recognise: {
     assumedFor: null,

@@ -1,12 +1,12 @@
 import { drawHeatSink } from '../../drawing/power.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const heatSink: PartFamily<'heat-sink'> = {
   id: 'heat-sink',
-  job: 'mechanical',
+  ...mechanicalTraits,
   letters: ['HS', 'KK'],
   role: 'heat-sink',
-  mount: 'none',
   body: {
     shape: 'block',
     lengthMm: 19,
@@ -15,20 +15,8 @@ export const heatSink: PartFamily<'heat-sink'> = {
     colour: '#3a3d42',
     source: 'clip-on sink for TO-220, from memory of manufacturers’ sheets',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
   polarity: 'keyed',
   valueKind: 'none',
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,

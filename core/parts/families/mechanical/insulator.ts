@@ -1,12 +1,11 @@
 import { drawInsulator } from '../../drawing/fixings.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const insulator: PartFamily<'insulator'> = {
   id: 'insulator',
-  job: 'mechanical',
-  letters: [],
+  ...mechanicalTraits,
   role: 'heat-sink',
-  mount: 'none',
   body: {
     shape: 'flat',
     lengthMm: 18,
@@ -15,21 +14,7 @@ export const insulator: PartFamily<'insulator'> = {
     colour: '#cdd6da',
     source: 'TO-220 insulator, from memory of manufacturers’ sheets',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
-  polarity: 'free',
   valueKind: 'none',
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
-  prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
     words: [

@@ -1,12 +1,11 @@
 import { drawNylonScrew } from '../../drawing/fixings.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const screwNylon: PartFamily<'screw-nylon'> = {
   id: 'screw-nylon',
-  job: 'mechanical',
-  letters: [],
+  ...mechanicalTraits,
   role: 'screw',
-  mount: 'none',
   body: {
     shape: 'block',
     lengthMm: 8,
@@ -15,22 +14,8 @@ export const screwNylon: PartFamily<'screw-nylon'> = {
     colour: '#f1eee4',
     source: 'M3 nylon screw, from memory of manufacturers’ sheets',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
-  polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 6' } },
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
-  prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
     words: [

@@ -1,12 +1,11 @@
 import { drawScrew } from '../../drawing/hardware.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const screw: PartFamily<'screw'> = {
   id: 'screw',
-  job: 'mechanical',
-  letters: [],
+  ...mechanicalTraits,
   role: 'screw',
-  mount: 'none',
   body: {
     shape: 'block',
     lengthMm: 8,
@@ -15,22 +14,8 @@ export const screw: PartFamily<'screw'> = {
     colour: '#c9cdd0',
     source: 'M3 screw, from memory of ISO 7045',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
-  polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 8' } },
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
-  prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
     not: /stand-?off|spacer|abstand|distanz|entretoise|separador|afstand|nylon|kunststoff|plastic|terminal|klemme|insulat|isolier/,

@@ -1,12 +1,11 @@
 import { drawNylonStandOff } from '../../drawing/fixings.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const standOffNylon: PartFamily<'stand-off-nylon'> = {
   id: 'stand-off-nylon',
-  job: 'mechanical',
-  letters: [],
+  ...mechanicalTraits,
   role: 'foot',
-  mount: 'none',
   body: {
     shape: 'block',
     lengthMm: 6,
@@ -15,22 +14,8 @@ export const standOffNylon: PartFamily<'stand-off-nylon'> = {
     colour: '#f1eee4',
     source: 'M3 nylon stand-off of 10 mm, from memory of manufacturers’ sheets',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
-  polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 10' } },
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
-  prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
     words: [

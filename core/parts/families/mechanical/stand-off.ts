@@ -1,12 +1,11 @@
 import { drawStandOff } from '../../drawing/connector.ts';
 import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
 
 export const standOff: PartFamily<'stand-off'> = {
   id: 'stand-off',
-  job: 'mechanical',
-  letters: [],
+  ...mechanicalTraits,
   role: 'foot',
-  mount: 'none',
   body: {
     shape: 'block',
     lengthMm: 5,
@@ -15,22 +14,8 @@ export const standOff: PartFamily<'stand-off'> = {
     colour: '#c9a14a',
     source: 'M3 stand-off of 10 mm, from memory of manufacturers’ sheets',
   },
-  signs: [],
-  joints: () => 0,
-  pads: 'row',
-  polarity: 'free',
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 10' } },
-  usualTolerancePercent: null,
-  bearsForce: false,
-  hold: 'tape',
-  kin: null,
-  pinoutMatters: false,
-  power: 'none',
-  hazards: [],
-  heatSensitive: false,
-  staticSensitive: false,
-  prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
     not: /nylon|plast|kunststoff|nailon|polyamid/,

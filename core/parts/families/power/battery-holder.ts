@@ -38,6 +38,8 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
     assumedFor: null,
     not: /\b(cr\d{4}|lr\d{2}|coin|button|knopfzellen?)\b|knopfzellen/,
     words: [
+      'battery case',
+      'batteriegehause',
       'battery holder',
       'batteriehalter',
       'batterijhouder',

@@ -1,0 +1,45 @@
+import { drawCableTie } from '../../drawing/fixings.ts';
+import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
+
+export const cableTie: PartFamily<'cable-tie'> = {
+  id: 'cable-tie',
+  ...mechanicalTraits,
+  role: 'tie',
+  body: {
+    shape: 'block',
+    lengthMm: 100,
+    widthMm: 2.5,
+    heightMm: 1,
+    colour: '#2b2b2d',
+    source: 'cable tie of 100 mm, from memory of manufacturers’ sheets',
+  },
+  valueKind: 'none',
+  recognise: {
+    assumedFor: null,
+    words: [
+      'cable tie',
+      'cable ties',
+      'zip tie',
+      'zip ties',
+      'tie wrap',
+      'kabelbinder',
+      'brida',
+      'bridas',
+      'collier',
+      'serre-cable',
+      'tiewrap',
+      'bundelbandje',
+      'strain relief',
+      'zugentlastung',
+    ],
+  },
+  words: {
+    one: 'cable tie',
+    many: 'cable ties',
+    fit: ['Pull it tight, and cut the end off flush.'],
+    hold: 'Pull it tight by its end.',
+    mistakes: ['It is pulled so tight that it cuts into the insulation.'],
+  },
+  draw: drawCableTie,
+};

@@ -1,0 +1,57 @@
+import { drawRubberFoot } from '../../drawing/fixings.ts';
+import type { PartFamily } from '../../family.ts';
+import { mechanicalTraits } from './traits.ts';
+
+export const rubberFoot: PartFamily<'rubber-foot'> = {
+  id: 'rubber-foot',
+  ...mechanicalTraits,
+  role: 'foot',
+  body: {
+    shape: 'block',
+    lengthMm: 10,
+    widthMm: 10,
+    heightMm: 4,
+    colour: '#2b2b2d',
+    source: 'rubber foot of 10 mm, from memory of manufacturers’ sheets',
+  },
+  valueKind: 'none',
+  recognise: {
+    assumedFor: null,
+    words: [
+      'rubber foot',
+      'rubber feet',
+      'bumper feet',
+      'bumpon',
+      'stick-on feet',
+      'self-adhesive feet',
+      'adhesive feet',
+      'silicone feet',
+      'silicone foot',
+      'gummifuss',
+      'gummifusse',
+      'gummifusschen',
+      'silikonfusschen',
+      'silikonfusse',
+      'gehausefuss',
+      'gehausefusse',
+      'klebefuss',
+      'klebefusse',
+      'pie de goma',
+      'pies de goma',
+      'patas de goma',
+      'pied caoutchouc',
+      'pieds caoutchouc',
+      'pieds en caoutchouc',
+      'rubber voetje',
+      'rubbervoetjes',
+    ],
+  },
+  words: {
+    one: 'rubber foot',
+    many: 'rubber feet',
+    fit: ['Stick it where no joint and no lead end is below it.'],
+    hold: 'Press it on.',
+    mistakes: ['It sits on a lead end and comes off.'],
+  },
+  draw: drawRubberFoot,
+};

@@ -1,0 +1,86 @@
+import { familyOf } from './families/index.ts';
+import type { OrderRole } from './family.ts';
+import type { Held } from './mounting.ts';
+import type { Part } from './part.ts';
+
+/** What a screw, a tie, a pad or a foot holds. */
+export interface Hold {
+  readonly what: Held;
+  /** Nobody said so: it is what such a kit usually means. */
+  readonly isGuess: boolean;
+}
+
+const holding: ReadonlySet<OrderRole> = new Set(['screw', 'tie', 'foot']);
+
+/** Whether a kind of part holds something else. */
+export const canHold = (part: Pick<Part, 'family'>): boolean => holding.has(familyOf(part).role);
+
+/**
+ * What a part of a kit holds: as somebody said, or a guess (common practice).
+ *
+ * @param parts the whole list that it belongs to
+ * @returns undefined where it holds nothing, or where nothing tells
+ */
+export function holdOf(part: Part, parts: readonly Part[]): Hold | undefined {
+  if (!canHold(part)) return undefined;
+  if (part.mounting?.kind === 'holds') return { what: part.mounting.what, isGuess: false };
+  const what = guessed(part, parts);
+  return what && { what, isGuess: true };
+}
+
+function guessed(part: Part, parts: readonly Part[]): Held | undefined {
+  const { role } = familyOf(part);
+  if (role === 'foot') return 'board';
+  const words = `${part.description} ${part.remarks ?? ''}`;
+  const named = placesIn(words, parts);
+  if (named.length > 0) return named;
+  if (forTheCase.test(words)) return 'case';
+  if (forTheBoard.test(words)) return 'board';
+  const meant = heldParts(parts).filter((held) => namesPart(words, held));
+  if (meant.length > 0) return placesOf(meant);
+  if (role === 'tie') return undefined;
+  if (isOfFeet(part, parts)) return 'board';
+  const onSinks = parts.some((one) => familyOf(one).role === 'heat-sink')
+    ? heldParts(parts).filter(hasTab)
+    : [];
+  const held = [...onSinks, ...parts.filter(isHolder)];
+  return held.length > 0 ? placesOf(held) : undefined;
+}
+
+const forTheCase =
+  /\b(case|enclosure|housing|lid|panel|geh[aä]use\w*|deckel|frontplatte|caja|carcasa|tapa|bo[iî]tier|couvercle|behuizing)\b/i;
+const forTheBoard =
+  /\b(feet|foot|f[uü](ß|ss)e?|board|pcb|platine|placa|stand-?offs?|spacers?|abstands\w+|distanz\w+|separador(es)?|entretoises?)\b/i;
+
+const isHolder = (part: Part) => familyOf(part).role === 'holder';
+const hasTab = (part: Part) => familyOf(part).body.shape === 'tab';
+const heldParts = (parts: readonly Part[]) =>
+  parts.filter((part) => part.designators.length > 0 && (isHolder(part) || hasTab(part)));
+const placesOf = (parts: readonly Part[]) => parts.flatMap(({ designators }) => designators);
+
+/** Place names of the kit that stand in a text; `M3` is a thread unless a place is called so and nothing follows it. */
+function placesIn(words: string, parts: readonly Part[]): readonly string[] {
+  const places = new Set(placesOf(parts));
+  const said = words.match(/\b[A-Za-z]{1,4}\d{1,4}\b(?!\s*[x×]\s*\d)/g) ?? [];
+  return [...new Set(said)].filter((name) => places.has(name));
+}
+
+/** “for the battery holder”, “for TO-220”. */
+function namesPart(words: string, held: Part): boolean {
+  const text = words.toLowerCase();
+  return (
+    (hasTab(held) && /to-?220|to-?247|to-?126|heat ?sink|k[uü]hlk[oö]rper|disipador/.test(text)) ||
+    familyOf(held).recognise.words.some((word) => word.length > 4 && text.includes(word))
+  );
+}
+
+/** With stand-offs in the kit, screws as many as these, or twice as many, go with them; so do others that nothing tells of. */
+function isOfFeet(part: Part, parts: readonly Part[]): boolean {
+  const feet = parts
+    .filter((one) => familyOf(one).role === 'foot')
+    .reduce((sum, { quantity }) => sum + quantity, 0);
+  if (feet === 0) return false;
+  const fits = (one: Part) => one.quantity >= feet && one.quantity % feet === 0;
+  const others = parts.filter((one) => familyOf(one).role === 'screw');
+  return fits(part) || !others.some(fits) || heldParts(parts).length === 0;
+}
