@@ -1,5 +1,13 @@
 import * as yup from 'yup';
-import type { Backdrop, Board, Hole, Link, Pad, Placement } from '#core/board/board';
+import {
+  type Backdrop,
+  type Board,
+  boardColours,
+  type Hole,
+  type Link,
+  type Pad,
+  type Placement,
+} from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import {
   type DrillHole,
@@ -123,6 +131,8 @@ const drawn: FieldsOf<DrawnBoard> = {
   panels: optional(
     listOf(panel, mostPanels, said('refusals.board.atMostPanels', { most: mostPanels })),
   ),
+  colour: optional(oneOf(boardColours)),
+  nowhere: optional(listOf(place, 400)),
   otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
 };
 

@@ -20,12 +20,19 @@ export interface Board {
   readonly otherRecords: readonly string[];
   /** What of the case is drilled for it; none where nothing is said. */
   readonly panels?: readonly Panel[];
+  /** Of a printed board; green where nothing is said. */
+  readonly colour?: BoardColour;
+  /** Place names of what is in the case or at a cable, and on no board. */
+  readonly nowhere?: readonly string[];
   /** A photograph or a drawing behind the parts. */
   readonly backdrop?: Backdrop;
 }
 
 /** Printed; or holes at 2.54 mm, each for itself or joined by strips along the rows. */
 export type BoardKind = 'printed' | 'strip' | 'perf';
+
+export const boardColours = ['green', 'blue', 'red', 'black', 'white', 'yellow', 'purple'] as const;
+export type BoardColour = (typeof boardColours)[number];
 
 export type Side = 'top' | 'bottom';
 

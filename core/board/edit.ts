@@ -1,5 +1,6 @@
 import {
   type Board,
+  type BoardColour,
   type BoardKind,
   type Hole,
   type Link,
@@ -36,6 +37,9 @@ export type Edit =
     }
   /** Hand-wired boards have holes at 2.54 mm, so their size is brought to whole holes. */
   | { readonly kind: 'kind'; readonly board: BoardKind }
+  | { readonly kind: 'colour'; readonly colour: BoardColour }
+  /** Whether parts are on no board at all: in the case, at a cable. */
+  | { readonly kind: 'nowhere'; readonly places: readonly string[]; readonly is: boolean }
   | { readonly kind: 'backdrop'; readonly backdrop: Board['backdrop'] };
 
 const sameHole = (a: Hole, b: Hole) => a.column === b.column && a.row === b.row;
@@ -102,6 +106,16 @@ export function apply(board: Board, edit: Edit): Board {
       return edit.board === 'printed'
         ? { ...board, kind: edit.board }
         : { ...board, ...sizeOf(gridOf(board)), kind: edit.board };
+    case 'colour':
+      return { ...board, colour: edit.colour };
+    case 'nowhere': {
+      const { nowhere = [], ...rest } = edit.is
+        ? apply(board, { kind: 'remove', places: edit.places })
+        : board;
+      const others = nowhere.filter((place) => !edit.places.includes(place));
+      const left = edit.is ? [...others, ...edit.places] : others;
+      return left.length === 0 ? rest : { ...rest, nowhere: left };
+    }
     case 'backdrop': {
       const { backdrop: _, ...rest } = board;
       return edit.backdrop ? { ...rest, backdrop: edit.backdrop } : rest;

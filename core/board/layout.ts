@@ -27,6 +27,20 @@ export function cornersOf(placement: Placement, part: Part): Point[] {
   ].map((corner) => onBoard(placement, corner));
 }
 
+/** Places of the list that should have a spot on the board and have none yet. */
+export const unplacedOf = (
+  board: Pick<Board, 'placements' | 'nowhere'>,
+  parts: ReadonlyMap<string, Part>,
+): string[] =>
+  [...parts]
+    .filter(
+      ([place, part]) =>
+        needsPlace(part) &&
+        !board.placements.some((one) => one.place === place) &&
+        !board.nowhere?.includes(place),
+    )
+    .map(([place]) => place);
+
 /** Whether a part has a spot on the board at all: cells, screws and the board itself have none. */
 export const needsPlace = (part: Part): boolean =>
   familyOf(part).mount !== 'none' && part.supply !== 'spare' && part.designators.length > 0;
@@ -43,12 +57,8 @@ export function layoutProblems(board: Board, parts: ReadonlyMap<string, Part>): 
     return part ? [{ placement, part, corners: cornersOf(placement, part) }] : [];
   });
   const problems: LayoutProblem[] = [];
-  const missing = [...parts].filter(
-    ([place, part]) => needsPlace(part) && !board.placements.some((one) => one.place === place),
-  );
-  if (missing.length > 0) {
-    problems.push({ kind: 'not-placed', places: missing.map(([place]) => place) });
-  }
+  const missing = unplacedOf(board, parts);
+  if (missing.length > 0) problems.push({ kind: 'not-placed', places: missing });
   for (const { placement, corners } of placed) {
     const out = corners.some(
       ({ x, y }) =>

@@ -14,7 +14,11 @@ export const pinName = ({ place, pin }: Pick<Pad, 'place' | 'pin'>): PinName => 
  * @returns each net as its pins in order; nets of one pin are left out
  */
 export function netsOf(board: Board, parts: ReadonlyMap<string, Part>): PinName[][] {
-  const pads = padsOf(board, parts);
+  return netsOfPads(board, padsOf(board, parts));
+}
+
+/** The same of pads that are known already. */
+export function netsOfPads(board: Board, pads: readonly Pad[]): PinName[][] {
   const groups = board.kind === 'printed' ? byName(pads) : byWiring(board, pads);
   return groups
     .map((pins) => [...new Set(pins)].sort(byPin))

@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
 import {
   lazy,
@@ -11,12 +12,14 @@ import {
   useEffect,
   useMemo,
   useRef,
+  useState,
 } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { layoutProblems } from '#core/board/layout';
+import { netsOf } from '#core/board/nets';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Stage } from '#core/order/stage';
@@ -159,6 +162,8 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
   const side = useSide();
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
+  const [nets, setNets] = useState(false);
+  const hasNets = useMemo(() => netsOf(board, parts).length > 0, [board, parts]);
   const whole = wholeBoard(board);
   const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
   const now = useMemo(
@@ -181,6 +186,11 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
         <SideSwitch />
         <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
+        {hasNets && (
+          <ToggleButton size="small" value="nets" selected={nets} onChange={() => setNets(!nets)}>
+            {t('kits.boardPage.connections')}
+          </ToggleButton>
+        )}
         <Button onClick={() => zoomBy(1.4)} aria-label={t('kits.boardPage.closer')}>
           +
         </Button>
@@ -208,6 +218,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
           view={view}
           now={now}
           choose={choose}
+          nets={nets}
           {...(stage ? { done: stage.done } : {})}
         />
       </Box>

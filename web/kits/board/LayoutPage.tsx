@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { type Board, emptyBoard, type Hole, type Placement, pitchMm } from '#core/board/board';
 import { snapped } from '#core/board/edit';
 import { nearestHole } from '#core/board/holes';
-import { layoutProblems, needsPlace } from '#core/board/layout';
+import { layoutProblems, unplacedOf } from '#core/board/layout';
 import { partsByPlace } from '#core/board/pads';
 import {
   alignedByPads,
@@ -68,16 +68,7 @@ export function LayoutPage() {
   const { view, zoomBy, show, pan, pixelsPerMm } = useZoom(box, wholeBoard(board));
   const now = useMemo(() => new Set(chosen), [chosen]);
   const problems = useMemo(() => layoutProblems(board, parts), [board, parts]);
-  const unplaced = useMemo(
-    () =>
-      [...parts]
-        .filter(
-          ([place, part]) =>
-            needsPlace(part) && !board.placements.some((one) => one.place === place),
-        )
-        .map(([place]) => place),
-    [parts, board.placements],
-  );
+  const unplaced = useMemo(() => unplacedOf(board, parts), [board, parts]);
   const chipOf = useMemo(() => chipsForSockets(parts, unplaced), [parts, unplaced]);
   /** A chip that goes with its socket is not placed by itself. */
   const waiting = useMemo(() => {
@@ -241,6 +232,11 @@ export function LayoutPage() {
         alike={alike}
         grid={grid}
         setGrid={setGrid}
+        nowhere={board.nowhere ?? []}
+        setNowhere={(places, is) => {
+          edit({ kind: 'nowhere', places, is });
+          setHeld(undefined);
+        }}
         putInMiddle={(place) => put(place, middleFor(board, waiting.length))}
       />
       <Box>

@@ -8,7 +8,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { type BoardKind, pitchMm } from '#core/board/board';
+import { type BoardColour, type BoardKind, boardColours, pitchMm } from '#core/board/board';
 import type { Corner } from '#core/board/edit';
 import { gridOf, sizeOf } from '#core/board/holes';
 import type { Point } from '#core/board/transform';
@@ -225,6 +225,22 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
           </MenuItem>
         ))}
       </TextField>
+      {!byHoles && (
+        <TextField
+          select
+          size="small"
+          label={t('kits.layoutTools.colour')}
+          value={board.colour ?? boardColours[0]}
+          onChange={({ target }) => edit({ kind: 'colour', colour: target.value as BoardColour })}
+          sx={{ gridColumn: '1 / -1' }}
+        >
+          {boardColours.map((colour) => (
+            <MenuItem key={colour} value={colour}>
+              {t(`kits.layoutTools.boardColour.${colour}`)}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       {field(
         byHoles ? t('kits.layoutTools.holesAcross') : t('kits.layoutTools.widthInMm'),
         across,

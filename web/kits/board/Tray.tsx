@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
@@ -9,6 +10,7 @@ import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';
 import { ink } from '../../app/tokens.ts';
 import { DrawingSvg } from '../../ui/DrawingSvg.tsx';
+import { Glyph } from '../../ui/Glyph.tsx';
 
 // Most parts are placed one by one.
 const GridOfAlike = lazy(async () => ({
@@ -26,6 +28,9 @@ interface TrayProps {
   /** All of them are placed at once, in rows and columns. */
   readonly grid: Grid | undefined;
   readonly setGrid: (grid: Grid | undefined) => void;
+  /** What is on no board: in the case, at a cable. */
+  readonly nowhere: readonly string[];
+  readonly setNowhere: (places: readonly string[], is: boolean) => void;
   /** For those who work with keys: puts the part on the board, to be moved from there. */
   readonly putInMiddle: (place: string) => void;
 }
@@ -39,6 +44,8 @@ export function Tray({
   alike,
   grid,
   setGrid,
+  nowhere,
+  setNowhere,
   putInMiddle,
 }: TrayProps) {
   const { t } = useTranslation();
@@ -85,6 +92,27 @@ export function Tray({
           );
         })}
       </Box>
+      {held !== undefined && (
+        <Button size="small" color="inherit" onClick={() => setNowhere([held], true)}>
+          {t('kits.tray.isOnNoBoard', { place: held })}
+        </Button>
+      )}
+      {nowhere.length > 0 && (
+        <Box sx={{ mt: 2 }}>
+          <Typography variant="h3">{t('kits.tray.onNoBoard')}</Typography>
+          {nowhere.map((place) => (
+            <Button
+              key={place}
+              size="small"
+              color="inherit"
+              aria-label={t('kits.tray.backToPlace', { place })}
+              onClick={() => setNowhere([place], false)}
+            >
+              {place} <Glyph name="cross" />
+            </Button>
+          ))}
+        </Box>
+      )}
       {/* Below the list, so that nothing moves when it comes. */}
       {held !== undefined && alike.length > 1 && (
         <Suspense>

@@ -9,6 +9,7 @@ import type { Part } from '#core/parts/part';
 import { allWhereWords, sideWords } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
 import { Bodies } from './Bodies.tsx';
+import { Connections } from './Connections.tsx';
 import { Copper } from './Copper.tsx';
 import { HoleGrid } from './HoleGrid.tsx';
 import { PlaceNames } from './PlaceNames.tsx';
@@ -26,6 +27,8 @@ interface BoardMapProps extends PartDeeds {
   readonly now?: ReadonlySet<string>;
   /** Places that are on the board already; where left out, all are. */
   readonly done?: ReadonlySet<string>;
+  /** Shows what belongs together as straight lines: of what is pointed at, or all. */
+  readonly nets?: boolean;
 }
 
 const edgeMm = 3;
@@ -44,7 +47,16 @@ const none: ReadonlySet<string> = new Set();
  * A board from one side: component side, or solder side as it is seen when the board is turned over, and says so. Bodies
  * stand over their pads to scale; what is pointed at is ringed, what is not yet fitted is drawn faintly.
  */
-export function BoardMap({ board, parts, side, view, now = none, done, ...deeds }: BoardMapProps) {
+export function BoardMap({
+  board,
+  parts,
+  side,
+  view,
+  now = none,
+  done,
+  nets,
+  ...deeds
+}: BoardMapProps) {
   const { t, i18n } = useTranslation();
   const pads = useMemo(() => padsOf(board, parts), [board, parts]);
   const shown = useMemo(() => shownParts(board, parts, now, done), [board, parts, now, done]);
@@ -68,9 +80,8 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
   }, [board, parts, partNames, namedSide, t, i18n.language]);
   const { x, y, width, height } = view ?? wholeBoard(board);
   const { widthMm, heightMm } = board;
-  const ground = { printed: 'board-printed', strip: 'board-strip', perf: 'board-strip' }[
-    board.kind
-  ];
+  const ground =
+    board.kind === 'printed' ? `board-printed board-${board.colour ?? 'green'}` : 'board-strip';
   const corner =
     board.backdrop &&
     inView(board, side, {
@@ -107,6 +118,7 @@ export function BoardMap({ board, parts, side, view, now = none, done, ...deeds 
       >
         <Copper pads={pads} boardHeightMm={heightMm} />
         <Bodies shown={shown} boardHeightMm={heightMm} />
+        {nets && <Connections board={board} pads={pads} at={now} />}
         <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />
       </g>
       <PlaceNames board={board} labels={labels} now={now} side={side} />
