@@ -89,6 +89,12 @@ export interface Backdrop {
   readonly yMm: number;
 }
 
+/** Whether a board tells what is joined on it: by the names of a pad list, by its strips, or by its wires. */
+export const tellsNets = ({ kind, pads, links }: Board): boolean =>
+  kind === 'strip' ||
+  links.length > 0 ||
+  (kind === 'printed' && pads.some(({ net }) => net !== null));
+
 /** Distance of holes: a tenth of an inch. */
 export const pitchMm = 2.54;
 

@@ -1,25 +1,22 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
-import { Link, type LoaderFunctionArgs, useLoaderData, useRevalidator } from 'react-router';
+import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { addressOf } from '#contract/endpoint';
 import { kitFile } from '#contract/kitDocument';
-import { changeKitAbout, type KitEvening, listKitEvenings } from '#contract/kitShelf';
-import { readTags } from '#core/kitfile/shelf';
+import { type KitEvening, listKitEvenings } from '#contract/kitShelf';
 import { call } from '../app/call.ts';
-import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { KitDeeds } from './KitDeeds.tsx';
 import { useKit } from './KitFrame.tsx';
 import { KitPictures } from './KitPictures.tsx';
 
-// Comes after what the kit is.
+// Each comes by itself.
+const AboutForm = lazy(async () => ({ default: (await import('./AboutForm.tsx')).AboutForm }));
 const KitDrawers = lazy(async () => ({ default: (await import('./KitDrawers.tsx')).KitDrawers }));
 
 export const loadKitEvenings = ({ params }: LoaderFunctionArgs) =>
@@ -39,7 +36,9 @@ export function AboutPage() {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
       }}
     >
-      <AboutForm key={`${kit.id} ${kit.about.version}`} />
+      <Suspense fallback={<div />}>
+        <AboutForm key={`${kit.id} ${kit.about.version}`} />
+      </Suspense>
       <Box sx={{ display: 'grid', gap: 3 }}>
         <section aria-labelledby="evenings">
           <Typography variant="h2" id="evenings">
@@ -79,68 +78,6 @@ export function AboutPage() {
           </Typography>
         </section>
       </Box>
-    </Box>
-  );
-}
-
-function AboutForm() {
-  const { t } = useTranslation();
-  const { id, name: nameNow, about } = useKit();
-  const { revalidate } = useRevalidator();
-  const { run, refusal, saving } = useSave();
-  const [name, setName] = useState(nameNow);
-  const [description, setDescription] = useState(about.description);
-  const [tags, setTags] = useState(about.tags.join(', '));
-  const save = () =>
-    run(async () => {
-      await call(changeKitAbout, {
-        params: { kitId: id },
-        body: { version: about.version, name, description, tags: readTags(tags) },
-      });
-      await revalidate();
-    });
-  return (
-    <Box
-      component="form"
-      noValidate
-      aria-label={t('kits.aboutPage.nameAndDescription')}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-      sx={{ display: 'grid', gap: 2, justifyItems: 'start' }}
-    >
-      <TextField
-        fullWidth
-        label={t('kits.importPage.nameOfTheKit')}
-        value={name}
-        onChange={({ target }) => setName(target.value)}
-        error={refusal?.about('name') !== undefined}
-        helperText={refusal?.about('name')}
-      />
-      <TextField
-        fullWidth
-        multiline
-        minRows={3}
-        label={t('kits.aboutPage.description')}
-        value={description}
-        onChange={({ target }) => setDescription(target.value)}
-        error={refusal?.about('description') !== undefined}
-        helperText={refusal?.about('description') ?? t('kits.aboutPage.descriptionHint')}
-      />
-      <TextField
-        fullWidth
-        label={t('kits.kitsPage.tags')}
-        value={tags}
-        onChange={({ target }) => setTags(target.value)}
-        helperText={t('kits.aboutPage.tagsHint')}
-      />
-      <Button type="submit" variant="contained" loading={saving}>
-        {t('kits.aboutPage.save')}
-      </Button>
-      {refusal && !refusal.about('name') && !refusal.about('description') && (
-        <Alert severity="error">{refusal.message}</Alert>
-      )}
     </Box>
   );
 }

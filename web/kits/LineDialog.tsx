@@ -12,7 +12,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
 import { t } from 'i18next';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Controller, type Resolver, useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
@@ -28,9 +28,12 @@ import { ownTypeOf } from '#core/parts/types/ownType';
 import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
 import { saying } from '#core/words/sayings';
+import { useTyped } from '../app/useTyped.ts';
+import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { heldWords } from './changeWords.ts';
 import { FamilyField } from './FamilyField.tsx';
+import { useKit } from './KitFrame.tsx';
 
 interface LineDialogProps {
   readonly line: KitLine;
@@ -46,11 +49,17 @@ export function LineDialog({ line, parts, save, close }: LineDialogProps) {
   const { t } = useTranslation();
   const { part } = line;
   const [refusal, setRefusal] = useState<string>();
+  const name = shortDesignators(part.designators) || part.description;
+  const kept = useTyped(`line ${useKit().id} ${name}`, typedLine(part));
   const form = useForm<TypedLine>({
-    defaultValues: typedLine(part),
+    defaultValues: kept.value,
     resolver: resolverFor(part, t),
   });
   const typed = form.watch();
+  const { set: keep } = kept;
+  const now = JSON.stringify(typed);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is typed is kept when it has changed
+  useEffect(() => keep(typed), [now]);
   const family = familyOf(typed);
   const read = readTypedLine(typed, part);
   const turnable = turnableSigns(family.signs);
@@ -78,19 +87,28 @@ export function LineDialog({ line, parts, save, close }: LineDialogProps) {
       confidence: told ? 'told' : line.confidence,
     });
     setRefusal(refused);
-    if (refused === undefined) close();
+    if (refused !== undefined) return;
+    kept.saved();
+    close();
   });
 
   return (
     <Dialog open onClose={close} maxWidth="md" fullWidth aria-labelledby="line-title">
       <form onSubmit={(event) => void submit(event)} noValidate>
         <DialogTitle id="line-title">
-          {t('kits.lineDialog.correct', {
-            shortDesignators: shortDesignators(part.designators) || part.description,
-          })}
+          {t('kits.lineDialog.correct', { shortDesignators: name })}
         </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 220px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
+            <FoundAgain
+              typed={{
+                wasFound: kept.wasFound,
+                startOver: () => {
+                  kept.startOver();
+                  form.reset(typedLine(part));
+                },
+              }}
+            />
             <Typography sx={{ color: 'text.secondary' }}>
               {t('kits.lineDialog.theListSays', { description: part.description })}
             </Typography>

@@ -50,6 +50,8 @@ export interface ListFile {
   /** A table from a spreadsheet or a page, or lines as people write them. */
   readonly paste: (text: string) => void;
   readonly readAs: (encoding: Encoding) => void;
+  /** As if none had been chosen. */
+  readonly close: () => void;
   /** Reads the list again with its headings in that line, counted from 1; 0 for a list without. */
   readonly headingsAt: (line: number) => void;
 }
@@ -151,6 +153,7 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
     paste: (text) => void read({ ...nothing, csv: textAsCsv(text) }),
     readAs: (encoding) =>
       chosen.bytes && void openBytes(chosen.fileName ?? '', chosen.bytes, encoding),
+    close: () => startWith(nothing),
     headingsAt: (line) => void read(chosen, line),
   };
   return { file, open, setOpen };

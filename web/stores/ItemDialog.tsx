@@ -17,6 +17,8 @@ import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
 import { offerUndo } from '../app/offerUndo.tsx';
 import { useSave } from '../app/useSave.ts';
+import { useTyped } from '../app/useTyped.ts';
+import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { newerWords } from './newerWords.ts';
 
@@ -30,9 +32,12 @@ interface ItemDialogProps {
 export function ItemDialog({ item, close }: ItemDialogProps) {
   const { t } = useTranslation();
   const { revalidate } = useRevalidator();
-  const [text, setText] = useState(item ? stockName(t, item.part) : '');
-  const [location, setLocation] = useState(item?.location ?? '');
-  const [minimum, setMinimum] = useState(String(item?.minimum ?? 0));
+  const typed = useTyped(`drawer ${item?.id ?? ''}`, {
+    text: item ? stockName(t, item.part) : '',
+    location: item?.location ?? '',
+    minimum: String(item?.minimum ?? 0),
+  });
+  const { text, location, minimum } = typed.value;
   const { run, refusal } = useSave();
   // What it was when it was opened: somebody else may change it meanwhile.
   const [opened] = useState(item);
@@ -61,8 +66,9 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
       });
     });
     if (!refused || refused.isConflict) await revalidate();
-    if (!refused) close();
-    return undefined;
+    if (refused) return undefined;
+    typed.saved();
+    return close();
   };
 
   const preview = part && {
@@ -80,11 +86,12 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
         </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 170px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1, alignContent: 'start' }}>
+            <FoundAgain typed={typed} />
             <TextField
               autoFocus
               label={t('stores.itemDialog.whatItIs')}
               value={text}
-              onChange={({ target }) => setText(target.value)}
+              onChange={({ target }) => typed.set({ text: target.value })}
               error={missing && !part}
               helperText={
                 missing && !part
@@ -95,7 +102,7 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
             <TextField
               label={t('stores.itemDialog.whereItLies')}
               value={location}
-              onChange={({ target }) => setLocation(target.value)}
+              onChange={({ target }) => typed.set({ location: target.value })}
               error={refusal?.about('location') !== undefined}
               helperText={refusal?.about('location') ?? t('stores.itemDialog.drawerB3Say')}
             />
@@ -103,7 +110,7 @@ export function ItemDialog({ item, close }: ItemDialogProps) {
               label={t('stores.itemDialog.leastNumberToHave')}
               type="number"
               value={minimum}
-              onChange={({ target }) => setMinimum(target.value)}
+              onChange={({ target }) => typed.set({ minimum: target.value })}
               error={refusal?.about('minimum') !== undefined}
               helperText={refusal?.about('minimum')}
             />

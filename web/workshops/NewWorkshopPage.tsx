@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
+import { useEffect } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
@@ -16,8 +17,10 @@ import { said } from '#core/learning/said';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
+import { useTyped } from '../app/useTyped.ts';
 import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
+import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
@@ -70,17 +73,20 @@ export function NewWorkshopPage() {
   const [search] = useSearchParams();
   const navigate = useNavigate();
   const { run, refusal } = useSave();
-  const form = useForm<Form>({
-    resolver: resolverOf(formSchema),
-    defaultValues: {
-      title: '',
-      kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',
-      startsAt: dayjs().add(7, 'day').hour(18).minute(30).format('YYYY-MM-DDTHH:mm'),
-      lengthMinutes: 120,
-      seatCount: 8,
-      names: '',
-    },
-  });
+  const start = {
+    title: '',
+    kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',
+    startsAt: dayjs().add(7, 'day').hour(18).minute(30).format('YYYY-MM-DDTHH:mm'),
+    lengthMinutes: 120,
+    seatCount: 8,
+    names: '',
+  };
+  const kept = useTyped<Form>('new workshop', start);
+  const form = useForm<Form>({ resolver: resolverOf(formSchema), defaultValues: kept.value });
+  const { set: keep } = kept;
+  const now = JSON.stringify(form.watch());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is typed is kept when it has changed
+  useEffect(() => keep(form.getValues()), [now]);
   const { errors, isSubmitting } = form.formState;
   const kit = kits.find(({ id }) => id === form.watch('kitId'));
 
@@ -94,6 +100,7 @@ export function NewWorkshopPage() {
           seats: Array.from({ length: seatCount }, (_, index) => ({ name: given[index] ?? '' })),
         },
       });
+      kept.saved();
       await navigate(`/workshops/${id}/plan`);
     });
   });
@@ -118,6 +125,15 @@ export function NewWorkshopPage() {
       <PageHead
         title={t('workshops.newWorkshopPage.planAWorkshop')}
         facts={t('workshops.newWorkshopPage.eachSeatGetsItsOwnLink')}
+      />
+      <FoundAgain
+        typed={{
+          wasFound: kept.wasFound,
+          startOver: () => {
+            kept.startOver();
+            form.reset(start);
+          },
+        }}
       />
       <Box
         sx={{

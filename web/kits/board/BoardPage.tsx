@@ -16,10 +16,9 @@ import {
 } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { Board, Side } from '#core/board/board';
+import { type Board, type Side, tellsNets } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { layoutProblems } from '#core/board/layout';
-import { netsOf } from '#core/board/nets';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Stage } from '#core/order/stage';
@@ -163,7 +162,6 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
   const [nets, setNets] = useState(false);
-  const hasNets = useMemo(() => netsOf(board, parts).length > 0, [board, parts]);
   const whole = wholeBoard(board);
   const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
   const now = useMemo(
@@ -186,7 +184,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
         <SideSwitch />
         <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
-        {hasNets && (
+        {tellsNets(board) && (
           <ToggleButton size="small" value="nets" selected={nets} onChange={() => setNets(!nets)}>
             {t('kits.boardPage.connections')}
           </ToggleButton>

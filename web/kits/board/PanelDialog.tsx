@@ -12,6 +12,9 @@ import { useTranslation } from 'react-i18next';
 import { readHoles, writtenHoles } from '#core/housing/holesText';
 import { mostHoles, mostPanelMm, type Panel } from '#core/housing/panel';
 import { saying } from '#core/words/sayings';
+import { useTyped } from '../../app/useTyped.ts';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
+import { useKit } from '../KitFrame.tsx';
 import { PanelPicture, PanelWarnings } from './PanelPicture.tsx';
 import '../../ui/form.css';
 
@@ -31,13 +34,14 @@ type Corner = (typeof corners)[number];
 /** A panel by its size and a list of holes, drawn while it is written. */
 export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
   const { t } = useTranslation();
-  const [name, setName] = useState(panel?.name ?? '');
-  const [width, setWidth] = useState(String(panel?.widthMm ?? ''));
-  const [height, setHeight] = useState(String(panel?.heightMm ?? ''));
-  const [corner, setCorner] = useState<Corner>(
-    panel ? `${panel.fromX}-${panel.fromY}` : 'left-top',
-  );
-  const [text, setText] = useState(writtenHoles(panel?.holes ?? []));
+  const typed = useTyped(`panel ${useKit().id} ${panel?.name ?? ''}`, {
+    name: panel?.name ?? '',
+    width: String(panel?.widthMm ?? ''),
+    height: String(panel?.heightMm ?? ''),
+    corner: panel ? (`${panel.fromX}-${panel.fromY}` as const) : 'left-top',
+    text: writtenHoles(panel?.holes ?? []),
+  });
+  const { name, width, height, corner, text } = typed.value;
   const [refusal, setRefusal] = useState<string>();
   const read = readHoles(text);
   const sizes = { width: millimetres(width), height: millimetres(height) };
@@ -57,10 +61,11 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
       : undefined;
   const isReady = drawn !== undefined && drawn.name !== '' && !isNameTaken && !tooMany;
   const submit = async () => {
-    if (!isReady) return;
+    if (!isReady) return undefined;
     const refused = await save(drawn);
-    if (refused === undefined) close();
-    else setRefusal(refused);
+    if (refused !== undefined) return setRefusal(refused);
+    typed.saved();
+    return close();
   };
   const size = (label: string, value: string, set: (text: string) => void) => (
     <TextField
@@ -91,24 +96,25 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
           {panel ? t('kits.panels.editTitle') : t('kits.panels.add')}
         </DialogTitle>
         <DialogContent className="form-column">
+          <FoundAgain typed={typed} />
           <TextField
             required
             label={t('kits.panels.name')}
             value={name}
-            onChange={({ target }) => setName(target.value)}
+            onChange={({ target }) => typed.set({ name: target.value })}
             error={isNameTaken}
             helperText={isNameTaken ? t('kits.panels.nameTaken') : t('kits.panels.nameHelp')}
             slotProps={{ htmlInput: { maxLength: 60 } }}
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-            {size(t('kits.panels.width'), width, setWidth)}
-            {size(t('kits.panels.height'), height, setHeight)}
+            {size(t('kits.panels.width'), width, (width) => typed.set({ width }))}
+            {size(t('kits.panels.height'), height, (height) => typed.set({ height }))}
           </Box>
           <TextField
             select
             label={t('kits.panels.measuredFrom')}
             value={corner}
-            onChange={({ target }) => setCorner(target.value as Corner)}
+            onChange={({ target }) => typed.set({ corner: target.value as Corner })}
           >
             {corners.map((one) => (
               <MenuItem key={one} value={one}>
@@ -122,7 +128,7 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
             label={t('kits.panels.holes')}
             value={text}
             placeholder={'20 15 5.2 LED\n60 15 6.5'}
-            onChange={({ target }) => setText(target.value)}
+            onChange={({ target }) => typed.set({ text: target.value })}
             error={!read.ok || tooMany}
             helperText={
               tooMany

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
@@ -16,14 +16,16 @@ import { isClean } from '#core/partslist/readPartsList';
 import { parseQuantity } from '#core/quantity/parseQuantity';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
+import { useTyped } from '../../app/useTyped.ts';
 import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ListSource } from '../../lists/ListSource.tsx';
 import { ProblemList } from '../../lists/ProblemList.tsx';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { dataAddress } from '../../ui/picture/smallPicture.ts';
 import { TableFiles } from '../../ui/TableFiles.tsx';
 import { PartsTable } from '../PartsTable.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import { type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
+import { type LeftList, type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
 
 // Comes when a row is corrected.
 const RowDialog = lazy(async () => ({ default: (await import('./RowDialog.tsx')).RowDialog }));
@@ -45,6 +47,8 @@ async function keepSheet(kitId: string, sheet: Blob, failed: () => void): Promis
   }
 }
 
+const noList: LeftList = { csv: '', mapping: {}, headingLine: 0 };
+
 /** From a list of any form to a kit, or to the next revision of one: choose, say which column is which, look, create. */
 export function ListImport() {
   const { t, i18n } = useTranslation();
@@ -54,13 +58,24 @@ export function ListImport() {
   const { enqueueSnackbar } = useSnackbar();
   const { revalidate } = useRevalidator();
   const file = usePartsListFile();
-  const [name, setName] = useState('');
-  const [supply, setSupply] = useState(
-    kit?.supplyVolt === null || !kit ? '' : String(kit.supplyVolt),
-  );
+  const typed = useTyped(`list ${kitId ?? ''}`, {
+    name: '',
+    supply: kit?.supplyVolt === null || !kit ? '' : String(kit.supplyVolt),
+    ...noList,
+  });
+  const { name, supply } = typed.value;
   const { run, refusal, saving: sending } = useSave();
   const [correcting, setCorrecting] = useState<number | 'new'>();
   const { open } = file;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was left is taken up once, when the page is opened
+  useEffect(() => {
+    if (typed.wasFound && typed.value.csv !== '') void file.resume(typed.value);
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the list is kept when it has changed
+  useEffect(() => {
+    if (open)
+      typed.set({ csv: open.text, mapping: open.mapping, headingLine: open.headingLine ?? 0 });
+  }, [open]);
 
   const read = supply.trim() === '' ? undefined : parseQuantity(supply, 'volt');
   const supplyVolt = read?.ok ? read.value : null;
@@ -82,6 +97,7 @@ export function ListImport() {
         await keepSheet(id, file.sheetPicture, () =>
           enqueueSnackbar(t('kits.pictures.sheetNotKept'), { variant: 'warning' }),
         );
+      typed.saved();
       await navigate(`/kits/${id}/parts`);
       // The kit around this page was loaded before it had this revision.
       if (kitId) await revalidate();
@@ -92,6 +108,15 @@ export function ListImport() {
   const ready = open !== undefined && isClean(open.reading);
   return (
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      <FoundAgain
+        typed={{
+          wasFound: typed.wasFound,
+          startOver: () => {
+            typed.startOver();
+            file.close();
+          },
+        }}
+      />
       <ListSource file={file} />
       {!open && file.pictures.length === 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
@@ -148,7 +173,7 @@ export function ListImport() {
                 label={t('kits.importPage.nameOfTheKit')}
                 required
                 value={name}
-                onChange={(event) => setName(event.target.value)}
+                onChange={(event) => typed.set({ name: event.target.value })}
                 error={refusal?.about('name') !== undefined}
                 helperText={refusal?.about('name')}
               />
@@ -156,7 +181,7 @@ export function ListImport() {
             <TextField
               label={t('kits.importPage.supplyVoltageInV')}
               value={supply}
-              onChange={(event) => setSupply(event.target.value)}
+              onChange={(event) => typed.set({ supply: event.target.value })}
               error={(supplyProblem ?? refusal?.about('supplyVolt')) !== undefined}
               helperText={
                 supplyProblem ??

@@ -10,6 +10,7 @@ import {
 } from '#core/partslist/editTable';
 import { datesTaken } from '#core/partslist/files/openFile';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
+import { readTable } from '#core/partslist/readTable';
 import type { KnownBefore } from '#core/partslist/rowReader';
 import type { Table } from '#core/partslist/table';
 import { call } from '../../app/call.ts';
@@ -31,6 +32,17 @@ export interface PartsListFile extends ListFile {
   /** Puts a row at the end. */
   readonly addRow: (cells: RowCells) => void;
   readonly leaveOutRow: (line: number) => void;
+  /** Goes on with a list that was left, as far as it was corrected then. */
+  readonly resume: (list: LeftList) => Promise<void>;
+}
+
+/** What is kept of a list that is not taken over yet. */
+export interface LeftList {
+  /** The list as CSV, with its corrections; empty where there is none. */
+  readonly csv: string;
+  readonly mapping: Mapping;
+  /** The line of the headings, counted from 1; 0 where they are found. */
+  readonly headingLine: number;
 }
 
 /** The parts list that is being looked at, before it is stored: out of a file of any kind, or pasted. */
@@ -54,6 +66,14 @@ export function usePartsListFile(): PartsListFile {
       changed(editRow(more, more.line, cells));
     },
     leaveOutRow: (line) => open && changed(withoutRow(open, line)),
+    resume: async ({ csv, mapping, headingLine }) => {
+      const heading = headingLine > 0 ? { headingLine } : {};
+      const table = readTable(csv, heading.headingLine);
+      if (table.ok)
+        setOpen(
+          read({ text: csv, table: table.value, mapping, ...heading, ...(await knownBefore()) }),
+        );
+    },
   };
 }
 

@@ -7,7 +7,6 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { longestOwnText } from '#contract/ownWords';
 import {
@@ -27,6 +26,9 @@ import {
   computedTitle,
   fitWords,
 } from '#core/words/partWords';
+import { useTyped } from '../../app/useTyped.ts';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
+import { useKit } from '../KitFrame.tsx';
 import { MeasureFields, RepeatFields } from './MeasureFields.tsx';
 import { isDescribed, StepPicturesField } from './StepPicturesField.tsx';
 import { measureOf, repeatOf, typedMeasure, typedRepeat } from './typedMeasure.ts';
@@ -44,14 +46,17 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
   const { t } = useTranslation();
   const tongue = tongueOf(t);
   const words = step?.own?.words ?? {};
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries(ownTextFields.map((field) => [field, words[field]?.[tongue] ?? ''])),
-  );
-  const [minutes, setMinutes] = useState(String(words.minutes ?? ''));
-  const [pictures, setPictures] = useState(words.pictures ?? []);
-  const [measure, setMeasure] = useState(() => typedMeasure(words.measure, tongue));
-  const [repeat, setRepeat] = useState(() => typedRepeat(words.repeat, tongue));
-  const [sort, setSort] = useState<OwnSort>(step?.own?.sort ?? 'work');
+  const form = useTyped(`step ${useKit().id} ${step?.id ?? ''} ${tongue}`, {
+    ...(Object.fromEntries(
+      ownTextFields.map((field) => [field, words[field]?.[tongue] ?? '']),
+    ) as Record<OwnTextField, string>),
+    minutes: String(words.minutes ?? ''),
+    pictures: words.pictures ?? [],
+    measure: typedMeasure(words.measure, tongue),
+    repeat: typedRepeat(words.repeat, tongue),
+    sort: step?.own?.sort ?? 'work',
+  });
+  const { minutes, pictures, measure, repeat, sort } = form.value;
   const isOwn = step === undefined || step.kind === 'own';
   const computed = step && !isOwn ? computedWords(t, step) : {};
   const isCheck = step?.kind === 'check' || (isOwn && sort === 'check');
@@ -60,13 +65,13 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
   const repeated = repeatOf(repeat, words.repeat, tongue);
   const wrongMinutes = minutes.trim() !== '' && !isMinutes(minutes);
   const isUndescribed = !pictures.every(isDescribed);
-  const isNameless = isOwn && typed.title?.trim() === '' && !others(words.title, tongue);
+  const isNameless = isOwn && form.value.title.trim() === '' && !others(words.title, tongue);
   const isWrong =
     wrongMinutes || isNameless || isUndescribed || measured === 'wrong' || repeated === 'wrong';
   const submit = () => {
     const next: Record<string, unknown> = {};
     for (const field of ownTextFields) {
-      const text = withTongue(words[field], tongue, typed[field] ?? '');
+      const text = withTongue(words[field], tongue, form.value[field]);
       if (text) next[field] = text;
     }
     if (minutes.trim() !== '') next.minutes = Number(minutes.replace(',', '.'));
@@ -74,6 +79,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
     if (measured) next.measure = measured;
     if (repeated) next.repeat = repeated;
     save(next as OwnWords, sort);
+    form.saved();
     close();
   };
   return (
@@ -90,13 +96,14 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
           {step ? t('kits.ownStep.words') : t('kits.ownStep.newStep')}
         </DialogTitle>
         <DialogContent className="form-column">
+          <FoundAgain typed={form} />
           {!isOwn && <Typography>{t('kits.ownStep.emptyIsComputed')}</Typography>}
           {step === undefined && (
             <TextField
               select
               label={t('kits.ownStep.sort')}
               value={sort}
-              onChange={({ target }) => setSort(target.value as OwnSort)}
+              onChange={({ target }) => form.set({ sort: target.value as OwnSort })}
             >
               {ownSorts.map((one) => (
                 <MenuItem key={one} value={one}>
@@ -111,10 +118,10 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               label={t(`kits.ownStep.${field}`)}
               multiline={field !== 'title'}
               minRows={field === 'how' ? 3 : 1}
-              value={typed[field] ?? ''}
+              value={form.value[field]}
               placeholder={computed[field] ?? ''}
               required={isOwn && field === 'title'}
-              onChange={({ target }) => setTyped((now) => ({ ...now, [field]: target.value }))}
+              onChange={({ target }) => form.set({ [field]: target.value })}
               helperText={helpOf(t, field, others(words[field], tongue), step)}
               slotProps={{
                 htmlInput: { maxLength: field === 'title' ? 120 : longestOwnText },
@@ -122,11 +129,11 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               }}
             />
           ))}
-          {computed.how && typed.how === '' && (
+          {computed.how && form.value.how === '' && (
             <Button
               size="small"
               sx={{ justifySelf: 'start' }}
-              onClick={() => setTyped((now) => ({ ...now, how: computed.how ?? '' }))}
+              onClick={() => form.set({ how: computed.how ?? '' })}
             >
               {t('kits.ownStep.beginWithComputed')}
             </Button>
@@ -135,17 +142,25 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
             label={t('kits.ownStep.minutes')}
             value={minutes}
             placeholder={step && !isOwn ? String(stepMinutes(withoutOwn(step))) : ''}
-            onChange={({ target }) => setMinutes(target.value)}
+            onChange={({ target }) => form.set({ minutes: target.value })}
             error={wrongMinutes}
             helperText={wrongMinutes ? t('kits.ownStep.minutesFromHalf') : undefined}
             slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
             sx={{ maxWidth: 200 }}
           />
-          <MeasureFields measure={measure} isWrong={measured === 'wrong'} change={setMeasure} />
+          <MeasureFields
+            measure={measure}
+            isWrong={measured === 'wrong'}
+            change={(measure) => form.set({ measure })}
+          />
           {step?.kind !== 'check' && (
-            <RepeatFields repeat={repeat} isWrong={repeated === 'wrong'} change={setRepeat} />
+            <RepeatFields
+              repeat={repeat}
+              isWrong={repeated === 'wrong'}
+              change={(repeat) => form.set({ repeat })}
+            />
           )}
-          <StepPicturesField pictures={pictures} change={setPictures} />
+          <StepPicturesField pictures={pictures} change={(pictures) => form.set({ pictures })} />
         </DialogContent>
         <DialogActions>
           {step?.own && !isOwn && (
@@ -153,6 +168,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               color="inherit"
               onClick={() => {
                 save({}, sort);
+                form.saved();
                 close();
               }}
             >

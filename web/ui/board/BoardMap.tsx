@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { letteringOf, signSizeMm } from '#core/board/labels';
@@ -9,13 +9,17 @@ import type { Part } from '#core/parts/part';
 import { allWhereWords, sideWords } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
 import { Bodies } from './Bodies.tsx';
-import { Connections } from './Connections.tsx';
 import { Copper } from './Copper.tsx';
 import { HoleGrid } from './HoleGrid.tsx';
 import { PlaceNames } from './PlaceNames.tsx';
 import { type PartDeeds, Spots } from './Spots.tsx';
 import { shownParts } from './shown.ts';
 import './board.css';
+
+// Shown on demand.
+const Connections = lazy(async () => ({
+  default: (await import('./Connections.tsx')).Connections,
+}));
 
 interface BoardMapProps extends PartDeeds {
   readonly board: Board;
@@ -118,7 +122,11 @@ export function BoardMap({
       >
         <Copper pads={pads} boardHeightMm={heightMm} />
         <Bodies shown={shown} boardHeightMm={heightMm} />
-        {nets && <Connections board={board} pads={pads} at={now} />}
+        {nets && (
+          <Suspense>
+            <Connections board={board} pads={pads} at={now} />
+          </Suspense>
+        )}
         <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />
       </g>
       <PlaceNames board={board} labels={labels} now={now} side={side} />

@@ -19,6 +19,8 @@ import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
 import { isSomeoneElse } from '#core/pace/seating/someoneElse';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
+import { useTyped } from '../../app/useTyped.ts';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import '../../ui/plainTable.css';
 import { paceOfSeat } from '../learnt.ts';
 
@@ -30,7 +32,10 @@ interface SeatingProps {
 /** Who sits where, what each has soldered before, and who sits beside whom. */
 export function Seating({ workshop, paces }: SeatingProps) {
   const { t } = useTranslation();
-  const [seats, setSeats] = useState(workshop.seats);
+  const typed = useTyped(`seating ${workshop.id}`, typedSeats(workshop.seats));
+  const seats = workshop.seats.map((seat) => ({ ...seat, ...typed.changed[seat.id] }));
+  const setSeats = (next: (all: readonly Seat[]) => readonly Seat[]) =>
+    typed.set(typedSeats(next(seats)));
   const { run, refusal, saving } = useSave();
   // Who sat where when this was opened: somebody else may change it meanwhile.
   const [opened] = useState(workshop.seats);
@@ -73,6 +78,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
     );
     if (!refused) {
       setDecided({});
+      typed.saved();
       const renewed = body.seats.filter(({ newLink }) => newLink).length;
       enqueueSnackbar(
         renewed > 0
@@ -88,6 +94,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
       <Typography variant="h2" id="seating">
         {t('workshops.seating.whoSitsWhere')}
       </Typography>
+      <FoundAgain typed={typed} />
       <Typography sx={{ mb: 1 }}>{t('workshops.seating.aNameIsOnePersonWhoever')}</Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
         <span>{t('workshops.seating.pairUp')}</span>
@@ -209,7 +216,11 @@ export function Seating({ workshop, paces }: SeatingProps) {
       {refusal && (
         <Alert severity="error" sx={{ mt: 1 }}>
           {refusal.message}
-          {refusal.isConflict && ` ${newerSeats(opened, workshop.seats)}`}
+          {refusal.isConflict &&
+            ` ${newerSeats(
+              opened,
+              workshop.seats.filter(({ id }) => id in typed.changed),
+            )}`}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
@@ -221,13 +232,23 @@ export function Seating({ workshop, paces }: SeatingProps) {
         >
           {t('workshops.seating.saveTheSeats')}
         </Button>
-        <Button color="inherit" disabled={!isChanged} onClick={() => setSeats(workshop.seats)}>
+        <Button
+          color="inherit"
+          disabled={!isChanged}
+          onClick={() => setSeats(() => workshop.seats)}
+        >
           {t('workshops.seating.asItWas')}
         </Button>
       </Box>
     </Box>
   );
 }
+
+/** What of the seats is changed here, by seat: what somebody else has changed at another comes in beside it. */
+const typedSeats = (seats: readonly Seat[]) =>
+  Object.fromEntries(
+    seats.map(({ id, name, experience, partner }) => [id, { name, experience, partner }]),
+  );
 
 /** Whom a seat is paired with once seat `number` is paired with `partner`: both let go of whom they had. */
 function partnerAfter(seat: Seat, number: number, partner: number | null): number | null {
@@ -244,8 +265,8 @@ const asksWhetherOther = (before: string, after: string): boolean =>
 
 /** What somebody else has made of the seats since they were opened, and what saving again would do. */
 function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
-  const differs = now.filter((seat, index) => {
-    const old = before[index];
+  const differs = now.filter((seat) => {
+    const old = before.find(({ id }) => id === seat.id);
     return (
       old?.name !== seat.name || old.experience !== seat.experience || old.partner !== seat.partner
     );
