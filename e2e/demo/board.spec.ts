@@ -320,10 +320,37 @@ test('the seat shows where the step’s parts go, on both sides, and where it ta
   await map.getByRole('button', { name: 'Turn it over' }).click();
   await expect(map).toContainText('Solder side, seen from below (mirrored)');
   await map.getByRole('button', { name: 'Whole board' }).click();
+  await page.getByRole('button', { name: 'The board, step by step' }).click();
+  const slider = map.getByRole('slider', { name: /^Step 1 of/ });
+  await slider.press('End');
+  await expect(map.getByRole('slider')).toHaveAccessibleName(/^Step 22 of 22:/);
   await expectAccessible(page);
+  await page.getByRole('button', { name: 'The board, step by step' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('R3: more heat, longer.')).toBeVisible();
   await page.getByRole('button', { name: 'Back one step' }).click();
+});
+
+test('a board has its colour, shows what is joined, and lets parts be on none', async ({
+  page,
+}) => {
+  await openKit(page, 'Fern Minder', 'Board');
+  await page.getByRole('button', { name: 'Connections' }).click();
+  await expect(page.locator('.connection')).toHaveAttribute('d', /^M/);
+  await page.getByRole('link', { name: 'Edit layout' }).click();
+  await page.getByLabel('Colour of the board').click();
+  await page.getByRole('option', { name: 'Blue' }).click();
+  await expect(page.locator('.board-blue')).toBeVisible();
+  await page.locator('.board-map').getByRole('button', { name: /^BZ1,/ }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Delete');
+  await page.getByRole('list', { name: 'To place' }).getByRole('button', { name: /BZ1/ }).click();
+  await page.getByRole('button', { name: 'BZ1 is on no board' }).click();
+  await expect(page.getByText('All parts are placed')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Place BZ1 on the board after all' }).click();
+  await expect(page.getByText('All parts are placed')).toBeHidden();
+  await page.getByRole('button', { name: 'Discard', exact: true }).click();
 });
 
 test('two fingers bring it closer', async ({ browser, baseURL }) => {

@@ -1,7 +1,10 @@
 import type { Revision } from '#contract/kits';
 import type { PlannedStep } from '#core/pace/stepMinutes';
+import type { PicturesByHash } from './stepPictures.ts';
 
 /** A kit and the steps it is built by: its own plan, or the one that a workshop's seats follow. */
 export interface PlannedRevision extends Revision {
   readonly steps: readonly PlannedStep[];
+  /** What the steps show, where a paper prints it. */
+  readonly stepPictures: PicturesByHash;
 }

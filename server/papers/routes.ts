@@ -34,6 +34,7 @@ import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
 import { listTemplateTable } from './listTemplate.ts';
 import { shoppingListPdf, shoppingListTable } from './shoppingList.ts';
+import { picturesOfSteps } from './stepPictures.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -68,7 +69,8 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const format = one(paperFormats, params.format);
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
-    const planned = { ...kit, steps: plannedSteps(kit) };
+    const steps = plannedSteps(kit);
+    const planned = { ...kit, steps, stepPictures: await picturesOfSteps(db, kit.id, steps) };
     const { pdf, table } = kitPaperDefinitions[paper];
     const speaker = speak(request.query.lang);
     const name = speaker.t(`papers.file.${paper}`, { of: kit.name });
@@ -94,10 +96,11 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
     const size = chosen(sheetSizes, request.query.size);
     const revision = await selectRevision(db, bags.kitId, bags.revision);
     if (!revision) throw noSuchPaper();
+    const stepPictures = await picturesOfSteps(db, bags.kitId, bags.steps);
     sendPdf(
       response,
       speaker.t('papers.evening.title', { title: bags.title }),
-      await eveningPdf(bags, { ...revision, steps: bags.steps }, size, speaker),
+      await eveningPdf(bags, { ...revision, steps: bags.steps, stepPictures }, size, speaker),
     );
   });
 

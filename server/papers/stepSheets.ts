@@ -29,6 +29,7 @@ import { faded, makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { checkPictogram, type PictogramName, pictogram } from './pictograms.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
+import { stepPictures } from './stepPictures.ts';
 
 /** A step with what is on the board before it. */
 interface SheetStep {
@@ -114,6 +115,7 @@ function largeStep(
             },
             ...boardOf(kit, step, done, { widthMm: 175, heightMm: 110 }),
           ]),
+      ...stepPictures(speaker, step, kit.stepPictures, { widthMm: 175, heightMm: 80 }),
     ],
   };
 }
@@ -145,18 +147,23 @@ function stepRow(
   return [
     { stack: [{ text: String(number), font: mono, fontSize: 13, bold: true }, tickBox()] },
     step.kind === 'check' ? checkText(speaker, step) : workText(speaker, step),
-    step.kind === 'check'
-      ? readingLine(speaker, step)
-      : {
-          stack: [
-            {
-              columns: step.parts.slice(0, 3).map((part) => partPicture(part, roomFor(step.parts))),
-              columnGap: 4,
-              margin: [0, 0, 0, 4],
-            },
-            ...boardOf(kit, step, done, { widthMm: 58, heightMm: 34 }),
-          ],
-        },
+    {
+      stack: [
+        ...(step.kind === 'check' ? [readingLine(speaker, step)] : partsAndBoard(kit, step, done)),
+        ...stepPictures(speaker, step, kit.stepPictures, { widthMm: 58, heightMm: 40 }),
+      ],
+    },
+  ];
+}
+
+function partsAndBoard(kit: PlannedRevision, step: WorkStep, done: ReadonlySet<string>): Content[] {
+  return [
+    {
+      columns: step.parts.slice(0, 3).map((part) => partPicture(part, roomFor(step.parts))),
+      columnGap: 4,
+      margin: [0, 0, 0, 4],
+    },
+    ...boardOf(kit, step, done, { widthMm: 58, heightMm: 34 }),
   ];
 }
 

@@ -1,5 +1,5 @@
 import type { TFunction } from 'i18next';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
@@ -18,6 +18,9 @@ import {
   sideWords,
 } from '#core/words/boardWords';
 import { BoardMap, wholeBoard } from '../ui/board/BoardMap.tsx';
+
+// Looked at on demand.
+const BuildUp = lazy(async () => ({ default: (await import('./BuildUp.tsx')).BuildUp }));
 
 interface StepMapProps {
   readonly board: Board;
@@ -38,6 +41,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   const { t, i18n } = useTranslation();
   const [side, setSide] = useState<Side>('top');
   const [whole, setWhole] = useState(false);
+  const [builds, setBuilds] = useState(false);
   const parts = useMemo(
     () => partsByPlace(steps.flatMap((one) => (one.kind === 'check' ? [] : one.parts))),
     [steps],
@@ -81,6 +85,19 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
           {t(whole ? 'seat.closer' : 'seat.wholeBoard')}
         </button>
       </div>
+      <button
+        type="button"
+        className="side-button"
+        aria-expanded={builds}
+        onClick={() => setBuilds(!builds)}
+      >
+        {t('seat.buildUp')}
+      </button>
+      {builds && (
+        <Suspense>
+          <BuildUp key={step.id} board={board} parts={parts} steps={steps} stepId={step.id} />
+        </Suspense>
+      )}
       <ul className="map-words">
         {placed.map(({ placement, part }) => {
           const where = allWhereWords(t, i18n.language, board, parts, side).get(placement.place);

@@ -1,6 +1,7 @@
 import type { Drawing, Shape } from './drawing.ts';
 
-const escaped = (text: string) =>
+/** Text as it stands in XML. */
+export const escaped = (text: string) =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
 /**
