@@ -65,12 +65,25 @@ export function computedTitle(t: TFunction, step: Step): string {
   if (step.kind === 'check') {
     return [t(`check.${step.check}.name`), step.blocks.join(', ')].filter(Boolean).join(': ');
   }
-  const what = step.parts.map((part) => partName(t, part)).join(` ${t('step.and')} `);
+  const what = alikeTogether(step.parts)
+    .map((part) => partName(t, part))
+    .join(` ${t('step.and')} `);
   const title = step.holds
     ? t('step.fastenFor', { what, places: shortDesignators(step.holds) })
     : t(`step.${step.kind}`, { what });
   // Some languages begin with the part.
   return title.charAt(0).toUpperCase() + title.slice(1);
+}
+
+/** Lines of the same kind and value are one name, in the plural. */
+function alikeTogether(parts: readonly Part[]): Part[] {
+  const together = new Map<string, Part>();
+  for (const part of parts) {
+    const key = JSON.stringify([part.family, part.value, part.pins]);
+    const one = together.get(key);
+    together.set(key, one ? { ...one, quantity: one.quantity + part.quantity } : part);
+  }
+  return [...together.values()];
 }
 
 /** Place names of a step, short; empty for a check and for parts without a place. */

@@ -78,7 +78,7 @@ export const heldWords = (what: Held): string =>
     ? t('kits.holds.board')
     : what === 'case'
       ? t('kits.holds.case')
-      : t('kits.holds.parts', { places: shortDesignators(what) });
+      : shortDesignators(what);
 
 function fieldWords(t: TFunction, part: Part, field: ChangedField): string {
   switch (field) {

@@ -77,7 +77,7 @@ export const roleRules: readonly HardRule[] = [
     pairs: heldPairs('tie', (tie, held) => [held, tie]),
     words: {
       after:
-        'It goes on when {{others}} is soldered: glue and ties get in the way of the iron, and melt.',
+        'Glue and ties get in the way of the iron, and melt: they come when what they hold is soldered.',
       says: 'What is tied or stuck comes after the solder of what it holds.',
       wayOut: 'Solder the part first.',
     },
