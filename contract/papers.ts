@@ -16,6 +16,7 @@ export const workshopPapers = [
   'bag-labels',
   'bag-list',
   'count-sheet',
+  'room-cutting-list',
   'checklist',
   'seat-plan',
 ] as const;

@@ -189,7 +189,7 @@ test('the steps keep the hard rules and say why', async () => {
     'Solder the red LED D1',
     'Solder the 10 µF electrolytic capacitors C1, C2',
     'Try the battery holder in its place',
-    'Tighten the M3 x 8 screws',
+    'Fit the M3 x 8 screws for BT1',
     'Solder the battery holder BT1',
     'Look at every joint',
     'Measure from supply to ground',

@@ -1,3 +1,4 @@
+import type { SheetSize } from '#contract/papers';
 import { type CutWire, cuttingListOf, wireNeeded } from '#core/wiring/cuttingList';
 import { partName } from '#core/words/partWords';
 import { type Table, tableOf } from '../http/table.ts';
@@ -6,12 +7,35 @@ import { headCells } from './cells.ts';
 import { faded, makePaper, mono, ruled, tickBox } from './pdf.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
 import type { KitPaperOptions } from './stepSheets.ts';
+import type { BagsToPack, WorkshopPaperDefinition } from './workshopPaper.ts';
 
-const wiresOf = (kit: PlannedRevision) =>
-  cuttingListOf(
+/** Whose wires are cut, and for how many. */
+interface WiresToCut {
+  readonly title: string;
+  readonly facts: string;
+  readonly wires: readonly CutWire[];
+  readonly kits: number;
+}
+
+const ofKit = (kit: PlannedRevision, { t }: Speaker): WiresToCut => ({
+  title: t('papers.cuttingList.title', { kit: kit.name }),
+  facts: t('papers.cuttingList.facts', { revision: kit.revision }),
+  wires: cuttingListOf(
     kit.lines.map(({ part }) => part),
     kit.board,
-  );
+  ),
+  kits: 1,
+});
+
+const ofRoom = (
+  { kitName, title, when, revision, parts, board, seats }: BagsToPack,
+  { t }: Speaker,
+): WiresToCut => ({
+  title: t('papers.cuttingList.roomTitle', { kit: kitName, count: seats.length }),
+  facts: t('papers.cuttingList.roomFacts', { title, when, revision }),
+  wires: cuttingListOf(parts, board),
+  kits: seats.length,
+});
 
 const colourWord = ({ t }: Speaker, colour: CutWire['colour']): string =>
   colour === null ? '' : typeof colour === 'string' ? t(`band.${colour}`) : colour.written;
@@ -32,17 +56,27 @@ const endsOf = ({ t }: Speaker, { stripMm, isTinned, hasSleeve }: CutWire): stri
     .filter(Boolean)
     .join('; ');
 
-/** Every wire of a kit: what is not known is left to be written in by hand. */
-export function cuttingListPdf(
-  kit: PlannedRevision,
-  { size, speaker }: KitPaperOptions,
+/** Every wire of a kit. */
+export const cuttingListPdf = (kit: PlannedRevision, { size, speaker }: KitPaperOptions) =>
+  cutsPdf(ofKit(kit, speaker), size, speaker);
+
+/** The wires of one kit, and how often each is cut for a room. */
+export const roomCuttingList: WorkshopPaperDefinition = {
+  pdf: (bags, { size, speaker }) => cutsPdf(ofRoom(bags, speaker), size, speaker),
+  table: (bags, { speaker }) => cutsTable(ofRoom(bags, speaker), speaker),
+};
+
+/** What is not known is left to be written in by hand. */
+function cutsPdf(
+  { title, facts, wires, kits }: WiresToCut,
+  size: SheetSize,
+  speaker: Speaker,
 ): Promise<Buffer> {
   const { t, decimals } = speaker;
-  const wires = wiresOf(kit);
   const length = (mm: number) => `${Math.round(mm * 10) / 10} mm`;
   return makePaper({
-    title: t('papers.cuttingList.title', { kit: kit.name }),
-    facts: t('papers.cuttingList.facts', { revision: kit.revision }),
+    title,
+    facts,
     size,
     content:
       wires.length === 0
@@ -53,11 +87,12 @@ export function cuttingListPdf(
               table: {
                 headerRows: 1,
                 dontBreakRows: true,
-                widths: [14, 40, '*', 60, 64, '*'],
+                widths: [14, 36, 40, '*', 60, 64, '*'],
                 body: [
-                  headCells(speaker, '', 'place', 'whatItIs', 'colour', 'cutTo', 'ends'),
+                  headCells(speaker, '', 'pieces', 'place', 'whatItIs', 'colour', 'cutTo', 'ends'),
                   ...wires.map((wire) => [
                     tickBox(),
+                    { text: String(kits), font: mono, bold: true },
                     { text: wire.place, font: mono, bold: true },
                     { text: decimals(whatFor(speaker, wire)) },
                     { text: colourWord(speaker, wire.colour) || '________' },
@@ -71,7 +106,7 @@ export function cuttingListPdf(
               },
             },
             {
-              text: wireNeeded(wires, 1)
+              text: wireNeeded(wires, kits)
                 .map(({ colour, pieces, mm }) =>
                   t('papers.cuttingList.sum', {
                     colour: colourWord(speaker, colour) || t('papers.cuttingList.anyColour'),
@@ -89,14 +124,18 @@ export function cuttingListPdf(
 
 /** The same as a table. */
 export const cuttingListTable = (kit: PlannedRevision, speaker: Speaker): Table =>
+  cutsTable(ofKit(kit, speaker), speaker);
+
+const cutsTable = ({ wires, kits }: WiresToCut, speaker: Speaker): Table =>
   tableOf<CutWire>(
     speaker,
     [
+      { heading: 'pieces', cell: () => kits },
       { heading: 'place', cell: ({ place }) => place },
       { heading: 'what', cell: (wire) => whatFor(speaker, wire) },
       { heading: 'colour', cell: ({ colour }) => colourWord(speaker, colour) },
       { heading: 'cutToMm', cell: ({ mm }) => mm ?? '' },
       { heading: 'ends', cell: (wire) => endsOf(speaker, wire) },
     ],
-    wiresOf(kit),
+    wires,
   );

@@ -68,6 +68,7 @@ describe('the papers', () => {
       kitPaper('picture-steps'),
       workshopPaper('bag-list'),
       workshopPaper('count-sheet'),
+      workshopPaper('room-cutting-list'),
     ]) {
       const pages = pagesOf(await pdfOf(`${path}.pdf?size=${size}`), 50);
       const [first] = pages;
@@ -179,6 +180,34 @@ describe('the papers', () => {
     const list = textOf(await pdfOf(`${workshopPaper('bag-list')}.pdf?order=stage`));
     expect(list).toContain('by soldering step');
     expect(list).toMatch(/Step 1\n/);
+  });
+
+  it('the wires of a room are those of one kit, each as often as there are seats', async () => {
+    const wired = await makeKit(
+      server,
+      'Wired Lamp',
+      'Ref,Qty,Part\nBT1,1,"battery holder 2xAA on wires (red + black, 15 cm)"\nR1,1,470R\n',
+    );
+    const { body } = await server.instructor
+      .post('/api/workshops')
+      .send({
+        title: 'Wires',
+        kitId: wired,
+        startsAt: '2026-03-12T18:30:00Z',
+        lengthMinutes: 90,
+        seats: [{ name: '' }, { name: '' }, { name: '' }],
+      })
+      .expect(200);
+    const paper = `/api/workshops/${body.id}/papers/room-cutting-list`;
+    const { text } = await server.instructor.get(`${paper}.csv`).expect(200);
+    const rows = text.trim().split('\r\n').slice(1);
+    expect(rows.map((row) => row.match(/^(\d+),BT1,.*(red|black),150/)?.slice(1))).toEqual([
+      ['3', 'red'],
+      ['3', 'black'],
+    ]);
+    const sheet = textOf(await pdfOf(`${paper}.pdf`));
+    expect(sheet).toContain('wires for 3 kits');
+    expect(sheet).toContain('red: 3 pieces, 450 mm');
   });
 
   it('everything is also CSV', async () => {

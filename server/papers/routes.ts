@@ -178,6 +178,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
       seats: await selectSeats(db, id),
       seatAddress: seatAddress ?? '',
       parts: revision.lines.map(({ part }) => part),
+      board: revision.board,
       steps: workshop.steps,
     };
   }

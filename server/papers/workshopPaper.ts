@@ -1,5 +1,6 @@
 import type { SheetSize } from '#contract/papers';
 import type { ChecklistSign } from '#contract/workshops';
+import type { Board } from '#core/board/board';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
@@ -18,6 +19,7 @@ export interface BagsToPack {
   /** Empty only where the paper does not print it. */
   readonly seatAddress: string;
   readonly parts: readonly Part[];
+  readonly board: Board | null;
   /** The plan that the seats follow. */
   readonly steps: readonly PlannedStep[];
   readonly supplyVolt: number | null;

@@ -14,6 +14,7 @@ import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import type { StoredSeatOfWorkshop } from '../workshops/queries.ts';
 import { namedTable, whatItIs } from './cells.ts';
+import { roomCuttingList } from './cuttingList.ts';
 import { faded, makePaper, makePdf, mm, mono, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import { checklistPaper, seatPlanPaper } from './roomPapers.ts';
@@ -71,6 +72,7 @@ export const workshopPaperDefinitions: Readonly<Record<WorkshopPaper, WorkshopPa
       }),
     table: (bags, options) => groupsTable(bags, options, bags.seats.length),
   },
+  'room-cutting-list': roomCuttingList,
   checklist: checklistPaper,
   'seat-plan': seatPlanPaper,
 };

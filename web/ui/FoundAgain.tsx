@@ -13,6 +13,8 @@ export function FoundAgain({ typed: { wasFound, startOver } }: FoundAgainProps) 
   if (!wasFound) return null;
   return (
     <Alert
+      // Nothing urgent: what is wrong with a form is an alert.
+      role="status"
       severity="info"
       action={
         <Button size="small" color="inherit" onClick={startOver}>

@@ -59,7 +59,12 @@ const orderNames: Readonly<Record<PackingOrder, string>> = {
   },
 };
 
-const papers: readonly WorkshopPaper[] = ['bag-list', 'count-sheet', 'bag-labels'];
+const papers: readonly WorkshopPaper[] = [
+  'bag-list',
+  'count-sheet',
+  'room-cutting-list',
+  'bag-labels',
+];
 
 /** What goes into each bag, the papers for it, and counting by weight. */
 export function PackPage() {

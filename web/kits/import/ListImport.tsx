@@ -110,7 +110,8 @@ export function ListImport() {
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <FoundAgain
         typed={{
-          wasFound: typed.wasFound,
+          // Another file takes the place of what was left.
+          wasFound: typed.wasFound && file.fileName === undefined,
           startOver: () => {
             typed.startOver();
             file.close();
