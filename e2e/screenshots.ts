@@ -43,6 +43,9 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('The chart is being drawn.')).toHaveCount(0);
+    // What comes after the rest: lists beside a board.
+    await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+    await page.waitForLoadState('networkidle');
     await shoot(page, name);
   }
 
