@@ -88,7 +88,7 @@ for (const [language, width, height] of [
     const faults: string[] = [];
     for (const path of paths) {
       await page.goto(path);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 30_000 });
       const found = await faultsOf(page);
       if (language !== 'en')
         found.push(...(await textNodes(page)).filter((text) => foreign.has(text) && !isBody(path)));
@@ -159,7 +159,7 @@ for (const [name, prepare] of Object.entries(readers)) {
     const faults: string[] = [];
     for (const path of paths) {
       await page.goto(path);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible({ timeout: 30_000 });
       faults.push(...(await faultsOf(page)).map((fault) => `${path}: ${fault}`));
     }
     expect(faults).toEqual([]);
