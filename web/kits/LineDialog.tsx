@@ -12,8 +12,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
 import { t } from 'i18next';
-import { useEffect, useState } from 'react';
-import { Controller, type Resolver, useForm } from 'react-hook-form';
+import { useState } from 'react';
+import { Controller, type Resolver } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import type { KitLine } from '#contract/kits';
 import { usesPins } from '#core/parts/examplePart';
@@ -28,7 +28,7 @@ import { ownTypeOf } from '#core/parts/types/ownType';
 import { recognise } from '#core/partslist/recognise';
 import { readTypedLine, type TypedLine, typedLine } from '#core/partslist/typedLine';
 import { saying } from '#core/words/sayings';
-import { useTyped } from '../app/useTyped.ts';
+import { useTypedForm } from '../app/useTypedForm.ts';
 import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
 import { heldWords } from './changeWords.ts';
@@ -50,16 +50,12 @@ export function LineDialog({ line, parts, save, close }: LineDialogProps) {
   const { part } = line;
   const [refusal, setRefusal] = useState<string>();
   const name = shortDesignators(part.designators) || part.description;
-  const kept = useTyped(`line ${useKit().id} ${name}`, typedLine(part));
-  const form = useForm<TypedLine>({
-    defaultValues: kept.value,
-    resolver: resolverFor(part, t),
-  });
+  const { form, typed: kept } = useTypedForm<TypedLine>(
+    `line ${useKit().id} ${name}`,
+    typedLine(part),
+    resolverFor(part, t),
+  );
   const typed = form.watch();
-  const { set: keep } = kept;
-  const now = JSON.stringify(typed);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is typed is kept when it has changed
-  useEffect(() => keep(typed), [now]);
   const family = familyOf(typed);
   const read = readTypedLine(typed, part);
   const turnable = turnableSigns(family.signs);
@@ -100,15 +96,7 @@ export function LineDialog({ line, parts, save, close }: LineDialogProps) {
         </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 220px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
-            <FoundAgain
-              typed={{
-                wasFound: kept.wasFound,
-                startOver: () => {
-                  kept.startOver();
-                  form.reset(typedLine(part));
-                },
-              }}
-            />
+            <FoundAgain typed={kept} />
             <Typography sx={{ color: 'text.secondary' }}>
               {t('kits.lineDialog.theListSays', { description: part.description })}
             </Typography>

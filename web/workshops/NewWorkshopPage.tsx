@@ -5,8 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
-import { useEffect } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
 import * as yup from 'yup';
@@ -17,7 +16,7 @@ import { said } from '#core/learning/said';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
-import { useTyped } from '../app/useTyped.ts';
+import { useTypedForm } from '../app/useTypedForm.ts';
 import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { FoundAgain } from '../ui/FoundAgain.tsx';
@@ -81,12 +80,7 @@ export function NewWorkshopPage() {
     seatCount: 8,
     names: '',
   };
-  const kept = useTyped<Form>('new workshop', start);
-  const form = useForm<Form>({ resolver: resolverOf(formSchema), defaultValues: kept.value });
-  const { set: keep } = kept;
-  const now = JSON.stringify(form.watch());
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is typed is kept when it has changed
-  useEffect(() => keep(form.getValues()), [now]);
+  const { form, typed } = useTypedForm<Form>('new workshop', start, resolverOf(formSchema));
   const { errors, isSubmitting } = form.formState;
   const kit = kits.find(({ id }) => id === form.watch('kitId'));
 
@@ -100,7 +94,7 @@ export function NewWorkshopPage() {
           seats: Array.from({ length: seatCount }, (_, index) => ({ name: given[index] ?? '' })),
         },
       });
-      kept.saved();
+      typed.saved();
       await navigate(`/workshops/${id}/plan`);
     });
   });
@@ -126,15 +120,7 @@ export function NewWorkshopPage() {
         title={t('workshops.newWorkshopPage.planAWorkshop')}
         facts={t('workshops.newWorkshopPage.eachSeatGetsItsOwnLink')}
       />
-      <FoundAgain
-        typed={{
-          wasFound: kept.wasFound,
-          startOver: () => {
-            kept.startOver();
-            form.reset(start);
-          },
-        }}
-      />
+      <FoundAgain typed={typed} />
       <Box
         sx={{
           display: 'grid',
