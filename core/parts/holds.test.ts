@@ -36,6 +36,13 @@ describe('what a screw holds, by the rest of the list', () => {
     ],
     ['a place that it names', line('screw', 1, 'M3x8 for U1'), [holder, regulator], ['U1']],
     [
+      'the nut of a control, in the panel',
+      line('screw', 1, 'nut for RV1'),
+      [line('potentiometer', 1, '10k', ['RV1'])],
+      'case',
+    ],
+    ['the nut of a holder, on the board', line('screw', 2, 'M3 nut for BT1'), [holder], ['BT1']],
+    [
       'a thread is no place',
       line('screw', 2, 'M3 x 6'),
       [holder, line('motor', 1, 'motor', ['M3'])],

@@ -33,7 +33,11 @@ function guessed(part: Part, parts: readonly Part[]): Held | undefined {
   if (role === 'foot') return 'board';
   const words = `${part.description} ${part.remarks ?? ''}`;
   const named = placesIn(words, parts);
-  if (named.length > 0) return named;
+  // The nut of a control holds it in the panel: it goes on when the board goes into the case.
+  const isHeld = heldParts(parts).some(({ designators }) =>
+    designators.some((one) => named.includes(one)),
+  );
+  if (named.length > 0) return aNut.test(words) && !isHeld ? 'case' : named;
   if (forTheCase.test(words)) return 'case';
   if (forTheBoard.test(words)) return 'board';
   const meant = heldParts(parts).filter((held) => namesPart(words, held));
@@ -51,6 +55,8 @@ const forTheCase =
   /\b(case|enclosure|housing|lid|panel|geh[aä]use\w*|deckel|frontplatte|caja|carcasa|tapa|bo[iî]tier|couvercle|behuizing)\b/i;
 const forTheBoard =
   /\b(feet|foot|f[uü](ß|ss)e?|board|pcb|platine|placa|stand-?offs?|spacers?|abstands\w+|distanz\w+|separador(es)?|entretoises?)\b/i;
+
+const aNut = /\b(nuts?|muttern?|tuercas?|[eé]crous?|moer(en)?)\b/i;
 
 const isHolder = (part: Part) => familyOf(part).role === 'holder';
 const hasTab = (part: Part) => familyOf(part).body.shape === 'tab';

@@ -52,7 +52,7 @@ test('who cannot tell colours says so once, and gets names and a meter', async (
   await page.getByLabel('How do you see colours?').selectOption('red-green');
   await page.getByRole('button', { name: 'Start: Bands and prints' }).click();
   const question = page.getByRole('article').getByRole('heading').first();
-  while (((await question.textContent()) ?? '') !== 'What value has this resistor?')
+  while (((await question.textContent()) ?? '') !== 'What is the value of this resistor?')
     await answerByKeys(page, 1);
   await page.getByRole('button', { name: 'Show the names' }).click();
   await expect(page.locator('.band-name').first()).toBeVisible();

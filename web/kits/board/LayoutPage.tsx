@@ -310,7 +310,7 @@ export function LayoutPage() {
   );
 }
 
-/** Each next part a little lower, so that parts put by keys do not lie on one another. */
+/** Each next part a little lower, so that parts put by keys do not overlap. */
 function middleFor({ widthMm, heightMm }: Board, waiting: number): Point {
   const rows = Math.max(1, Math.floor(heightMm / 10) - 1);
   return { x: widthMm / 2, y: heightMm - 8 - (waiting % rows) * 10 };

@@ -16,7 +16,7 @@ export const bandsWords: DrillWords = {
     colour: 'You took {{colour}} for {{other}}. Hold it under a white lamp, or measure.',
   },
   read: {
-    ask: 'What value has this resistor?',
+    ask: 'What is the value of this resistor?',
     item: 'reading {{colour}}',
     names: 'Show the names',
     meter: 'Measure it instead',

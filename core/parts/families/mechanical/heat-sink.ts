@@ -37,7 +37,7 @@ export const heatSink: PartFamily<'heat-sink'> = {
     many: 'heat sinks',
     fit: [
       'A thin film of thermal grease, if the kit says so.',
-      'Screw it to its part before that part is soldered, so that no joint bears force.',
+      'Screw it to its part before that part is soldered, so that nothing pulls on the joints.',
     ],
     hold: 'Its screw holds it.',
     mistakes: [
