@@ -1,13 +1,19 @@
 import * as yup from 'yup';
 import {
-  type Backdrop,
   type Board,
+  type BoardPicture,
+  type BoardShape,
   boardColours,
+  type ClosedLine,
   type Hole,
+  type LineCorner,
   type Link,
   type Pad,
   type Placement,
+  pictureSorts,
 } from '#core/board/board';
+import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
+import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
 import {
   type DrillHole,
@@ -17,20 +23,13 @@ import {
   type Panel,
 } from '#core/housing/panel';
 import { type Said, said } from '#core/learning/said';
+import { mostWireMm } from '#core/parts/mounting';
+import { type Cable, type Core, mostCables, mostCores } from '#core/wiring/cable';
 import { headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
 import { anyText, flag, number, someText, trimmed } from './leaves.ts';
-import {
-  type FieldsOf,
-  fields,
-  leaf,
-  list,
-  nullable,
-  oneOf,
-  optional,
-  record,
-  type Schema,
-} from './schema.ts';
+import { pictureHash } from './pictures.ts';
+import { fields, leaf, list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
 
 const length = (least: number, most: number): Schema<number> => {
   const wrong = said('refusals.board.writeInMillimetres', { least, most });
@@ -38,7 +37,7 @@ const length = (least: number, most: number): Schema<number> => {
 };
 
 const place = anyText(12);
-const position = length(-1000, 1000);
+export const position = length(-1000, 1000);
 const net = someText(60, said('refusals.board.nameTheNet'));
 const count = leaf(yup.number().integer().min(1).max(400).required());
 const pixels = leaf(yup.number().moreThan(0).required());
@@ -46,20 +45,10 @@ const sides = ['top', 'bottom'] as const;
 
 const hole = record<Hole>({ column: count, row: count });
 
-/** A photograph behind the parts is at most this large, as text. */
-export const largestBackdrop = 1_400_000;
-
-export const backdropSchema = record<Backdrop>({
-  image: leaf(
-    yup
-      .string()
-      .strict()
-      .matches(/^data:image\/(png|jpeg|webp|svg\+xml);/, {
-        message: said('refusals.board.chooseAPictureAsPngJpegWebp'),
-      })
-      .max(largestBackdrop, said('refusals.board.thisPictureIsTooLargeChooseA'))
-      .required(),
-  ),
+const boardPicture = record<BoardPicture>({
+  side: oneOf(sides),
+  what: oneOf(pictureSorts),
+  hash: pictureHash,
   widthPx: pixels,
   heightPx: pixels,
   mmPerPx: pixels,
@@ -88,13 +77,48 @@ const panel = record<Panel>({
   ),
 });
 
-/** A board as it is drawn, without the picture behind it. */
-export type DrawnBoard = Omit<Board, 'backdrop'>;
+const cable = record<Cable>({
+  name: trimmed(60, said('refusals.board.nameTheCable')),
+  mm: nullable(length(1, mostWireMm)),
+  through: anyText(80),
+  cores: listOf(
+    record<Core>({ colour: anyText(40), from: anyText(40), to: anyText(40) }),
+    mostCores,
+    said('refusals.board.atMostCores', { most: mostCores }),
+  ),
+});
 
-const drawn: FieldsOf<DrawnBoard> = {
+const closedLine: Schema<ClosedLine> = list(
+  record<LineCorner>({
+    xMm: position,
+    yMm: position,
+    radiusMm: optional(length(0, 1000)),
+  }),
+  (array) =>
+    array
+      .min(3, said('refusals.board.aLineHasThreeCorners'))
+      .max(mostCorners, said('refusals.board.atMostCorners', { most: mostCorners }))
+      .required(),
+);
+
+const shape = record<BoardShape>({
+  name: anyText(40),
+  edge: closedLine,
+  cutOuts: listOf(
+    closedLine,
+    mostCutOuts,
+    said('refusals.board.atMostCutOuts', { most: mostCutOuts }),
+  ),
+});
+
+export const boardSchema: Schema<Board> = record<Board>({
   widthMm: length(5, 600),
   heightMm: length(5, 600),
   kind: oneOf(['printed', 'strip', 'perf']),
+  shapes: optional(
+    listOf(shape, mostShapes, said('refusals.board.atMostBoards', { most: mostShapes })),
+  ),
+  origin: optional(record<{ xMm: number; yMm: number }>({ xMm: position, yMm: position })),
   placements: listOf(
     record<Placement>({
       place,
@@ -131,36 +155,53 @@ const drawn: FieldsOf<DrawnBoard> = {
   panels: optional(
     listOf(panel, mostPanels, said('refusals.board.atMostPanels', { most: mostPanels })),
   ),
+  cables: optional(
+    listOf(cable, mostCables, said('refusals.board.atMostCables', { most: mostCables })),
+  ),
   colour: optional(oneOf(boardColours)),
   nowhere: optional(listOf(place, 400)),
+  pictures: optional(listOf(boardPicture, 6)),
   otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
-};
-
-export const boardSchema: Schema<Board> = record<Board>({
-  ...drawn,
-  backdrop: optional(backdropSchema),
 });
 
-export const drawnBoardOrNone: Schema<DrawnBoard | null> = nullable(
-  record<DrawnBoard>(drawn),
+export const boardOrNone: Schema<Board | null> = nullable(
+  boardSchema,
   said('refusals.board.giveTheBoardOrNull'),
 );
 
-/** Draws a layer of a board (RS-274X, the silkscreen say) as a picture to put behind the parts. */
-export const drawGerber = endpoint<{ image: string; widthMm: number; heightMm: number }>()({
+/** A layer as a picture that is kept, and where its lower left corner lies from the origin of the file. */
+export interface DrawnLayer {
+  readonly hash: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly leftMm: number;
+  readonly bottomMm: number;
+}
+
+const gerberText = leaf(
+  yup
+    .string()
+    .strict()
+    .required(said('refusals.board.chooseAGerberFile'))
+    .max(1_000_000, said('refusals.board.thisFileIsTooLargeChooseThe')),
+);
+
+/** Draws a layer of a board (RS-274X) as a picture, and keeps it with the kit. */
+export const drawGerber = endpoint<DrawnLayer>()({
   method: 'POST',
-  path: '/api/kits/gerber-picture',
+  path: '/api/kits/:kitId/gerber-picture',
   access: 'instructor',
   bodySize: 'large',
-  body: fields({
-    text: leaf(
-      yup
-        .string()
-        .strict()
-        .required(said('refusals.board.chooseAGerberFile'))
-        .max(1_000_000, said('refusals.board.thisFileIsTooLargeChooseThe')),
-    ),
-  }),
+  body: fields({ text: gerberText, what: oneOf(['print', 'copper']) }),
+});
+
+/** Reads the edges of boards from a layer (RS-274X): what is drawn there as closed lines. */
+export const readEdges = endpoint<EdgeLayer>()({
+  method: 'POST',
+  path: '/api/kits/gerber-edges',
+  access: 'instructor',
+  bodySize: 'large',
+  body: fields({ text: gerberText }),
 });
 
 const columnAt = leaf(

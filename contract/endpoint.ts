@@ -21,7 +21,7 @@ export type Access = 'public' | 'seat' | 'helper' | 'instructor';
 export const bodyBytes = {
   small: 256 * 1024,
   large: 2 * 1024 * 1024,
-  kit: 12 * 1024 * 1024,
+  kit: 48 * 1024 * 1024,
   file: 96 * 1024 * 1024,
 } as const;
 export type BodySize = keyof typeof bodyBytes;

@@ -12,12 +12,14 @@ import * as papers from './papers.ts';
 import * as people from './people.ts';
 import * as pictures from './pictures.ts';
 import * as practice from './practice.ts';
+import * as readiness from './readiness.ts';
 import * as record from './record.ts';
 import * as reports from './reports.ts';
 import * as room from './room.ts';
 import * as seats from './seats.ts';
 import * as session from './session.ts';
 import * as stores from './stores.ts';
+import * as workshopShelf from './workshopShelf.ts';
 import * as workshops from './workshops.ts';
 
 const modules: readonly Readonly<Record<string, unknown>>[] = [
@@ -33,6 +35,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   papers,
   stores,
   workshops,
+  workshopShelf,
   pace,
   accounts,
   people,
@@ -40,6 +43,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   room,
   seats,
   practice,
+  readiness,
   record,
 ];
 

@@ -1,10 +1,11 @@
 import * as yup from 'yup';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
+import { faces, helpAbouts, longestBreak, messageSorts } from '#core/build/event';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import { said } from '#core/learning/said';
 import { openOhm } from '#core/order/checks/readings';
 import { mostRepeats } from '#core/order/own/measure';
-import { isTime, trimmed, uuid, wholeNumber } from './leaves.ts';
+import { flag, isTime, trimmed, trimmedOrEmpty, uuid, wholeNumber } from './leaves.ts';
 import {
   anything,
   fields,
@@ -13,6 +14,7 @@ import {
   literal,
   oneOf,
   oneOfKind,
+  oneOfNumbers,
   optional,
   record,
   type Schema,
@@ -26,6 +28,11 @@ const id = uuid(said('refusals.events.idMissing'));
 const placeText = yup.string().strict().max(20, said('refusals.events.aPlaceNameHasAtMost20'));
 const stepId = leaf(
   yup.string().strict().required(said('refusals.events.theStepIsMissing')).max(100),
+);
+const places = list(leaf(placeText.required(said('refusals.events.aPlaceNameIsEmpty'))), (array) =>
+  array
+    .required(said('refusals.events.sayWhichPartsItIsAboutOr'))
+    .max(100, said('refusals.events.aNoticeNamesAtMost100Parts')),
 );
 const authors = ['learner', 'instructor'] as const satisfies readonly Author[];
 
@@ -90,7 +97,46 @@ export const deedSchema = oneOfKind<Deed>({
       array.required(said('refusals.events.sayWhichFailuresAreReleased')).max(50),
     ),
   }),
-  'help-asked': record<DeedOf<'help-asked'>>({ kind: literal('help-asked'), stepId }),
+  'put-at': record<DeedOf<'put-at'>>({ kind: literal('put-at'), stepId }),
+  'checked-good': record<DeedOf<'checked-good'>>({ kind: literal('checked-good'), stepId }),
+  'help-asked': record<DeedOf<'help-asked'>>({
+    kind: literal('help-asked'),
+    stepId,
+    about: optional(oneOf(helpAbouts, { wrong: said('refusals.events.sayWhatTheCallIsAbout') })),
+    text: optional(trimmed(200, said('refusals.events.sayWhatTheCallIsAbout'))),
+  }),
+  coming: record<DeedOf<'coming'>>({
+    kind: literal('coming'),
+    calls: list(id, (array) =>
+      array.required(said('refusals.events.sayWhichCallsThisVisitAnswers')).min(1).max(50),
+    ),
+  }),
+  message: record<DeedOf<'message'>>({
+    kind: literal('message'),
+    message: id,
+    sort: oneOf(messageSorts, {
+      wrong: said('refusals.events.chooseTheKindOfMessage'),
+      missing: said('refusals.events.chooseTheKindOfMessage'),
+    }),
+    text: trimmed(300, said('refusals.events.writeWhatEverybodyMustKnow')),
+    minutes: optional(wholeNumber(1, longestBreak)),
+  }),
+  'message-read': record<DeedOf<'message-read'>>({ kind: literal('message-read'), told: id }),
+  greeted: record<DeedOf<'greeted'>>({ kind: literal('greeted') }),
+  'part-missing': record<DeedOf<'part-missing'>>({
+    kind: literal('part-missing'),
+    stepId,
+    designators: places,
+  }),
+  feedback: record<DeedOf<'feedback'>>({
+    kind: literal('feedback'),
+    face: oneOfNumbers(faces, said('refusals.events.chooseAFace')),
+    text: trimmedOrEmpty(500, said('refusals.events.writeWhatToChangeOrNothing')),
+  }),
+  note: record<DeedOf<'note'>>({
+    kind: literal('note'),
+    text: trimmed(500, said('refusals.events.writeTheNote')),
+  }),
   'help-withdrawn': record<DeedOf<'help-withdrawn'>>({
     kind: literal('help-withdrawn'),
     asked: id,
@@ -115,14 +161,9 @@ export const deedSchema = oneOfKind<Deed>({
     kind: literal('notice'),
     notice: id,
     stepId,
-    designators: list(
-      leaf(placeText.required(said('refusals.events.aPlaceNameIsEmpty'))),
-      (array) =>
-        array
-          .required(said('refusals.events.sayWhichPartsItIsAboutOr'))
-          .max(100, said('refusals.events.aNoticeNamesAtMost100Parts')),
-    ),
+    designators: places,
     text: trimmed(300, said('refusals.events.writeWhatEverybodyMustKnow')),
+    holds: optional(flag),
   }),
   'notice-checked': record<DeedOf<'notice-checked'>>({
     kind: literal('notice-checked'),

@@ -96,18 +96,22 @@ describe('who is signed in, kept', () => {
 describe('an evening, kept by 0.3.0', () => {
   it('is a seat that is open', async () => {
     for (const old of [seat, { ...seat, v: 1 }]) {
-      expect(await read(keptSeat, old)).toEqual({ ...seat, opensAt: null });
+      expect(await read(keptSeat, old)).toEqual({
+        ...seat,
+        opensAt: null,
+        kitDescription: '',
+        kitPicture: null,
+        partner: null,
+      });
     }
   });
 
-  it('is a workshop that nobody opened early', async () => {
-    expect(await read(keptWorkshop, { ...workshop, v: 1 })).toEqual({
-      ...workshop,
-      openedAt: null,
-    });
+  it('is a workshop that nobody opened early, and whose place and notes nobody said', async () => {
+    const since = { openedAt: null, place: '', notes: '', aboutVersion: 1, setAside: null };
+    expect(await read(keptWorkshop, { ...workshop, v: 1 })).toEqual({ ...workshop, ...since });
     const log = { events: [], now: seat.now };
     expect(await read(keptClass, { workshop, log, v: 1 })).toEqual({
-      workshop: { ...workshop, openedAt: null },
+      workshop: { ...workshop, ...since },
       log,
     });
   });

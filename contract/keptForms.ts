@@ -13,13 +13,14 @@ import { buildEventSchema, streamedEventSchema } from './events.ts';
 import { flag, number } from './leaves.ts';
 import type { LearntOf, LearntPaces } from './pace.ts';
 import { partSchema } from './parts.ts';
+import type { KeptPicture } from './pictures.ts';
 import type { SeatPractice } from './practice.ts';
 import { roles } from './roles.ts';
 import { anything, leaf, list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
 import type { SeatView } from './seats.ts';
 import type { SessionState } from './session.ts';
 import { planSchema } from './steps.ts';
-import { ironSchema, type Seat, type Workshop, type WorkshopLog } from './workshops.ts';
+import { ironSchema, type Seat, setAsides, type Workshop, type WorkshopLog } from './workshops.ts';
 
 // What is kept on a device must be this; see keptKinds.ts. Loaded only where something kept is read.
 
@@ -51,6 +52,9 @@ export const seatForm: Schema<SeatView> = record<SeatView>({
   name: text,
   workshopTitle: text,
   kitName: text,
+  kitDescription: text,
+  kitPicture: nullable(record<KeptPicture>({ hash: text, alt: text })),
+  partner: nullable(text),
   startsAt: text,
   opensAt: nullable(text),
   steps: planSchema,
@@ -88,6 +92,7 @@ export const workshopForm: Schema<Workshop> = record<Workshop>({
   revision: number,
   startsAt: text,
   lengthMinutes: number,
+  setAside: nullable(oneOf(setAsides)),
   kitId: text,
   supplyVolt: nullable(number),
   parts: list(partSchema),
@@ -104,6 +109,9 @@ export const workshopForm: Schema<Workshop> = record<Workshop>({
       partner: nullable(number),
     }),
   ),
+  place: text,
+  notes: text,
+  aboutVersion: number,
   version: number,
   openedAt: nullable(text),
   seatAddress: nullable(text),

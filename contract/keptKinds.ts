@@ -36,7 +36,16 @@ export const keptSession: KeptKind<SessionState> = {
 export const keptSeat: KeptKind<SeatView> = {
   what: 'The seat',
   schema: async () => (await forms()).seatForm,
-  upgrades: [(older) => changed(older, (seat) => ({ opensAt: null, ...seat }))],
+  upgrades: [
+    (older) => changed(older, (seat) => ({ opensAt: null, ...seat })),
+    (older) =>
+      changed(older, (seat) => ({
+        kitDescription: '',
+        kitPicture: null,
+        partner: null,
+        ...seat,
+      })),
+  ],
 };
 
 /** What a device has heard of a log. */
@@ -54,11 +63,15 @@ export const keptPractice: KeptKind<SeatPractice> = {
 
 const withOpenedAt = (older: unknown) =>
   changed(older, (workshop) => ({ openedAt: null, ...workshop }));
+const withAbout = (older: unknown) =>
+  changed(older, (workshop) => ({ place: '', notes: '', aboutVersion: 1, ...workshop }));
+const withSetAside = (older: unknown) =>
+  changed(older, (workshop) => ({ setAside: null, ...workshop }));
 
 export const keptWorkshop: KeptKind<Workshop> = {
   what: 'The workshop',
   schema: async () => (await forms()).workshopForm,
-  upgrades: [withOpenedAt],
+  upgrades: [withOpenedAt, withAbout, withSetAside],
 };
 
 export const keptFloor: KeptKind<FloorData> = {
@@ -72,5 +85,7 @@ export const keptClass: KeptKind<ClassData> = {
   schema: async () => (await forms()).classForm,
   upgrades: [
     (older) => changed(older, (all) => ({ ...all, workshop: withOpenedAt(all.workshop) })),
+    (older) => changed(older, (all) => ({ ...all, workshop: withAbout(all.workshop) })),
+    (older) => changed(older, (all) => ({ ...all, workshop: withSetAside(all.workshop) })),
   ],
 };

@@ -1,9 +1,9 @@
 import * as yup from 'yup';
-import type { Backdrop, Board } from '#core/board/board';
+import type { Board, BoardPicture } from '#core/board/board';
 import { said } from '#core/learning/said';
 import { type OrderSettings, usualSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
-import { backdropSchema, type DrawnBoard, drawnBoardOrNone } from './board.ts';
+import { boardOrNone, position } from './board.ts';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { kitDescription, kitName, kitTags } from './kitShelf.ts';
 import { supplyVolt } from './leaves.ts';
@@ -11,6 +11,7 @@ import { type NewerField, withoutNewer } from './newerFields.ts';
 import { orderSchema } from './order.ts';
 import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
 import {
+  keptImage,
   type SentPictures,
   type SentStepPicture,
   sentPictures,
@@ -41,15 +42,22 @@ export interface KitDocument {
   readonly supplyVolt: number | null;
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
-  readonly board: DrawnBoard | null;
-  /** The picture behind the parts of the board. */
-  readonly backdrop: Backdrop | null;
+  readonly board: Board | null;
+  /** The one picture behind the board in files of before there were several. */
+  readonly backdrop?: Backdrop | null;
   readonly order: OrderSettings;
   /** The one on its card and the sheet that came with it; absent in files of before there were any. */
   readonly pictures?: SentPictures;
-  /** What steps show. */
+  /** What steps and boards show. */
   readonly stepPictures?: readonly SentStepPicture[];
 }
+
+/** A picture of the component side with its data. */
+export interface Backdrop extends Omit<BoardPicture, 'side' | 'what' | 'hash'> {
+  readonly image: string;
+}
+
+const pixels = leaf(yup.number().moreThan(0).required());
 
 export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>({
   format: literal('ozzet-kit'),
@@ -68,8 +76,20 @@ export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>(
       .max(100, said('refusals.kits.aKitHasAtMost100Errata'))
       .required(said('refusals.kits.listTheErrataOrAnEmptyList')),
   ),
-  board: drawnBoardOrNone,
-  backdrop: nullable<Backdrop>(backdropSchema, said('refusals.kits.giveThePictureOrNull')),
+  board: boardOrNone,
+  backdrop: optional(
+    nullable<Backdrop>(
+      record<Backdrop>({
+        image: keptImage,
+        widthPx: pixels,
+        heightPx: pixels,
+        mmPerPx: pixels,
+        xMm: position,
+        yMm: position,
+      }),
+      said('refusals.kits.giveThePictureOrNull'),
+    ),
+  ),
   order: orderSchema,
   pictures: optional(sentPictures),
   stepPictures: optional(sentStepPictures),
@@ -86,7 +106,6 @@ export const emptyDocument = (name: string): KitDocument => ({
   lines: [],
   errata: [],
   board: null,
-  backdrop: null,
   order: usualSettings,
 });
 
@@ -115,10 +134,6 @@ export function splitDocument(document: Readonly<Record<string, unknown>>): {
     newer: { version: kitFileVersion, fields: newer.filter(({ way }) => way.length === 0) },
   };
 }
-
-/** The board with the picture behind it, as it is kept. */
-export const boardOf = ({ board, backdrop }: KitDocument): Board | null =>
-  board && (backdrop ? { ...board, backdrop } : board);
 
 /** Makes a kit of a document: of a kit file, of an example, or of nothing yet. */
 export const createKitFrom = endpoint<{ id: string }>()({

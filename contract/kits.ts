@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import type { Backdrop, Board } from '#core/board/board';
+import type { Board } from '#core/board/board';
 import type { Thumbnail } from '#core/board/thumbnail';
 import { meters } from '#core/inspection/meters';
 import { said } from '#core/learning/said';
@@ -10,7 +10,7 @@ import type { OwnTypes } from '#core/parts/types/ownType';
 import { columnIds, type Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { basedOnVersion } from './basedOn.ts';
-import { backdropSchema, drawnBoardOrNone } from './board.ts';
+import { boardOrNone } from './board.ts';
 import { columnIndex, headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
 import { type KitAbout, kitName } from './kitShelf.ts';
@@ -18,7 +18,7 @@ import { supplyVolt } from './leaves.ts';
 import { orderSchema } from './order.ts';
 import { erratumSchema, type KitLine, kitLineSchema } from './parts.ts';
 import type { KeptPicture } from './pictures.ts';
-import { fields, leaf, list, nullable, oneOf, record, type Schema, sameFor } from './schema.ts';
+import { fields, leaf, list, oneOf, record, type Schema, sameFor } from './schema.ts';
 
 export type { KitLine } from './parts.ts';
 
@@ -48,7 +48,7 @@ export interface KitSummary {
 }
 
 /** What a kit is changed by: each by itself, so that two people who change different ones are not in each other's way. */
-export const kitParts = ['lines', 'errata', 'supply', 'order', 'board', 'picture'] as const;
+export const kitParts = ['lines', 'errata', 'supply', 'order', 'board'] as const;
 export type KitPart = (typeof kitParts)[number];
 
 export interface Revision {
@@ -203,28 +203,14 @@ export const changeOrder = endpoint<KitChanged>()({
   recorded: 'kit-changed',
   body: fields({ version: basedOnVersion, order: orderSchema }),
 });
-/** The board without the picture behind it, which stays as it is. */
 export const changeBoard = endpoint<KitChanged>()({
   method: 'PUT',
   path: '/api/kits/:kitId/board',
   access: 'instructor',
   recorded: 'kit-changed',
   bodySize: 'large',
-  body: fields({ version: basedOnVersion, board: drawnBoardOrNone }),
+  body: fields({ version: basedOnVersion, board: boardOrNone }),
 });
-/** The picture behind the board; null takes it away. */
-export const changePicture = endpoint<KitChanged>()({
-  method: 'PUT',
-  path: '/api/kits/:kitId/picture',
-  access: 'instructor',
-  recorded: 'kit-changed',
-  bodySize: 'large',
-  body: fields({
-    version: basedOnVersion,
-    picture: nullable<Backdrop>(backdropSchema, said('refusals.kits.giveThePictureOrNull')),
-  }),
-});
-
 export const listRevisions = endpoint<RevisionSummary[]>()({
   method: 'GET',
   path: '/api/kits/:kitId/revisions',

@@ -77,6 +77,17 @@ export const workshopPaperPath = (
   { size = 'a4', order = 'kind', lang }: PaperWishes & { readonly order?: PackingOrder },
 ) => addressOf(workshopPaper, { workshopId, paper, format }, { size, order, lang });
 
+/** What a learner takes home with the board: what it is, its battery, its care, what to do if it stops. */
+export const takeHome = fileEndpoint({
+  path: '/api/seats/:token/take-home.pdf',
+  access: 'seat',
+  rate: 'seat-link',
+  types: ['application/pdf'],
+  query: ['lang'],
+});
+export const takeHomePath = (token: string, lang: string) =>
+  addressOf(takeHome, { token }, { lang });
+
 /** Everything for the evening as one file to print. */
 export const eveningPapers = fileEndpoint({
   path: '/api/workshops/:workshopId/papers/evening.pdf',

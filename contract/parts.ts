@@ -77,7 +77,9 @@ const placeName = leaf(
   yup
     .string()
     .strict()
-    .matches(/^[A-Z]{1,4}\d{1,4}$/, { message: said('refusals.parts.aPlaceNameIsLettersAndA') })
+    .matches(/^(?:[A-Z]{1,4}\d{1,4}|[A-Z]{2,12})$/, {
+      message: said('refusals.parts.aPlaceNameIsLettersAndA'),
+    })
     .defined(),
 );
 

@@ -34,6 +34,18 @@ const image = leaf(
     .required(said('refusals.pictures.chooseJpegPngWebp')),
 );
 
+/** One that goes with a kit: also a layer of a board, drawn from its file. */
+export const keptImage = leaf(
+  yup
+    .string()
+    .strict()
+    .matches(/^data:image\/(png|jpeg|webp|svg\+xml);base64,[A-Za-z0-9+/]+=*$/, {
+      message: said('refusals.pictures.chooseJpegPngWebp'),
+    })
+    .max(largestText, said('refusals.pictures.tooLarge', { megabytes: largestPicture / 1_000_000 }))
+    .required(said('refusals.pictures.chooseJpegPngWebp')),
+);
+
 /** A picture as it is sent, and as it goes with a kit file. */
 export interface SentPicture {
   /** With its data in the address (RFC 2397), in base64. */
@@ -77,7 +89,7 @@ export const pictureHash = leaf(
     .matches(/^[0-9a-f]{64}$/, { message: said('refusals.pictures.chooseAPicture') }),
 );
 
-/** A picture for steps of a kit: it stays with the kit, as orders of steps and planned evenings show it. */
+/** A picture for steps or boards of a kit: it stays with the kit, as planned evenings show it. */
 export const keepStepPicture = endpoint<{ hash: string }>()({
   method: 'POST',
   path: '/api/kits/:kitId/step-pictures',
@@ -86,13 +98,13 @@ export const keepStepPicture = endpoint<{ hash: string }>()({
   body: fields({ image }),
 });
 
-/** A picture of a step as it goes with a kit file. */
+/** A picture of a step or a board as it goes with a kit file. */
 export interface SentStepPicture {
   readonly hash: string;
   readonly image: string;
 }
 export const sentStepPictures: Schema<readonly SentStepPicture[]> = list(
-  record<SentStepPicture>({ hash: pictureHash, image }),
+  record<SentStepPicture>({ hash: pictureHash, image: keptImage }),
   (array) => array.required().max(600),
 );
 
@@ -103,5 +115,5 @@ export const sentStepPictures: Schema<readonly SentStepPicture[]> = list(
 export const pictureFile = fileEndpoint({
   path: '/api/pictures/:hash',
   access: 'public',
-  types: ['image/jpeg', 'image/png', 'image/webp'],
+  types: ['image/jpeg', 'image/png', 'image/webp', 'image/svg+xml'],
 });

@@ -4,6 +4,7 @@ import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { addressOf, endpoint, streamEndpoint } from './endpoint.ts';
 import type { EventsAccepted, StreamedEvent } from './events.ts';
+import type { KeptPicture } from './pictures.ts';
 
 /** Everything a seat's page needs to work on, with the network or without. */
 export interface SeatView {
@@ -12,13 +13,18 @@ export interface SeatView {
   readonly name: string;
   readonly workshopTitle: string;
   readonly kitName: string;
+  /** What the kit is; empty where nobody has said. */
+  readonly kitDescription: string;
+  readonly kitPicture: KeptPicture | null;
+  /** Who works with this learner; null where nobody does, or the seat beside has no name. */
+  readonly partner: string | null;
   readonly startsAt: string;
   /** When the seat opens, where it still waits for its evening; null once it is open. */
   readonly opensAt: string | null;
   readonly steps: readonly PlannedStep[];
   /** The styles of soldering that the steps follow, the first deciding first. */
   readonly styles: readonly StyleId[];
-  /** Where the parts go; without the picture behind it, which only the layout needs. */
+  /** Where the parts go; its pictures are sent by themselves. */
   readonly board: Board | null;
   /** How long joints take with this workshop's iron. */
   readonly heatTimes: HeatTimes;
@@ -42,6 +48,19 @@ export const reportFromSeat = endpoint<EventsAccepted>()({
   access: 'seat',
   rate: 'seat-link',
   body: async () => (await import('./events.ts')).eventBatchBody,
+});
+
+/** Where a seat is among those that wait for help. */
+export interface PlaceInQueue {
+  /** From 1; null where it does not wait. */
+  readonly number: number | null;
+}
+
+export const queueOfSeat = endpoint<PlaceInQueue>()({
+  method: 'GET',
+  path: '/api/seats/:token/queue',
+  access: 'seat',
+  rate: 'seat-link',
 });
 
 /** Events of this seat only. */

@@ -86,7 +86,10 @@ export const storedOrder: StoredKind<OrderSettings> = {
 export const storedBoard: StoredKind<Board> = {
   what: 'The board of a kit',
   schema: boardSchema,
-  upgrades: [],
+  upgrades: [
+    // Pictures are kept by themselves; the one of a layout that was not saved is left behind.
+    (board) => changed(board, ({ backdrop: _, ...rest }) => rest),
+  ],
 };
 
 export const storedIron: StoredKind<Iron> = {

@@ -13,6 +13,10 @@ import { type EventsAccepted, eventBatchBody, type StreamedEvent } from './event
 import { flag, isTime, trimmed, trimmedOrEmpty, uuid } from './leaves.ts';
 import { fields, leaf, list, oneOf, optional, record, type Schema } from './schema.ts';
 
+/** Why a workshop is not among those that are planned: called off, or put away. */
+export const setAsides = ['cancelled', 'archived'] as const;
+export type SetAside = (typeof setAsides)[number];
+
 export interface WorkshopSummary {
   readonly id: string;
   readonly title: string;
@@ -20,10 +24,14 @@ export interface WorkshopSummary {
   readonly revision: number;
   readonly startsAt: string;
   readonly lengthMinutes: number;
+  /** Called off or put away; null where it is planned. */
+  readonly setAside: SetAside | null;
   readonly seats: number;
+  /** What is not ready yet, of a workshop that is upcoming; null of any other. */
+  readonly thingsOpen: number | null;
 }
 
-export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
+export interface Workshop extends Omit<WorkshopSummary, 'seats' | 'thingsOpen'> {
   readonly kitId: string;
   readonly supplyVolt: number | null;
   readonly parts: readonly Part[];
@@ -31,6 +39,12 @@ export interface Workshop extends Omit<WorkshopSummary, 'seats'> {
   /** The styles of soldering that the steps follow, the first deciding first. */
   readonly styles: readonly StyleId[];
   readonly seats: readonly Seat[];
+  /** Where it is held, for staff and calendars; empty where nobody has said. */
+  readonly place: string;
+  /** For instructors and helpers. */
+  readonly notes: string;
+  /** Raised by every change of title, start, length, place and notes. */
+  readonly aboutVersion: number;
   /** Raised by every change of who sits where. */
   readonly version: number;
   /** When somebody let the learners begin before the start; null where nobody did. */
@@ -62,6 +76,8 @@ export interface WorkshopLog {
 }
 
 export const maxSeats = 60;
+/** Evenings that are planned at once, at most. */
+export const longestSeries = 20;
 
 const seatName = trimmedOrEmpty(40, said('refusals.workshops.giveEachSeatANameOrAn'));
 
@@ -105,14 +121,34 @@ export const workshopFields = {
   ),
 };
 
+const startsAt = leaf(
+  yup
+    .string()
+    .strict()
+    .required(said('refusals.workshops.chooseDateAndStart'))
+    .test('time', said('refusals.workshops.chooseADateAndATimeThat'), isTime),
+);
+
+/** What can be changed of a workshop that is planned, besides who sits where. */
+export const workshopAbout = {
+  title: workshopFields.title,
+  startsAt,
+  lengthMinutes: workshopFields.lengthMinutes,
+  place: trimmedOrEmpty(120, said('refusals.workshops.sayWhereItIsOrNothing')),
+  notes: trimmedOrEmpty(2000, said('refusals.workshops.writeNotesOrNothing')),
+};
+
 export const newWorkshopBody = fields({
   ...workshopFields,
-  startsAt: leaf(
-    yup
-      .string()
-      .strict()
-      .required(said('refusals.workshops.chooseDateAndStart'))
-      .test('time', said('refusals.workshops.chooseADateAndATimeThat'), isTime),
+  startsAt,
+  /** When the same evening is held again, each as a workshop of its own. */
+  further: optional(
+    list(startsAt, (array) =>
+      array.max(
+        longestSeries - 1,
+        said('refusals.workshops.planAtMostEvenings', { longestSeries }),
+      ),
+    ),
   ),
   seats: list(fields({ name: seatName, experience: optional(experience) }), (array) =>
     array
@@ -214,6 +250,22 @@ export const createWorkshop = endpoint<{ id: string }>()({
   recorded: 'workshop-planned',
   body: newWorkshopBody,
 });
+/** Another title, start, length or place. Links wait and end by the new start; the plan stays as it is. */
+export const changeWorkshop = endpoint<{ version: number }>()({
+  method: 'PUT',
+  path: '/api/workshops/:workshopId',
+  access: 'instructor',
+  recorded: 'workshop-changed',
+  body: fields({ ...workshopAbout, version: basedOnVersion }),
+});
+/** A seat more, also while the evening runs: somebody has walked in. */
+export const addSeat = endpoint<{ id: string; number: number }>()({
+  method: 'POST',
+  path: '/api/workshops/:workshopId/seats',
+  access: 'helper',
+  recorded: 'workshop-changed',
+  body: fields({ name: seatName }),
+});
 export const changeSeating = endpoint<{ version: number; seats: readonly Seat[] }>()({
   method: 'PUT',
   path: '/api/workshops/:workshopId/seating',
@@ -283,6 +335,14 @@ export const getWorkshopLog = endpoint<WorkshopLog>()({
 export const logAtSeat = endpoint<EventsAccepted>()({
   method: 'POST',
   path: '/api/workshops/:workshopId/seats/:seatId/events',
+  access: 'helper',
+  body: eventBatchBody,
+});
+
+/** Of several seats at once: a message to a full room is one request. */
+export const logAtSeats = endpoint<EventsAccepted>()({
+  method: 'POST',
+  path: '/api/workshops/:workshopId/events',
   access: 'helper',
   body: eventBatchBody,
 });

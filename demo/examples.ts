@@ -13,7 +13,7 @@ export async function documentOf(demo: DemoKit, csv: string): Promise<KitDocumen
   const table = readTable(csv);
   if (!table.ok) throw new Error(table.problem.says);
   const { lines } = readPartsList(table.value, guessMapping(table.value));
-  const { backdrop = null, ...board } = demoBoards[demo.name];
+  const board = demoBoards[demo.name];
   const by = await demoOwn[demo.name]?.();
   const empty = emptyDocument(demo.name);
   return {
@@ -27,8 +27,7 @@ export async function documentOf(demo: DemoKit, csv: string): Promise<KitDocumen
       return doubts ? { ...line, doubts } : line;
     }),
     errata: [...demo.errata],
-    board: by ? { ...board, panels: by.panels } : board,
-    backdrop,
+    board: by ? { ...board, ...by.onBoard } : board,
     ...(by ? { order: { ...empty.order, own: by.own }, stepPictures: by.stepPictures } : {}),
   };
 }

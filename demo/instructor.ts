@@ -1,5 +1,5 @@
 import type { SentStepPicture } from '#contract/pictures';
-import type { Panel } from '#core/housing/panel';
+import type { Board } from '#core/board/board';
 import type { OwnSteps } from '#core/order/own/own';
 import type { PictureMark, StepPicture } from '#core/order/own/pictures';
 import type { OwnText } from '#core/words/ownText';
@@ -8,11 +8,11 @@ import meterOnSocket from './pictures/meter-on-socket.png?inline';
 import probeTips from './pictures/probe-tips.png?inline';
 import type { DemoKitName } from './scenario.ts';
 
-/** What an instructor has added to a kit by hand: steps in two languages, pictures, and the panels of its case. */
+/** What an instructor has added to a kit by hand: steps in two languages, pictures, its case and its cables. */
 export interface InstructorsOwn {
   readonly own: OwnSteps;
   readonly stepPictures: readonly SentStepPicture[];
-  readonly panels: readonly Panel[];
+  readonly onBoard: Pick<Board, 'panels' | 'cables'>;
 }
 
 /** Drawn from the `.svg` beside them by `npm run pictures`; every one says that it is a drawing. */
@@ -179,31 +179,44 @@ async function wireFinderOwn(): Promise<InstructorsOwn> {
       ],
       hidden: [],
     },
-    panels: [
-      {
-        name: 'Lid',
-        widthMm: 84,
-        heightMm: 54,
-        fromX: 'left',
-        fromY: 'top',
-        holes: [
-          { xMm: 28, yMm: 27, diameterMm: 12, what: 'sounder' },
-          { xMm: 5, yMm: 5, diameterMm: 3.2, what: 'screw' },
-          { xMm: 79, yMm: 49, diameterMm: 3.2, what: 'screw' },
-        ],
-      },
-      {
-        name: 'Front',
-        widthMm: 84,
-        heightMm: 30,
-        fromX: 'left',
-        fromY: 'bottom',
-        holes: [
-          { xMm: 20, yMm: 12, diameterMm: 6.5, what: 'grommet, red probe' },
-          { xMm: 64, yMm: 12, diameterMm: 6.5, what: 'grommet, black probe' },
-        ],
-      },
-    ],
+    onBoard: {
+      panels: [
+        {
+          name: 'Lid',
+          widthMm: 84,
+          heightMm: 54,
+          fromX: 'left',
+          fromY: 'top',
+          holes: [
+            { xMm: 28, yMm: 27, diameterMm: 12, what: 'sounder' },
+            { xMm: 5, yMm: 5, diameterMm: 3.2, what: 'screw' },
+            { xMm: 79, yMm: 49, diameterMm: 3.2, what: 'screw' },
+          ],
+        },
+        {
+          name: 'Front',
+          widthMm: 84,
+          heightMm: 30,
+          fromX: 'left',
+          fromY: 'bottom',
+          holes: [
+            { xMm: 20, yMm: 12, diameterMm: 6.5, what: 'grommet, red probe' },
+            { xMm: 64, yMm: 12, diameterMm: 6.5, what: 'grommet, black probe' },
+          ],
+        },
+      ],
+      cables: [
+        {
+          name: 'Probe leads',
+          mm: 400,
+          through: 'the grommets of the front panel',
+          cores: [
+            { colour: 'red', from: 'W1', to: 'red probe' },
+            { colour: 'black', from: 'W2', to: 'black probe' },
+          ],
+        },
+      ],
+    },
   };
 }
 

@@ -5,7 +5,6 @@ import {
   changeErrata,
   changeLines,
   changeOrder,
-  changePicture,
   createKit,
   getKit,
 } from '#contract/kits';
@@ -92,12 +91,8 @@ async function loadKit(client: DemoClient, demo: DemoKit): Promise<string> {
   const by = await demoOwn[name]?.();
   const board = demoBoards[name];
   if (board) {
-    const { backdrop, ...rest } = board;
-    const drawn = by ? { ...rest, panels: by.panels } : rest;
+    const drawn = by ? { ...board, ...by.onBoard } : board;
     await client.call(changeBoard, { kitId }, { version: versions.board, board: drawn });
-    if (backdrop) {
-      await client.call(changePicture, { kitId }, { version: versions.picture, picture: backdrop });
-    }
   }
   if (by) {
     for (const { image } of by.stepPictures) {

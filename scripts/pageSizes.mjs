@@ -5,19 +5,19 @@ import { gzipSync } from 'node:zlib';
 import { root, say, stop } from './prepare.mjs';
 
 /** What is loaded before anything is seen, in kB. */
-const firstKb = { 'seat.html': 250, 'index.html': 240 };
+const firstKb = { 'seat.html': 250, 'index.html': 244 };
 /** What a room of the instructor's pages may bring more, in kB. */
 const roomKb = 150;
 /** Rooms that bring more than they should; none of them may grow. */
 const largerKb = {
-  'kits/import/NewKitPage.tsx': 198,
-  'kits/import/ListImport.tsx': 194,
-  'kits/board/LayoutPage.tsx': 156,
-  'kits/order/StepsPage.tsx': 199,
-  'workshops/pages.ts': 178,
-  'practice/pages.ts': 222,
-  'stores/drawerlist/DrawerListPage.tsx': 196,
-  'people/PersonPage.tsx': 194,
+  'kits/import/NewKitPage.tsx': 200,
+  'kits/import/ListImport.tsx': 196,
+  'kits/board/LayoutPage.tsx': 158,
+  'kits/order/StepsPage.tsx': 201,
+  'workshops/planPages.ts': 172,
+  'practice/pages.ts': 224,
+  'stores/drawerlist/DrawerListPage.tsx': 198,
+  'people/PersonPage.tsx': 196,
 };
 
 const folder = join(root, 'dist', 'web');

@@ -26,6 +26,7 @@ const corePackages = [
   'fflate',
   'read-excel-file/universal',
   'fast-xml-parser',
+  'perfect-arrows',
 ];
 
 interface Import {

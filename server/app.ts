@@ -133,7 +133,7 @@ export function createApp({
   reportRoutes(api, db, memory);
   storesRoutes(api, db);
   packingRoutes(api, db);
-  paperRoutes(api, db, door);
+  paperRoutes(api, db, door, now);
   roomRoutes(api, door);
   workshopRoutes(api, {
     db,

@@ -13,6 +13,7 @@ import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
 import { openSite } from './site.ts';
+import { deleteRemovedWorkshops } from './workshops/shelf/queries.ts';
 
 export interface StartOptions {
   /** The data folder; made where it is missing. */
@@ -96,7 +97,15 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     log.error({ code: (error as NodeJS.ErrnoException).code }, what);
   daily.start(fault('no backup'));
   const retention = hourly(() => forgetting.eraseDue(), fault('nobody erased'));
-  const removal = hourly(() => db.transaction(deleteRemoved), fault('no kit deleted'));
+  // Workshops first: a kit that was removed after its workshop is free then.
+  const removal = hourly(
+    () =>
+      db.transaction(async (tx) => {
+        await deleteRemovedWorkshops(tx);
+        await deleteRemoved(tx);
+      }),
+    fault('nothing deleted'),
+  );
   const warming = memory.warm(db).catch((error: unknown) => log.warn(error));
   let closing: Promise<void> | undefined;
   const close = () => {

@@ -1,4 +1,5 @@
 import type { Panel } from '../housing/panel.ts';
+import type { Cable } from '../wiring/cable.ts';
 
 /**
  * A board seen from its component side: x to the right from the left edge, y up from the lower edge, both in mm;
@@ -8,6 +9,13 @@ export interface Board {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly kind: BoardKind;
+  /**
+   * Where it is no rectangle, or where a kit has several boards, side by side as they are drawn: then width and height
+   * are those of all together.
+   */
+  readonly shapes?: readonly BoardShape[];
+  /** Where the origin lies that the files of its board program share; the lower left corner where nothing is said. */
+  readonly origin?: { readonly xMm: number; readonly yMm: number };
   readonly placements: readonly Placement[];
   /** Pads of a pad list; a part that has some here does not get them from its footprint. */
   readonly pads: readonly Pad[];
@@ -20,12 +28,12 @@ export interface Board {
   readonly otherRecords: readonly string[];
   /** What of the case is drilled for it; none where nothing is said. */
   readonly panels?: readonly Panel[];
+  readonly cables?: readonly Cable[];
   /** Of a printed board; green where nothing is said. */
   readonly colour?: BoardColour;
   /** Place names of what is in the case or at a cable, and on no board. */
   readonly nowhere?: readonly string[];
-  /** A photograph or a drawing behind the parts. */
-  readonly backdrop?: Backdrop;
+  readonly pictures?: readonly BoardPicture[];
 }
 
 /** Printed; or holes at 2.54 mm, each for itself or joined by strips along the rows. */
@@ -35,6 +43,24 @@ export const boardColours = ['green', 'blue', 'red', 'black', 'white', 'yellow',
 export type BoardColour = (typeof boardColours)[number];
 
 export type Side = 'top' | 'bottom';
+
+/** A corner of a closed line in mm; where it has a radius, an arc that touches both sides takes its place. */
+export interface LineCorner {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly radiusMm?: number;
+}
+
+/** A closed line, corner after corner, either way round. */
+export type ClosedLine = readonly LineCorner[];
+
+/** A board that is no rectangle, or one of several of a kit: its edge, and what is cut out of it. */
+export interface BoardShape {
+  /** Empty where there is only one. */
+  readonly name: string;
+  readonly edge: ClosedLine;
+  readonly cutOuts: readonly ClosedLine[];
+}
 
 export interface Placement {
   /** Place name, such as R1. */
@@ -78,16 +104,29 @@ export interface Link {
   readonly to: Hole;
 }
 
-export interface Backdrop {
-  /** A `data:` address. */
-  readonly image: string;
+export const pictureSorts = ['photo', 'print', 'copper'] as const;
+/** A photo as one sees the side; what is printed on it, and its copper, as the layers of its files draw them. */
+export type PictureSort = (typeof pictureSorts)[number];
+
+/** A picture of one side of the board, at most one of each sort. */
+export interface BoardPicture {
+  readonly side: Side;
+  readonly what: PictureSort;
+  /** SHA-256 of its bytes, hexadecimal. */
+  readonly hash: string;
   readonly widthPx: number;
   readonly heightPx: number;
   readonly mmPerPx: number;
-  /** Where its lower left corner lies. */
+  /** The rectangle that it fills, by the corner that is the lower left one seen from the component side. */
   readonly xMm: number;
   readonly yMm: number;
 }
+
+export const pictureOf = (
+  { pictures }: Pick<Board, 'pictures'>,
+  side: Side,
+  what: PictureSort,
+): BoardPicture | undefined => pictures?.find((one) => one.side === side && one.what === what);
 
 /** Whether a board tells what is joined on it: by the names of a pad list, by its strips, or by its wires. */
 export const tellsNets = ({ kind, pads, links }: Board): boolean =>

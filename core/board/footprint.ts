@@ -62,7 +62,7 @@ function pinsOf(part: Part, spanMm: number | undefined): FootprintPin[] {
   const length = bodyLengthMm(body, part);
   const count = jointsOfPiece(part);
   // A wire has one end in the board; what hangs off it, or is only screwed on, has holes for its wires all the same.
-  if (family.mount === 'none' || count === 0) return [];
+  if (mountOf(part) === 'none' || count === 0) return [];
   // Wires have their holes side by side, whatever hangs on them.
   if (part.mounting?.kind === 'on-wires') {
     return Array.from({ length: count }, (_, index) =>

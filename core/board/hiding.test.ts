@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { boardWith } from '../order/testing/boards.ts';
 import { line, ohm } from '../order/testing/kits.ts';
 import { cases } from '../testing/cases.ts';
+import { distanceToShape } from './distance.ts';
 import { hiddenBodies, hiddenJoints } from './hiding.ts';
 import { overlap } from './layout.ts';
-import { distanceToShape } from './shapes.ts';
 import { standingParts } from './standing.ts';
 
 const resistor = line('resistor-axial', 'R1', ohm(470));

@@ -1,5 +1,5 @@
+import { distanceToShape } from './distance.ts';
 import { overlap } from './layout.ts';
-import { distanceToShape } from './shapes.ts';
 import { hasBody, type Standing } from './standing.ts';
 
 /** Of two parts the one that is hidden, and the one that hides it. */

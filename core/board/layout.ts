@@ -4,6 +4,7 @@ import { familyOf } from '../parts/families/index.ts';
 import { mountOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import { type Board, type Placement, pitchMm } from './board.ts';
+import { distanceToBoard, shapesOf } from './boardShape.ts';
 import { footprintOf } from './footprint.ts';
 import { nearestHole } from './holes.ts';
 import { padsOf } from './pads.ts';
@@ -43,7 +44,7 @@ export const unplacedOf = (
 
 /** Whether a part has a spot on the board at all: cells, screws and the board itself have none. */
 export const needsPlace = (part: Part): boolean =>
-  familyOf(part).mount !== 'none' && part.supply !== 'spare' && part.designators.length > 0;
+  mountOf(part) !== 'none' && part.supply !== 'spare' && part.designators.length > 0;
 
 // A body that is let over the edge on purpose: jacks and terminals whose openings look outwards.
 const overEdgeMm = 3;
@@ -59,15 +60,12 @@ export function layoutProblems(board: Board, parts: ReadonlyMap<string, Part>): 
   const problems: LayoutProblem[] = [];
   const missing = unplacedOf(board, parts);
   if (missing.length > 0) problems.push({ kind: 'not-placed', places: missing });
+  const shapes = shapesOf(board);
   for (const { placement, corners } of placed) {
-    const out = corners.some(
-      ({ x, y }) =>
-        x < -overEdgeMm ||
-        y < -overEdgeMm ||
-        x > board.widthMm + overEdgeMm ||
-        y > board.heightMm + overEdgeMm,
+    const isOut = corners.some((corner) =>
+      shapes.every((shape) => distanceToBoard(shape, corner) > overEdgeMm),
     );
-    if (out) problems.push({ kind: 'outside', places: [placement.place] });
+    if (isOut) problems.push({ kind: 'outside', places: [placement.place] });
   }
   const pads = padsOf(board, parts);
   const touching = new Set<string>();

@@ -25,6 +25,7 @@ describe('a board small', () => {
     expect(thumbnailOf(emptyBoard(50, 30, 'printed'), [])).toEqual({
       widthMm: 50,
       heightMm: 30,
+      outline: expect.stringMatching(/^M0 29A1 1 /),
       bodies: [],
     });
   });

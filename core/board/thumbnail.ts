@@ -3,6 +3,7 @@ import { familyOf } from '../parts/families/index.ts';
 import { roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board } from './board.ts';
+import { shapePath, shapesOf } from './boardShape.ts';
 import { bodyCorners } from './layout.ts';
 import { partsByPlace } from './pads.ts';
 
@@ -10,6 +11,8 @@ import { partsByPlace } from './pads.ts';
 export interface Thumbnail {
   readonly widthMm: number;
   readonly heightMm: number;
+  /** Its edge and what is cut out of it, as path data (SVG 1.1, 8.3; even-odd). */
+  readonly outline: string;
   readonly bodies: readonly {
     /** sRGB of most of it. */
     readonly colour: string;
@@ -37,5 +40,8 @@ export function thumbnailOf(board: Board, parts: readonly Part[]): Thumbnail {
     })
     .sort((a, b) => a.heightMm - b.heightMm)
     .map(({ colour, corners }) => ({ colour, corners }));
-  return { widthMm: board.widthMm, heightMm: board.heightMm, bodies };
+  const outline = shapesOf(board)
+    .map((shape) => shapePath(shape, board.heightMm))
+    .join('');
+  return { widthMm: board.widthMm, heightMm: board.heightMm, outline, bodies };
 }

@@ -1,9 +1,12 @@
 import type { Part } from '../parts/part.ts';
 import type { Board, Placement, Side } from './board.ts';
+import { extentOf, shapeAt, shapesOf } from './boardShape.ts';
 import { type Lines, linesOf } from './rows.ts';
 
 /** Where a part is, as data; the catalogue makes the sentence. */
 export interface Whereabouts {
+  /** Of a kit with several boards the name of this one; undefined where there is only one. */
+  readonly board?: string;
   /** Which third of the board, as one sees the side. */
   readonly across: 'left' | 'middle' | 'right';
   readonly down: 'top' | 'middle' | 'bottom';
@@ -26,25 +29,54 @@ export function allWhereabouts(
   parts: ReadonlyMap<string, Part>,
   side: Side,
 ): Map<string, Whereabouts> {
-  const seen = (one: Placement) => (side === 'bottom' ? board.widthMm - one.xMm : one.xMm);
-  const inOrder = [...board.placements].sort(
-    (a, b) => seen(a) - seen(b) || (a.place < b.place ? -1 : 1),
+  const shapes = shapesOf(board);
+  if (shapes.length === 1) {
+    const whole = { left: 0, bottom: 0, widthMm: board.widthMm, heightMm: board.heightMm };
+    return whereaboutsOn({ ...whole, placements: board.placements }, parts, side);
+  }
+  const boardOf = new Map(
+    board.placements.map((one) => [one, shapeAt(shapes, { x: one.xMm, y: one.yMm })]),
   );
+  return new Map(
+    shapes.flatMap(({ name, edge }, index) => {
+      const placements = board.placements.filter((one) => boardOf.get(one) === index);
+      const found = whereaboutsOn({ ...extentOf(edge), placements }, parts, side);
+      return [...found].map(([place, where]) => [place, { ...where, board: name }] as const);
+    }),
+  );
+}
+
+interface OneBoard {
+  readonly left: number;
+  readonly bottom: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly placements: readonly Placement[];
+}
+
+function whereaboutsOn(
+  board: OneBoard,
+  parts: ReadonlyMap<string, Part>,
+  side: Side,
+): Map<string, Whereabouts> {
+  const { left, bottom, widthMm, heightMm, placements } = board;
+  const seen = (one: Placement) => (side === 'bottom' ? left + widthMm - one.xMm : one.xMm - left);
+  const inOrder = [...placements].sort((a, b) => seen(a) - seen(b) || (a.place < b.place ? -1 : 1));
   const lines = linesOf(
-    board.placements.map((one) => ({ ...one, xMm: seen(one) })),
+    placements.map((one) => ({ ...one, xMm: seen(one) })),
     parts,
   );
   return new Map(
     inOrder.map((own, index) => {
-      const nearest = nearestTo(own, board.placements);
+      const nearest = nearestTo(own, placements);
       return [
         own.place,
         {
-          across: thirds.across[third(seen(own) / board.widthMm)] ?? 'middle',
-          down: thirds.down[third(own.yMm / board.heightMm)] ?? 'middle',
+          across: thirds.across[third(seen(own) / widthMm)] ?? 'middle',
+          down: thirds.down[third((own.yMm - bottom) / heightMm)] ?? 'middle',
           lines: lines.get(own.place) ?? {},
           fromLeft: index + 1,
-          count: board.placements.length,
+          count: placements.length,
           beside: nearest
             ? {
                 place: nearest.place,

@@ -1,10 +1,32 @@
 import type { MistakeId } from '../learning/mistakes/ids.ts';
 
+/** What a call for help is about. */
+export const helpAbouts = ['question', 'lost', 'broken', 'fails', 'hurt'] as const;
+export type HelpAbout = (typeof helpAbouts)[number];
+
+/** What a message wants of who reads it. */
+export const messageSorts = ['hint', 'look', 'check', 'break', 'stop'] as const;
+export type MessageSort = (typeof messageSorts)[number];
+
+/** How an evening was: not good, all right, good. */
+export const faces = [1, 2, 3] as const;
+export type Face = (typeof faces)[number];
+
+/** Deeds that a seat's own page is not shown: they are for staff. */
+export const staffOnly: readonly string[] = ['note'];
+
+/** A break is at most so long, in minutes. */
+export const longestBreak = 120;
+
 /** What can happen at a bench. The log of these is the only record; every state is a fold over it. */
 export type Deed =
   | { readonly kind: 'step-done'; readonly stepId: string }
   /** The learner went back to a step that had been marked as done. */
   | { readonly kind: 'step-reopened'; readonly stepId: string }
+  /** Staff put the seat at a step: those before it count as done, and it and those behind it as still to do. */
+  | { readonly kind: 'put-at'; readonly stepId: string }
+  /** Staff have looked at what was done in a step, and it is good; what a learner calls done is only claimed. */
+  | { readonly kind: 'checked-good'; readonly stepId: string }
   /** `stepId` is where the mistake was made; when it was found is the event's own time. */
   | {
       readonly kind: 'mistake';
@@ -21,7 +43,16 @@ export type Deed =
   | { readonly kind: 'counted'; readonly stepId: string; readonly pieces: number }
   /** Staff have looked at a check that failed; `failed` are the failures that no longer hold the seat. */
   | { readonly kind: 'released'; readonly stepId: string; readonly failed: readonly string[] }
-  | { readonly kind: 'help-asked'; readonly stepId: string }
+  | {
+      readonly kind: 'help-asked';
+      readonly stepId: string;
+      /** Absent until the learner says. */
+      readonly about?: HelpAbout | undefined;
+      /** In the learner's words, where they said more. */
+      readonly text?: string | undefined;
+    }
+  /** Somebody of the staff has said that they are on their way to these calls. */
+  | { readonly kind: 'coming'; readonly calls: readonly string[] }
   | { readonly kind: 'help-withdrawn'; readonly asked: string }
   /** Somebody came to the seat; `answers` are the calls for help that this settles. */
   | { readonly kind: 'visit'; readonly answers: readonly string[] }
@@ -37,7 +68,20 @@ export type Deed =
       readonly stepId: string;
       readonly designators: readonly string[];
       readonly text: string;
+      /** A seat that has the step behind it is held at its next check until somebody has looked. */
+      readonly holds?: boolean | undefined;
     }
+  /** Told to some seats or all, about no step; the same words have the same `message` at each seat. */
+  | {
+      readonly kind: 'message';
+      readonly message: string;
+      readonly sort: MessageSort;
+      readonly text: string;
+      /** Of a break: how long it is. */
+      readonly minutes?: number | undefined;
+    }
+  /** The learner has read a message; `told` is its event. */
+  | { readonly kind: 'message-read'; readonly told: string }
   /** A seat that had the step behind it when it was told has been looked at; `told` is the notice's event. */
   | { readonly kind: 'notice-checked'; readonly told: string }
   /** An exercise of practice was answered; it is made again from its item and seed. */
@@ -60,6 +104,18 @@ export type Deed =
       readonly seed: number;
     }
   | { readonly kind: 'round-ended'; readonly round: string }
+  /** The learner has been met: bag looked at, glasses on. From then on the seat begins with its steps. */
+  | { readonly kind: 'greeted' }
+  /** The bag holds too little for a step, or a part cannot be found; handing one out settles it. */
+  | {
+      readonly kind: 'part-missing';
+      readonly stepId: string;
+      readonly designators: readonly string[];
+    }
+  /** How the evening was, from 1 (not good) to 3 (good), and what to change; the last one counts. */
+  | { readonly kind: 'feedback'; readonly face: Face; readonly text: string }
+  /** Written down by staff about a seat, for staff only. */
+  | { readonly kind: 'note'; readonly text: string }
   /** Takes back an event, as if it had not been; undoing an undo is not possible. */
   | { readonly kind: 'undo'; readonly undoes: string };
 
@@ -89,6 +145,10 @@ export const learnerDeeds: readonly DeedKind[] = [
   'released',
   'help-asked',
   'help-withdrawn',
+  'message-read',
+  'greeted',
+  'part-missing',
+  'feedback',
   'practised',
   'undo',
 ];

@@ -1,11 +1,13 @@
 import { checkFailed } from '../learning/mistakes/checks.ts';
 import type { MistakeId } from '../learning/mistakes/ids.ts';
-import type { Author, BuildEvent } from './event.ts';
+import type { Author, BuildEvent, Face, HelpAbout, MessageSort } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
 
 export interface SeatState {
   /** When each step was finished, ISO 8601; a step that is not there is still to do. */
   readonly doneAt: Readonly<Record<string, string>>;
+  /** Steps that count as done because staff put the seat behind them: nobody tapped them. */
+  readonly assumed: readonly string[];
   /** The first step still to do; null when all are done. */
   readonly currentStepId: string | null;
   /** The last moment a step was marked as done, once all are. */
@@ -15,6 +17,13 @@ export interface SeatState {
     readonly eventId: string;
     readonly askedAt: string;
     readonly stepId: string;
+    /** What the learner said last of it. */
+    readonly about?: HelpAbout | undefined;
+    readonly text?: string | undefined;
+    /** Somebody is on the way to the oldest call. */
+    readonly coming?:
+      | { readonly eventId: string; readonly helper?: string | undefined }
+      | undefined;
   } | null;
   /** Every call for help that is not settled; a visit answers them all. */
   readonly openCalls: readonly string[];
@@ -29,8 +38,22 @@ export interface SeatState {
   readonly releases: readonly Logged[];
   readonly visits: readonly Visit[];
   readonly praises: readonly Logged[];
+  /** Where staff have put the seat by hand, in the order of time. */
+  readonly puts: readonly Logged[];
+  /** What staff have looked at and found good; of what was opened again since, no more. */
+  readonly checkedGood: readonly Logged[];
   readonly replaced: readonly (Logged & { readonly designator: string })[];
   readonly notices: readonly Notice[];
+  /** In the order of time. */
+  readonly messages: readonly Message[];
+  /** When the learner had been met; null until then. */
+  readonly greetedAt: string | null;
+  /** Parts that a learner does not have and that nobody has handed out, in the order of time. */
+  readonly missing: readonly Missing[];
+  /** What the learner said of the evening last. */
+  readonly feedback: Feedback | null;
+  /** For staff, in the order of time. */
+  readonly notes: readonly Note[];
   /** When the seat's own page last reported something. */
   readonly lastSignAt: string | null;
 }
@@ -41,6 +64,24 @@ export interface Logged {
   readonly stepId: string;
   readonly at: string;
   readonly by: Author;
+  readonly helper?: string | undefined;
+}
+
+export interface Missing extends Logged {
+  readonly designators: readonly string[];
+}
+
+export interface Feedback {
+  readonly eventId: string;
+  readonly face: Face;
+  readonly text: string;
+  readonly at: string;
+}
+
+export interface Note {
+  readonly eventId: string;
+  readonly text: string;
+  readonly at: string;
   readonly helper?: string | undefined;
 }
 
@@ -61,8 +102,22 @@ export interface Notice extends Logged {
   readonly notice: string;
   readonly designators: readonly string[];
   readonly text: string;
+  readonly holds?: boolean | undefined;
   /** Whether the step was done already when everybody was told, and whether somebody has looked at it since. */
   readonly standing: 'ahead' | 'to-check' | 'checked';
+}
+
+export interface Message {
+  readonly eventId: string;
+  /** The same at every seat that was told. */
+  readonly message: string;
+  readonly sort: MessageSort;
+  readonly text: string;
+  readonly at: string;
+  readonly minutes?: number | undefined;
+  readonly helper?: string | undefined;
+  /** When the learner said that it was read; null until then. */
+  readonly readAt: string | null;
 }
 
 export interface LoggedMistake {
@@ -89,7 +144,10 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   const log = eventsThatCount(events);
   const known = new Set(stepIds);
   const doneAt: Record<string, string> = {};
+  const assumed = new Set<string>();
   const calls = new Map<string, { askedAt: string; stepId: string }>();
+  let about: HelpAbout | undefined;
+  let text: string | undefined;
   // Answers are gathered first: with two devices a visit may carry an earlier time than the call it settles.
   const settled = new Set(
     log.flatMap((e) =>
@@ -98,6 +156,15 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   );
   const endOf = new Map(log.flatMap((e) => (e.kind === 'visit-ended' ? [[e.visit, e.at]] : [])));
   const checked = new Set(log.flatMap((e) => (e.kind === 'notice-checked' ? [e.told] : [])));
+  const coming = new Map(
+    log.flatMap((e) =>
+      e.kind === 'coming' ? e.calls.map((call) => [call, { eventId: e.id, helper: e.helper }]) : [],
+    ),
+  );
+  const readAt = new Map(
+    // Read twice, it was read the first time.
+    log.flatMap((e) => (e.kind === 'message-read' ? [[e.told, e.at] as const] : [])).reverse(),
+  );
   const released = new Set(log.flatMap((e) => (e.kind === 'released' ? e.failed : [])));
   const mistakes: LoggedMistake[] = [];
   const readings: LoggedReading[] = [];
@@ -106,10 +173,22 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   const releases: Logged[] = [];
   const visits: Visit[] = [];
   const praises: Logged[] = [];
+  const puts: Logged[] = [];
+  let checkedGood: Logged[] = [];
+  const messages: Message[] = [];
   const replaced: (Logged & { designator: string })[] = [];
   const notices: Notice[] = [];
+  const notes: Note[] = [];
+  let missing: Missing[] = [];
+  let feedback: Feedback | null = null;
+  let greetedAt: string | null = null;
   let lastSignAt: string | null = null;
 
+  const reopen = (id: string) => {
+    delete doneAt[id];
+    assumed.delete(id);
+    checkedGood = checkedGood.filter(({ stepId }) => stepId !== id);
+  };
   const current = () => stepIds.find((id) => !(id in doneAt)) ?? null;
   for (const event of log) {
     // A seat that practises is not at its board.
@@ -120,11 +199,32 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
         doneAt[event.stepId] ??= event.at;
         break;
       case 'step-reopened':
-        delete doneAt[event.stepId];
+        reopen(event.stepId);
+        break;
+      case 'put-at': {
+        const at = stepIds.indexOf(event.stepId);
+        puts.push(logged(event));
+        for (const [index, id] of stepIds.entries()) {
+          if (index >= at) reopen(id);
+          else if (!(id in doneAt)) {
+            doneAt[id] = event.at;
+            assumed.add(id);
+          }
+        }
+        break;
+      }
+      case 'checked-good':
+        checkedGood = [
+          ...checkedGood.filter(({ stepId }) => stepId !== event.stepId),
+          logged(event),
+        ];
         break;
       case 'help-asked':
-        if (!settled.has(event.id))
+        if (!settled.has(event.id)) {
           calls.set(event.id, { askedAt: event.at, stepId: event.stepId });
+          about = event.about ?? about;
+          text = event.text ?? text;
+        }
         break;
       case 'counted':
         counts[event.stepId] = event.pieces;
@@ -157,11 +257,40 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
           helper: event.helper,
         });
         break;
+      case 'message':
+        messages.push({
+          eventId: event.id,
+          message: event.message,
+          sort: event.sort,
+          text: event.text,
+          at: event.at,
+          minutes: event.minutes,
+          helper: event.helper,
+          readAt: readAt.get(event.id) ?? null,
+        });
+        break;
       case 'praise':
         praises.push(logged(event));
         break;
       case 'part-replaced':
         replaced.push({ ...logged(event), designator: event.designator });
+        missing = missing
+          .map((one) => withoutPlace(one, event.designator))
+          .filter(({ designators }) => designators.length > 0);
+        break;
+      case 'greeted':
+        greetedAt ??= event.at;
+        break;
+      case 'part-missing':
+        missing.push({ ...logged(event), designators: event.designators });
+        break;
+      case 'feedback': {
+        const { id: eventId, face, text: said, at } = event;
+        feedback = { eventId, face, text: said, at };
+        break;
+      }
+      case 'note':
+        notes.push({ eventId: event.id, text: event.text, at: event.at, helper: event.helper });
         break;
       case 'notice':
         notices.push({
@@ -169,6 +298,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
           notice: event.notice,
           designators: event.designators,
           text: event.text,
+          holds: event.holds,
           standing: !(event.stepId in doneAt)
             ? 'ahead'
             : checked.has(event.id)
@@ -183,12 +313,15 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   const [oldest] = calls;
   return {
     doneAt,
+    assumed: [...assumed],
     currentStepId,
     finishedAt:
       currentStepId === null && stepIds.length > 0
         ? (Object.values(doneAt).sort().at(-1) ?? null)
         : null,
-    help: oldest ? { eventId: oldest[0], ...oldest[1] } : null,
+    help: oldest
+      ? { eventId: oldest[0], ...oldest[1], about, text, coming: coming.get(oldest[0]) }
+      : null,
     openCalls: [...calls.keys()],
     mistakes,
     readings,
@@ -197,11 +330,24 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     releases,
     visits,
     praises,
+    puts,
+    checkedGood,
     replaced,
     notices,
+    messages,
+    greetedAt,
+    missing,
+    feedback,
+    notes,
     lastSignAt,
   };
 }
+
+/** One piece of those that are missing was handed out. */
+const withoutPlace = (one: Missing, place: string): Missing => ({
+  ...one,
+  designators: one.designators.filter((name) => name !== place),
+});
 
 const logged = ({
   id,

@@ -7,12 +7,15 @@ export type GoOn = 'free' | 'reading' | 'held';
 
 /**
  * Whether a seat may go on from a step. A check that failed holds it until staff have looked; what they released
- * counts as right, whatever the meter showed before.
+ * counts as right, whatever the meter showed before. A fault that everybody was told of and that this seat has built in
+ * holds it at its next check, before there is power, until somebody has looked.
  */
 export function goOn(
   step: Step,
-  { holds, readings, releases }: Pick<SeatState, 'holds' | 'readings' | 'releases'>,
+  state: Pick<SeatState, 'holds' | 'readings' | 'releases' | 'notices'>,
 ): GoOn {
+  const { holds, readings, releases } = state;
+  if (isHeldByNotice(step, state)) return 'held';
   if (holds.some(({ stepId }) => stepId === step.id)) return 'held';
   const measuring = measuringOf(step);
   if (!measuring) return 'free';
@@ -21,3 +24,7 @@ export function goOn(
   if (release && (!last || release.at >= last.at)) return 'free';
   return last && measuring.judge(last.amount) === 'right' ? 'free' : 'reading';
 }
+
+export const isHeldByNotice = (step: Step, { notices }: Pick<SeatState, 'notices'>): boolean =>
+  (step.kind === 'check' || step.own?.sort === 'check') &&
+  notices.some(({ holds, standing }) => holds && standing === 'to-check');

@@ -14,7 +14,13 @@ export interface WrapUpRow {
     | 'visit'
     | 'praise'
     | 'part replaced'
-    | 'notice';
+    | 'notice'
+    | 'checked good'
+    | 'put at step'
+    | 'message'
+    | 'part missing'
+    | 'feedback'
+    | 'note';
   readonly at: string;
   /** Minutes since the start of the workshop, to one decimal. */
   readonly minute: number;
@@ -25,7 +31,7 @@ export interface WrapUpRow {
   readonly noticedBy?: Author;
   /** For a visit that has ended: how long it took, in minutes to one decimal. */
   readonly minutes?: number;
-  /** For a notice: what everybody was told. */
+  /** What was told or written; of feedback the face as well, from 1 to 3. */
   readonly text?: string;
   readonly stepId?: string;
   /** Place of the step in the plan, from 1. */
@@ -102,6 +108,32 @@ export function wrapUpRows(
       ...atStep(notice),
       text: notice.text,
     })),
+    ...state.checkedGood.map((one) => ({ what: 'checked good' as const, ...atStep(one) })),
+    ...state.puts.map((one) => ({ what: 'put at step' as const, ...atStep(one) })),
+    ...state.missing.map((one) => ({
+      what: 'part missing' as const,
+      ...atStep(one),
+      designator: one.designators.join(', '),
+    })),
+    ...state.messages.map(({ at, helper, text }) => ({
+      what: 'message' as const,
+      ...common(at, 'instructor', helper),
+      text,
+    })),
+    ...state.notes.map(({ at, helper, text }) => ({
+      what: 'note' as const,
+      ...common(at, 'instructor', helper),
+      text,
+    })),
+    ...(state.feedback
+      ? [
+          {
+            what: 'feedback' as const,
+            ...common(state.feedback.at, 'learner'),
+            text: [state.feedback.face, state.feedback.text].filter(Boolean).join(': '),
+          },
+        ]
+      : []),
   ];
   for (const event of eventsThatCount(events)) {
     if (event.kind !== 'help-asked' || number(event.stepId) === 0) continue;

@@ -8,8 +8,8 @@ export const documentName = 'kit.json';
 /** Where pictures lie in the file; the document names them by these paths. */
 const pictureFolder = 'pictures/';
 
-/** What of a zip is read at most, unpacked: the document, and a picture with it. */
-const mostBytes = 8_000_000;
+/** What of a zip is read at most, unpacked: the document with the pictures of its board and its steps in it. */
+const mostBytes = 48_000_000;
 
 type Fields = Readonly<Record<string, unknown>>;
 

@@ -84,7 +84,9 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
     const family = familyOf(first);
     const held = holdOf(first, parts)?.what;
     const kind =
-      family.role === 'chip' && takeSocket(freeSockets, group) ? 'insert' : kindOf[roleOf(first)];
+      family.role === 'chip' && takeSocket(freeSockets, group)
+        ? 'insert'
+        : kindOf[roleInKit(first, held)];
     if (kind === undefined) return [];
     return [
       {
@@ -115,11 +117,18 @@ const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
 /** What a part is for in this kit: what holds the board are its feet, what holds the case belongs to that. */
 function roleInKit(part: Part, held: Held | undefined): OrderRole {
   if (held === 'board') return 'foot';
-  if (held === 'case') return 'case';
+  if (held === 'case' || isBesideTheBoard(part)) return 'case';
   const role = roleOf(part);
   // A foot that holds parts is a pillar below them.
   return role === 'foot' ? 'screw' : role;
 }
+
+/**
+ * What nothing recognises and no place of the board names: a strap, a magnet, a sheet of stickers. Nothing says that
+ * it is soldered, so nobody is told to.
+ */
+const isBesideTheBoard = ({ family, designators }: Part): boolean =>
+  family === other.id && designators.length === 0;
 
 /** A line of the list as the pieces on either side of the board; what has no place there counts as on top. */
 function bySide(part: Part, sides: ReadonlyMap<string, Side>): [Side, Part][] {
@@ -213,7 +222,8 @@ export const namedAll = (nodes: readonly OrderNode[]): Named[] =>
 
 /** Soldered joints of a node; none where nothing is soldered. */
 export function jointsOf(node: WorkNode): number {
-  if (node.kind !== 'solder') return 0;
+  // A cell that is put in has none; one on wires has two.
+  if (node.kind !== 'solder' && node.kind !== 'power') return 0;
   return node.parts.reduce((sum, part) => sum + part.quantity * jointsOfPiece(part), 0);
 }
 

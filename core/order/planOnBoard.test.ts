@@ -1,17 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Board } from '../board/board.ts';
+import { type Board, emptyBoard } from '../board/board.ts';
+import { footprintOf } from '../board/footprint.ts';
+import { unplacedOf } from '../board/layout.ts';
+import { partsByPlace } from '../board/pads.ts';
 import { isHighRisk } from '../mixups/findMixUps.ts';
 import { bodyOf } from '../parts/bodyOf.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { cases } from '../testing/cases.ts';
+import { cuttingListOf } from '../wiring/cuttingList.ts';
 import { keysOf } from './arrangement.ts';
 import { planKit } from './planKit.ts';
 import { type OrderSettings, usualSettings } from './settings.ts';
 import type { Step } from './step.ts';
 import { anyKitOnBoard, anySettings, boardWith } from './testing/boards.ts';
-import { anyKit, line, ohm } from './testing/kits.ts';
+import { anyKit, line, ohm, type } from './testing/kits.ts';
 
 const order = (parts: readonly Part[], board: Board, more: Partial<OrderSettings> = {}) =>
   planKit({ parts, supplyVolt: null, board, settings: { ...usualSettings, ...more } });
@@ -243,5 +247,49 @@ describe('for any kit on any board, in any style', () => {
       }),
       { numRuns: cases(100, 0.2) },
     );
+  });
+});
+
+describe('a cell on wires', () => {
+  const cell = {
+    ...line('lithium-cell', 'BT1', type('LiPo 3.7 V')),
+    mounting: { kind: 'on-wires' as const, mm: 80 },
+  };
+  const parts = [line('resistor-axial', 'R1', ohm(470)), line('led-5mm', 'D1'), cell];
+
+  it('comes when nothing is soldered any more, and is placed by its two holes', () => {
+    const { steps } = planKit({ parts, supplyVolt: 3.7 });
+    const at = steps.findIndex((step) => step.kind === 'power');
+    expect(steps.slice(at + 1).some((step) => step.kind === 'solder')).toBe(false);
+    expect(at).toBeGreaterThan(0);
+    expect(footprintOf(cell).pins).toHaveLength(2);
+    expect(unplacedOf(emptyBoard(40, 30, 'printed'), partsByPlace(parts))).toContain('BT1');
+    expect(cuttingListOf([cell], null).map(({ lead, colour, mm }) => [lead, colour, mm])).toEqual([
+      ['+', 'red', 80],
+      ['−', 'black', 80],
+    ]);
+  });
+
+  it('in a holder stays a cell that is put in', () => {
+    const { mounting: _, ...plain } = cell;
+    expect(footprintOf(plain).pins).toEqual([]);
+    expect(unplacedOf(emptyBoard(40, 30, 'printed'), partsByPlace([plain]))).toEqual([]);
+  });
+});
+
+describe('what nothing recognises', () => {
+  const brooch = { ...line('other', ''), description: 'brooch pin' };
+
+  it('and has no place on the board is fitted when all works; nobody is told to solder it', () => {
+    const { steps } = planKit({ parts: [line('led-5mm', 'D1'), brooch], supplyVolt: 3 });
+    expect(steps.at(-1)).toMatchObject({ kind: 'fasten', joints: 0 });
+  });
+
+  it('and has a place there is soldered, as what has a place is', () => {
+    const { steps } = planKit({ parts: [{ ...brooch, designators: ['M1'] }], supplyVolt: 3 });
+    expect(steps.find((step) => step.kind !== 'check')).toMatchObject({
+      kind: 'solder',
+      joints: 2,
+    });
   });
 });

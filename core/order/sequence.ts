@@ -97,7 +97,10 @@ const hasOwnRank = (node: OrderNode): node is WorkNode =>
 /** They stand where what they hold wants them. */
 const rolesWithoutRank: readonly OrderRole[] = ['screw', 'tie', 'case', 'heat-sink'];
 
-/** What hangs off the board pulls at it when it is turned: in every style it comes when the parts are in. */
+/**
+ * What hangs off the board pulls at it when it is turned: in every style it comes when the parts are in. A chip goes
+ * into its socket when nothing is soldered any more.
+ */
 export function styleKey(
   node: WorkNode,
   styles: readonly Style[],
@@ -108,8 +111,8 @@ export function styleKey(
   );
   // Block by block, a battery clip belongs to its block: that could not be tested without it.
   const belongs = styles.some(({ byBlocks }) => byBlocks) && inBlock;
-  const hangs = node.role === 'off-board' && !belongs ? 1 : 0;
-  return [hangs, ...styles.map((style) => style.rank(node, situation))];
+  const late = node.kind === 'insert' ? 2 : node.role === 'off-board' ? 1 : 0;
+  return [belongs ? 0 : late, ...styles.map((style) => style.rank(node, situation))];
 }
 
 /** Helpers come before what waits for them anyway; among them the check first, so that nothing is fixed untried. */

@@ -1,16 +1,19 @@
-/** Where a workshop is in time. */
-export type Phase = 'ahead' | 'running' | 'over';
+/** Where a workshop is in time, or that it was called off or put away. */
+export type Phase = 'ahead' | 'running' | 'over' | 'cancelled' | 'archived';
 
 export interface Scheduled {
   /** ISO 8601. */
   readonly startsAt: string;
   readonly lengthMinutes: number;
+  /** Null or absent where it is planned. */
+  readonly setAside?: 'cancelled' | 'archived' | null;
 }
 
 /** Rooms open a little early and close a little late (common practice); within that the floor is what is wanted. */
 const graceMinutes = 15;
 
-export function phaseOf({ startsAt, lengthMinutes }: Scheduled, now: Date): Phase {
+export function phaseOf({ startsAt, lengthMinutes, setAside }: Scheduled, now: Date): Phase {
+  if (setAside) return setAside;
   const minute = elapsedMinutes(startsAt, now);
   if (minute < -graceMinutes) return 'ahead';
   return minute > lengthMinutes + graceMinutes ? 'over' : 'running';

@@ -140,6 +140,8 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly mostMilliampere?: number;
   /** `feeds-board`: the supply comes in by it; `cells`: the cells themselves. Either can make the board live. */
   readonly power: 'none' | 'feeds-board' | 'cells';
+  /** Closed or in place, the supply goes on behind it: all of it, or less what a diode takes, from plus on. */
+  readonly passesSupply?: 'freely' | 'forward';
   readonly hazards: readonly Hazard[];
   /** Spoiled by too long heat, or by a static charge. */
   readonly heatSensitive: boolean;

@@ -48,6 +48,24 @@ describe('what a screw holds, by the rest of the list', () => {
       [holder, line('motor', 1, 'motor', ['M3'])],
       ['BT1'],
     ],
+    [
+      'a holder on wires lies in the case, which is what they close',
+      line('screw', 4, 'tornillos autorroscantes'),
+      [{ ...holder, mounting: { kind: 'on-wires' } }, line('case-part', 1, 'caja con tapa')],
+      'case',
+    ],
+    [
+      'a holder on wires without a case is nobody’s guess',
+      line('screw', 2, 'M3 nut'),
+      [{ ...holder, mounting: { kind: 'on-wires' } }],
+      undefined,
+    ],
+    [
+      'a place without a number',
+      line('screw', 2, 'M3x8 for BAT'),
+      [{ ...holder, designators: ['BAT'] }, regulator],
+      ['BAT'],
+    ],
     ['as many as the stand-offs', line('screw', 4, 'M3x6'), [holder, standOffs], 'board'],
     ['twice as many', line('screw', 8, 'M3x6'), [holder, standOffs], 'board'],
     [

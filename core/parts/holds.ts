@@ -48,7 +48,8 @@ function guessed(part: Part, parts: readonly Part[]): Held | undefined {
     ? heldParts(parts).filter(hasTab)
     : [];
   const held = [...onSinks, ...parts.filter(isHolder)];
-  return held.length > 0 ? placesOf(held) : undefined;
+  if (held.length > 0) return placesOf(held);
+  return parts.some((one) => familyOf(one).role === 'case') ? 'case' : undefined;
 }
 
 const forTheCase =
@@ -58,7 +59,9 @@ const forTheBoard =
 
 const aNut = /\b(nuts?|muttern?|tuercas?|[eé]crous?|moer(en)?)\b/i;
 
-const isHolder = (part: Part) => familyOf(part).role === 'holder';
+/** One that hangs on wires lies in the case, and nothing pulls at its joints. */
+const isHolder = (part: Part) =>
+  familyOf(part).role === 'holder' && part.mounting?.kind !== 'on-wires';
 const hasTab = (part: Part) => familyOf(part).body.shape === 'tab';
 const heldParts = (parts: readonly Part[]) =>
   parts.filter((part) => part.designators.length > 0 && (isHolder(part) || hasTab(part)));
@@ -67,7 +70,7 @@ const placesOf = (parts: readonly Part[]) => parts.flatMap(({ designators }) => 
 /** Place names of the kit that stand in a text; `M3` is a thread unless a place is called so and nothing follows it. */
 function placesIn(words: string, parts: readonly Part[]): readonly string[] {
   const places = new Set(placesOf(parts));
-  const said = words.match(/\b[A-Za-z]{1,4}\d{1,4}\b(?!\s*[x×]\s*\d)/g) ?? [];
+  const said = words.match(/\b(?:[A-Za-z]{1,4}\d{1,4}|[A-Z]{2,12})\b(?!\s*[x×]\s*\d)/g) ?? [];
   return [...new Set(said)].filter((name) => places.has(name));
 }
 

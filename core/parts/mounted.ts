@@ -13,9 +13,15 @@ const hangs = ({ mounting }: Pick<Part, 'mounting'>): boolean => mounting?.kind 
 export const mountOf = (part: Pick<Part, 'family' | 'mounting'>): PartFamily['mount'] =>
   hangs(part) ? 'off-board' : familyOf(part).mount;
 
-/** What it is for in the order of the work. */
-export const roleOf = (part: Pick<Part, 'family' | 'mounting'>): OrderRole =>
-  hangs(part) ? 'off-board' : familyOf(part).role;
+/** What it is for in the order of the work: a cell on wires still brings power, so it comes last. */
+export function roleOf(part: Pick<Part, 'family' | 'mounting'>): OrderRole {
+  const { role } = familyOf(part);
+  return hangs(part) && role !== 'battery' ? 'off-board' : role;
+}
+
+/** A cell whose wires are soldered to the board: from the first of them on, the other is live. */
+export const isCellOnWires = (part: Pick<Part, 'family' | 'mounting'>): boolean =>
+  hangs(part) && familyOf(part).role === 'battery';
 
 /** What of a part is above the board, in mm, as it is mounted. */
 export function heightOnBoard(part: Part): number {
@@ -39,6 +45,7 @@ export function canHang(
 ): boolean {
   const { mount, role, joints } = familyOf(part);
   if (mount === 'through') return role === 'board-part' || role === 'holder';
+  if (role === 'battery') return true;
   // What comes on wires of its own has some to be cut only where their length is said.
   return mount === 'off-board' && joints({}) > 1 && wires?.mm !== undefined;
 }
@@ -49,5 +56,6 @@ export function jointsOfPiece(part: Part): number {
   if (part.mounting?.kind !== 'on-wires') return joints(part);
   const { colours } = part.mounting;
   // Four legs in the corners are two contacts, each of them twice (common practice of push-buttons).
-  return colours && colours.length > 1 ? colours.length : pads === 'corners' ? 2 : joints(part);
+  if (colours && colours.length > 1) return colours.length;
+  return pads === 'corners' || isCellOnWires(part) ? 2 : joints(part);
 }

@@ -127,6 +127,8 @@ function doubtsOf(
   if (word && word.byWord >= 4 && word.family.job !== family.job && !sameKin(word.family, family)) {
     doubts.add('family');
   }
+  // The number of what it is for tells nothing of what it is.
+  if (!findType(read.aboutText)) doubts.add('family');
   for (const [sign, kinds] of polarityWords) {
     if (sign.test(read.plainText) && !kinds.includes(type.kind)) doubts.add('value');
   }

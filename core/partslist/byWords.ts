@@ -63,7 +63,7 @@ function scored(family: PartFamily, read: Read): Scored {
   // The longest word that fits counts most: “battery holder” beats “battery”, “ic socket” beats “ic”.
   const word = longestIn([...known, name], read);
   const byWord = word === '' ? byTypingError(known, read.tokens) : weights.word + word.length / 10;
-  const hasType = types.some((type) => type.test(read.text));
+  const hasType = types.some((type) => type.test(read.aboutText));
   const byType = hasType ? (kinds ? weights.typeLike : weights.ownType) : 0;
   const byUnit = unitScore(family, read);
   const byLetters = letterScore(family, read);

@@ -3,6 +3,8 @@ import { fail, ok, type Result } from '../result.ts';
 import { fromChinese } from './chinese.ts';
 
 const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
+/** `BAT`, `OUT`, `LDR`: what stands on boards that have one of a kind; in capitals, as words are not. */
+const unnumbered = /^[A-ZÄÖÜ]{2,8}$/;
 const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|~|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
 const longestRange = 200;
 
@@ -40,8 +42,29 @@ export function readDesignators(text: string): Result<string[], Said> {
   return ok(names);
 }
 
+/** In capitals in the column of places, and no name of one. */
+const notNames = new Set([
+  'NA',
+  'NO',
+  'NONE',
+  'TBD',
+  'TO',
+  'AND',
+  'OR',
+  'UND',
+  'DNP',
+  'DNF',
+  'NC',
+  'PCB',
+]);
+
+/** Place names have the letters of the alphabet only, as boards are printed. */
+const withoutMarks = (name: string): string =>
+  name.replace(/Ä/g, 'AE').replace(/Ö/g, 'OE').replace(/Ü/g, 'UE');
+
 function expand(item: string): Result<string[], Said> {
   if (one.test(item)) return ok([item.toUpperCase()]);
+  if (unnumbered.test(item) && !notNames.has(item)) return ok([withoutMarks(item)]);
   const match = item.match(range);
   if (!match) return fail(said('lists.places.isNotAPlaceNameWriteNames', { item }));
   const [, letters = '', from = '', lettersAgain = '', to = ''] = match;

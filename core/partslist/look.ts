@@ -11,6 +11,8 @@ export interface Evidence {
 export interface Look {
   /** Lower case, without accents. */
   readonly plainText: string;
+  /** As written, up to what the part is for. */
+  readonly aboutText: string;
   /** The words of the text with blanks around each, for looking up runs of words. */
   readonly words: string;
   readonly tokens: readonly string[];
@@ -23,12 +25,13 @@ export interface Look {
 
 export type Read = Evidence & Look;
 
+const whatFor = /\s(?:for|für|fur|pour|para|voor|zu)\s.*$/i;
+
 /** What a line looks like, before anybody says what it is. */
 export function look({ text, designators }: Evidence): Look {
-  // Names of footprints part their words by underscores.
-  const plainText = plain(text.replace(/_/g, ' '));
-  // “Knob for a potentiometer” is no potentiometer.
-  const about = plainText.replace(/\s(?:for|fur|pour|para|voor|zu)\s.*$/, '');
+  const plainText = plain(parted(text));
+  // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
+  const about = plainText.replace(whatFor, '');
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const units = unitsIn(text);
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
@@ -37,6 +40,7 @@ export function look({ text, designators }: Evidence): Look {
     units.add('ohm');
   return {
     plainText,
+    aboutText: text.replace(whatFor, ''),
     // Hyphens part words in some languages and join them in others, so both readings count.
     words: ` ${about.replace(/[^a-z0-9-]+/g, ' ')} ${about.replace(/[^a-z0-9]+/g, ' ')} `,
     tokens,
@@ -45,6 +49,12 @@ export function look({ text, designators }: Evidence): Look {
     code,
   };
 }
+
+/** Names of footprints part their words by underscores or capitals: `AudioJack3`. */
+const parted = (text: string): string =>
+  text
+    .replace(/_/g, ' ')
+    .replace(/(?<![\p{L}\d])(\p{Lu}\p{Ll}{2,})(\p{Lu}\p{Ll}{2,})(\d*)(?![\p{L}\d])/gu, '$1 $2 $3');
 
 /** Words that belong to a value and say nothing about the part. */
 const valueWords = new Set([

@@ -31,12 +31,18 @@ describe('a line of something on wires', () => {
     ['reed switch, leads soldered to two 20 cm wires', 'reed-switch', { mm: 200 }],
     ['thermistor on a cable, 1 m', 'thermistor', { mm: 1000 }],
     ['speaker 8 ohm on 30 cm wires', 'speaker', { mm: 300 }],
+    ['LiPo cell 3.7V 500mAh with wires, red/black 8 cm', 'lithium-cell', { mm: 80 }],
+    ['batería 9V con cables', 'block-9v', {}],
+    ['coin cell CR2032 with wires', 'coin-cell', {}],
+    ['AA cell with leads', 'round-cell', {}],
+    ['Mignonzelle AA mit angelöteten Anschlüssen', 'round-cell', {}],
   ])('%s', (words, family, mounting) => {
     expect(partOf(words)).toMatchObject({ family, mounting: { kind: 'on-wires', ...mounting } });
   });
 
   it('what comes on wires of its own, and wires by themselves, are as they were', () => {
     expect(partOf('DC motor with leads').mounting).toBeUndefined();
+    expect(partOf('LiPo 3.7 V with JST lead').mounting).toBeUndefined();
     expect(partOf('resistor with wire leads', '100').mounting).toBeUndefined();
     expect(partOf('hook-up wire 12 cm red').family).toBe('wire');
   });

@@ -40,7 +40,7 @@ export function readValue(
     );
   }
   if (valueKind === 'colour') return readColour(`${value} ${description} ${remarks}`);
-  const read = value === '' ? findAmount(family, description) : readAmount(family, value);
+  const read = value === '' ? findAmount(family, description) : amountIn(family, value);
   if (!read.ok) return read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;
   return ok({
@@ -53,6 +53,20 @@ export function readValue(
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     },
   });
+}
+
+/** No unit: a value with one that it cannot have is wrong, and not another. */
+const isWord = (word: string): boolean =>
+  (/^\p{L}{3,}$/u.test(word) || /^(np0|c0g|x[57]r|y5v)$/i.test(word)) &&
+  !/ohm|hertz|volt|farad|henry|watt/i.test(word);
+
+/** A value cell with words behind its value: “1u film”, “10k log dual”. */
+function amountIn(family: PartFamily, cell: string): ReturnType<typeof readAmount> {
+  const read = readAmount(family, cell);
+  const [first = '', ...words] = cell.trim().split(/\s+/);
+  if (read.ok || words.length === 0 || !words.every(isWord)) return read;
+  const alone = readAmount(family, first);
+  return alone.ok ? alone : read;
 }
 
 const sure = (value: PartValue): Result<ReadValue, never> => ok({ value, isDoubtful: false });

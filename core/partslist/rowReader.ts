@@ -15,7 +15,8 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
-import { findMounting, findWires, withoutWires } from './cells/mounting.ts';
+import { findMounting, findWires, hasCellLeads, withoutWires } from './cells/mounting.ts';
+import { withoutSocket } from './cells/socket.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
@@ -110,7 +111,7 @@ export class RowReader {
     const description = inSigns(written);
     const value = this.#cell('value');
     // What the part hangs on says nothing of what it is.
-    const what = withoutWires(description);
+    const what = withoutSocket(withoutWires(description));
     const cells = { value: inSigns(value), description: what, remarks: this.#cell('remarks') };
     const body = this.#cell('package');
     const text = `${what} ${cells.value}`.trim();
@@ -121,12 +122,16 @@ export class RowReader {
 
     // Word for word as the list has it.
     const asWritten = text === '' ? body : `${written} ${value}`.trim();
-    const evidence = { text: `${text} ${body}`.trim(), designators: designators ?? [] };
+    const evidence = {
+      text: `${text} ${withoutSocket(body)}`.trim(),
+      designators: designators ?? [],
+    };
     const recognised = this.#family(asWritten, evidence);
     if (!recognised) return undefined;
     const own = recognised.typed ? undefined : findOwnType(text, this.#known.ownTypes);
     const recognition = own ? toldOf(recognised, own.type) : recognised;
     const { family } = recognition;
+    const { role } = family;
     const read = this.#value(family, cells, recognition, own?.print);
     const quantity = this.#quantity(designators, cells.value);
     const pins = this.#pins(recognition, `${text} ${body}`) ?? own?.type.pins;
@@ -136,7 +141,9 @@ export class RowReader {
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
     const { remarks } = cells;
     const says = `${asWritten} ${remarks}`;
-    const wires = findWires(says);
+    const wires =
+      findWires(says) ??
+      (role === 'battery' && hasCellLeads(says) ? ({ kind: 'on-wires' } as const) : undefined);
     const mounting =
       (wires && canHang({ family: family.id }, wires) ? wires : undefined) ??
       (canBeMounted({ family: family.id }) ? findMounting(says) : undefined);
@@ -154,6 +161,11 @@ export class RowReader {
       ...(remarks === '' ? {} : { remarks }),
     };
     this.#warnOf(recognition, doubts, part);
+    if (
+      family.role === 'chip' &&
+      (what !== withoutWires(description) || withoutSocket(body) !== body)
+    )
+      this.#warn('description', said('lists.row.addTheSocket'));
     for (const { kind, says } of flagsOf(part)) {
       this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', says);
     }

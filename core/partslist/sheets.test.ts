@@ -170,6 +170,30 @@ Y2\t1\t11 Hz\tcrystal
   });
 });
 
+describe('a value cell with words behind its value', () => {
+  it('is read as the value, and its words as what the part is', () => {
+    const { lines, problems } = read(`Ref,Qty,Value
+C3,1,1u film
+RV1,1,10k log dual
+R1,1,4k7 metal film
+C4,1,100p NP0
+`);
+    expect(lines).toEqual([
+      'C3 | capacitor-film | 1 µF',
+      'RV1 | potentiometer | 10 kΩ',
+      'R1 | resistor-axial | 4.7 kΩ',
+      'C4 | capacitor-ceramic | 100 pF | family?',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+
+  it('with a unit that such a part cannot have is refused', () => {
+    const { lines, problems } = read('Ref,Qty,Value,Part\nY2,1,11 Hz,crystal\n');
+    expect(lines).toEqual([]);
+    expect(problems).toHaveLength(1);
+  });
+});
+
 describe('places as people write them', () => {
   it.each([
     ['R1,2,5', ['R1', 'R2', 'R5']],
@@ -182,6 +206,10 @@ describe('places as people write them', () => {
     ['C1, C3-5', ['C1', 'C3', 'C4', 'C5']],
     ['R1 und R7', ['R1', 'R7']],
     ['D1/D2', ['D1', 'D2']],
+    // One of a kind has no number on many boards (common practice).
+    ['BAT', ['BAT']],
+    ['LDR, OUT', ['LDR', 'OUT']],
+    ['FÜHLER', ['FUEHLER']],
   ])('%s', (text, names) => {
     expect(readDesignators(text)).toEqual({ ok: true, value: names });
   });

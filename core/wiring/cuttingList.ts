@@ -10,8 +10,10 @@ import { coloursIn, type WireColour } from './wireColours.ts';
 export interface CutWire {
   readonly part: Part;
   readonly place: string;
-  /** The lead that it goes to: `+`, `−` or its number; absent where the piece is a part by itself. */
+  /** The lead of the part that it comes from: `+`, `−` or its number; absent where the piece is a part by itself. */
   readonly lead?: string;
+  /** Its holes in the board, by the pins of its place: the far end of a lead, one end of a wire, both of a link. */
+  readonly pins: readonly string[];
   /** One of the usual colours, another in somebody’s words, or unknown. */
   readonly colour: WireColour | { readonly written: string } | null;
   /** Null where nobody has said how long it is. */
@@ -32,8 +34,8 @@ export function cuttingListOf(parts: readonly Part[], board: Board | null): read
   return parts.flatMap((part): CutWire[] => {
     if (part.supply === 'spare') return [];
     if (familyOf(part).role === 'link') return links(part, board);
-    if (roleOf(part) !== 'off-board') return [];
-    return part.mounting?.kind === 'on-wires' ? hanging(part) : wires(part);
+    if (part.mounting?.kind === 'on-wires') return hanging(part);
+    return roleOf(part) === 'off-board' ? wires(part) : [];
   });
 }
 
@@ -43,6 +45,7 @@ function links(part: Part, board: Board | null): CutWire[] {
   return part.designators.map((place) => ({
     part,
     place,
+    pins: footprintOf(part).pins.map(({ pin }) => pin),
     colour: null,
     mm:
       lengths.flatMap((one) =>
@@ -65,6 +68,7 @@ function hanging(part: Part): CutWire[] {
         part,
         place,
         lead: sign ?? pin,
+        pins: [pin],
         colour:
           // One colour for all, or one for each.
           colourOf(given.length === 1 ? given[0] : given[index]) ??
@@ -85,6 +89,7 @@ function wires(part: Part): CutWire[] {
   return part.designators.map((place, index) => ({
     part,
     place,
+    pins: footprintOf(part).pins.map(({ pin }) => pin),
     colour: (listed.length === 1 ? listed[0] : listed[index]) ?? null,
     mm: wireLengthOf(part) ?? null,
     stripMm,

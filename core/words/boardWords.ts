@@ -36,12 +36,14 @@ function whereWords(word: Word, t: TFunction, language: string, where: Whereabou
     const { number, count, family } = column;
     area = t(`board.column.${across}`, { nth: nth(number), count, what: what(family) });
   }
-  if (!beside) return area;
-  return t('board.beside', {
-    area,
-    direction: word(`board.direction.${beside.direction}`),
-    place: beside.place,
-  });
+  const says = beside
+    ? t('board.beside', {
+        area,
+        direction: word(`board.direction.${beside.direction}`),
+        place: beside.place,
+      })
+    : area;
+  return where.board ? t('board.onBoard', { board: where.board, where: says }) : says;
 }
 
 type WordsOfParts = Memo<string, ReadonlyMap<string, string>>;

@@ -6,7 +6,7 @@ import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { wire } from '../parts/families/wires/wire.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
-import { mountOf } from '../parts/mounted.ts';
+import { isCellOnWires, mountOf } from '../parts/mounted.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 import { ownLines, ownWords } from './ownText.ts';
 
@@ -49,6 +49,7 @@ export function familyWord(
 }
 
 export function fitWords(t: TFunction, part: Part): readonly string[] {
+  if (isCellOnWires(part)) return t('step.cellOnWires', { returnObjects: true }) as string[];
   // What hangs on wires is fitted as wires are, whatever it is.
   const { id } = mountOf(part) === 'off-board' && part.mounting ? wire : familyOf(part);
   return t(`family.${id}.fit`, { returnObjects: true }) as string[];
@@ -70,7 +71,7 @@ export function computedTitle(t: TFunction, step: Step): string {
     .join(` ${t('step.and')} `);
   const title = step.holds
     ? t('step.fastenFor', { what, places: shortDesignators(step.holds) })
-    : t(`step.${step.kind}`, { what });
+    : t(step.parts.some(isCellOnWires) ? 'step.powerOnWires' : `step.${step.kind}`, { what });
   // Some languages begin with the part.
   return title.charAt(0).toUpperCase() + title.slice(1);
 }

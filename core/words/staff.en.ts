@@ -57,6 +57,9 @@ export const staffEnglish = {
     'left-out': 'Left out here: {{from}} before {{to}}.',
   },
   visit: {
+    hurt_zero: 'HURT: asked for help just now',
+    hurt_one: 'HURT: asked for help {{count}} min ago',
+    hurt_other: 'HURT: asked for help {{count}} min ago',
     asked_zero: 'asked for help just now',
     asked_one: 'asked for help {{count}} min ago',
     asked_other: 'asked for help {{count}} min ago',

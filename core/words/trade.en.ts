@@ -49,6 +49,7 @@ export const tradeEnglish = {
   sign: signWords,
   board: {
     beside: '{{area}}, {{direction}} {{place}}',
+    onBoard: '{{board}}: {{where}}',
     'in-socket': 'in the socket {{place}}',
     // By the ordinal forms of a language (CLDR).
     nth: {
@@ -205,6 +206,13 @@ export const tradeEnglish = {
     fasten: 'Fit the {{what}}',
     fastenFor: 'Fit the {{what}} for {{places}}',
     power: 'Put in the {{what}}',
+    powerOnWires: 'Solder the wires of the {{what}}',
+    cellOnWires: [
+      'Nothing is soldered after this: its wires are live.',
+      'Cover the bare end of one wire with tape while you solder the other.',
+      'Check which wire is plus with a meter before you solder it.',
+      'Never solder to the cell itself. A plug in between is safer: then solder the plug’s wires, and plug it in last.',
+    ],
     joints_one: '{{count}} joint',
     joints_other: '{{count}} joints',
     pieces_one: '{{count}} piece',

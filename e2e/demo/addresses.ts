@@ -49,6 +49,7 @@ export async function addressesOf(api: APIRequestContext): Promise<readonly stri
     `/workshops/${running}/plan`,
     `/workshops/${running}/pack`,
     `/workshops/${running}/floor`,
+    `/workshops/${running}/wall`,
     `/workshops/${over}/wrap-up`,
     '/workshops/phones',
     '/site/you',

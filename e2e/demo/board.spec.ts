@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Locator, Page } from '@playwright/test';
 import { expect, expectAccessible, openKit, seatsOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -18,11 +19,13 @@ async function pixelOf(area: Locator, xMm: number, yMm: number) {
       const box = element.getBoundingClientRect();
       const { x: left, y: top, width, height } = svg.viewBox.baseVal;
       // The board's own height is that of its ground.
-      const ground = Number(svg.querySelector('rect')?.getAttribute('height'));
+      const ground = svg.querySelector<SVGGraphicsElement>('.board-printed, .board-strip');
+      if (!ground) throw new Error('no board');
+      const high = ground.getBBox().height;
       const scale = Math.min(box.width / width, box.height / height);
       return {
         x: box.left + box.width / 2 + ((x ?? 0) - left - width / 2) * scale,
-        y: box.top + box.height / 2 + (ground - (y ?? 0) - top - height / 2) * scale,
+        y: box.top + box.height / 2 + (high - (y ?? 0) - top - height / 2) * scale,
       };
     },
     [xMm, yMm],
@@ -205,7 +208,7 @@ test('a photo is brought to scale by two points of known distance', async ({ pag
   await openBoard(page, 'Tide Badge');
   await page.getByRole('link', { name: 'Edit layout' }).click();
   const area = page.getByTestId('layout');
-  await page.getByLabel('Gerber file').setInputFiles({
+  await page.getByLabel('Gerber file of the silkscreen').setInputFiles({
     name: 'silk.gto',
     mimeType: 'text/plain',
     buffer: Buffer.from(
@@ -311,7 +314,7 @@ test('the seat shows where the step’s parts go, on both sides, and where it ta
 }) => {
   const { seats } = await seatsOf(page, 'course 3');
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(`/seat/${seats[6]?.token}`);
+  await goToSeat(page, seats[6]?.token);
   const map = page.getByRole('region', { name: 'Where on the board' });
   await expect(
     map.getByRole('img', { name: /^R1, 100 kΩ resistor: left column, 1st from the top/ }),
@@ -403,4 +406,12 @@ test('the board builds itself up: by a slider, by the list of steps, and by itse
   await expect(build).toContainText('Step 2:');
   await build.getByRole('button', { name: 'Stop' }).click();
   await expectAccessible(page);
+  // For the projector: the board and the slider alone.
+  const cables = page.getByRole('heading', { name: 'Cables' });
+  await expect(cables).toBeVisible();
+  await build.getByRole('button', { name: 'Full screen' }).click();
+  await expect(cables).toBeHidden();
+  await expect(build).toContainText('Step 2:');
+  await build.getByRole('button', { name: 'Full screen' }).click();
+  await expect(cables).toBeVisible();
 });

@@ -87,10 +87,17 @@ for (const [device, width, height] of [
   }) => {
     await page.setViewportSize({ width, height });
     await page.getByRole('link', { name: 'Open floor' }).click();
-    await expect(page.getByRole('button', { name: /^Go to seat/ }).first()).toBeInViewport();
+    const next = page.getByRole('navigation', { name: 'Who next, the first ones' });
+    await expect(next.getByRole('button').first()).toBeInViewport();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
       width,
     );
+    await expectAccessible(page);
+    // What is done at a seat comes up from below, where the thumb is.
+    await next.getByRole('button').first().click();
+    await expect(
+      page.getByRole('button', { name: /^(I’m here|Mark a visit)/ }).first(),
+    ).toBeInViewport();
     await expectAccessible(page);
   });
 }

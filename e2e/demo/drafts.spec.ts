@@ -39,6 +39,65 @@ const editors: readonly Editor[] = [
     typed: '20 15 5.2 LED',
   },
   {
+    name: 'a cable',
+    open: async (page) => {
+      await openKit(page, 'Twin Lamp', 'Board');
+      await page.getByRole('button', { name: 'Add cable' }).click();
+    },
+    field: (page) => page.getByRole('dialog').getByLabel('Cores', { exact: true }),
+    typed: 'red, J1.1, BT1 +',
+  },
+  {
+    name: 'an assembly',
+    open: async (page) => {
+      await openKit(page, 'Twin Lamp', 'Steps');
+      await page.getByRole('button', { name: /^Add an assembly after step 2,/ }).click();
+    },
+    field: (page) => page.getByRole('dialog').getByLabel('What one piece is called'),
+    typed: 'layer of 4 LEDs',
+  },
+  {
+    name: 'why a step is left out',
+    open: async (page) => {
+      await openKit(page, 'Twin Lamp', 'Steps');
+      await page.getByRole('button', { name: /^Leave out step 2,/ }).click();
+    },
+    field: (page) => page.getByLabel('Why is it left out?'),
+    typed: 'done at home',
+  },
+  {
+    name: 'a known problem',
+    open: async (page) => {
+      await openKit(page, 'Twin Lamp', 'Parts');
+      await page.getByRole('button', { name: 'Add known problem' }).click();
+    },
+    field: (page) => page.getByLabel('What is wrong, and what to do'),
+    typed: 'The print swaps R1 and R4',
+  },
+  {
+    name: 'parts to add',
+    open: async (page) => {
+      await openKit(page, 'Twin Lamp', 'Parts');
+      await page.getByRole('button', { name: 'Add parts' }).click();
+    },
+    field: (page) => page.getByLabel('Parts, one in a line'),
+    typed: '2 470R resistors',
+  },
+  {
+    name: 'a message to everybody',
+    open: async (page) => {
+      await page.goto('/workshops');
+      await page
+        .getByRole('link', { name: /course 3/ })
+        .first()
+        .click();
+      await page.getByRole('link', { name: 'Floor', exact: true }).click();
+      await page.getByRole('button', { name: 'Tell everyone …' }).click();
+    },
+    field: (page) => page.getByRole('dialog').getByLabel('What everybody must know'),
+    typed: 'The flat of these faces the switch',
+  },
+  {
     name: 'the name of a kit',
     open: (page) => openKit(page, 'Twin Lamp', 'Kit'),
     field: (page) =>

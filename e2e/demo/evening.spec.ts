@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
 import { expect, expectAccessible, phoneOf, pressFor, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 /** An evening and a kit of its own for each test: what is logged here no other test sees. */
 interface Evening {
@@ -39,7 +40,7 @@ async function newEvening(page: Page, names: readonly string[]): Promise<Evening
 
 async function openSeat(browser: Browser, baseURL: string | undefined, token = ''): Promise<Page> {
   const seat = await phoneOf(browser, baseURL);
-  await seat.goto(`/seat/${token}`);
+  await goToSeat(seat, token);
   await expect(seat.getByText('Saved')).toBeVisible();
   return seat;
 }

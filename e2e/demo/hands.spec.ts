@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, openKit, phoneOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 // What an instructor decides by hand: what is measured, how a case is drilled, how equal parts lie, whose words count.
 
@@ -61,7 +62,7 @@ test('a reading that is not right holds the seat until the floor lets it go on',
     seats: { token: string }[];
   };
   const seat = await phoneOf(browser, baseURL);
-  await seat.goto(`/seat/${seats[0]?.token}`);
+  await goToSeat(seat, seats[0]?.token);
   await expect(seat.getByText('Measure from TP1 to GND. Right is 4.75 V to 5.25 V.')).toBeVisible();
   await seat.getByLabel('What does the meter show, in volts?').fill('2');
   await seat.getByRole('button', { name: 'Check my reading' }).click();

@@ -1,4 +1,5 @@
 import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 /** What the model says of the moment, as it stands below the picture. */
 const status = '.heat-status';
@@ -117,7 +118,7 @@ test('the plan says what the room solders with, and a step on a plane how long t
     steps: { hotJoints?: number }[];
   };
   const hot = steps.findIndex(({ hotJoints }) => (hotJoints ?? 0) > 0);
-  await page.goto(`/seat/${seats[0]?.token}`);
+  await goToSeat(page, seats[0]?.token);
   for (let step = 0; step < hot; step += 1) {
     await expect(page.getByText(`Step ${step + 1} of`, { exact: false })).toBeVisible();
     await page.getByRole('button', { name: /^(Done|Yes)/ }).click();

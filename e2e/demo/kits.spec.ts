@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { families } from '../../core/parts/families/index';
 import { expect, expectAccessible, openKit, seatsOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 const chooseFile = (page: Page, content: string) =>
   page
@@ -151,7 +152,7 @@ Item,Ref Des,Qty,Value,Footprint,DNP,Notes
     await expect(steps.filter({ hasText: '10 kΩ' }).first()).toContainText('The kit is wrong here');
 
     const { seats } = await seatsOf(page, 'course 3');
-    await page.goto(`/seat/${seats[7]?.token}`);
+    await goToSeat(page, seats[7]?.token);
     await page.getByRole('button', { name: 'Done' }).click();
     await expect(page.getByRole('heading', { name: 'The kit is wrong here R3' })).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Easily mixed up' })).toBeVisible();

@@ -1,4 +1,5 @@
 import { expect, expectAccessible, seatsOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 test('a learner chooses a language; the seat speaks it, keeps it, and goes on in it without network', async ({
   page,
@@ -7,7 +8,7 @@ test('a learner chooses a language; the seat speaks it, keeps it, and goes on in
   await signIn(page);
   const { seats } = await seatsOf(page, '3: Fern');
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(`/seat/${seats[7]?.token}`);
+  await goToSeat(page, seats[7]?.token);
   await expect(page.getByRole('heading', { name: /Solder the .* resistors/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'Language' }).selectOption('Deutsch');
   await expect(page.getByRole('heading', { name: /Widerstände .* einlöten/ })).toBeVisible();

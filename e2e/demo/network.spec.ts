@@ -1,4 +1,5 @@
 import { expect, phoneOf, seatsOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 /** Bad Wi-Fi at the bench: what is entered is kept, said plainly, and sent when the network is back. */
 test('a seat without network goes on, keeps its entries across a reload, and sends them', async ({
@@ -14,7 +15,7 @@ test('a seat without network goes on, keeps its entries across a reload, and sen
 
   const seat = await phoneOf(browser, baseURL);
   const phone = seat.context();
-  await seat.goto(`/seat/${seats[8]?.token}`);
+  await goToSeat(seat, seats[8]?.token);
   await expect(seat.getByText('Saved')).toBeVisible();
   const stepNumber = async () =>
     Number(/Step (\d+)/.exec((await seat.getByText(/^Step \d+ of/).textContent()) ?? '')?.[1]);

@@ -1,4 +1,5 @@
 import { expect, expectAccessible, openKit, phoneOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 
 const stepsOf = (page: import('@playwright/test').Page) =>
   page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
@@ -230,7 +231,7 @@ test('a picture with an arrow and a ring stands at a step, and the seat shows it
     seats: readonly { token: string }[];
   };
   const seat = await phoneOf(browser, baseURL);
-  await seat.goto(`/seat/${workshop.seats[0]?.token}`);
+  await goToSeat(seat, workshop.seats[0]?.token);
   const picture = seat.getByRole('img', { name: 'A part lying flat. flat on the board' });
   await expect(picture).toBeVisible();
   await expect
@@ -238,4 +239,45 @@ test('a picture with an arrow and a ring stands at a step, and the seat shows it
     .toBe(400);
   await expectAccessible(seat);
   await seat.context().close();
+});
+
+test('something built apart from the board has steps of its own, in place of a computed one', async ({
+  page,
+}) => {
+  await page.goto('/kits/new');
+  await page.getByLabel('Parts list file').setInputFiles({
+    name: 'cube.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Reference,Quantity,Value,Description\nR1,1,10k,resistor\nR2,1,470,resistor\n"D1,D2,D3,D4",4,blue,LED 5 mm\n',
+    ),
+  });
+  await page.getByLabel('Name of the kit').fill('Cube of LEDs');
+  await page.getByRole('button', { name: 'Create kit' }).click();
+  await page.getByRole('navigation', { name: 'Kit' }).getByRole('link', { name: 'Steps' }).click();
+  const steps = stepsOf(page);
+  const replaced = page.getByRole('button', { name: /^Add an assembly after step 3,/ });
+  await replaced.click();
+  const dialog = page.getByRole('dialog', { name: 'Add assembly' });
+  await dialog.getByLabel('What one piece is called').fill('layer of 16 LEDs');
+  await dialog.getByLabel('Pieces').fill('4');
+  await dialog.getByLabel('Spacing in mm').fill('20,5');
+  await dialog.getByLabel('Minutes for one').fill('a while');
+  await expect(dialog.getByRole('button', { name: 'Add steps' })).toBeDisabled();
+  await dialog.getByLabel('Minutes for one').fill('12');
+  await dialog.getByLabel('Jig').fill('the board with 16 holes');
+  await dialog.getByLabel(/^Leave out the step/).check();
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Add steps' }).click();
+  await expect(steps.nth(3)).toContainText('Build: layer of 16 LEDs');
+  await expect(steps.nth(3)).toContainText('20.5 mm apart');
+  await expect(steps.nth(3)).toContainText('4 times, on this jig: the board with 16 holes');
+  await expect(steps.nth(3)).toContainText('48 min');
+  await expect(steps.nth(4)).toContainText('Check for shorts: layer of 16 LEDs');
+  await expect(steps.nth(4)).toContainText('100 Ω');
+  await expect(steps.nth(5)).toContainText('Fit: layer of 16 LEDs');
+  await expect(steps.nth(2)).toContainText('Done as an assembly: layer of 16 LEDs');
+  // One press takes all of it back.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(steps.filter({ hasText: 'layer of 16 LEDs' })).toHaveCount(0);
 });

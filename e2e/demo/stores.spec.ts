@@ -116,8 +116,15 @@ test('the cheapest way to buy it is proved, compared and printed', async ({ page
 });
 
 test('a search that takes long shows that it works, and can be cancelled', async ({ page }) => {
-  // The solver's program does not arrive: the search lasts until it is cancelled.
-  await page.route('**/highs*.wasm', () => undefined);
+  // The solver's program arrives only after the first search was cancelled.
+  let arrive = () => {};
+  const cancelled = new Promise<void>((resolve) => {
+    arrive = resolve;
+  });
+  await page.route('**/highs*.wasm', async (route) => {
+    await cancelled;
+    await route.continue().catch(() => {});
+  });
   await page.goto('/stores/needs');
   await page.getByRole('button', { name: 'Find the cheapest order' }).click();
   await expect(
@@ -126,7 +133,7 @@ test('a search that takes long shows that it works, and can be cancelled', async
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('progressbar')).toHaveCount(0);
-  await page.unroute('**/highs*.wasm');
+  arrive();
   await proveCheapest(page);
 });
 

@@ -227,7 +227,7 @@ test('a workshop is planned, with a link and a code for each seat', async () => 
   await floor.getByRole('button', { name: 'Create workshop' }).click();
 
   await expect(floor.getByRole('heading', { name: 'Quay evening' })).toBeVisible();
-  await expect(floor.getByRole('listitem')).toHaveCount(3);
+  await expect(floor.getByRole('link', { name: /^Open seat \d/ })).toHaveCount(3);
   await expectAccessible(floor);
   seatPath =
     (await floor.getByRole('link', { name: 'Open seat 2, Petrel' }).getAttribute('href')) ?? '';
@@ -269,6 +269,9 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
 
   await test.step('the step shows the part, where, how and which way round', async () => {
     await seat.goto(seatPath);
+    await expect(seat.getByRole('heading', { name: 'Hello Petrel' })).toBeVisible();
+    await expectAccessible(seat);
+    await seat.getByRole('button', { name: 'Begin with step 1' }).tap();
     await expect(seat.getByRole('heading', { name: 'Solder the 470 Ω resistors' })).toBeVisible();
     await expect(seat.getByText('Step 1 of 15 · 4 joints')).toBeVisible();
     await expect(

@@ -1,15 +1,19 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyBoard } from '#core/board/board';
 import { cases } from '#core/testing/cases';
-import { type TestServer, testServer } from '../testing/testServer.ts';
+import { makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
+let kitId: string;
 beforeAll(async () => {
   server = await testServer();
+  kitId = await makeKit(server, 'Layered Lamp');
 });
 afterAll(() => server.db.close());
 
-const draw = (text: string) => server.instructor.post('/api/kits/gerber-picture').send({ text });
+const draw = (text: string, what = 'print', id = kitId) =>
+  server.instructor.post(`/api/kits/${id}/gerber-picture`).send({ text, what });
 
 describe('a Gerber layer as a picture', () => {
   // A line of 0.2 mm from (0, 0) to (20, 10) mm, by the published format RS-274X.
@@ -20,8 +24,17 @@ describe('a Gerber layer as a picture', () => {
     const { body } = await draw(layer).expect(200);
     expect(body.widthMm).toBeCloseTo(20.2, 3);
     expect(body.heightMm).toBeCloseTo(10.2, 3);
-    const svg = Buffer.from(body.image.split(',')[1], 'base64').toString();
-    expect(svg).toMatch(/^<svg/);
+    // Half a line's width beyond the origin of the file.
+    expect(body).toMatchObject({ leftMm: -0.1, bottomMm: -0.1 });
+    const file = await server.instructor.get(`/api/pictures/${body.hash}`).expect(200);
+    expect(file.headers['content-type']).toMatch(/^image\/svg\+xml/);
+    // Opened by itself it can do nothing.
+    expect(file.headers['content-security-policy']).toMatch(/^sandbox/);
+    expect(file.body.toString()).toMatch(/^<svg/);
+    const copper = await draw(layer, 'copper').expect(200);
+    expect(copper.body.hash).not.toBe(body.hash);
+    await draw(layer, 'print', '00000000-0000-4000-8000-000000000000').expect(404);
+    await draw(layer, 'photo').expect(422);
   });
 
   it.each(['', 'not a gerber file', 'D10*'])('“%s” is refused with the way out', async (text) => {
@@ -94,6 +107,76 @@ describe('a Gerber layer as a picture', () => {
       }),
       { numRuns: cases(25) },
     );
+  });
+});
+
+describe('a Gerber layer as the edges of boards', () => {
+  const read = (text: string) => server.instructor.post('/api/kits/gerber-edges').send({ text });
+  // By the published format RS-274X: 30 by 20 mm in inches, one corner rounded by G03 with R = 0.1 in, a hole by G75.
+  const edge = [
+    '%FSLAX24Y24*%',
+    '%MOIN*%',
+    '%ADD10C,0.0050*%',
+    'D10*',
+    'G75*',
+    'G01*',
+    'X0Y0D02*',
+    'X11811D01*',
+    'Y6874D01*',
+    'G03*',
+    'X10811Y7874I-1000J0D01*',
+    'G01*',
+    'X0D01*',
+    'Y0D01*',
+    'X3937Y3937D02*',
+    'G02*',
+    'X3937Y3937I630J0D01*',
+    'M02*',
+  ].join('\n');
+
+  it('says their corners in millimetres, arcs as rounded corners, and what is cut out', async () => {
+    const { body } = await read(edge).expect(200);
+    expect(body).toMatchObject({ openLines: 0, isCut: false });
+    const [shape, ...others] = body.shapes;
+    expect(others).toEqual([]);
+    const xs = shape.edge.map((corner: { xMm: number }) => corner.xMm);
+    expect(Math.max(...xs)).toBeCloseTo(30, 1);
+    const rounded = shape.edge.filter((corner: { radiusMm?: number }) => corner.radiusMm);
+    expect(rounded).toHaveLength(1);
+    expect(rounded[0].radiusMm).toBeCloseTo(2.54, 2);
+    expect(shape.cutOuts).toHaveLength(1);
+  });
+
+  it('has every copy of a block that is repeated, and says where it is too much', async () => {
+    const box = 'X0Y0D02*X20000D01*Y10000D01*X0D01*Y0D01*';
+    const repeated = (times: number) =>
+      `%FSLAX23Y23*%%MOMM*%%ADD10C,0.1*%D10*%SRX${times}Y1I30.0J0*%${box}%SR*%M02*`;
+    const { body } = await read(repeated(3)).expect(200);
+    expect(body.shapes).toHaveLength(3);
+    const { body: refused } = await read(repeated(900)).expect(422);
+    expect(refused.errors[0].message).toMatch(/more than 3000 lines/);
+  });
+
+  it('can be kept as it was read', async () => {
+    const { body } = await read(edge).expect(200);
+    const kitId = await makeKit(server, 'Shaped Lamp');
+    const version = 1;
+    const board = { ...emptyBoard(30, 20, 'printed'), shapes: body.shapes };
+    await server.instructor.put(`/api/kits/${kitId}/board`).send({ version, board }).expect(200);
+    const { body: kit } = await server.instructor.get(`/api/kits/${kitId}`).expect(200);
+    expect(kit.board.shapes).toEqual(body.shapes);
+  });
+
+  it.each([
+    ['nothing drawn', '%FSLAX24Y24*%%MOMM*%%ADD10C,0.5*%D10*M02*'],
+    ['an open line', '%FSLAX24Y24*%%MOMM*%%ADD10C,0.5*%D10*X0Y0D02*X90000D01*M02*'],
+    ['no Gerber at all', 'Place;X;Y'],
+  ])('with %s is refused with the way out', async (_, text) => {
+    const { body } = await read(text).expect(422);
+    expect(body.errors[0]).toMatchObject({
+      field: 'text',
+      message: expect.stringMatching(/draw the outline/),
+    });
   });
 });
 

@@ -51,7 +51,7 @@ export async function selectBuilds(
        from seat
        join workshop on workshop.id = workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
-      where ($1::uuid is null or learner_id = $1::uuid) and ($2::uuid is null or kit_id = $2::uuid)
+      where workshop.removed_at is null and ($1::uuid is null or learner_id = $1::uuid) and ($2::uuid is null or kit_id = $2::uuid)
       order by starts_at, seat.number`,
     [learnerId, kitId],
   );

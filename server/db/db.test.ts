@@ -46,6 +46,9 @@ describe('the database', () => {
       { name: '018_currency.sql' },
       { name: '019_newer_fields.sql' },
       { name: '020_step_pictures.sql' },
+      { name: '021_board_pictures.sql' },
+      { name: '022_workshop_about.sql' },
+      { name: '023_workshop_shelf.sql' },
     ]);
     await second.close();
   });
@@ -97,6 +100,56 @@ describe('the database', () => {
           { id: 'b', kind: 'check', blocks: [], sees: null },
         ],
       },
+    ]);
+    await db.close();
+  });
+
+  it('keeps pictures behind boards like all others, by their content', async () => {
+    const db = await testDatabase('bare');
+    await migrate(
+      db,
+      migrationNames.filter((name) => name < '021'),
+    );
+    const [photo, layer, plain] = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`);
+    const where = { widthPx: 4, heightPx: 2, mmPerPx: 0.5, xMm: 1, yMm: 2 };
+    const board = (image: string) =>
+      JSON.stringify({ v: 1, widthMm: 40, backdrop: { image, ...where } });
+    const svg = '<svg xmlns="http://www.w3.org/2000/svg"/>';
+    await db.script(`
+      insert into kit (id, name) values ('${photo}', 'P'), ('${layer}', 'L'), ('${plain}', 'N');
+      insert into kit_revision (id, kit_id, number, board) values
+        ('${photo}', '${photo}', 1, '${board('data:image/png;base64,iVBORw==')}'),
+        ('${layer}', '${layer}', 1, '${board(`data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}`)}'),
+        ('${plain}', '${plain}', 1, '{"widthMm": 40}');`);
+    await migrate(db);
+    // SHA-256 of those bytes, by `sha256sum`.
+    const hashOfPng = '0f4636c78f65d3639ece5a064b5ae753e3408614a14fb18ab4d7540d2c248543';
+    const kept = await db.query<{ hash: string; media_type: string; bytes: Uint8Array }>(
+      'select hash, media_type, bytes from picture order by media_type',
+    );
+    expect(kept.map(({ media_type }) => media_type)).toEqual(['image/png', 'image/svg+xml']);
+    expect(kept[0]?.hash).toBe(hashOfPng);
+    expect(Buffer.from(kept[1]?.bytes ?? []).toString()).toBe(svg);
+    expect(await db.query('select board from kit_revision order by id')).toEqual([
+      {
+        board: {
+          v: 1,
+          widthMm: 40,
+          pictures: [{ ...where, hash: kept[0]?.hash, side: 'top', what: 'photo' }],
+        },
+      },
+      {
+        board: {
+          v: 1,
+          widthMm: 40,
+          pictures: [{ ...where, hash: kept[1]?.hash, side: 'top', what: 'print' }],
+        },
+      },
+      { board: { widthMm: 40 } },
+    ]);
+    expect(await db.query('select kit_id from kit_step_picture order by kit_id')).toEqual([
+      { kit_id: photo },
+      { kit_id: layer },
     ]);
     await db.close();
   });

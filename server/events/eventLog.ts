@@ -199,6 +199,18 @@ function referencesOf(event: SentEvent): References {
         kind: 'help-asked',
         otherwise: said('refusals.events.onlyACallForHelpCanBe'),
       };
+    case 'coming':
+      return {
+        ids: event.calls,
+        kind: 'help-asked',
+        otherwise: said('refusals.events.onlyACallForHelpCanBe'),
+      };
+    case 'message-read':
+      return {
+        ids: [event.told],
+        kind: 'message',
+        otherwise: said('refusals.events.onlyAMessageCanBeRead'),
+      };
     case 'visit-ended':
       return {
         ids: [event.visit],

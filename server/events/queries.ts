@@ -1,5 +1,11 @@
 import type { StreamedEvent } from '#contract/events';
-import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
+import {
+  type Author,
+  type BuildEvent,
+  type Deed,
+  type DeedKind,
+  staffOnly,
+} from '#core/build/event';
 import type { Queryable } from '../db/database.ts';
 
 interface EventRow {
@@ -60,8 +66,11 @@ export const selectWorkshopEvents = (db: Queryable, workshopId: string, afterSeq
   selectEvents(db, 'workshop_id', workshopId, afterSeq);
 
 /** One seat's part of the log, likewise. */
-export const selectSeatEvents = (db: Queryable, seatId: string, afterSeq = 0) =>
-  selectEvents(db, 'seat_id', seatId, afterSeq);
+/** As the seat's own page sees them: without what staff write for themselves. */
+export const selectSeatEvents = async (db: Queryable, seatId: string, afterSeq = 0) =>
+  (await selectEvents(db, 'seat_id', seatId, afterSeq)).filter(({ event }) => isForSeat(event));
+
+export const isForSeat = ({ kind }: BuildEvent): boolean => !staffOnly.includes(kind);
 
 async function selectEvents(
   db: Queryable,
@@ -95,6 +104,20 @@ export async function selectDeedsOfAll(
     byWorkshop.set(row.workshop_id, events);
   }
   return byWorkshop;
+}
+
+/** Everything of a workshop’s log that tells who waits for help. */
+export async function selectCallsForHelp(
+  db: Queryable,
+  workshopId: string,
+): Promise<readonly BuildEvent[]> {
+  const rows = await db.query<EventRow>(
+    `select seq::double precision as seq, id, seat_id, at, author, helper, deed from build_event
+      where workshop_id = $1 and kind in ('help-asked', 'help-withdrawn', 'visit', 'undo')
+      order by build_event.seq`,
+    [workshopId],
+  );
+  return rows.map((row) => streamed(row).event);
 }
 
 /** The place in the log of the last entry of each of some seats; seats without one are left out. */

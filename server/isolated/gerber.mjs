@@ -3,10 +3,12 @@ import { parentPort, workerData } from 'node:worker_threads';
 import gerberToSvg from 'gerber-to-svg';
 
 const converter = gerberToSvg(
-  workerData,
-  { attributes: { color: '#ffffff' }, plotAsOutline: false },
+  workerData.text,
+  { attributes: { color: workerData.colour }, plotAsOutline: false },
   (error, svg) => {
-    const { units, width, height } = converter;
-    parentPort?.postMessage(error ? { error: error.message } : { svg, units, width, height });
+    const { units, width, height, viewBox } = converter;
+    parentPort?.postMessage(
+      error ? { error: error.message } : { svg, units, width, height, viewBox },
+    );
   },
 );

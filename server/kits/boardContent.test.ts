@@ -21,15 +21,21 @@ const board: Board = {
   ],
   planes: ['GND'],
   otherRecords: ['C  a comment'],
-  backdrop: {
-    image: 'data:image/png;base64,AAAA',
-    widthPx: 10,
-    heightPx: 5,
-    mmPerPx: 5,
-    xMm: 0,
-    yMm: 0,
-  },
+  pictures: [
+    {
+      side: 'bottom',
+      what: 'photo',
+      hash: 'ab'.repeat(32),
+      widthPx: 10,
+      heightPx: 5,
+      mmPerPx: 5,
+      xMm: 0,
+      yMm: 0,
+    },
+  ],
 };
+
+const [picture] = board.pictures ?? [];
 
 describe('the board of a kit', () => {
   it('is kept with the revision, word for word', async () => {
@@ -54,22 +60,21 @@ describe('the board of a kit', () => {
         seats: [{ name: 'Tern' }],
       })
       .expect(200);
-    const { backdrop: __, ...drawn } = board;
-    const moved = { ...drawn, widthMm: 60 };
+    const moved = { ...board, widthMm: 60 };
     expect((await change(await kitOf(kit.id), moved).expect(200)).body).toMatchObject({
       revision: 2,
       isNew: true,
     });
     const { seats } = (await server.instructor.get(`/api/workshops/${body.id}`)).body;
     const seat = (await server.instructor.get(`/api/seats/${seats[0].token}`).expect(200)).body;
-    // The seat gets the board of its plan, without the picture that only the layout needs.
-    const { backdrop: _, ...plain } = board;
-    expect(seat.board).toEqual(plain);
+    // The seat gets the board of its plan, with the pictures that a learner can look at.
+    expect(seat.board).toEqual(board);
   });
 
   it.each([
     [{ ...board, widthMm: 2 }, 'board.widthMm', /from 5 to 600/],
     [{ ...board, kind: 'paper' }, 'board.kind', /printed/],
+    [{ ...board, pictures: [{ ...picture, hash: '../x' }] }, 'board.pictures[0].hash', /Choose/],
     [
       { ...board, placements: [{ ...board.placements[0], side: 'inside' }] },
       'board.placements[0].side',
@@ -81,31 +86,5 @@ describe('the board of a kit', () => {
     expect(answer.status).toBe(422);
     expect(answer.body.errors[0]).toMatchObject({ field, message: expect.stringMatching(message) });
     expect((await kitOf(kit.id)).board).toBeNull();
-  });
-
-  it('has a picture behind it, which is sent by itself and has to be one', async () => {
-    const kit = await kitOf(await makeKit(server, 'Pictured'));
-    const put = (picture: unknown) =>
-      server.instructor
-        .put(`/api/kits/${kit.id}/picture`)
-        .send({ version: kit.versions.picture, picture });
-    // There is nothing yet that it could lie behind.
-    expect((await put(board.backdrop).expect(422)).body.detail).toMatch(/no board/);
-    const { backdrop, ...drawn } = board;
-    await change(kit, drawn).expect(200);
-    const answer = await put({ ...backdrop, image: 'https://example.org/x.png' }).expect(422);
-    expect(answer.body.errors[0]).toMatchObject({
-      field: 'picture.image',
-      message: expect.stringMatching(/Choose a picture/),
-    });
-    await put(backdrop).expect(200);
-    // Another board keeps it.
-    const now = await kitOf(kit.id);
-    await change(now, { ...drawn, widthMm: 44 }).expect(200);
-    expect((await kitOf(kit.id)).board).toEqual({ ...board, widthMm: 44 });
-    await server.instructor
-      .put(`/api/kits/${kit.id}/board`)
-      .send({ version: now.versions.board + 1, board })
-      .expect(422);
   });
 });

@@ -3,6 +3,7 @@ import { unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyDocument } from '#contract/kitDocument';
 import { kitFileSchema } from '#contract/kitFileSchema';
+import { emptyBoard } from '#core/board/board';
 import { openKitFile } from '#core/kitfile/kitFile';
 import { changeKitTo, makeKit, type TestServer, testServer } from '../testing/testServer.ts';
 
@@ -99,6 +100,59 @@ describe('a kit in one file', () => {
     expect(Object.keys(there.about.pictures).sort()).toEqual(['card', 'sheet']);
     const { body: dot } = await other.instructor.get(`/api/pictures/${kept.hash}`).expect(200);
     expect(`data:image/png;base64,${dot.toString('base64')}`).toBe(pixel);
+    await other.db.close();
+  });
+
+  it('has the pictures of its board with it, and the one picture of older files is among them', async () => {
+    const id = await makeKit(server, 'Photographed');
+    const { body: photo } = await server.instructor
+      .post(`/api/kits/${id}/step-pictures`)
+      .send({ image: pixel })
+      .expect(200);
+    const layer = '%FSLAX46Y46*%%MOMM*%%ADD10C,0.2*%D10*X0Y0D02*X20000000Y10000000D01*M02*';
+    const { body: copper } = await server.instructor
+      .post(`/api/kits/${id}/gerber-picture`)
+      .send({ text: layer, what: 'copper' })
+      .expect(200);
+    const where = { widthPx: 1, heightPx: 1, mmPerPx: 30, xMm: 0, yMm: 0 };
+    const pictures = [
+      { side: 'bottom', what: 'photo', hash: photo.hash, ...where },
+      { side: 'top', what: 'copper', hash: copper.hash, ...where },
+    ];
+    const cables = [
+      {
+        name: 'Lead',
+        mm: null,
+        through: '',
+        cores: [{ colour: 'red', from: 'BT1 +', to: 'plug' }],
+      },
+    ];
+    const board = { ...emptyBoard(40, 30, 'printed'), pictures, cables };
+    await server.instructor.put(`/api/kits/${id}/board`).send({ version: 1, board }).expect(200);
+    const document = await fileOf(id);
+    const other = await testServer();
+    const { body } = await other.instructor
+      .post('/api/kits/from-document')
+      .send({ document })
+      .expect(200);
+    const { body: there } = await other.instructor.get(`/api/kits/${body.id}`);
+    expect(there.board).toEqual(board);
+    const drawn = await other.instructor.get(`/api/pictures/${copper.hash}`).expect(200);
+    expect(drawn.headers['content-type']).toMatch(/svg/);
+
+    const older = {
+      ...emptyDocument('From before'),
+      board: emptyBoard(40, 30, 'printed'),
+      backdrop: { image: pixel, ...where },
+    };
+    const { body: old } = await other.instructor
+      .post('/api/kits/from-document')
+      .send({ document: older })
+      .expect(200);
+    const { body: carried } = await other.instructor.get(`/api/kits/${old.id}`);
+    expect(carried.board.pictures).toEqual([
+      { side: 'top', what: 'photo', hash: photo.hash, ...where },
+    ]);
     await other.db.close();
   });
 

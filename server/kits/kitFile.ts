@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { checkStrictly } from '#contract/check';
 import {
-  boardOf,
   createKitFrom,
   type KitDocument,
   kitDocumentSchema,
@@ -12,12 +11,14 @@ import {
 import type { Kit } from '#contract/kits';
 import { withNewer } from '#contract/newerFields';
 import { kitPicturePurposes } from '#contract/pictures';
+import type { Board } from '#core/board/board';
+import { apply } from '#core/board/edit';
 import { writePadList } from '#core/board/padlist/writePadList';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { kitFileEnding, packKitFile } from '#core/kitfile/kitFile';
 import { said } from '#core/learning/said';
 import { nothingOwn, picturesShown } from '#core/order/own/own';
-import type { Database } from '../db/database.ts';
+import type { Database, Queryable } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { invalid, notFound } from '../http/refusal.ts';
 import { csvOf, fileName } from '../http/table.ts';
@@ -32,7 +33,7 @@ import {
 } from '../pictures/keepKitPicture.ts';
 import { speak } from '../words/speak.ts';
 import { linesRefused } from './linesRefused.ts';
-import { insertKit, insertRevision, selectKit, selectNewer, withoutPicture } from './queries.ts';
+import { insertKit, insertRevision, selectKit, selectNewer } from './queries.ts';
 import { nameTaken } from './shelf/routes.ts';
 
 /** A whole kit in one file, out and in. */
@@ -41,7 +42,10 @@ export function kitFileRoutes(api: Api, db: Database): void {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const pictures = await picturesToSend(db, kitId);
-    const shown = picturesShown(kit.order.own ?? nothingOwn);
+    const shown = [
+      ...picturesShown(kit.order.own ?? nothingOwn),
+      ...(kit.board?.pictures ?? []).map(({ hash }) => hash),
+    ];
     const stepPictures = await stepPicturesToSend(db, kitId, shown);
     const own = {
       ...documentOf(kit),
@@ -73,7 +77,8 @@ export function kitFileRoutes(api: Api, db: Database): void {
       if (!(await insertKit(tx, { id, name, description, tags, newer }))) {
         throw nameTaken(name);
       }
-      const content = { supplyVolt, lines, errata, order, board: boardOf(document) };
+      const board = await boardOf(tx, id, document);
+      const content = { supplyVolt, lines, errata, order, board };
       await insertRevision(tx, { id: randomUUID(), kitId: id, content });
       for (const purpose of kitPicturePurposes) {
         const picture = document.pictures?.[purpose];
@@ -91,6 +96,19 @@ export function kitFileRoutes(api: Api, db: Database): void {
   });
 }
 
+/** The board of a document; of an older one with the picture behind it among its pictures. */
+async function boardOf(
+  tx: Queryable,
+  kitId: string,
+  { board, backdrop }: KitDocument,
+): Promise<Board | null> {
+  if (!board || !backdrop) return board;
+  const { image, ...where } = backdrop;
+  const hash = await keepStepPicture(tx, { kitId, field: 'document.backdrop.image' }, image);
+  const what = image.startsWith('data:image/svg') ? 'print' : 'photo';
+  return apply(board, { kind: 'picture', picture: { side: 'top', what, hash, ...where } });
+}
+
 function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Kit): KitDocument {
   return {
     format: 'ozzet-kit',
@@ -101,8 +119,7 @@ function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Ki
     supplyVolt,
     lines,
     errata,
-    board: board && withoutPicture(board),
-    backdrop: board?.backdrop ?? null,
+    board,
     order,
   };
 }

@@ -1,7 +1,7 @@
 import { memo } from '#core/memo';
 import { planKit } from '#core/order/planKit';
 import { type PlannedStep, withMinutes } from '#core/pace/stepMinutes';
-import { type StoredRevision, withoutPicture } from './queries.ts';
+import type { StoredRevision } from './queries.ts';
 
 type Planned = Pick<StoredRevision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>;
 
@@ -20,7 +20,7 @@ export function plannedSteps({
     parts: lines.map(({ part }) => part),
     supplyVolt,
     errata,
-    board: board && withoutPicture(board),
+    board,
     settings: order,
   };
   return plans.of(JSON.stringify(kit), () =>

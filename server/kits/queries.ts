@@ -1,4 +1,3 @@
-import type { DrawnBoard } from '#contract/board';
 import { checkStrictly } from '#contract/check';
 import type { NewerParts } from '#contract/kitDocument';
 import type { Kit, KitPart, Revision, RevisionSummary } from '#contract/kits';
@@ -13,7 +12,7 @@ import {
   storedOwnType,
   storedValue,
 } from '#contract/storedKinds';
-import type { Backdrop, Board } from '#core/board/board';
+import type { Board } from '#core/board/board';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
@@ -130,40 +129,15 @@ export async function replaceOrder(
   ]);
 }
 
-/** The picture behind the parts stays as it is, unless the board goes. */
 export async function replaceBoard(
   tx: Queryable,
   revisionId: string,
-  board: DrawnBoard | null,
+  board: Board | null,
 ): Promise<void> {
-  await tx.query(
-    `update kit_revision
-        set board = $2::jsonb || case when board ? 'backdrop'
-              then jsonb_build_object('backdrop', board -> 'backdrop') else '{}'::jsonb end
-      where id = $1`,
-    [revisionId, jsonOrNull(storedBoard, board)],
-  );
-}
-
-/** @returns false where there is no board that it could lie behind */
-export async function replacePicture(
-  tx: Queryable,
-  revisionId: string,
-  picture: Backdrop | null,
-): Promise<boolean> {
-  const rows = await tx.query(
-    `update kit_revision
-        set board = (board - 'backdrop') || case when $2::jsonb is null
-              then '{}'::jsonb else jsonb_build_object('backdrop', $2::jsonb) end
-      where id = $1 and board is not null returning id`,
-    [revisionId, picture && JSON.stringify(picture)],
-  );
-  return rows.length === 1;
-}
-
-/** The picture behind the parts may be megabytes, and decides nothing. */
-export function withoutPicture({ backdrop: _, ...board }: Board): Board {
-  return board;
+  await tx.query('update kit_revision set board = $2::jsonb where id = $1', [
+    revisionId,
+    jsonOrNull(storedBoard, board),
+  ]);
 }
 
 const versionColumns: Readonly<Record<KitPart, string>> = {
@@ -172,7 +146,6 @@ const versionColumns: Readonly<Record<KitPart, string>> = {
   supply: 'supply_version',
   order: 'order_version',
   board: 'board_version',
-  picture: 'picture_version',
 };
 
 /**
@@ -268,27 +241,26 @@ type VersionRow = RevisionRow & { readonly [Part in KitPart as `${Part}_version`
   readonly about_version: number;
 };
 
-const withoutBoard = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
+const revisionColumns = `kit.id, kit.name, kit_revision.number as revision, kit_revision.id as revision_id,
          kit_revision.supply_volt, kit_revision.soldering_order, kit_revision.created_at as imported_at,
-         (select count(*)::int from workshop where workshop.revision_id = kit_revision.id) as workshops,
+         (select count(*)::int from workshop where workshop.revision_id = kit_revision.id and workshop.removed_at is null) as workshops,
          (select json_agg(json_build_object('designators', designators, 'quantity', quantity, 'family', family,
                    'value', value, 'pins', pins, 'description', description, 'supply', supply,
                    'lotNote', lot_note, 'confidence', confidence, 'package', package, 'remarks', remarks,
                    'showRemarks', show_remarks, 'mounting', mounting, 'doubts', doubts) order by position)
             from part_line where part_line.revision_id = kit_revision.id) as lines,
          (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
-            from erratum where erratum.revision_id = kit_revision.id) as errata`;
-const revisionColumns = `${withoutBoard}, kit_revision.board`;
+            from erratum where erratum.revision_id = kit_revision.id) as errata, kit_revision.board`;
 const versions = Object.values(versionColumns)
   .map((column) => `kit.${column}`)
   .join(', ');
 const ofKits =
   'from kit join kit_revision on kit_revision.kit_id = kit.id and kit.removed_at is null';
 
-/** The newest revision of every kit, by name; without the picture behind the board. */
+/** The newest revision of every kit, by name. */
 export async function selectKits(db: Queryable): Promise<StoredRevision[]> {
   const rows = await db.query<RevisionRow>(
-    `select distinct on (kit.id) ${withoutBoard}, kit_revision.board - 'backdrop' as board ${ofKits}
+    `select distinct on (kit.id) ${revisionColumns} ${ofKits}
       order by kit.id, kit_revision.number desc`,
   );
   return rows.map(revisionOf).sort((a, b) => a.name.localeCompare(b.name));
@@ -320,7 +292,6 @@ export async function selectKit(db: Queryable, id: string): Promise<Kit | undefi
         supply: row.supply_version,
         order: row.order_version,
         board: row.board_version,
-        picture: row.picture_version,
       },
     }
   );
@@ -345,7 +316,7 @@ export async function selectRevisions(db: Queryable, kitId: string): Promise<Rev
     `select number, created_at as imported_at,
             (select coalesce(sum(quantity), 0)::int from part_line
               where revision_id = kit_revision.id and supply <> 'not-in-kit') as pieces,
-            (select count(*)::int from workshop where revision_id = kit_revision.id) as workshops
+            (select count(*)::int from workshop where revision_id = kit_revision.id and workshop.removed_at is null) as workshops
        from kit_revision where kit_id = $1 order by number desc`,
     [kitId],
   );

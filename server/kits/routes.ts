@@ -5,7 +5,6 @@ import {
   changeErrata,
   changeLines,
   changeOrder,
-  changePicture,
   changeSupply,
   createKit,
   forgetOwnType as forgetOwnTypeEndpoint,
@@ -59,7 +58,6 @@ import {
   replaceErrata,
   replaceLines,
   replaceOrder,
-  replacePicture,
   replaceSupply,
   selectKit,
   selectKits,
@@ -172,13 +170,6 @@ export function kitRoutes(api: Api, db: Database): void {
 
   api.serve(changeBoard, async ({ params, body: { version, board } }) =>
     change(params.kitId, 'board', version, (tx, revisionId) => replaceBoard(tx, revisionId, board)),
-  );
-
-  api.serve(changePicture, async ({ params, body: { version, picture } }) =>
-    change(params.kitId, 'picture', version, async (tx, revisionId) => {
-      if (await replacePicture(tx, revisionId, picture)) return;
-      throw invalid([{ field: 'picture', says: said('refusals.kits.thereIsNoBoardYetThatA') }]);
-    }),
   );
 
   /**

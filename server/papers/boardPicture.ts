@@ -1,5 +1,6 @@
 import type { Content } from 'pdfmake/interfaces.js';
 import type { Board, Pad, Side } from '#core/board/board';
+import { shapePath, shapesOf } from '#core/board/boardShape';
 import { footprintOf } from '#core/board/footprint';
 import { letteringOf } from '#core/board/labels';
 import { padsOf, partsByPlace } from '#core/board/pads';
@@ -67,8 +68,11 @@ export function boardSvg(
   const mirror = side === 'bottom' ? `translate(${board.widthMm} 0) scale(-1 1)` : '';
   const svg = [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${view.width}mm" height="${view.height}mm" viewBox="${view.x} ${view.y} ${view.width} ${view.height}">`,
-    `<rect width="${board.widthMm}" height="${board.heightMm}" rx="1" fill="#f4f7f1" stroke="${ink}" stroke-width="0.4"/>`,
     `<g${mirror ? ` transform="${mirror}"` : ''}>`,
+    ...shapesOf(board).map(
+      (shape) =>
+        `<path d="${shapePath(shape, board.heightMm)}" fill="#f4f7f1" fill-rule="evenodd" stroke="${ink}" stroke-width="0.4"/>`,
+    ),
     ...pads.map((pad) => padText(board, pad, now.has(pad.place))),
     ...placed
       .filter(({ placement: { place } }) => now.has(place) || done.has(place))

@@ -1,5 +1,11 @@
 import type { SheetSize } from '#contract/papers';
+import type { Board } from '#core/board/board';
+import { padsOf, partsByPlace } from '#core/board/pads';
+import type { Part } from '#core/parts/part';
+import type { Cable } from '#core/wiring/cable';
+import { coreColour } from '#core/wiring/cableEnds';
 import { type CutWire, cuttingListOf, wireNeeded } from '#core/wiring/cuttingList';
+import { allWhereWords, holeWords } from '#core/words/boardWords';
 import { partName } from '#core/words/partWords';
 import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
@@ -13,17 +19,16 @@ import type { BagsToPack, WorkshopPaperDefinition } from './workshopPaper.ts';
 interface WiresToCut {
   readonly title: string;
   readonly facts: string;
-  readonly wires: readonly CutWire[];
+  readonly board: Board | null;
+  readonly parts: readonly Part[];
   readonly kits: number;
 }
 
 const ofKit = (kit: PlannedRevision, { t }: Speaker): WiresToCut => ({
   title: t('papers.cuttingList.title', { kit: kit.name }),
   facts: t('papers.cuttingList.facts', { revision: kit.revision }),
-  wires: cuttingListOf(
-    kit.lines.map(({ part }) => part),
-    kit.board,
-  ),
+  board: kit.board,
+  parts: kit.lines.map(({ part }) => part),
   kits: 1,
 });
 
@@ -33,7 +38,8 @@ const ofRoom = (
 ): WiresToCut => ({
   title: t('papers.cuttingList.roomTitle', { kit: kitName, count: seats.length }),
   facts: t('papers.cuttingList.roomFacts', { title, when, revision }),
-  wires: cuttingListOf(parts, board),
+  board,
+  parts,
   kits: seats.length,
 });
 
@@ -46,6 +52,25 @@ const whatFor = ({ t }: Speaker, { part, lead }: CutWire): string =>
     .filter(Boolean)
     .join(', ');
 
+/** Where it goes: a hole by name, or by its place on the board where that is known; `hole + of BT1`. */
+function whereTo(speaker: Speaker, { board, parts }: WiresToCut): (wire: CutWire) => string {
+  const { t, language } = speaker;
+  const byPlace = partsByPlace(parts);
+  const pads = board ? padsOf(board, byPlace) : [];
+  const spots = board ? allWhereWords(t, language, board, byPlace, 'top') : undefined;
+  return ({ place, lead, pins }) => {
+    const own = pads.filter((pad) => pad.place === place && pins.includes(pad.pin));
+    const holes = board ? holeWords(t, board, 'top', own) : [];
+    if (holes.length > 0) return holes.join(' – ');
+    const hole = t(`papers.cuttingList.${lead === undefined ? 'holesOf' : 'holeOf'}`, {
+      place,
+      lead,
+      count: pins.length,
+    });
+    return [hole, spots?.get(place)].filter(Boolean).join(', ');
+  };
+}
+
 /** What is done with the ends. */
 const endsOf = ({ t }: Speaker, { stripMm, isTinned, hasSleeve }: CutWire): string =>
   [
@@ -55,6 +80,22 @@ const endsOf = ({ t }: Speaker, { stripMm, isTinned, hasSleeve }: CutWire): stri
   ]
     .filter(Boolean)
     .join('; ');
+
+/** `cable with 2 cores: red from BT1 + to J1.1, …` */
+const coresOf = ({ t }: Speaker, { cores }: Cable): string =>
+  t('papers.cuttingList.cores', {
+    count: cores.length,
+    cores: cores
+      .map((core) => {
+        const named = coreColour(core);
+        const colour = named ? t(`band.${named}`) : core.colour;
+        return t('papers.cuttingList.core', { colour, from: core.from, to: core.to });
+      })
+      .join('; '),
+  });
+
+const cableEnds = ({ t }: Speaker, { through }: Cable): string =>
+  through === '' ? '' : t('papers.cuttingList.through', { what: through });
 
 /** Every wire of a kit. */
 export const cuttingListPdf = (kit: PlannedRevision, { size, speaker }: KitPaperOptions) =>
@@ -67,19 +108,19 @@ export const roomCuttingList: WorkshopPaperDefinition = {
 };
 
 /** What is not known is left to be written in by hand. */
-function cutsPdf(
-  { title, facts, wires, kits }: WiresToCut,
-  size: SheetSize,
-  speaker: Speaker,
-): Promise<Buffer> {
+function cutsPdf(toCut: WiresToCut, size: SheetSize, speaker: Speaker): Promise<Buffer> {
   const { t, decimals } = speaker;
+  const { title, facts, kits } = toCut;
+  const wires = cuttingListOf(toCut.parts, toCut.board);
+  const cables = toCut.board?.cables ?? [];
+  const to = whereTo(speaker, toCut);
   const length = (mm: number) => `${Math.round(mm * 10) / 10} mm`;
   return makePaper({
     title,
     facts,
     size,
     content:
-      wires.length === 0
+      wires.length + cables.length === 0
         ? [{ text: t('papers.cuttingList.none') }]
         : [
             {
@@ -87,20 +128,47 @@ function cutsPdf(
               table: {
                 headerRows: 1,
                 dontBreakRows: true,
-                widths: [14, 36, 40, '*', 60, 64, '*'],
+                widths: [14, 42, 40, '*', '*', 56, 60, '*'],
                 body: [
-                  headCells(speaker, '', 'pieces', 'place', 'whatItIs', 'colour', 'cutTo', 'ends'),
+                  headCells(
+                    speaker,
+                    '',
+                    'pieces',
+                    'place',
+                    'from',
+                    'to',
+                    'colour',
+                    'cutTo',
+                    'ends',
+                  ),
                   ...wires.map((wire) => [
                     tickBox(),
                     { text: String(kits), font: mono, bold: true },
                     { text: wire.place, font: mono, bold: true },
                     { text: decimals(whatFor(speaker, wire)) },
+                    { text: to(wire) },
                     { text: colourWord(speaker, wire.colour) || '________' },
                     {
                       text: wire.mm === null ? '______ mm' : decimals(length(wire.mm)),
                       font: mono,
                     },
                     { text: endsOf(speaker, wire) },
+                  ]),
+                  ...cables.map((cable) => [
+                    tickBox(),
+                    { text: String(kits), font: mono, bold: true },
+                    {
+                      text: [{ text: cable.name, bold: true }, `: ${coresOf(speaker, cable)}`],
+                      colSpan: 4,
+                    },
+                    '',
+                    '',
+                    '',
+                    {
+                      text: cable.mm === null ? '______ mm' : decimals(length(cable.mm)),
+                      font: mono,
+                    },
+                    { text: cableEnds(speaker, cable) },
                   ]),
                 ],
               },
@@ -126,16 +194,33 @@ function cutsPdf(
 export const cuttingListTable = (kit: PlannedRevision, speaker: Speaker): Table =>
   cutsTable(ofKit(kit, speaker), speaker);
 
-const cutsTable = ({ wires, kits }: WiresToCut, speaker: Speaker): Table =>
-  tableOf<CutWire>(
+/** A wire, or a cable as a whole. */
+type Cut = { readonly wire: CutWire } | { readonly cable: Cable };
+
+function cutsTable(toCut: WiresToCut, speaker: Speaker): Table {
+  const wires = cuttingListOf(toCut.parts, toCut.board);
+  const cables = toCut.board?.cables ?? [];
+  const to = whereTo(speaker, toCut);
+  return tableOf<Cut>(
     speaker,
     [
-      { heading: 'pieces', cell: () => kits },
-      { heading: 'place', cell: ({ place }) => place },
-      { heading: 'what', cell: (wire) => whatFor(speaker, wire) },
-      { heading: 'colour', cell: ({ colour }) => colourWord(speaker, colour) },
-      { heading: 'cutToMm', cell: ({ mm }) => mm ?? '' },
-      { heading: 'ends', cell: (wire) => endsOf(speaker, wire) },
+      { heading: 'pieces', cell: () => toCut.kits },
+      { heading: 'place', cell: (cut) => ('wire' in cut ? cut.wire.place : cut.cable.name) },
+      {
+        heading: 'from',
+        cell: (cut) => ('wire' in cut ? whatFor(speaker, cut.wire) : coresOf(speaker, cut.cable)),
+      },
+      { heading: 'to', cell: (cut) => ('wire' in cut ? to(cut.wire) : '') },
+      {
+        heading: 'colour',
+        cell: (cut) => ('wire' in cut ? colourWord(speaker, cut.wire.colour) : ''),
+      },
+      { heading: 'cutToMm', cell: (cut) => ('wire' in cut ? cut.wire : cut.cable).mm ?? '' },
+      {
+        heading: 'ends',
+        cell: (cut) => ('wire' in cut ? endsOf(speaker, cut.wire) : cableEnds(speaker, cut.cable)),
+      },
     ],
-    wires,
+    [...wires.map((wire) => ({ wire })), ...cables.map((cable) => ({ cable }))],
   );
+}

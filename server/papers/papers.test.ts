@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seatPagePath } from '#contract/seats';
 import type { Workshop } from '#contract/workshops';
 import { bandColours } from '#core/bands/colours';
+import { emptyBoard } from '#core/board/board';
 import { valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { guessMapping } from '#core/partslist/columns';
@@ -188,6 +189,18 @@ describe('the papers', () => {
       'Wired Lamp',
       'Ref,Qty,Part\nBT1,1,"battery holder 2xAA on wires (red + black, 15 cm)"\nR1,1,470R\n',
     );
+    const cable = {
+      name: 'Speaker cable',
+      mm: 90,
+      through: 'the grommet of the lid',
+      cores: [
+        { colour: 'white', from: 'LS1.1', to: 'J3.1' },
+        { colour: 'teal', from: 'LS1.2', to: 'J3.2' },
+      ],
+    };
+    const place = { place: 'BT1', xMm: 6, yMm: 26, rotation: 0, side: 'top' as const };
+    const board = { ...emptyBoard(40, 30, 'printed'), cables: [cable], placements: [place] };
+    await server.instructor.put(`/api/kits/${wired}/board`).send({ version: 1, board }).expect(200);
     const { body } = await server.instructor
       .post('/api/workshops')
       .send({
@@ -201,13 +214,19 @@ describe('the papers', () => {
     const paper = `/api/workshops/${body.id}/papers/room-cutting-list`;
     const { text } = await server.instructor.get(`${paper}.csv`).expect(200);
     const rows = text.trim().split('\r\n').slice(1);
-    expect(rows.map((row) => row.match(/^(\d+),BT1,.*(red|black),150/)?.slice(1))).toEqual([
-      ['3', 'red'],
-      ['3', 'black'],
+    expect(
+      rows.slice(0, 2).map((row) => row.match(/^(\d+),BT1,.*"(hole.*)",(red|black),150/)?.slice(1)),
+    ).toEqual([
+      ['3', 'hole + of BT1, in the upper left', 'red'],
+      ['3', 'hole − of BT1, in the upper left', 'black'],
+    ]);
+    expect(rows.slice(2)).toEqual([
+      '3,Speaker cable,cable with 2 cores: white from LS1.1 to J3.1; teal from LS1.2 to J3.2,,,90,first through: the grommet of the lid',
     ]);
     const sheet = textOf(await pdfOf(`${paper}.pdf`));
     expect(sheet).toContain('wires for 3 kits');
     expect(sheet).toContain('red: 3 pieces, 450 mm');
+    expect(sheet.replace(/\s+/g, ' ')).toContain('Speaker cable: cable with 2 cores');
   });
 
   it('everything is also CSV', async () => {

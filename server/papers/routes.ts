@@ -9,6 +9,7 @@ import {
   sheetSizes,
   shoppingList,
   stepSizes,
+  takeHome,
   workshopPaper,
   workshopPapers,
 } from '#contract/papers';
@@ -17,6 +18,7 @@ import { tableFormats } from '#contract/tables';
 import { said } from '#core/learning/said';
 import { packingOrders } from '#core/stores/packing';
 import type { Database } from '../db/database.ts';
+import { selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { notFound, Refusal } from '../http/refusal.ts';
 import { fileName, sendTable } from '../http/table.ts';
@@ -25,6 +27,8 @@ import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
 import { updateLabelsAddress } from '../room/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
+import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
+import { linkState } from '../seats/seatLink.ts';
 import { selectCurrency, selectItems, selectSuppliers } from '../stores/queries.ts';
 import { workshopNeeds } from '../stores/workshopNeeds.ts';
 import { type Speaker, speak } from '../words/speak.ts';
@@ -35,6 +39,7 @@ import { kitPaperDefinitions } from './kitPapers.ts';
 import { listTemplateTable } from './listTemplate.ts';
 import { shoppingListPdf, shoppingListTable } from './shoppingList.ts';
 import { picturesOfSteps } from './stepPictures.ts';
+import { takeHomePdf } from './takeHome.ts';
 import type { BagsToPack } from './workshopPaper.ts';
 import { workshopPaperDefinitions } from './workshopPapers.ts';
 
@@ -62,7 +67,7 @@ function sendPdf(response: Response, name: string, pdf: Buffer): void {
 }
 
 /** Everything that is printed: as PDF, and as CSV or a workbook for a spreadsheet. */
-export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
+export function paperRoutes(api: Api, db: Database, door: RoomDoor, now: () => Date): void {
   api.send(kitPaper, async ({ params, request, response }) => {
     const { kitId } = params;
     const paper = one(kitPapers, params.paper);
@@ -101,6 +106,28 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor): void {
       response,
       speaker.t('papers.evening.title', { title: bags.title }),
       await eveningPdf(bags, { ...revision, steps: bags.steps, stepPictures }, size, speaker),
+    );
+  });
+
+  api.send(takeHome, async ({ params, request, response }) => {
+    const seat = await selectSeatByToken(db, params.token);
+    if (!seat) throw noSuchSeat();
+    if (linkState(seat, now()) === 'over') throw linkOver();
+    const workshop = await selectWorkshop(db, seat.workshopId);
+    const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
+    if (!revision) throw noSuchPaper();
+    const speaker = speak(request.query.lang);
+    const events = await selectSeatEvents(db, seat.seatId);
+    sendPdf(
+      response,
+      speaker.t('papers.takeHome.title', { kit: seat.kitName }),
+      await takeHomePdf(
+        speaker,
+        seat,
+        events.map(({ event }) => event),
+        revision.lines.map(({ part }) => part),
+        revision.supplyVolt,
+      ),
     );
   });
 

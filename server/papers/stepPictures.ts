@@ -1,5 +1,6 @@
 import type { Content } from 'pdfmake/interfaces.js';
-import { drawnMark, type StepPicture } from '#core/order/own/pictures';
+import { drawnMark } from '#core/order/own/drawnMark';
+import type { StepPicture } from '#core/order/own/pictures';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { escaped } from '#core/parts/drawing/svgText';
 import { ownWords } from '#core/words/ownText';

@@ -1,3 +1,4 @@
+import { builtOf } from '#core/build/built';
 import { opportunitiesOf, stateOfBuild } from '#core/learning/builds';
 import { estimatesOf } from '#core/learning/skillEstimates';
 import type { StoredBuild } from '../builds/queries.ts';
@@ -18,6 +19,7 @@ export function certificatePdf(
     (sum, step) => sum + (step.kind === 'check' ? 0 : step.joints),
     0,
   );
+  const { checked, claimed } = builtOf(build.steps, state);
   const shown = estimatesOf(opportunitiesOf([build])).filter(
     ({ right }) => right.of > 0 && right.count > 0,
   );
@@ -56,7 +58,15 @@ export function certificatePdf(
         fontSize: 19,
         margin: [0, 0, 0, 8],
       },
-      { text: day, fontSize: 14, margin: [0, 0, 0, 34] },
+      {
+        text:
+          checked > 0
+            ? t('papers.certificate.checked', { count: checked, of: claimed })
+            : t('papers.certificate.notChecked'),
+        fontSize: 13,
+        margin: [0, 0, 0, 8],
+      },
+      { text: day, fontSize: 14, margin: [0, 0, 0, 26] },
       { text: t('papers.certificate.shown'), fontSize: 14, bold: true, margin: [0, 0, 0, 8] },
       {
         columns: [0, 1].map((column) => ({

@@ -123,7 +123,7 @@ describe('a certificate', () => {
     const text = textOf(body);
     expect(text).toContain('Tern');
     expect(text).toContain(workshop.kitName.slice(0, 10));
-    expect(text).toMatch(/Reads values: right at \d+ of \d+ steps/);
+    expect(text).toMatch(/Reads values: no mistake recorded at \d+ of \d+ steps/);
   });
 
   it('is for a finished board only', async () => {

@@ -88,8 +88,15 @@ export async function eraseLearner(tx: Queryable, id: string, name: string): Pro
   await tx.query(
     `update build_event
         set deed = jsonb_set(deed, '{text}', to_jsonb(regexp_replace(deed ->> 'text', $2, '…', 'gi')))
-      where kind = 'notice' and workshop_id in (${evenings}) and deed ->> 'text' ~* $2`,
+      where kind in ('notice', 'message') and workshop_id in (${evenings}) and deed ->> 'text' ~* $2`,
     [id, word],
+  );
+  // What was said by them or written about them is theirs.
+  await tx.query(
+    `update build_event set deed = jsonb_set(deed, '{text}', '"…"')
+      where kind in ('note', 'feedback', 'help-asked') and coalesce(deed ->> 'text', '') <> ''
+        and seat_id in (select id from seat where learner_id = $1)`,
+    [id],
   );
   await tx.query('alter table build_event enable trigger build_event_append_only');
   await tx.query(

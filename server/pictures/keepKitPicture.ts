@@ -40,7 +40,7 @@ export async function keepKitPicture(
   return hash;
 }
 
-/** The same for the steps of a kit. */
+/** The same for the steps and boards of a kit. */
 export async function keepStepPicture(
   tx: Queryable,
   { kitId, field }: Omit<Where, 'purpose'>,
@@ -51,11 +51,25 @@ export async function keepStepPicture(
   return hash;
 }
 
+/** The same of a layer of a board, as it was drawn here. */
+export async function keepDrawing(tx: Queryable, kitId: string, svg: string): Promise<string> {
+  const hash = await keepFile(tx, { mediaType: 'image/svg+xml', bytes: Buffer.from(svg) });
+  await putStepPicture(tx, kitId, hash);
+  return hash;
+}
+
 async function keepBytes(tx: Queryable, image: string, field: string): Promise<string> {
   const { mediaType, bytes } = fromDataAddress(image);
   if (!isWhatItSays(mediaType, bytes)) {
     throw invalid([{ field, says: said('refusals.pictures.chooseJpegPngWebp') }]);
   }
+  return keepFile(tx, { mediaType, bytes });
+}
+
+async function keepFile(
+  tx: Queryable,
+  { mediaType, bytes }: { readonly mediaType: string; readonly bytes: Buffer },
+): Promise<string> {
   const hash = createHash('sha256').update(bytes).digest('hex');
   await insertPicture(tx, hash, { mediaType, bytes });
   return hash;
@@ -94,6 +108,7 @@ function fromDataAddress(image: string): { mediaType: string; bytes: Buffer } {
 const heads: Readonly<Record<string, (bytes: Buffer) => boolean>> = {
   'image/png': (bytes) => bytes.subarray(0, 4).equals(Buffer.from([0x89, 0x50, 0x4e, 0x47])),
   'image/jpeg': (bytes) => bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff])),
+  'image/svg+xml': (bytes) => /^\s*(<\?xml[^>]*>\s*)?<svg[\s>]/.test(bytes.toString('utf8')),
   'image/webp': (bytes) => bytes.subarray(8, 12).toString('latin1') === 'WEBP',
 };
 

@@ -49,6 +49,8 @@ export function pictureRoutes(api: Api, db: Database): void {
     if (!picture) throw notFound('picture');
     response
       .type(picture.mediaType)
+      // A drawing that is opened by itself stays a picture, whoever wrote it.
+      .set('Content-Security-Policy', "sandbox; default-src 'none'; style-src 'unsafe-inline'")
       .set('Cache-Control', 'private, max-age=31536000, immutable')
       .send(Buffer.from(picture.bytes));
   });

@@ -25,12 +25,13 @@ export async function selectNextBuild(
     soldering_order: unknown;
     board: unknown;
   }>(
-    `select workshop.id as workshop_id, kit.name as kit_name, steps, soldering_order, board - 'backdrop' as board
+    `select workshop.id as workshop_id, kit.name as kit_name, steps, soldering_order, board
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
        join kit on kit.id = kit_revision.kit_id
-      where learner_id = $1 and starts_at + length_minutes * interval '1 minute' > now()
+      where learner_id = $1 and seat.removed_at is null and workshop.removed_at is null and set_aside is null
+        and starts_at + length_minutes * interval '1 minute' > now()
       order by starts_at limit 1`,
     [learnerId],
   );

@@ -31,7 +31,7 @@ export async function selectEveningsEnd(
   const [row] = await db.query<{ ends_at: Date | null }>(
     `select max(starts_at + length_minutes * interval '1 minute') as ends_at
        from workshop
-      where starts_at < $1::timestamptz + $2 * interval '1 hour'
+      where removed_at is null and set_aside is null and starts_at < $1::timestamptz + $2 * interval '1 hour'
         and starts_at + length_minutes * interval '1 minute' > $1::timestamptz`,
     [at.toISOString(), hours],
   );
@@ -54,7 +54,7 @@ export async function selectOutdatedLabels(
 ): Promise<OutdatedLabels[]> {
   const rows = await db.query<{ id: string; title: string; labels_address: string }>(
     `select id, title, labels_address from workshop
-      where labels_address is not null and labels_address <> $1
+      where removed_at is null and set_aside is null and labels_address is not null and labels_address <> $1
         and starts_at + length_minutes * interval '1 minute' > $2::timestamptz
       order by starts_at`,
     [address, now.toISOString()],

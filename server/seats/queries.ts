@@ -1,3 +1,4 @@
+import type { KeptPicture } from '#contract/pictures';
 import { storedBoard, storedIron, storedOrder, storedPlan } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
 import type { Iron } from '#core/joint/heat/iron';
@@ -17,6 +18,10 @@ export interface StoredSeat {
   readonly name: string;
   readonly workshopTitle: string;
   readonly kitName: string;
+  readonly kitDescription: string;
+  readonly kitPicture: KeptPicture | null;
+  /** The name of whoever works with this learner. */
+  readonly partner: string | null;
   readonly startsAt: string;
   readonly lengthMinutes: number;
   readonly openedAt: string | null;
@@ -35,8 +40,19 @@ export const linkEnded = (why: Said) =>
 export const linkReplaced = () => linkEnded(said('refusals.seats.thisSeatHasANewLinkScan'));
 export const linkOver = () => linkEnded(said('refusals.seats.theEveningOfThisLinkIsOver'));
 
-export async function isEndedLink(db: Queryable, token: string): Promise<boolean> {
-  return (await db.query('select 1 from ended_link where token = $1', [token])).length > 0;
+/** Why a token that opened a seat once opens none now; undefined where it never did. */
+export async function endedLink(db: Queryable, token: string): Promise<Refusal | undefined> {
+  const [row] = await db.query<{ replaced: boolean; cancelled: boolean; gone: boolean }>(
+    `select exists (select 1 from ended_link where token = $1) as replaced,
+            coalesce(set_aside = 'cancelled', false) as cancelled, seat.id is not null as gone
+       from (select 1) as asked
+       left join seat on token = $1
+       left join workshop on workshop.id = workshop_id`,
+    [token],
+  );
+  if (row?.replaced) return linkReplaced();
+  if (row?.cancelled) return linkEnded(said('refusals.seats.theWorkshopIsCancelled'));
+  return row?.gone ? linkEnded(said('refusals.seats.thisSeatWasTakenAway')) : undefined;
 }
 
 /**
@@ -73,6 +89,9 @@ export async function selectSeatByToken(
     name: string;
     title: string;
     kit_name: string;
+    description: string;
+    picture: KeptPicture | null;
+    partner: string | null;
     starts_at: Date;
     length_minutes: number;
     opened_at: Date | null;
@@ -82,14 +101,19 @@ export async function selectSeatByToken(
     board: unknown;
     iron: unknown;
   }>(
-    `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, starts_at, length_minutes,
-            opened_at, keeps_page, steps, soldering_order, board - 'backdrop' as board, iron
+    `select seat.id as seat_id, workshop_id, learner_id, seat.number, seat.name, title, kit.name as kit_name, kit.description, starts_at, length_minutes,
+            (select jsonb_build_object('hash', hash, 'alt', alt) from kit_picture
+              where kit_picture.kit_id = kit.id and purpose = 'card') as picture,
+            (select nullif(beside.name, '') from seat as beside where beside.workshop_id = seat.workshop_id
+                and beside.number = seat.partner and beside.removed_at is null) as partner,
+            opened_at, keeps_page, steps, soldering_order, board, iron
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
        join kit on kit.id = kit_revision.kit_id
        left join learner on learner.id = learner_id
-      where token = $1`,
+      where token = $1 and seat.removed_at is null and workshop.removed_at is null
+        and set_aside is distinct from 'cancelled'`,
     [token],
   );
   return (
@@ -101,6 +125,9 @@ export async function selectSeatByToken(
       name: row.name,
       workshopTitle: row.title,
       kitName: row.kit_name,
+      kitDescription: row.description,
+      kitPicture: row.picture,
+      partner: row.partner,
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
       openedAt: row.opened_at?.toISOString() ?? null,

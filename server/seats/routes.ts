@@ -1,6 +1,7 @@
 import type { SentEvent } from '#contract/events';
-import { getSeat, reportFromSeat, seatStream } from '#contract/seats';
+import { getSeat, queueOfSeat, reportFromSeat, seatStream } from '#contract/seats';
 import type { DeedKind } from '#core/build/event';
+import { helpQueue } from '#core/build/helpQueue';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { said } from '#core/learning/said';
 import { withoutNotes } from '#core/order/own/ownSteps';
@@ -9,7 +10,7 @@ import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { type OpenStreams, seatOwner, streamsOfSeat } from '../events/openStreams.ts';
-import { selectSeatEvents } from '../events/queries.ts';
+import { isForSeat, selectCallsForHelp, selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { forbidden } from '../http/refusal.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from './queries.ts';
@@ -60,6 +61,12 @@ export function seatRoutes(
     return log.append(seat, { by: 'learner' }, body.events);
   });
 
+  api.serve(queueOfSeat, async ({ params }) => {
+    const { seatId, workshopId } = await seats.existing(params.token);
+    const waiting = helpQueue(await selectCallsForHelp(db, workshopId));
+    return { number: waiting.includes(seatId) ? waiting.indexOf(seatId) + 1 : null };
+  });
+
   api.send(seatStream, async ({ params, request, response }) => {
     const seat = await seats.existing(params.token);
     const { seatId, workshopId } = seat;
@@ -72,7 +79,7 @@ export function seatRoutes(
       {
         workshopId,
         after: (seq) => selectSeatEvents(db, seatId, seq),
-        wanted: ({ event }) => event.seatId === seatId,
+        wanted: ({ event }) => event.seatId === seatId && isForSeat(event),
       },
       {
         owners: [seatOwner(seatId)],

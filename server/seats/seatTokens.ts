@@ -4,13 +4,7 @@ import { memo } from '#core/memo';
 import type { Database, Queryable } from '../db/database.ts';
 import type { SeatOfPlan } from '../events/eventLog.ts';
 import { type OpenStreams, seatOwner } from '../events/openStreams.ts';
-import {
-  isEndedLink,
-  linkReplaced,
-  noSuchSeat,
-  replaceTokens,
-  selectSeatByToken,
-} from './queries.ts';
+import { endedLink, noSuchSeat, replaceTokens, selectSeatByToken } from './queries.ts';
 import type { LinkTimes } from './seatLink.ts';
 
 /** A full house of several evenings; what is forgotten is read again. */
@@ -58,9 +52,7 @@ export class SeatTokens {
   async existing(token: string): Promise<SeatOfToken> {
     const seat = await this.find(token);
     if (seat) return seat;
-    throw tokenForm.test(token) && (await isEndedLink(this.#db, token))
-      ? linkReplaced()
-      : noSuchSeat();
+    throw (tokenForm.test(token) && (await endedLink(this.#db, token))) || noSuchSeat();
   }
 
   /** Gives seats new links inside a transaction; call `changed` once it is through. */

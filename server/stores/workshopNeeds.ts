@@ -10,12 +10,14 @@ import { selectItems } from './queries.ts';
 /**
  * What some workshops need together, against the drawers as they are and the losses that the rooms have seen.
  *
+ * @param losses as `lossesSeen` tells them, where several workshops are looked at one after the other
  * @returns undefined where one of the workshops does not exist
  */
 export async function workshopNeeds(
   db: Queryable,
   workshopIds: readonly string[],
   runOut: number,
+  losses?: LossesSeen,
 ): Promise<Needs | undefined> {
   const planned: PlannedBags[] = [];
   for (const id of workshopIds) {
@@ -29,11 +31,13 @@ export async function workshopNeeds(
     });
   }
   const stock = (await selectItems(db)).map(({ id, part, level }) => ({ itemId: id, part, level }));
-  return needsOf(planned, stock, await lossesSeen(db), runOut);
+  return needsOf(planned, stock, losses ?? (await lossesSeen(db)), runOut);
 }
 
+export type LossesSeen = ReadonlyMap<FamilyId, LossCount>;
+
 /** Pieces and losses by family, over all workshops. */
-async function lossesSeen(db: Queryable): Promise<Map<FamilyId, LossCount>> {
+export async function lossesSeen(db: Queryable): Promise<Map<FamilyId, LossCount>> {
   const seen = new Map<FamilyId, LossCount>();
   const logs = await selectDeedsOfAll(db, ['step-done', 'mistake', 'undo']);
   for (const [id, steps] of await selectPlans(db)) {

@@ -132,9 +132,7 @@ export function changeKitTo(server: TestServer, kit: Kit, changes: KitChanges) {
   if (supplyVolt !== undefined) calls.push(() => put('supply', { supplyVolt }));
   if (order !== undefined) calls.push(() => put('order', { order }));
   if (board !== undefined) {
-    const { backdrop, ...drawn } = (board ?? {}) as { readonly backdrop?: unknown };
-    calls.push(() => put('board', { board: board === null ? null : drawn }));
-    if (backdrop !== undefined) calls.push(() => put('picture', { picture: backdrop }));
+    calls.push(() => put('board', { board }));
   }
   const last = (async () => {
     let answer: Response | undefined;

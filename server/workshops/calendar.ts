@@ -14,7 +14,7 @@ const reminderDays = 1;
  */
 export function calendarOf(
   { t, language }: Speaker,
-  { id, title, kitName, startsAt, lengthMinutes }: StoredWorkshop,
+  { id, title, kitName, startsAt, lengthMinutes, place, setAside }: StoredWorkshop,
   parts: readonly Part[],
   seats: number,
   now: Date,
@@ -33,6 +33,8 @@ export function calendarOf(
   event.addPropertyWithValue('dtstart', ical.Time.fromJSDate(new Date(startsAt), true));
   event.addPropertyWithValue('duration', ical.Duration.fromSeconds(lengthMinutes * 60));
   event.addPropertyWithValue('summary', text(title));
+  if (setAside === 'cancelled') event.addPropertyWithValue('status', 'CANCELLED');
+  if (place !== '') event.addPropertyWithValue('location', text(place));
   event.addPropertyWithValue(
     'description',
     text(

@@ -187,6 +187,7 @@ describe('the calendar file', () => {
       kitName: 'K',
       startsAt: workshop.startsAt,
       lengthMinutes: 60,
+      place: 'Room 2\r\nATTENDEE:mailto:x@example.org',
     } as Parameters<typeof calendarOf>[1];
     const lines = calendarOf(speak('en'), evening, [], 1, new Date(0)).split('\r\n');
     expect(lines.filter((line) => /^(ATTENDEE|BEGIN:VALARM)/.test(line))).toEqual(['BEGIN:VALARM']);

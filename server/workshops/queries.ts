@@ -1,5 +1,5 @@
 import { storedIron, storedOrder, storedPlan } from '#contract/storedKinds';
-import type { ChecklistSign, Seat, WorkshopSummary } from '#contract/workshops';
+import type { ChecklistSign, Seat, SetAside, WorkshopSummary } from '#contract/workshops';
 import type { Iron } from '#core/joint/heat/iron';
 import { settingsOf } from '#core/order/settings';
 import type { StyleId } from '#core/order/styles/ids';
@@ -16,10 +16,14 @@ export interface StoredWorkshop {
   readonly supplyVolt: number | null;
   readonly startsAt: string;
   readonly lengthMinutes: number;
+  readonly setAside: SetAside | null;
   readonly iron: Iron;
   readonly steps: readonly PlannedStep[];
   readonly styles: readonly StyleId[];
   readonly openedAt: string | null;
+  readonly place: string;
+  readonly notes: string;
+  readonly aboutVersion: number;
   /** Of who sits where. */
   readonly version: number;
 }
@@ -44,13 +48,44 @@ export async function insertWorkshop(
     `insert into workshop (id, title, revision_id, starts_at, length_minutes, steps) values ($1, $2, $3, $4, $5, $6::jsonb)`,
     [id, title, revisionId, startsAt, lengthMinutes, json(storedPlan, steps)],
   );
+  await insertSeats(db, id, seats);
+}
+
+export async function insertSeats(
+  db: Queryable,
+  workshopId: string,
+  seats: readonly Seat[],
+): Promise<void> {
   await db.query(
     `insert into seat (id, workshop_id, number, name, token, learner_id, experience, partner)
      select id, $1::uuid, number, name, token, "learnerId", experience, partner
        from jsonb_to_recordset($2::jsonb)
             as seat (id uuid, number integer, name text, token text, "learnerId" uuid, experience text, partner integer)`,
-    [id, JSON.stringify(seats)],
+    [workshopId, JSON.stringify(seats)],
   );
+}
+
+/** @returns the version from now on; undefined where somebody else was faster */
+export async function updateAbout(
+  db: Queryable,
+  workshopId: string,
+  about: {
+    readonly title: string;
+    readonly startsAt: string;
+    readonly lengthMinutes: number;
+    readonly place: string;
+    readonly notes: string;
+    readonly version: number;
+  },
+): Promise<number | undefined> {
+  const { title, startsAt, lengthMinutes, place, notes, version } = about;
+  const [row] = await db.query<{ version: number }>(
+    `update workshop
+        set title = $3, starts_at = $4, length_minutes = $5, place = $6, notes = $7, about_version = about_version + 1
+      where id = $1 and about_version = $2 returning about_version as version`,
+    [workshopId, version, title, startsAt, lengthMinutes, place, notes],
+  );
+  return row?.version;
 }
 
 export async function updateIron(db: Queryable, workshopId: string, iron: Iron): Promise<void> {
@@ -67,6 +102,7 @@ interface SummaryRow {
   revision: number;
   starts_at: Date;
   length_minutes: number;
+  set_aside: SetAside | null;
   seats: number;
 }
 
@@ -79,10 +115,14 @@ interface WorkshopRow {
   supply_volt: number | null;
   starts_at: Date;
   length_minutes: number;
+  set_aside: SetAside | null;
   steps: unknown;
   soldering_order: unknown;
   iron: unknown;
   opened_at: Date | null;
+  place: string;
+  notes: string;
+  about_version: number;
   seating_version: number;
 }
 
@@ -91,11 +131,14 @@ const withKit = `
   join kit_revision on kit_revision.id = workshop.revision_id
   join kit on kit.id = kit_revision.kit_id`;
 
-export async function selectWorkshops(db: Queryable): Promise<WorkshopSummary[]> {
+export async function selectWorkshops(
+  db: Queryable,
+): Promise<Omit<WorkshopSummary, 'thingsOpen'>[]> {
   const rows = await db.query<SummaryRow>(
     `select workshop.id, title, kit.name as kit_name, kit_revision.number as revision, starts_at, length_minutes,
-            (select count(*)::integer from seat where workshop_id = workshop.id) as seats
-       ${withKit} order by starts_at desc`,
+            set_aside,
+            (select count(*)::integer from seat where workshop_id = workshop.id and seat.removed_at is null) as seats
+       ${withKit} where workshop.removed_at is null order by starts_at desc`,
   );
   return rows.map((row) => ({
     id: row.id,
@@ -104,6 +147,7 @@ export async function selectWorkshops(db: Queryable): Promise<WorkshopSummary[]>
     revision: row.revision,
     startsAt: row.starts_at.toISOString(),
     lengthMinutes: row.length_minutes,
+    setAside: row.set_aside,
     seats: row.seats,
   }));
 }
@@ -114,8 +158,9 @@ export async function selectWorkshop(
 ): Promise<StoredWorkshop | undefined> {
   const [row] = await db.query<WorkshopRow>(
     `select workshop.id, title, kit.id as kit_id, kit.name as kit_name, kit_revision.number as revision, supply_volt,
-            starts_at, length_minutes, steps, soldering_order, iron, opened_at, seating_version
-       ${withKit} where workshop.id = $1`,
+            starts_at, length_minutes, set_aside, steps, soldering_order, iron, opened_at, place, notes, workshop.about_version,
+            seating_version
+       ${withKit} where workshop.id = $1 and workshop.removed_at is null`,
     [id],
   );
   return (
@@ -128,10 +173,14 @@ export async function selectWorkshop(
       supplyVolt: row.supply_volt,
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
+      setAside: row.set_aside,
       steps: readOnce(storedPlan, row.steps),
       styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
       iron: read(storedIron, row.iron),
       openedAt: row.opened_at?.toISOString() ?? null,
+      place: row.place,
+      notes: row.notes,
+      aboutVersion: row.about_version,
       version: row.seating_version,
     }
   );
@@ -223,7 +272,7 @@ export async function selectSeats(
 ): Promise<StoredSeatOfWorkshop[]> {
   return db.query<StoredSeatOfWorkshop>(
     `select id, number, name, token, learner_id as "learnerId", experience, partner
-       from seat where workshop_id = $1 order by number`,
+       from seat where workshop_id = $1 and removed_at is null order by number`,
     [workshopId],
   );
 }
@@ -244,6 +293,13 @@ export async function raiseSeating(
     [workshopId, basedOn],
   );
   return row?.version;
+}
+
+/** There is a seat more: whoever changes who sits where from an older reading has to look again. */
+export async function seatingHasGrown(tx: Queryable, workshopId: string): Promise<void> {
+  await tx.query('update workshop set seating_version = seating_version + 1 where id = $1', [
+    workshopId,
+  ]);
 }
 
 /** Who sits where, for all seats in one statement. */

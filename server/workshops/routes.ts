@@ -1,14 +1,18 @@
 import { randomUUID } from 'node:crypto';
+import type { EventsAccepted } from '#contract/events';
 import {
+  addSeat,
   calendar,
   changeIron,
   changeSeating,
+  changeWorkshop,
   createWorkshop,
   getChecklist,
   getWorkshop,
   getWorkshopLog,
   listWorkshops,
   logAtSeat,
+  logAtSeats,
   openSeats,
   renewLink,
   showLink,
@@ -19,6 +23,7 @@ import {
 } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { said } from '#core/learning/said';
+import { phaseOf } from '#core/pace/phase';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
 import { isInstructor, ownersOf, type Sessions, staffOf } from '../auth/sessions.ts';
@@ -37,25 +42,31 @@ import { selectKit, selectRevision } from '../kits/queries.ts';
 import { forgetUnseated } from '../people/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
 import type { SeatTokens } from '../seats/seatTokens.ts';
+import { type LossesSeen, lossesSeen } from '../stores/workshopNeeds.ts';
 import { speak } from '../words/speak.ts';
 import { calendarOf } from './calendar.ts';
 import { isOfToday } from './helpersDay.ts';
 import {
+  insertSeats,
   insertSign,
   insertWorkshop,
   raiseSeating,
   type StoredSeatOfWorkshop,
   type StoredWorkshop,
+  seatingHasGrown,
   selectSeats,
   selectSigns,
   selectWorkshop,
   selectWorkshops,
+  updateAbout,
   updateIron,
   updateOpened,
   updateSeats,
   withdrawSign,
 } from './queries.ts';
-import { learnersNamed, seatingErrors, seatsFor } from './seating.ts';
+import { readinessOfWorkshop, readinessRoutes } from './readiness/routes.ts';
+import { learnersNamed, newSeatErrors, seatingErrors, seatsFor } from './seating.ts';
+import { workshopShelfRoutes } from './shelf/routes.ts';
 import { wrapUpTable } from './wrapUpTable.ts';
 
 export interface WorkshopDependencies {
@@ -73,6 +84,9 @@ export function workshopRoutes(
   api: Api,
   { db, log, channels, streams, sessions, door, tokens, now }: WorkshopDependencies,
 ): void {
+  workshopShelfRoutes(api, { db, tokens });
+  readinessRoutes(api, db);
+
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
     if (!workshop) throw notFound('workshop');
@@ -81,6 +95,11 @@ export function workshopRoutes(
 
   const partsOf = async ({ kitId, revision }: StoredWorkshop): Promise<readonly Part[]> =>
     ((await selectRevision(db, kitId, revision))?.lines ?? []).map(({ part }) => part);
+
+  const thingsOpen = async (workshopId: string, losses: LossesSeen): Promise<number> =>
+    (await readinessOfWorkshop(db, await existing(workshopId), losses)).filter(
+      ({ isDone }) => !isDone,
+    ).length;
 
   const seatOf = async (workshopId: string, seatId: string): Promise<StoredSeatOfWorkshop> => {
     const seats = await selectSeats(db, (await existing(workshopId)).id);
@@ -91,7 +110,17 @@ export function workshopRoutes(
 
   api.serve(listWorkshops, async ({ response }) => {
     const all = await selectWorkshops(db);
-    return isInstructor(response) ? all : all.filter((one) => isOfToday(one, now()));
+    const shown = isInstructor(response)
+      ? all
+      : all.filter((one) => one.setAside === null && isOfToday(one, now()));
+    const isAhead = (one: (typeof shown)[number]) => phaseOf(one, now()) === 'ahead';
+    const losses = shown.some(isAhead) ? await lossesSeen(db) : new Map();
+    return Promise.all(
+      shown.map(async (one) => ({
+        ...one,
+        thingsOpen: isAhead(one) ? await thingsOpen(one.id, losses) : null,
+      })),
+    );
   });
 
   api.serve(getWorkshop, async ({ params, response }) => {
@@ -123,15 +152,17 @@ export function workshopRoutes(
           },
         ]);
       }
-      await insertWorkshop(tx, {
-        id,
-        title: body.title,
-        revisionId: kit.revisionId,
-        startsAt: body.startsAt,
-        lengthMinutes: body.lengthMinutes,
-        steps,
-        seats: await seatsFor(tx, body.seats),
-      });
+      for (const [index, startsAt] of [body.startsAt, ...(body.further ?? [])].entries()) {
+        await insertWorkshop(tx, {
+          id: index === 0 ? id : randomUUID(),
+          title: body.title,
+          revisionId: kit.revisionId,
+          startsAt,
+          lengthMinutes: body.lengthMinutes,
+          steps,
+          seats: await seatsFor(tx, body.seats),
+        });
+      }
     });
     return { id };
   });
@@ -142,15 +173,38 @@ export function workshopRoutes(
     return { iron: body, heatTimes: heatTimesOf(body) };
   });
 
+  api.serve(changeWorkshop, async ({ params, body }) => {
+    const { id } = await existing(params.workshopId);
+    const version = await updateAbout(db, id, body);
+    if (version === undefined) throw changedMeanwhile();
+    // Links wait for the start, and end some days after it.
+    tokens.changed();
+    return { version };
+  });
+
+  api.serve(addSeat, async ({ params, body: { name } }) => {
+    const { id } = await existing(params.workshopId);
+    return db.transaction(async (tx) => {
+      // First, so that two who add one at once come one after the other.
+      await seatingHasGrown(tx, id);
+      const seats = await selectSeats(tx, id);
+      const wrong = newSeatErrors(seats, name);
+      if (wrong.length > 0) throw invalid(wrong);
+      const number = Math.max(0, ...seats.map((seat) => seat.number)) + 1;
+      const added = (await seatsFor(tx, [{ name }])).map((seat) => ({ ...seat, number }));
+      await insertSeats(tx, id, added);
+      return { id: added[0]?.id ?? '', number };
+    });
+  });
+
   api.serve(changeSeating, async ({ params, body }) => {
     const { id } = await existing(params.workshopId);
     const given = body.seats.flatMap((seat) => (seat.newLink ? [seat.id] : []));
     const changed = await db.transaction(async (tx) => {
-      const seats = await selectSeats(tx, id);
-      const errors = seatingErrors(seats, body.seats);
-      if (errors.length > 0) throw invalid(errors);
       const version = await raiseSeating(tx, id, body.version);
       if (version === undefined) throw changedMeanwhile();
+      const errors = seatingErrors(await selectSeats(tx, id), body.seats);
+      if (errors.length > 0) throw invalid(errors);
       const learners = await learnersNamed(
         tx,
         body.seats.map(({ name }) => name),
@@ -244,6 +298,30 @@ export function workshopRoutes(
       { by: 'instructor', helper: staffOf(response).logsAs },
       body.events,
     );
+  });
+
+  api.serve(logAtSeats, async ({ params, body, response }) => {
+    const { id: workshopId, steps } = await existing(params.workshopId);
+    const seats = await selectSeats(db, workshopId);
+    if (!body.events.every(({ seatId }) => seats.some(({ id }) => id === seatId)))
+      throw notFound('seatOfWorkshop');
+    // One that is refused refuses the rest as well; those that were taken before it are known by their ids.
+    const answers: EventsAccepted[] = [];
+    for (const { id: seatId } of seats) {
+      const events = body.events.filter((event) => event.seatId === seatId);
+      if (events.length === 0) continue;
+      answers.push(
+        await log.append(
+          { seatId, workshopId, steps },
+          { by: 'instructor', helper: staffOf(response).logsAs },
+          events,
+        ),
+      );
+    }
+    return {
+      accepted: answers.flatMap(({ accepted }) => accepted),
+      now: new Date().toISOString(),
+    };
   });
 
   api.send(workshopStream, async ({ params, request, response }) => {

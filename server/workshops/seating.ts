@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { FieldError } from '#contract/problem';
-import type { Seat } from '#contract/workshops';
+import { maxSeats, type Seat } from '#contract/workshops';
 import { said } from '#core/learning/said';
 import type { Experience } from '#core/pace/experience';
 import type { Queryable } from '../db/database.ts';
@@ -52,6 +52,18 @@ export async function seatsFor(tx: Queryable, asked: readonly Asked[]): Promise<
     });
   }
   return seats;
+}
+
+/** Why nobody of that name gets a seat more. */
+export function newSeatErrors(seats: readonly Seat[], name: string): FieldError[] {
+  if (seats.length >= maxSeats) {
+    return [{ field: 'name', says: said('refusals.workshops.planAtMostSeats', { maxSeats }) }];
+  }
+  const isTaken =
+    name !== '' && seats.some((seat) => seat.name.toLowerCase() === name.toLowerCase());
+  return isTaken
+    ? [{ field: 'name', says: said('refusals.workshops.twoSeatsAreCalled', { name }) }]
+    : [];
 }
 
 /** What is wrong with a seating: each seat once, and partners that are each other's. */

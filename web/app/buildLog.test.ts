@@ -56,7 +56,7 @@ const newLog = () =>
     author: 'learner',
     outbox: new Outbox({ of: 'seat' }, storage),
     keptAs: `log.${seat1}`,
-    send: async (_, events) => {
+    send: async (events) => {
       await answer(events);
       sentBatches.push([...events]);
       return { accepted: events.map(({ id }) => id), now: new Date().toISOString() };
@@ -127,7 +127,7 @@ describe('reporting', () => {
     stop();
   });
 
-  it('sends each seat’s events by themselves', async () => {
+  it('sends what waits of several seats in one request', async () => {
     answer = noNetwork;
     const log = newLog();
     log.report(seat1, done('one'));
@@ -135,10 +135,14 @@ describe('reporting', () => {
     await settle();
     answer = () => {};
     await vi.advanceTimersByTimeAsync(3000);
-    expect(sentBatches.map((batch) => batch.map(({ seatId }) => seatId))).toEqual([
-      [seat1],
-      [seat2],
-    ]);
+    expect(sentBatches.map((batch) => batch.map(({ seatId }) => seatId))).toEqual([[seat1, seat2]]);
+  });
+
+  it('sends what is said to many seats at once in one request', async () => {
+    const log = newLog();
+    for (const seat of [seat1, seat2]) log.report(seat, done('one'));
+    await settle();
+    expect(sentBatches.map((batch) => batch.length)).toEqual([2]);
   });
 
   it('sets aside only what the server refuses for good, with the reason, and the rest goes on', async () => {

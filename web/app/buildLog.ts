@@ -25,7 +25,8 @@ export interface BuildLogOptions {
   readonly outbox: Outbox;
   /** The name under which the device keeps the log as it grows, for a reload without network. */
   readonly keptAs: string;
-  readonly send: (seatId: string, events: readonly SentEvent[]) => Promise<EventsAccepted>;
+  /** Sends entries together, of one seat or of several. */
+  readonly send: (events: readonly SentEvent[]) => Promise<EventsAccepted>;
   /** The stream to follow, resumed behind the given place. */
   readonly streamPath: (afterSeq: number) => string;
 }
@@ -44,6 +45,9 @@ const mostSkewMs = 8000;
 
 /** So many faults in a row, and what is sent is what the server stumbles over: entry by entry it is found and set aside. */
 const mostFaults = 3;
+
+/** So many entries go in one request at most: a message to the largest room does. */
+const mostTogether = 100;
 
 /** The log is kept at most this often, in ms: a full room's is a megabyte. */
 const keepMs = 5000;
@@ -161,17 +165,15 @@ export class BuildLog {
     if (this.#sending) return;
     this.#sending = true;
     clearTimeout(this.#retry);
+    // What is said to many seats at once goes in one request.
+    await Promise.resolve();
     try {
       for (
         let waiting = this.#options.outbox.waiting();
         waiting.length > 0;
         waiting = this.#options.outbox.waiting()
       ) {
-        const seatId = waiting[0]?.seatId ?? '';
-        await this.#deliver(
-          seatId,
-          waiting.filter((event) => event.seatId === seatId),
-        );
+        await this.#deliver(waiting.slice(0, mostTogether));
       }
       if (this.#stream?.readyState === EventSource.OPEN) this.store.setState({ connected: true });
     } catch {
@@ -202,10 +204,9 @@ export class BuildLog {
     this.store.setState({ aside: outbox.setAside() });
   }
 
-  async #deliver(seatId: string, events: readonly SentEvent[]): Promise<void> {
-    const batch = events.slice(0, 100);
+  async #deliver(batch: readonly SentEvent[]): Promise<void> {
     try {
-      const { now } = await answered(this.#options.send(seatId, batch));
+      const { now } = await answered(this.#options.send(batch));
       this.#faults = 0;
       this.#setClock(now);
       this.#settle(batch.map(({ id }) => id));
@@ -215,12 +216,12 @@ export class BuildLog {
       if (status === 500) this.#faults += 1;
       if (!isFinal(status) && !(status === 500 && this.#faults >= mostFaults)) throw error;
       if (batch.length > 1) {
-        for (const event of batch) await this.#deliver(seatId, [event]);
+        for (const event of batch) await this.#deliver([event]);
         return;
       }
       for (const event of batch) this.#options.outbox.putAside(event, detail);
       this.#settle(batch.map(({ id }) => id));
-      this.#drop(seatId, batch);
+      this.#drop(batch);
       this.store.setState({ aside: this.#options.outbox.setAside() });
     }
   }
@@ -269,11 +270,13 @@ export class BuildLog {
     );
   };
 
-  #drop(seatId: string, events: readonly SentEvent[]): void {
-    const ids = events.map(({ id }) => id);
-    this.store.setState(({ bySeat }) => ({
-      bySeat: { ...bySeat, [seatId]: (bySeat[seatId] ?? []).filter(({ id }) => !ids.includes(id)) },
-    }));
+  #drop(events: readonly SentEvent[]): void {
+    this.store.setState(({ bySeat }) => {
+      const next: Record<string, readonly BuildEvent[]> = { ...bySeat };
+      for (const { id, seatId } of events)
+        next[seatId] = (next[seatId] ?? []).filter((event) => event.id !== id);
+      return { bySeat: next };
+    });
   }
 }
 

@@ -77,18 +77,11 @@ export const newWorkshop = room(
   'refusals',
 );
 export const phones = room(() => import('../workshops/phones/PhonesPage.tsx'), 'workshops');
-export const workshops = room(
-  () => import('../workshops/pages.ts'),
-  'workshops',
-  // Counting by weight is of the stores.
-  'stores',
-  'refusals',
-  // Tips and solders are called as on the heat bench.
-  'drills',
-  'families',
-  'trade',
-  'staff',
-);
+/** Tips and solders are called as on the heat bench. */
+const workshopWords = ['workshops', 'refusals', 'drills', 'families', 'trade', 'staff'] as const;
+export const workshops = room(() => import('../workshops/pages.ts'), ...workshopWords);
+// Counting by weight is of the stores.
+export const planning = room(() => import('../workshops/planPages.ts'), ...workshopWords, 'stores');
 export const practice = room(
   () => import('../practice/pages.ts'),
   'practice',

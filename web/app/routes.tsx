@@ -27,6 +27,7 @@ import {
   people,
   person,
   phones,
+  planning,
   practice,
   site,
   stores,
@@ -277,14 +278,14 @@ export const routes = createBrowserRouter([
               { index: true, loader: () => redirect('plan') },
               {
                 path: 'plan',
-                lazy: workshops(({ PlanPage, loadPlan }) => ({
+                lazy: planning(({ PlanPage, loadPlan }) => ({
                   Component: PlanPage,
                   ...readOncePerPath(loadPlan),
                 })),
               },
               {
                 path: 'pack',
-                lazy: workshops(({ PackPage, loadPack }) => ({
+                lazy: planning(({ PackPage, loadPack }) => ({
                   Component: PackPage,
                   ...readOncePerPath(loadPack),
                 })),
@@ -293,6 +294,13 @@ export const routes = createBrowserRouter([
                 path: 'floor',
                 lazy: workshops(({ FloorPage, loadFloor }) => ({
                   Component: FloorPage,
+                  ...readOncePerPath(loadFloor),
+                })),
+              },
+              {
+                path: 'wall',
+                lazy: workshops(({ WallPage, loadFloor }) => ({
+                  Component: WallPage,
                   ...readOncePerPath(loadFloor),
                 })),
               },

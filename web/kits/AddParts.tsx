@@ -16,8 +16,11 @@ import type { RememberedFamilies } from '#core/partslist/wording';
 import { partName } from '#core/words/partWords';
 import { saying, written } from '#core/words/sayings';
 import { CallProblem, call } from '../app/call.ts';
-import { unlessChanged } from '../app/useSave.ts';
+import { useLatest } from '../app/useLatest.ts';
+import { useTyped } from '../app/useTyped.ts';
+import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../ui/PartPicture.tsx';
+import { useKit } from './KitFrame.tsx';
 import { useLineNotes } from './lineNotes.ts';
 
 interface AddPartsProps {
@@ -34,7 +37,9 @@ interface Known {
 /** Parts written in lines as people write them, read while they are written; Enter adds them. */
 export function AddParts({ lines, add }: AddPartsProps) {
   const { t } = useTranslation();
-  const [text, setText] = useState('');
+  const typed = useTyped(`parts to add ${useKit().id}`, { text: '' });
+  const { text } = typed.value;
+  const latest = useLatest(text);
   const [refusal, setRefusal] = useState<string>();
   const [adding, setAdding] = useState(false);
   const known = useKnown();
@@ -52,7 +57,8 @@ export function AddParts({ lines, add }: AddPartsProps) {
     const refused = await add(read.lines);
     setAdding(false);
     setRefusal(refused);
-    if (refused === undefined) setText(unlessChanged(text));
+    // What was typed on meanwhile stays.
+    if (refused === undefined && latest.current === text) typed.set({ text: '' });
   };
   return (
     <Box
@@ -64,6 +70,7 @@ export function AddParts({ lines, add }: AddPartsProps) {
       }}
       sx={{ display: 'grid', gap: 1, maxWidth: 900 }}
     >
+      <FoundAgain typed={typed} />
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-end', flexWrap: 'wrap' }}>
         <TextField
           autoFocus
@@ -73,7 +80,7 @@ export function AddParts({ lines, add }: AddPartsProps) {
           placeholder={t('kits.addParts.example')}
           value={text}
           onChange={({ target }) => {
-            setText(target.value);
+            typed.set({ text: target.value });
             setRefusal(undefined);
           }}
           onKeyDown={(event) => {

@@ -36,7 +36,7 @@ beforeEach(() => {
     errata: [],
     board: null,
     order: usualSettings,
-    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1, picture: 1 },
+    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1 },
   };
   server.on(getKit, () => stored);
 });
@@ -77,7 +77,7 @@ const save = <Part extends 'lines' | 'errata' | 'order'>(
 const noteErratum = async (places: string, text: string) => {
   const user = userEvent.setup();
   await user.click(await screen.findByRole('button', { name: 'Add known problem' }));
-  await user.type(screen.getByLabelText('Places'), places);
+  await user.type(await screen.findByLabelText('Places'), places);
   await user.type(screen.getByLabelText('What is wrong, and what to do instead'), text);
   await user.click(screen.getByRole('button', { name: 'Add' }));
   return user;

@@ -3,7 +3,6 @@ import {
   changeErrata,
   changeLines,
   changeOrder,
-  changePicture,
   changeSupply,
   type Kit,
   type KitChanged,
@@ -26,21 +25,9 @@ export const savePart: Readonly<Record<KitPart, SavePart>> = {
     call(changeSupply, { params: { kitId }, body: { version, supplyVolt } }),
   order: (kitId, version, { order }) =>
     call(changeOrder, { params: { kitId }, body: { version, order } }),
-  board: (kitId, version, content) =>
-    call(changeBoard, { params: { kitId }, body: { version, board: drawn(content) } }),
-  picture: (kitId, version, { board }) =>
-    call(changePicture, {
-      params: { kitId },
-      body: { version, picture: board?.backdrop ?? null },
-    }),
+  board: (kitId, version, { board }) =>
+    call(changeBoard, { params: { kitId }, body: { version, board } }),
 };
-
-/** The board without the picture behind it. */
-function drawn({ board }: Pick<KitContent, 'board'>): Kit['board'] {
-  if (!board) return null;
-  const { backdrop: _, ...rest } = board;
-  return rest;
-}
 
 /** What of a content each part is. */
 const partOf: Readonly<Record<KitPart, (content: KitContent) => unknown>> = {
@@ -48,17 +35,13 @@ const partOf: Readonly<Record<KitPart, (content: KitContent) => unknown>> = {
   errata: ({ errata }) => errata,
   supply: ({ supplyVolt }) => supplyVolt,
   order: ({ order }) => order,
-  board: drawn,
-  picture: ({ board }) => board?.backdrop ?? null,
+  board: ({ board }) => board,
 };
 
-/** The parts that a change changes, the board before the picture that lies behind it. */
+/** The parts that a change changes. */
 export function partsChanged(kit: KitContent, more: Partial<KitContent>): KitPart[] {
   const next = { ...kit, ...more };
   return kitParts.filter(
-    (part) =>
-      // A board that goes takes its picture with it.
-      !(part === 'picture' && next.board === null) &&
-      JSON.stringify(partOf[part](kit)) !== JSON.stringify(partOf[part](next)),
+    (part) => JSON.stringify(partOf[part](kit)) !== JSON.stringify(partOf[part](next)),
   );
 }

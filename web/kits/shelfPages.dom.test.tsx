@@ -47,7 +47,7 @@ beforeEach(() => {
     errata: [],
     board: null,
     order: usualSettings,
-    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1, picture: 1 },
+    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1 },
   };
   server.on(getKit, () => stored);
   server.on(listKitEvenings, () => []);

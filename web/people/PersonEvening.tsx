@@ -39,6 +39,8 @@ export function PersonEvening({
                 done: Object.keys(state.doneAt).length,
                 count: steps.length,
               }),
+              state.checkedGood.length > 0 &&
+                t('people.personPage.checked', { count: state.checkedGood.length }),
               state.praises.length > 0 &&
                 t('people.personPage.praised', { count: state.praises.length }),
             ]
@@ -67,6 +69,14 @@ export function PersonEvening({
               made: numberOf(mistake.madeAtStepId),
               found: numberOf(mistake.foundAtStepId),
               cause: t(`mistake.${mistake.mistake}.cause`),
+            })}
+          </li>
+        ))}
+        {state.notes.map(({ eventId, text, helper }) => (
+          <li key={eventId}>
+            {t(helper ? 'people.personPage.noteBy' : 'people.personPage.note', {
+              text,
+              by: helper,
             })}
           </li>
         ))}

@@ -13,10 +13,12 @@ interface AskedOfAllProps {
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
   readonly clock: () => Date;
+  /** Says whether the learner is at the question now. */
+  readonly answering: (isAt: boolean) => void;
 }
 
 /** The last question to everybody, until it is put away; the exercise itself is loaded when there is one. */
-export function AskedOfAll({ view, events, report, clock }: AskedOfAllProps) {
+export function AskedOfAll({ view, events, report, clock, answering }: AskedOfAllProps) {
   const [putAway, setPutAway] = useState<string>();
   const round = useMemo(() => currentRoundOf(events, clock()), [events, clock]);
   if (!round || `${round.id} ${round.endedAt}` === putAway) return null;
@@ -28,6 +30,7 @@ export function AskedOfAll({ view, events, report, clock }: AskedOfAllProps) {
         plan={view}
         events={events}
         report={report}
+        answering={answering}
         dismiss={() => setPutAway(`${round.id} ${round.endedAt}`)}
       />
     </Suspense>

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
@@ -7,12 +7,13 @@ import { foldSeat } from '#core/build/foldSeat';
 import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
+import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
 import { CallForHelp } from './CallForHelp.tsx';
-import { Finished } from './Finished.tsx';
 import { FromTheInstructor } from './FromTheInstructor.tsx';
 import { MainButton } from './MainButton.tsx';
+import { Messages } from './Messages.tsx';
 import { NotSaved } from './NotSaved.tsx';
 import { OnHold } from './OnHold.tsx';
 import { Ruler } from './Ruler.tsx';
@@ -21,6 +22,14 @@ import { SeatHead } from './SeatHead.tsx';
 import { StepCard } from './StepCard.tsx';
 import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
+
+// Once an evening each; both are there before they are needed, network or not.
+const parts = {
+  hello: () => import('./Hello.tsx'),
+  goodbye: () => import('./Goodbye.tsx'),
+};
+const Hello = lazy(async () => ({ default: (await parts.hello()).Hello }));
+const Goodbye = lazy(async () => ({ default: (await parts.goodbye()).Goodbye }));
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -46,6 +55,23 @@ export function Bench() {
   const previous = steps[(step ? index : steps.length) - 1];
   const report = (deed: Deed) => log.report(seatId, deed);
 
+  const isNew =
+    state.greetedAt === null && state.lastSignAt === null && Object.keys(state.doneAt).length === 0;
+  // Whoever reports from here is met all the same until they begin.
+  const [meeting, setMeeting] = useState(isNew);
+  const begin = () => {
+    report({ kind: 'greeted' });
+    setMeeting(false);
+    scrollTo({ top: 0 });
+  };
+  useEffect(() => {
+    // One that does not come now is asked for again when it is needed.
+    for (const load of Object.values(parts)) load().catch(() => undefined);
+  }, []);
+  // On another device, or put at a step by staff: they have begun.
+  if (meeting && (state.greetedAt !== null || Object.keys(state.doneAt).length > 0)) {
+    setMeeting(false);
+  }
   const settling = useSettling(state.currentStepId);
 
   const done = () => {
@@ -54,7 +80,23 @@ export function Bench() {
     scrollTo({ top: 0 });
   };
   const back = () => previous && report({ kind: 'step-reopened', stepId: previous.id });
-  const askForHelp = () => report({ kind: 'help-asked', stepId: (step ?? previous)?.id ?? '' });
+  const askForHelp = (text?: string) =>
+    report({
+      kind: 'help-asked',
+      stepId: (step ?? previous)?.id ?? '',
+      ...(text === undefined ? {} : { about: 'question', text }),
+    });
+  const tellMissing = ({ id: stepId, ...of }: Step) => {
+    const parts = of.kind === 'check' ? [] : of.parts;
+    report({
+      kind: 'part-missing',
+      stepId,
+      designators: parts.flatMap(({ designators }) => designators),
+    });
+    report({ kind: 'help-asked', stepId, about: 'lost' });
+  };
+  // A question to everybody takes the place of the step: what is pressed then is its answer.
+  const [answering, setAnswering] = useState(false);
   const measuring = step ? measuringOf(step) : null;
   const repeat = step?.own?.words.repeat;
   const isCheck = step?.kind === 'check' || step?.own?.sort === 'check';
@@ -75,6 +117,19 @@ export function Bench() {
     if (!state.help) askForHelp();
   };
 
+  const call = state.help && (
+    <CallForHelp
+      help={state.help}
+      clock={log.now}
+      say={(about) =>
+        state.help && report({ kind: 'help-asked', stepId: state.help.stepId, about })
+      }
+      withdraw={() => {
+        for (const asked of state.openCalls) report({ kind: 'help-withdrawn', asked });
+      }}
+    />
+  );
+
   return (
     <>
       <SeatHead>
@@ -82,19 +137,30 @@ export function Bench() {
       </SeatHead>
       <main className="bench">
         <NotSaved log={log} steps={steps} />
-        {state.help && (
-          <CallForHelp
-            askedAt={state.help.askedAt}
-            clock={log.now}
-            withdraw={() => {
-              for (const asked of state.openCalls) report({ kind: 'help-withdrawn', asked });
-            }}
-          />
-        )}
-        <AskedOfAll view={view} events={events} report={report} clock={log.now} />
+        {state.help?.about === 'hurt' && call}
+        <Messages messages={state.messages} clock={log.now} report={report} />
+        {state.help?.about !== 'hurt' && call}
+        <AskedOfAll
+          view={view}
+          events={events}
+          report={report}
+          clock={log.now}
+          answering={setAnswering}
+        />
         <FromTheInstructor state={state} steps={steps} />
+        {state.missing.length > 0 && !isNew && (
+          <p role="status">
+            {t('seat.missingTold', {
+              places: state.missing.flatMap(({ designators }) => designators).join(', '),
+            })}
+          </p>
+        )}
         {step && may === 'held' && <OnHold state={state} step={step} log={log} report={report} />}
-        {step ? (
+        {meeting ? (
+          <Suspense fallback={<p role="status">{t('seat.loading')}</p>}>
+            <Hello view={view} state={state} report={report} />
+          </Suspense>
+        ) : step ? (
           <StepCard
             key={step.id}
             step={step}
@@ -114,13 +180,27 @@ export function Bench() {
             })}
           />
         ) : (
-          <Finished kitName={view.kitName} />
+          <Suspense fallback={<p role="status">{t('seat.loading')}</p>}>
+            <Goodbye view={view} state={state} report={report} />
+          </Suspense>
         )}
-        <Link className="guide-link" to="practice">
-          {t(step ? 'seat.practiseWaiting' : 'seat.practise')}
-        </Link>
+        {step && !meeting && (
+          <Link className="guide-link" to="practice">
+            {t('seat.practiseWaiting')}
+          </Link>
+        )}
       </main>
+      {meeting && (
+        <div className="seat-foot">
+          <div className="foot-row">
+            <button type="button" className="main-button" onClick={begin}>
+              {t('seat.hello.begin')}
+            </button>
+          </div>
+        </div>
+      )}
       <nav
+        hidden={answering || meeting}
         className="seat-foot"
         aria-label={t('seat.stepOf', { number: index + 1, count: steps.length })}
       >
@@ -159,7 +239,7 @@ export function Bench() {
           <button
             type="button"
             className="side-button"
-            onClick={askForHelp}
+            onClick={() => askForHelp()}
             disabled={state.help !== null}
           >
             <Glyph name="hand" /> {state.help ? t('seat.helpAsked') : t('seat.help')}
@@ -173,6 +253,7 @@ export function Bench() {
           report={report}
           helpAsked={state.help !== null}
           askForHelp={askForHelp}
+          tellMissing={tellMissing}
           close={() => setTroubleOpen(false)}
         />
       )}

@@ -23,9 +23,9 @@ export function OnHold({ state, step, log, report }: OnHoldProps) {
   return (
     <section className="alarm-box" role="status">
       <p>
-        <Glyph name="warn" /> {t('seat.onHoldSays')}
+        <Glyph name="warn" /> {t(failed.length > 0 ? 'seat.onHoldSays' : 'seat.onHoldByNotice')}
       </p>
-      {!connected && (
+      {!connected && failed.length > 0 && (
         <button
           type="button"
           className="side-button"

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Outlet, useOutletContext, useParams } from 'react-router';
-import { CallProblem } from '../app/call.ts';
+import { getSeat, type SeatView } from '#contract/seats';
+import { CallProblem, call } from '../app/call.ts';
 import { type OpenSeat, openSeat } from './seatLog.ts';
 
 type Opening =
@@ -36,6 +37,17 @@ export function Seat() {
   useEffect(() => log?.follow(), [log]);
 
   const reopen = useCallback(() => setTries((n) => n + 1), []);
+  useEffect(() => {
+    if (opening.state !== 'open') return;
+    const { view, log: followed } = opening.seat;
+    // The server ends a seat's stream where its kit, number or link has changed.
+    return followed.store.subscribe(({ connected }, before) => {
+      if (connected === before.connected) return;
+      call(getSeat, { params: { token } })
+        .then((now) => planOf(now) !== planOf(view) && reopen())
+        .catch((error: unknown) => isGone(error) && reopen());
+    });
+  }, [opening, token, reopen]);
   if (opening.state === 'open') {
     return <Outlet context={{ ...opening.seat, reopen } satisfies SeatContext} />;
   }
@@ -64,13 +76,36 @@ interface SeatContext extends OpenSeat {
 /** The seat that is open. */
 export const useOpenSeat = (): SeatContext => useOutletContext<SeatContext>();
 
+/** What a seat's page is made of: where it is another one, the page begins anew. */
+const planOf = ({ steps, number, name, partner, kitName }: SeatView): string =>
+  JSON.stringify([number, name, partner, kitName, steps.map(({ id }) => id)]);
+
+const isGone = (error: unknown): boolean =>
+  error instanceof CallProblem && [404, 410].includes(error.problem.status);
+
+/** Links that ended for a reason of their own, by what the server says. */
+const endings: Readonly<Record<string, 'cancelled' | 'seatRemoved'>> = {
+  'refusals.seats.theWorkshopIsCancelled': 'cancelled',
+  'refusals.seats.thisSeatWasTakenAway': 'seatRemoved',
+};
+
 /** Why a seat does not open, by the word that the catalogue knows it by. */
 function failureOf(
   error: unknown,
-): 'noConnection' | 'wrongLink' | 'endedLink' | 'tooManyTries' | 'trouble' {
+):
+  | 'noConnection'
+  | 'wrongLink'
+  | 'endedLink'
+  | 'cancelled'
+  | 'seatRemoved'
+  | 'tooManyTries'
+  | 'trouble' {
   const status = error instanceof CallProblem ? error.problem.status : undefined;
   if (status === 0) return 'noConnection';
   if (status === 404) return 'wrongLink';
-  if (status === 410) return 'endedLink';
+  if (status === 410) {
+    const why = error instanceof CallProblem ? error.problem.says.detail.says : undefined;
+    return endings[why ?? ''] ?? 'endedLink';
+  }
   return status === 429 ? 'tooManyTries' : 'trouble';
 }

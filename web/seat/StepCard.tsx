@@ -31,6 +31,10 @@ const StepPictures = lazy(async () => ({
   default: (await import('./StepPictures.tsx')).StepPictures,
 }));
 
+const StepCables = lazy(async () => ({
+  default: (await import('./StepCables.tsx')).StepCables,
+}));
+
 interface StepCardProps {
   readonly step: PlannedStep;
   /** The whole plan: what is on the board already, and what comes. */
@@ -81,6 +85,14 @@ export function StepCard({
           ))}
           {board && step.parts.length > 0 && (
             <StepMap board={board} steps={steps} step={step} heatTimes={heatTimes} />
+          )}
+          {board?.cables && step.kind === 'solder' && (
+            <Suspense>
+              <StepCables
+                cables={board.cables}
+                places={step.parts.flatMap((part) => part.designators)}
+              />
+            </Suspense>
           )}
           <Holding step={step} />
           {step.parts.map((part) => (

@@ -1,7 +1,7 @@
 import type { TFunction } from 'i18next';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Board, Side } from '#core/board/board';
+import { type Board, pictureOf, type Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { moreHeat } from '#core/board/heat';
 import { padsOf, partsByPlace } from '#core/board/pads';
@@ -34,6 +34,8 @@ const aroundMm = 7;
 /** Nothing is drawn larger than when so many mm fill the width. */
 const leastMm = 30;
 
+const photoOnly = ['photo'] as const;
+
 const nothing: Pick<Stage, 'now' | 'done'> = { now: new Set(), done: new Set() };
 
 /** Where the parts of this step go: the board drawn near them, from either side, and in words. */
@@ -42,6 +44,16 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
   const [side, setSide] = useState<Side>('top');
   const [whole, setWhole] = useState(false);
   const [builds, setBuilds] = useState(false);
+  const [photo, setPhoto] = useState(false);
+  useEffect(() => {
+    if (!board.pictures) return;
+    // Without network they are missing, and the drawing is there.
+    import('../ui/board/BoardPictures.tsx').then(
+      ({ fetchPhotos }) => fetchPhotos(board),
+      () => undefined,
+    );
+  }, [board]);
+  const hasPhoto = pictureOf(board, side, 'photo') !== undefined;
   const parts = useMemo(
     () => partsByPlace(steps.flatMap((one) => (one.kind === 'check' ? [] : one.parts))),
     [steps],
@@ -70,6 +82,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
           view={whole ? wholeBoard(board) : viewOfParts(board, side, placed, room)}
           now={here}
           done={done}
+          {...(photo && hasPhoto ? { pictures: photoOnly, photoAlone: true } : {})}
         />
       </div>
       <p className="map-side">{sideWords(t, side)}</p>
@@ -84,6 +97,11 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
         <button type="button" className="side-button" onClick={() => setWhole(!whole)}>
           {t(whole ? 'seat.closer' : 'seat.wholeBoard')}
         </button>
+        {hasPhoto && (
+          <button type="button" className="side-button" onClick={() => setPhoto(!photo)}>
+            {t(photo ? 'seat.drawing' : 'seat.photo')}
+          </button>
+        )}
       </div>
       <button
         type="button"

@@ -14,21 +14,33 @@ interface TroubleProps {
   readonly earlier: readonly Step[];
   readonly report: (deed: Deed) => SentEvent;
   readonly helpAsked: boolean;
-  readonly askForHelp: () => void;
+  readonly askForHelp: (text?: string) => void;
+  /** The learner does not have what the step needs. */
+  readonly tellMissing: (step: Step) => void;
   readonly close: () => void;
 }
 
 type Stage =
   | { readonly at: 'what' }
   | { readonly at: 'where'; readonly mistake: MistakeId }
+  | { readonly at: 'else' }
   | { readonly at: 'now what'; readonly mistake: MistakeId; readonly eventId: string };
 
 /** What went wrong, at which part, and what to do about it now. */
-export function Trouble({ current, earlier, report, helpAsked, askForHelp, close }: TroubleProps) {
+export function Trouble({
+  current,
+  earlier,
+  report,
+  helpAsked,
+  askForHelp,
+  tellMissing,
+  close,
+}: TroubleProps) {
   const { t } = useTranslation();
   const dialog = useRef<HTMLDialogElement>(null);
   const [stage, setStage] = useState<Stage>({ at: 'what' });
   const [step, setStep] = useState(current);
+  const [words, setWords] = useState('');
   const places = step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
 
   useEffect(() => dialog.current?.showModal(), []);
@@ -76,8 +88,47 @@ export function Trouble({ current, earlier, report, helpAsked, askForHelp, close
                 {t(`mistake.${id}.name`)}
               </button>
             ))}
+            {places.length > 0 && (
+              <button
+                type="button"
+                className="side-button"
+                onClick={() => {
+                  tellMissing(step);
+                  close();
+                }}
+              >
+                {t('seat.cannotFind')}
+              </button>
+            )}
+            <button type="button" className="side-button" onClick={() => setStage({ at: 'else' })}>
+              {t('seat.somethingElse')}
+            </button>
           </div>
         </>
+      )}
+      {stage.at === 'else' && (
+        <form
+          className="choices"
+          onSubmit={(event) => {
+            event.preventDefault();
+            askForHelp(words.trim() === '' ? undefined : words.trim());
+            close();
+          }}
+        >
+          <h2 id="trouble-title">{t('seat.somethingElse')}</h2>
+          <label className="field">
+            {t('seat.sayWhat')}
+            <textarea
+              rows={3}
+              maxLength={200}
+              value={words}
+              onChange={({ target }) => setWords(target.value)}
+            />
+          </label>
+          <button type="submit" className="main-button">
+            <Glyph name="hand" /> {t('seat.help')}
+          </button>
+        </form>
       )}
       {stage.at === 'where' && (
         <>

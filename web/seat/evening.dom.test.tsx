@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { SentEvent } from '#contract/events';
@@ -10,6 +10,14 @@ import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
 import { Evening } from './Evening.tsx';
 import { Seat } from './Seat.tsx';
+
+const greeted = (seatId: string): BuildEvent => ({
+  kind: 'greeted',
+  id: '01900000-0000-7000-8000-0000000000ff',
+  seatId,
+  at: new Date(Date.now() - 20 * 60_000).toISOString(),
+  by: 'learner',
+});
 
 let server: FakeServer;
 let view: SeatView;
@@ -28,13 +36,16 @@ beforeEach(() => {
     name: 'Tern',
     workshopTitle: title,
     kitName,
+    kitDescription: '',
+    kitPicture: null,
+    partner: null,
     startsAt,
     opensAt: null,
     steps,
     styles,
     board: null,
     heatTimes,
-    events: [],
+    events: [{ seq: 1, event: greeted(seat?.id ?? '') }],
     now: new Date().toISOString(),
   };
   server.on(getSeat, () => ({ ...view, now: new Date().toISOString() }));
@@ -279,5 +290,139 @@ describe('a seat at work', () => {
     expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
     expect(screen.queryByText(/could not be saved/)).toBeNull();
     expect(kinds()).toEqual(['step-done']);
+  });
+});
+
+describe('a learner who comes for the first time', () => {
+  beforeEach(() => {
+    view = { ...view, events: [], partner: 'Skua', kitDescription: 'A lamp for a shelf.' };
+  });
+
+  it('is met: what is built, with whom, glasses, the bag; then the first step', async () => {
+    const user = open();
+    expect(await screen.findByRole('heading', { name: 'Hello Tern' })).toBeTruthy();
+    expect(screen.getByText(/You build: Small Lamp You work with Skua\./)).toBeTruthy();
+    expect(screen.getByText('A lamp for a shelf.')).toBeTruthy();
+    expect(screen.getByText(/Put your glasses on/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Done/ })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Begin with step 1' }));
+    expect(await screen.findByText(/^Step 1 of/)).toBeTruthy();
+    await waitFor(() => expect(kinds()).toEqual(['greeted']));
+  });
+
+  it('tells what is missing in the bag, and takes it back', async () => {
+    const user = open();
+    const [missing] = await screen.findAllByRole('button', { name: /^Missing: / });
+    if (!missing) throw new Error('nothing in the bag');
+    await user.click(missing);
+    await waitFor(() => expect(kinds()).toEqual(['part-missing', 'help-asked']));
+    expect(sent[1]).toMatchObject({ about: 'lost' });
+    expect(missing.getAttribute('aria-pressed')).toBe('true');
+    await user.click(missing);
+    await waitFor(() => expect(kinds().at(-1)).toBe('undo'));
+    // Still met, and not at the first step yet.
+    expect(screen.getByRole('button', { name: 'Begin with step 1' })).toBeTruthy();
+  });
+
+  it('is not met again after staff have put the seat at a step', async () => {
+    const [first, second] = view.steps;
+    const put: BuildEvent = {
+      kind: 'put-at',
+      stepId: second?.id ?? '',
+      id: '01900000-0000-7000-8000-0000000000fe',
+      seatId: view.seatId,
+      at: at(-5),
+      by: 'instructor',
+    };
+    view = { ...view, events: [{ seq: 1, event: put }] };
+    open();
+    expect(await screen.findByText(/^Step 2 of/)).toBeTruthy();
+    expect(first).toBeTruthy();
+  });
+});
+
+describe('a learner who has finished', () => {
+  it('sees what was built, and says how it was', async () => {
+    const done = view.steps.map(
+      ({ id }, index): BuildEvent => ({
+        kind: 'step-done',
+        stepId: id,
+        id: `01900000-0000-7000-8000-0000000001${String(index).padStart(2, '0')}`,
+        seatId: view.seatId,
+        at: at(-60 + index),
+        by: 'learner',
+      }),
+    );
+    view = { ...view, events: done.map((event, index) => ({ seq: index + 1, event })) };
+    const user = open();
+    expect(await screen.findByText(/soldered joints/)).toBeTruthy();
+    expect(screen.getByText(/has not recorded a check of your joints/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: /Sheet to take home/ }).getAttribute('href')).toContain(
+      '/api/seats/token-of-seat-1/take-home.pdf',
+    );
+    await user.type(screen.getByLabelText(/should be different/), 'More light');
+    await user.click(screen.getByRole('button', { name: 'Good' }));
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({ kind: 'feedback', face: 3, text: 'More light' }),
+    );
+    expect(screen.getByText(/Thank you/)).toBeTruthy();
+  });
+});
+
+describe('what is wrong and is none of the usual mistakes', () => {
+  it('is said in words with a call for help', async () => {
+    const user = open();
+    await screen.findByText(/^Step 1 of/);
+    await user.click(screen.getByRole('button', { name: /wrong/i }));
+    await user.click(screen.getByRole('button', { name: 'Something else' }));
+    await user.type(screen.getByLabelText(/Say what it is/), 'My iron is cold');
+    await user.click(screen.getAllByRole('button', { name: /help/i }).at(-1) as HTMLElement);
+    await waitFor(() =>
+      expect(sent.at(-1)).toMatchObject({
+        kind: 'help-asked',
+        about: 'question',
+        text: 'My iron is cold',
+      }),
+    );
+  });
+
+  it('can be a part that is not found', async () => {
+    const user = open();
+    await screen.findByText(/^Step 1 of/);
+    await user.click(screen.getByRole('button', { name: /wrong/i }));
+    await user.click(screen.getByRole('button', { name: 'I cannot find the part' }));
+    await waitFor(() => expect(kinds()).toEqual(['part-missing', 'help-asked']));
+    expect(screen.getByText(/^Missing: R/)).toBeTruthy();
+  });
+});
+
+describe('a seat whose workshop is changed while it is open', () => {
+  it('begins anew with another kit or number', async () => {
+    open();
+    expect(await screen.findByText('Seat 1')).toBeTruthy();
+    view = { ...view, number: 2 };
+    act(() => HandStream.last?.fail());
+    expect(await screen.findByText('Seat 2')).toBeTruthy();
+  });
+
+  it('says that it is cancelled', async () => {
+    open();
+    await screen.findByText(/^Step 1 of/);
+    server.on(getSeat, () => {
+      throw new Refused(410, 'refusals.seats.theWorkshopIsCancelled');
+    });
+    act(() => HandStream.last?.fail());
+    expect(await screen.findByText(/This workshop is cancelled/)).toBeTruthy();
+  });
+
+  it('stays as it is where only the network is gone', async () => {
+    open();
+    await screen.findByText(/^Step 1 of/);
+    server.on(getSeat, () => {
+      throw new TypeError('no network');
+    });
+    act(() => HandStream.last?.fail());
+    expect(await screen.findByText(/No network/)).toBeTruthy();
+    expect(screen.getByText(/^Step 1 of/)).toBeTruthy();
   });
 });

@@ -13,12 +13,14 @@ import { installWords, speak } from '../app/words.ts';
 import { Evening } from './Evening.tsx';
 import { openPractice } from './openPractice.ts';
 import { Seat } from './Seat.tsx';
+import { applyTextSize, chosenTextSize } from './textSize.ts';
 import './seat.css';
 
 reloadWhenUpdated();
 installTokens();
 installWords({ families: {}, trade: tradeEnglish, seat });
 void speak(chosenLanguage('seat'));
+applyTextSize(chosenTextSize());
 keepPages('/seat/');
 
 /** The learner's places; practice is loaded when it is opened. */

@@ -23,7 +23,7 @@ export async function openSeat(token: string): Promise<OpenSeat> {
     author: 'learner',
     outbox: new Outbox({ of: view.seatId }),
     keptAs: `log.${view.seatId}`,
-    send: (_, events) => call(reportFromSeat, { params: { token }, body: { events: [...events] } }),
+    send: (events) => call(reportFromSeat, { params: { token }, body: { events: [...events] } }),
     streamPath: (after) => `${seatStreamPath(token)}?after=${after}`,
   });
   await log.load(view.events, isFresh ? view.now : undefined);

@@ -6,7 +6,6 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { createDrawers } from '#contract/stores';
@@ -14,16 +13,18 @@ import { asPart, type StockPart, stockKey } from '#core/stores/stockPart';
 import { stockName } from '#core/words/stockWords';
 import { call } from '../app/call.ts';
 import { useSave } from '../app/useSave.ts';
+import { useTyped } from '../app/useTyped.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { FoundAgain } from '../ui/FoundAgain.tsx';
 import '../ui/form.css';
 import { PartThumbnail } from '../ui/PictureCell.tsx';
 
-/** A drawer as it is typed. */
-interface Typed {
+/** What is typed of one drawer. */
+const nothingTyped = { location: '', pieces: '', minimum: '' };
+type TypedFields = typeof nothingTyped;
+
+interface TypedDrawer extends TypedFields {
   readonly part: StockPart;
-  readonly location: string;
-  readonly pieces: string;
-  readonly minimum: string;
 }
 
 interface MakeDrawersProps {
@@ -40,16 +41,22 @@ export function MakeDrawers({ parts, close }: MakeDrawersProps) {
   const { revalidate } = useRevalidator();
   const { enqueueSnackbar } = useSnackbar();
   const { run, refusal, saving } = useSave();
-  const [typed, setTyped] = useState<readonly Typed[]>(() =>
-    parts.map((part) => ({ part, location: '', pieces: '', minimum: '' })),
+  const typed = useTyped<{ byPart: Readonly<Record<string, TypedFields>> }>('drawers to make', {
+    byPart: {},
+  });
+  const { byPart } = typed.value;
+  const drawersTyped = parts.map(
+    (part): TypedDrawer => ({ part, ...nothingTyped, ...byPart[stockKey(part)] }),
   );
-  const write = (part: StockPart, more: Partial<Typed>) =>
-    setTyped((now) => now.map((one) => (one.part === part ? { ...one, ...more } : one)));
+  const write = (part: StockPart, more: Partial<TypedFields>) => {
+    const key = stockKey(part);
+    typed.set({ byPart: { ...byPart, [key]: { ...nothingTyped, ...byPart[key], ...more } } });
+  };
   const field = (
     id: 'location' | 'pieces' | 'minimum',
     head: string,
     isNumber: boolean,
-  ): Column<Typed> => ({
+  ): Column<TypedDrawer> => ({
     id,
     head,
     cell: (row) => (
@@ -63,7 +70,7 @@ export function MakeDrawers({ parts, close }: MakeDrawersProps) {
       />
     ),
   });
-  const columns: readonly Column<Typed>[] = [
+  const columns: readonly Column<TypedDrawer>[] = [
     {
       id: 'picture',
       head: t('stores.drawersPage.looksLike'),
@@ -82,13 +89,14 @@ export function MakeDrawers({ parts, close }: MakeDrawersProps) {
   ];
   const make = () =>
     run(async () => {
-      const drawers = typed.map(({ part, location, pieces, minimum }) => ({
+      const drawers = drawersTyped.map(({ part, location, pieces, minimum }) => ({
         part,
         location: location.trim(),
         pieces: whole(pieces),
         minimum: whole(minimum),
       }));
       const { ids } = await call(createDrawers, { body: { drawers } });
+      typed.saved();
       close();
       await revalidate();
       enqueueSnackbar(t('stores.makeDrawers.made', { count: ids.length }));
@@ -107,11 +115,12 @@ export function MakeDrawers({ parts, close }: MakeDrawersProps) {
           {t('stores.makeDrawers.makeDrawersFor', { count: parts.length })}
         </DialogTitle>
         <DialogContent>
+          <FoundAgain typed={typed} />
           <Typography sx={{ mb: 1.5 }}>{t('stores.makeDrawers.leaveEmpty')}</Typography>
           <DataTable
             name={t('stores.drawersPage.drawers')}
             columns={columns}
-            rows={typed}
+            rows={drawersTyped}
             keyOf={({ part }) => stockKey(part)}
           />
           {refusal && (

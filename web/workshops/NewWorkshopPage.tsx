@@ -5,34 +5,34 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import dayjs from 'dayjs';
+import { useRef } from 'react';
 import { Controller } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
-import { Link, useLoaderData, useNavigate, useSearchParams } from 'react-router';
+import { Link, useLoaderData, useLocation, useNavigate, useSearchParams } from 'react-router';
 import * as yup from 'yup';
 import type { KitSummary } from '#contract/kits';
+import { wholeNumber } from '#contract/leaves';
 import { fields, leaf, type TypeOf } from '#contract/schema';
-import { createWorkshop, maxSeats, workshopFields } from '#contract/workshops';
+import { createWorkshop, longestSeries, maxSeats, workshopFields } from '#contract/workshops';
 import { said } from '#core/learning/said';
+import { namesIn } from '#core/pace/seating/namesIn';
 import { call } from '../app/call.ts';
 import { resolverOf } from '../app/resolverOf.ts';
 import { useSave } from '../app/useSave.ts';
 import { useTypedForm } from '../app/useTypedForm.ts';
 import { duration } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
+import { FileInput } from '../ui/FileInput.tsx';
 import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
+import { copiedIn } from './copyOf.ts';
+import { localStart } from './localStart.ts';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
 const formSchema = fields({
   ...workshopFields,
-  startsAt: leaf(
-    yup
-      .string()
-      .required(said('workshops.newWorkshopPage.chooseDateAndStart'))
-      .test('time', said('workshops.newWorkshopPage.chooseADateAndATime'), (text) =>
-        dayjs(text).isValid(),
-      ),
-  ),
+  startsAt: localStart,
+  evenings: wholeNumber(1, longestSeries),
   names: leaf(
     yup
       .string()
@@ -59,17 +59,12 @@ const formSchema = fields({
 
 type Form = TypeOf<typeof formSchema>;
 
-const namesIn = (text: string): string[] =>
-  text
-    .split(/[\n,;]+/)
-    .map((name) => name.trim())
-    .filter((name) => name !== '');
-
 /** Plans a workshop on a kit. */
 export function NewWorkshopPage() {
   const { t } = useTranslation();
   const kits = useLoaderData<readonly KitSummary[]>().filter(({ archivedAt }) => !archivedAt);
   const [search] = useSearchParams();
+  const copied = copiedIn(useLocation().state);
   const navigate = useNavigate();
   const { run, refusal } = useSave();
   const start = {
@@ -78,24 +73,43 @@ export function NewWorkshopPage() {
     startsAt: dayjs().add(7, 'day').hour(18).minute(30).format('YYYY-MM-DDTHH:mm'),
     lengthMinutes: 120,
     seatCount: 8,
+    evenings: 1,
     names: '',
+    ...copied,
   };
-  const { form, typed } = useTypedForm<Form>('new workshop', start, resolverOf(formSchema));
+  const { form, typed } = useTypedForm<Form>(
+    copied ? `copy of ${copied.title} ${copied.startsAt}` : 'new workshop',
+    start,
+    resolverOf(formSchema),
+  );
   const { errors, isSubmitting } = form.formState;
   const kit = kits.find(({ id }) => id === form.watch('kitId'));
 
-  const plan = form.handleSubmit(async ({ names, seatCount, startsAt, ...rest }) => {
+  const list = useRef<HTMLInputElement>(null);
+  const takeNames = async (file: File) => {
+    const names = namesIn(await file.text());
+    form.setValue('names', names.join('\n'), { shouldDirty: true });
+    form.setValue('seatCount', Math.max(names.length, Number(form.getValues('seatCount'))));
+  };
+
+  const plan = form.handleSubmit(async ({ names, seatCount, startsAt, evenings, ...rest }) => {
     const given = namesIn(names);
     await run(async () => {
       const { id } = await call(createWorkshop, {
         body: {
           ...rest,
           startsAt: dayjs(startsAt).toISOString(),
+          // By the clock on the wall, also where summer time ends between.
+          further: Array.from({ length: evenings - 1 }, (_, index) =>
+            dayjs(startsAt)
+              .add(index + 1, 'week')
+              .toISOString(),
+          ),
           seats: Array.from({ length: seatCount }, (_, index) => ({ name: given[index] ?? '' })),
         },
       });
       typed.saved();
-      await navigate(`/workshops/${id}/plan`);
+      await navigate(evenings > 1 ? '/workshops' : `/workshops/${id}/plan`);
     });
   });
 
@@ -121,6 +135,11 @@ export function NewWorkshopPage() {
         facts={t('workshops.newWorkshopPage.eachSeatGetsItsOwnLink')}
       />
       <FoundAgain typed={typed} />
+      {copied && (
+        <Alert severity="info" sx={{ mb: 2 }}>
+          {t('workshops.copyWorkshop.isCopy', { title: copied.title })}
+        </Alert>
+      )}
       <Box
         sx={{
           display: 'grid',
@@ -201,6 +220,25 @@ export function NewWorkshopPage() {
           helperText={errors.names?.message ?? t('workshops.newWorkshopPage.oneALineInTheOrder')}
           {...form.register('names')}
         />
+        <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+          <Button variant="outlined" color="inherit" onClick={() => list.current?.click()}>
+            {t('workshops.newWorkshopPage.namesFromFile')}
+          </Button>
+          <FileInput
+            label={t('workshops.newWorkshopPage.namesFromFile')}
+            input={list}
+            accept=".csv,.txt,.tsv,text/csv,text/plain"
+            take={takeNames}
+          />
+          <TextField
+            label={t('workshops.newWorkshopPage.evenings')}
+            type="number"
+            sx={{ minWidth: 220 }}
+            error={!!errors.evenings}
+            helperText={errors.evenings?.message ?? t('workshops.newWorkshopPage.oneAWeek')}
+            {...form.register('evenings')}
+          />
+        </Box>
       </Box>
       {kit && kit.minutes > Number(form.watch('lengthMinutes')) && (
         <Alert severity="warning" sx={{ mt: 2 }}>

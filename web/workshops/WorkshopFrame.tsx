@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { Outlet, useLoaderData, useRouteLoaderData } from 'react-router';
@@ -42,20 +43,27 @@ const tabs = [
 
 export function WorkshopFrame() {
   const { t } = useTranslation();
-  const { title, kitName, revision, startsAt, lengthMinutes } = useLoaderData<Workshop>();
+  const { title, kitName, revision, startsAt, lengthMinutes, place, setAside } =
+    useLoaderData<Workshop>();
   return (
     <>
       <PageHead
         title={title}
-        facts={t('workshops.workshopFrame.revision', {
+        facts={t(`workshops.workshopFrame.${place === '' ? 'revision' : 'revisionAt'}`, {
           kitName,
           revision,
           dateAndTime: dateAndTime(startsAt),
           duration: duration(lengthMinutes),
+          place,
         })}
       >
         <TabLinks label={t('workshops.workshopFrame.workshop')} tabs={tabs} />
       </PageHead>
+      {setAside && (
+        <Alert severity="warning" sx={{ mb: 2, maxWidth: 900 }}>
+          {t(`workshops.workshopFrame.${setAside}`)}
+        </Alert>
+      )}
       <Outlet />
     </>
   );

@@ -49,6 +49,26 @@ const sections: readonly {
       return t('workshops.workshopsPage.toTheWrapUp');
     },
   },
+  {
+    phase: 'cancelled',
+    get title() {
+      return t('workshops.workshopsPage.cancelled');
+    },
+    page: 'plan',
+    get action() {
+      return t('workshops.workshopsPage.toThePlan');
+    },
+  },
+  {
+    phase: 'archived',
+    get title() {
+      return t('workshops.workshopsPage.archived');
+    },
+    page: 'wrap-up',
+    get action() {
+      return t('workshops.workshopsPage.toTheWrapUp');
+    },
+  },
 ];
 
 export function WorkshopsPage() {
@@ -121,7 +141,7 @@ interface WorkshopRowProps {
 
 function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
   const { t } = useTranslation();
-  const { id, title, kitName, startsAt, lengthMinutes, seats } = workshop;
+  const { id, title, kitName, startsAt, lengthMinutes, seats, thingsOpen } = workshop;
   return (
     <Box
       sx={{
@@ -150,6 +170,16 @@ function WorkshopRow({ workshop, page, action, now }: WorkshopRowProps) {
         </Box>
         <Box sx={{ color: ink('faded') }}>
           {t('workshops.workshopsPage.kitAndSeats', { kit: kitName, count: seats })}
+          {thingsOpen !== null && (
+            <>
+              {' · '}
+              <Link to={`/workshops/${id}/plan#ready`}>
+                {thingsOpen === 0
+                  ? t('workshops.workshopsPage.ready')
+                  : t('workshops.workshopsPage.thingsOpen', { count: thingsOpen })}
+              </Link>
+            </>
+          )}
         </Box>
       </Box>
       <Button

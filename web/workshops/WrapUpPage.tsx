@@ -12,6 +12,7 @@ import { ink } from '../app/tokens.ts';
 import { timeOfDay } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { Glyph } from '../ui/Glyph.tsx';
+import { Afterwards } from './Afterwards.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
 /** For each learner: what was done when, what went wrong and when it was found. */
@@ -60,6 +61,7 @@ export function WrapUpPage() {
           {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>
+      <Afterwards rows={rows} />
       <Box
         sx={{ overflowX: 'auto', mb: 3 }}
         tabIndex={0}
@@ -127,7 +129,9 @@ export function WrapUpPage() {
                   })}
             </Box>
             <Box sx={{ color: ink('faded') }}>
-              {state.visits.length} {state.visits.length === 1 ? 'visit' : 'visits'}
+              {t('workshops.wrapUpPage.visits', { count: state.visits.length })}
+              {state.checkedGood.length > 0 &&
+                ` · ${t('workshops.wrapUpPage.checked', { count: state.checkedGood.length })}`}
             </Box>
           </Box>
           <MistakeLines state={state} stepIds={stepIds} startsAt={workshop.startsAt} />

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import {
-  logAtSeat,
+  logAtSeats,
   type Workshop,
   type WorkshopLog,
   workshopStreamPath,
@@ -24,11 +24,8 @@ export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: 
       helper,
       outbox: new Outbox({ of: workshop.id, accountId }),
       keptAs: `log.${workshop.id}`,
-      send: (seatId, events) =>
-        call(logAtSeat, {
-          params: { workshopId: workshop.id, seatId },
-          body: { events: [...events] },
-        }),
+      send: (events) =>
+        call(logAtSeats, { params: { workshopId: workshop.id }, body: { events: [...events] } }),
       streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
     });
     void created.load(first.events, isFresh ? first.now : undefined);

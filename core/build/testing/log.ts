@@ -26,6 +26,15 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
       kind: fc.constantFrom(
         'step-done',
         'step-reopened',
+        'put-at',
+        'checked-good',
+        'greeted',
+        'part-missing',
+        'feedback',
+        'note',
+        'coming',
+        'message',
+        'message-read',
         'mistake',
         'check-failed',
         'counted',
@@ -66,12 +75,28 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
     case 'step-reopened':
     case 'help-asked':
       return { kind, stepId };
+    case 'put-at':
+    case 'checked-good':
     case 'praise':
       return { kind, stepId };
+    case 'greeted':
+      return { kind };
+    case 'part-missing':
+      return { kind, stepId, designators: ['R1', 'R2'] };
+    case 'feedback':
+      return { kind, face: 2, text: 'More light' };
+    case 'note':
+      return { kind, text: 'Left-handed' };
     case 'part-replaced':
       return { kind, stepId, designator: 'R1' };
     case 'notice':
       return { kind, notice: 'a notice', stepId, designators: [], text: 'Turn it round.' };
+    case 'coming':
+      return { kind, calls: target?.kind === 'help-asked' ? [target.id] : [] };
+    case 'message':
+      return { kind, message: 'a message', sort: 'break', text: 'Tea is ready.', minutes: 10 };
+    case 'message-read':
+      return target?.kind === 'message' ? { kind, told: target.id } : undefined;
     case 'notice-checked':
       return target?.kind === 'notice' ? { kind, told: target.id } : undefined;
     case 'visit-ended':

@@ -38,7 +38,7 @@ export function stepTimes(
   events: readonly BuildEvent[],
   state?: SeatState,
 ): StepTime[] {
-  const { doneAt } =
+  const { doneAt, assumed } =
     state ??
     foldSeat(
       steps.map(({ id }) => id),
@@ -63,7 +63,9 @@ export function stepTimes(
     const minutes =
       (ended - (begun ?? ended) - waitedBetween(waits, begun ?? ended, ended)) / 60_000;
     const [kind] = kinds;
-    if (kinds.size === 1 && kind && minutes >= tapsTogetherMinutes) {
+    // What staff passed over for somebody tells nothing of how long it took.
+    const isTapped = group.every((one) => one && !assumed.includes(one.step.id));
+    if (isTapped && kinds.size === 1 && kind && minutes >= tapsTogetherMinutes) {
       times.push({
         stepIds: group.flatMap((one) => one?.step.id ?? []),
         kind,

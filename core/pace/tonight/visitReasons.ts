@@ -28,9 +28,16 @@ const visitHoldsMinutes = 15;
 
 export const visitReasons: readonly VisitReason[] = [
   {
+    id: 'hurt',
+    worth: ({ state }) => (state.help?.about === 'hurt' ? 1000 : 0),
+    says: ({ state, now }) =>
+      said('visit.hurt', { count: minutesSince(state.help?.askedAt ?? '', now) }),
+  },
+  {
     id: 'asked',
     // Whoever waits does nothing else, and waits for longer if nobody comes.
-    worth: ({ state, now }) => (state.help ? 12 + minutesSince(state.help.askedAt, now) : 0),
+    worth: ({ state, now }) =>
+      state.help && state.help.about !== 'hurt' ? 12 + minutesSince(state.help.askedAt, now) : 0,
     says: ({ state, now }) =>
       said('visit.asked', { count: minutesSince(state.help?.askedAt ?? '', now) }),
   },
@@ -146,7 +153,8 @@ function irreversible({ steps, state }: SeatNow): string | undefined {
 const visitedAtThisStep = (seat: SeatNow): boolean =>
   minutesSinceVisit(seat) <= seat.tonight.elapsed;
 
-const silentMinutes = (seat: SeatNow): number => {
+/** Minutes without a tap, a visit or a step that was done. */
+export const silentMinutes = (seat: SeatNow): number => {
   const { lastSignAt } = seat.state;
   const sign = lastSignAt === null ? seat.tonight.elapsed : minutesSince(lastSignAt, seat.now);
   return Math.min(seat.tonight.elapsed, sign, minutesSinceVisit(seat));

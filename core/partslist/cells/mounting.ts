@@ -62,6 +62,12 @@ export function findWires(text: string): Extract<Mounting, { kind: 'on-wires' }>
   };
 }
 
+const cellLeads = /\b(with|mit|con|avec|met) (\w+ )?(leads?|pigtails?|anschlussen|rabillos)\b/;
+
+/** Whether a cell comes with leads of its own that are soldered to the board: other parts’ leads are their legs. */
+export const hasCellLeads = (text: string): boolean =>
+  cellLeads.test(plain(text)) && !/\bjst\b/i.test(text);
+
 /**
  * What a line says of how the part sits: “bent over”, “10 mm above the board”, in the languages of lists.
  *

@@ -319,5 +319,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('nylon standoff M3x10', '', 'stand-off-nylon', ''),
     c('mica washer TO-220', '', 'insulator', ''),
     c('heat sink TO-220', '', 'heat-sink', ''),
+    c('Akkupack NiMH 4,8 V', '', 'battery', ''),
+    c('NiMH pack 4.8V with lead 120 mm', '', 'battery', '', { doubts: ['family'] }),
   ],
 };

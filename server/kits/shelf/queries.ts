@@ -31,7 +31,8 @@ export async function selectShelf(db: Queryable): Promise<ReadonlyMap<string, Sh
               where kit_picture.kit_id = kit.id and purpose = 'card') as picture,
             archived_at, count(workshop.id)::int as workshops, max(starts_at) as last_at
        from kit left join kit_revision on kit_id = kit.id left join workshop on revision_id = kit_revision.id
-      where removed_at is null group by kit.id`,
+            and workshop.removed_at is null
+      where kit.removed_at is null group by kit.id`,
   );
   return new Map(
     rows.map(({ id, archived_at, last_at, ...rest }) => [
@@ -120,9 +121,9 @@ export async function selectEvenings(db: Queryable, kitId: string): Promise<KitE
     seats: number;
   }>(
     `select workshop.id, title, starts_at, kit_revision.number as revision,
-            (select count(*)::int from seat where workshop_id = workshop.id) as seats
+            (select count(*)::int from seat where workshop_id = workshop.id and removed_at is null) as seats
        from workshop join kit_revision on kit_revision.id = revision_id
-      where kit_id = $1 order by starts_at desc`,
+      where kit_id = $1 and removed_at is null order by starts_at desc`,
     [kitId],
   );
   return rows.map(({ id, starts_at, ...rest }) => ({

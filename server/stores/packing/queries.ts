@@ -41,7 +41,7 @@ export async function selectBooking(
     seats: number;
   }>(
     `select booked_at, taken,
-            (select count(*)::int from seat where workshop_id = $1) as seats
+            (select count(*)::int from seat where workshop_id = $1 and removed_at is null) as seats
        from packing_booking where workshop_id = $1`,
     [workshopId],
   );

@@ -18,6 +18,7 @@ import {
 import { readTable } from '#core/partslist/readTable';
 import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
+import { FileInput } from '../../ui/FileInput.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { type AskedColumns, PlacementColumns } from './PlacementColumns.tsx';
@@ -173,31 +174,6 @@ export function BoardFiles() {
         </Alert>
       )}
     </Box>
-  );
-}
-
-interface FileInputProps {
-  readonly label: string;
-  readonly input: React.RefObject<HTMLInputElement | null>;
-  readonly accept: string;
-  readonly take: (file: File) => Promise<unknown>;
-}
-
-export function FileInput({ label, input, accept, take }: FileInputProps) {
-  return (
-    <input
-      ref={input}
-      type="file"
-      hidden
-      accept={accept}
-      aria-label={label}
-      onChange={({ target }) => {
-        const [file] = target.files ?? [];
-        if (file) void take(file);
-        // The same file, corrected, can be chosen again.
-        target.value = '';
-      }}
-    />
   );
 }
 

@@ -16,7 +16,14 @@ import {
 } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { type Board, type Side, tellsNets } from '#core/board/board';
+import {
+  type Board,
+  type PictureSort,
+  pictureOf,
+  pictureSorts,
+  type Side,
+  tellsNets,
+} from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { layoutProblems } from '#core/board/layout';
 import { padsOf, partsByPlace } from '#core/board/pads';
@@ -49,6 +56,7 @@ const BoardFiles = lazy(async () => ({
 const PlaneNets = lazy(async () => ({
   default: (await import('./PlaneNets.tsx')).PlaneNets,
 }));
+const Cables = lazy(async () => ({ default: (await import('./Cables.tsx')).Cables }));
 const Panels = lazy(async () => ({ default: (await import('./Panels.tsx')).Panels }));
 const BuildUpSlider = lazy(async () => ({
   default: (await import('./BuildUp.tsx')).BuildUpSlider,
@@ -88,13 +96,14 @@ export function BoardPage() {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
       }}
     >
-      <Box>
+      <Box className="board-stage">
         <ZoomableMap board={board} parts={parts} stage={build?.stage} />
         {/* Together, so that the panels do not move when the slider comes. */}
         <Suspense>
           {build && (
             <>
               <BuildUpSlider {...build} />
+              <Cables board={board} />
               <Panels board={board} />
             </>
           )}
@@ -125,12 +134,17 @@ export function BoardPage() {
 function Unplaced({ board, parts }: BoardViewProps) {
   const { t } = useTranslation();
   const problems = useMemo(() => layoutProblems(board, parts), [board, parts]);
-  const told = problems.filter(({ kind }) => kind === 'not-placed' || kind === 'outside');
+  const told = (['not-placed', 'outside'] as const)
+    .map((kind) => ({
+      kind,
+      places: problems.flatMap((problem) => (problem.kind === kind ? problem.places : [])),
+    }))
+    .filter(({ places }) => places.length > 0);
   if (told.length === 0) return null;
   return (
     <Alert severity="warning">
       {told.map(({ kind, places }) => (
-        <p key={`${kind} ${places.join()}`} style={{ margin: 0 }}>
+        <p key={kind} style={{ margin: 0 }}>
           {t(`kits.boardPage.${kind}`, { count: places.length, places: shortDesignators(places) })}
         </p>
       ))}
@@ -162,6 +176,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
   const [nets, setNets] = useState(false);
+  const [pictures, setPictures] = useState<readonly PictureSort[]>([]);
   const whole = wholeBoard(board);
   const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
   const now = useMemo(
@@ -184,6 +199,25 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 1, flexWrap: 'wrap' }}>
         <SideSwitch />
         <Typography sx={{ flex: 1, color: 'text.secondary' }}>{sideWords(t, side)}</Typography>
+        {pictureSorts
+          .filter((what) => pictureOf(board, side, what))
+          .map((what) => (
+            <ToggleButton
+              key={what}
+              size="small"
+              value={what}
+              selected={pictures.includes(what)}
+              onChange={() =>
+                setPictures(
+                  pictures.includes(what)
+                    ? pictures.filter((one) => one !== what)
+                    : [...pictures, what],
+                )
+              }
+            >
+              {t(`kits.pictureBehind.sort.${what}`)}
+            </ToggleButton>
+          ))}
         {tellsNets(board) && (
           <ToggleButton size="small" value="nets" selected={nets} onChange={() => setNets(!nets)}>
             {t('kits.boardPage.connections')}
@@ -207,6 +241,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
       <Box
         ref={box}
         {...pan}
+        className="board-window"
         sx={{ height: '62vh', minHeight: 320, overflow: 'hidden', background: ink('sunk') }}
       >
         <BoardMap
@@ -217,6 +252,8 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
           now={now}
           choose={choose}
           nets={nets}
+          pictures={pictures}
+          photoAlone={pictures.includes('photo') && !!pictureOf(board, side, 'photo')}
           {...(stage ? { done: stage.done } : {})}
         />
       </Box>

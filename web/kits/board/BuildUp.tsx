@@ -41,7 +41,12 @@ export function BuildUpSlider({ steps, at, choose }: BuildUpProps) {
   }, [isPlaying, index, steps, choose]);
 
   return (
-    <Box component="section" aria-label={t('kits.buildUp.title')} sx={{ mt: 1.5 }}>
+    <Box
+      component="section"
+      className="build-up-slider"
+      aria-label={t('kits.buildUp.title')}
+      sx={{ mt: 1.5 }}
+    >
       <Typography aria-live="polite" sx={{ fontWeight: 650 }}>
         {nameOf(index)}
       </Typography>
@@ -83,10 +88,21 @@ export function BuildUpSlider({ steps, at, choose }: BuildUpProps) {
         >
           →
         </Button>
+        {document.fullscreenEnabled && (
+          <Button onClick={({ currentTarget }) => void switchFullScreen(currentTarget)}>
+            {t('kits.buildUp.fullScreen')}
+          </Button>
+        )}
       </Box>
     </Box>
   );
 }
+
+/** The board and its slider alone, for a projector; a second press, or Escape, brings the page back. */
+const switchFullScreen = (pressed: Element): Promise<void> | undefined =>
+  document.fullscreenElement
+    ? document.exitFullscreen()
+    : pressed.closest('.board-stage')?.requestFullscreen();
 
 /** The steps as a list: the board follows the one that is chosen. */
 export function BuildUpSteps({ steps, at, stage, choose }: BuildUpProps) {

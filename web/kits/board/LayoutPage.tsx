@@ -1,10 +1,25 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
+import {
+  type KeyboardEvent,
+  lazy,
+  type PointerEvent,
+  Suspense,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate } from 'react-router';
-import { type Board, emptyBoard, type Hole, type Placement, pitchMm } from '#core/board/board';
+import {
+  type Board,
+  emptyBoard,
+  type Hole,
+  type Placement,
+  pictureSorts,
+  pitchMm,
+} from '#core/board/board';
 import { snapped } from '#core/board/edit';
 import { nearestHole } from '#core/board/holes';
 import { layoutProblems, unplacedOf } from '#core/board/layout';
@@ -19,7 +34,7 @@ import {
   socketNear,
   withPartners,
 } from '#core/board/together';
-import { fromView, type Point } from '#core/board/transform';
+import { fromView, inView, type Point } from '#core/board/transform';
 import { viewOfAll } from '#core/board/view';
 import { useShortcuts } from '../../app/shortcuts.ts';
 import { ink } from '../../app/tokens.ts';
@@ -33,6 +48,9 @@ import { ProblemLines } from './ProblemLines.tsx';
 import { SideSwitch, useSide } from './SideSwitch.tsx';
 import { Tray } from './Tray.tsx';
 import { useLayout } from './useLayout.ts';
+
+// Few outlines are drawn.
+const DrawnLine = lazy(async () => ({ default: (await import('./DrawnLine.tsx')).DrawnLine }));
 
 /** Room around the board. */
 const edgeMm = 3;
@@ -64,6 +82,8 @@ export function LayoutPage() {
     dy: number;
   }>();
   const [scaling, setScaling] = useState<readonly Point[]>();
+  /** Corners of an outline, clicked so far. */
+  const [drawing, setDrawing] = useState<readonly Point[]>();
   const box = useRef<HTMLDivElement>(null);
   const { view, zoomBy, show, pan, pixelsPerMm } = useZoom(box, wholeBoard(board));
   const now = useMemo(() => new Set(chosen), [chosen]);
@@ -120,7 +140,7 @@ export function LayoutPage() {
   const partnersOf = (places: readonly string[]) => withPartners(board, parts, places);
   const choose = (place: string) => setChosen(partnersOf([place]));
   const grab = (place: string, event: PointerEvent) => {
-    if (tool !== 'move' || held || scaling || event.button !== 0) return;
+    if (tool !== 'move' || held || scaling || drawing || event.button !== 0) return;
     event.stopPropagation();
     const places = partnersOf(
       event.shiftKey ? [...new Set([...chosen, place])] : chosen.includes(place) ? chosen : [place],
@@ -148,6 +168,7 @@ export function LayoutPage() {
   const click = (event: React.MouseEvent) => {
     const at = pointAt(event);
     if (held) return put(held, at);
+    if (drawing) return setDrawing([...drawing, onGrid(at)]);
     if (scaling) return setScaling([...scaling, at].slice(-2));
     if (tool === 'move') return undefined;
     const { hole } = nearestHole(board, at);
@@ -256,7 +277,9 @@ export function LayoutPage() {
         <Box
           ref={box}
           data-testid="layout"
-          onPointerDown={tool === 'move' && !held && !scaling ? pan.onPointerDown : undefined}
+          onPointerDown={
+            tool === 'move' && !held && !scaling && !drawing ? pan.onPointerDown : undefined
+          }
           onPointerMove={dragTo}
           onPointerUp={drop}
           onPointerCancel={drop}
@@ -266,7 +289,7 @@ export function LayoutPage() {
             minHeight: 320,
             overflow: 'hidden',
             background: ink('sunk'),
-            cursor: held || tool !== 'move' || scaling ? 'crosshair' : 'grab',
+            cursor: held || tool !== 'move' || scaling || drawing ? 'crosshair' : 'grab',
           }}
         >
           <BoardMap
@@ -278,7 +301,14 @@ export function LayoutPage() {
             choose={choose}
             grab={grab}
             onKey={onKey}
-          />
+            pictures={pictureSorts}
+          >
+            {drawing && (
+              <Suspense>
+                <DrawnLine points={drawing.map((point) => inView(board, side, point))} />
+              </Suspense>
+            )}
+          </BoardMap>
         </Box>
         <Typography role="status" sx={{ mt: 1, minHeight: 24 }}>
           {layoutHint({ held, tool, linkFrom, scaling, chosen, waiting: waiting.length })}
@@ -301,6 +331,8 @@ export function LayoutPage() {
         copy={copy}
         canCopy={copiedGroup(board, parts, chosen, unplaced, { dx: 0, dy: 0 }).length > 0}
         align={(along) => edit(...alignedByPads(board, parts, chosen, along))}
+        drawing={drawing}
+        setDrawing={setDrawing}
         scaling={scaling}
         setScaling={setScaling}
         save={save}

@@ -14,9 +14,13 @@ import { gridOf, sizeOf } from '#core/board/holes';
 import type { Point } from '#core/board/transform';
 import type { useLayout } from './useLayout.ts';
 
-// Few boards have a picture behind them.
-const PictureBehind = lazy(async () => ({
-  default: (await import('./PictureBehind.tsx')).PictureBehind,
+// Few boards have pictures, or are no rectangle.
+const PictureTools = lazy(async () => ({
+  default: (await import('./PictureTools.tsx')).PictureTools,
+}));
+
+const OutlineTools = lazy(async () => ({
+  default: (await import('./OutlineTools.tsx')).OutlineTools,
 }));
 
 export type Tool = 'move' | 'cut' | 'link';
@@ -37,6 +41,8 @@ interface LayoutToolsProps {
   readonly align: (along: 'row' | 'column') => void;
   readonly scaling: readonly Point[] | undefined;
   readonly setScaling: (points: readonly Point[] | undefined) => void;
+  readonly drawing: readonly Point[] | undefined;
+  readonly setDrawing: (points: readonly Point[] | undefined) => void;
   /** Resolves to why it was refused, or to nothing. */
   readonly save: () => Promise<string | undefined>;
   readonly leave: () => void;
@@ -167,7 +173,15 @@ export function LayoutTools(props: LayoutToolsProps) {
         </ToggleButtonGroup>
       )}
       <Suspense>
-        <PictureBehind
+        {board.kind === 'printed' && (
+          <OutlineTools
+            board={board}
+            edit={edit}
+            drawing={props.drawing}
+            setDrawing={props.setDrawing}
+          />
+        )}
+        <PictureTools
           board={board}
           edit={edit}
           scaling={props.scaling}
@@ -241,30 +255,34 @@ function Outline({ layout: { board, edit } }: Pick<LayoutToolsProps, 'layout'>) 
           ))}
         </TextField>
       )}
-      {field(
-        byHoles ? t('kits.layoutTools.holesAcross') : t('kits.layoutTools.widthInMm'),
-        across,
-        setAcross,
+      {!board.shapes &&
+        field(
+          byHoles ? t('kits.layoutTools.holesAcross') : t('kits.layoutTools.widthInMm'),
+          across,
+          setAcross,
+        )}
+      {!board.shapes &&
+        field(
+          byHoles ? t('kits.layoutTools.holesDown') : t('kits.layoutTools.heightInMm'),
+          down,
+          setDown,
+        )}
+      {!board.shapes && (
+        <TextField
+          select
+          size="small"
+          label={t('kits.layoutTools.growsAt')}
+          value={corner}
+          onChange={({ target }) => setCorner(target.value as Corner)}
+          sx={{ gridColumn: '1 / -1' }}
+        >
+          {corners.map((one) => (
+            <MenuItem key={one} value={one}>
+              {t(`kits.layoutTools.corner.${one}`)}
+            </MenuItem>
+          ))}
+        </TextField>
       )}
-      {field(
-        byHoles ? t('kits.layoutTools.holesDown') : t('kits.layoutTools.heightInMm'),
-        down,
-        setDown,
-      )}
-      <TextField
-        select
-        size="small"
-        label={t('kits.layoutTools.growsAt')}
-        value={corner}
-        onChange={({ target }) => setCorner(target.value as Corner)}
-        sx={{ gridColumn: '1 / -1' }}
-      >
-        {corners.map((one) => (
-          <MenuItem key={one} value={one}>
-            {t(`kits.layoutTools.corner.${one}`)}
-          </MenuItem>
-        ))}
-      </TextField>
     </Box>
   );
 }

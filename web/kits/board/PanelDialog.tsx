@@ -15,6 +15,7 @@ import { saying } from '#core/words/sayings';
 import { useTyped } from '../../app/useTyped.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { useKit } from '../KitFrame.tsx';
+import { millimetres } from './millimetres.ts';
 import { PanelPicture, PanelWarnings } from './PanelPicture.tsx';
 import '../../ui/form.css';
 
@@ -44,7 +45,7 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
   const { name, width, height, corner, text } = typed.value;
   const [refusal, setRefusal] = useState<string>();
   const read = readHoles(text);
-  const sizes = { width: millimetres(width), height: millimetres(height) };
+  const sizes = { width: panelLength(width), height: panelLength(height) };
   const isNameTaken = taken.includes(name.trim());
   const tooMany = read.ok && read.value.length > mostHoles;
   const [fromX, fromY] = corner.split('-') as [Panel['fromX'], Panel['fromY']];
@@ -73,9 +74,9 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
       label={label}
       value={value}
       onChange={({ target }) => set(target.value)}
-      error={value.trim() !== '' && millimetres(value) === undefined}
+      error={value.trim() !== '' && panelLength(value) === undefined}
       helperText={
-        value.trim() !== '' && millimetres(value) === undefined
+        value.trim() !== '' && panelLength(value) === undefined
           ? t('kits.panels.millimetres', { most: mostPanelMm })
           : undefined
       }
@@ -157,7 +158,4 @@ export function PanelDialog({ panel, taken, save, close }: PanelDialogProps) {
 }
 
 /** A length of a panel; undefined where the text is none. */
-function millimetres(text: string): number | undefined {
-  const mm = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && mm >= 5 && mm <= mostPanelMm ? mm : undefined;
-}
+const panelLength = (text: string) => millimetres(text, 5, mostPanelMm);

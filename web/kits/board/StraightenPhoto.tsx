@@ -9,8 +9,8 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { largestBackdrop } from '#contract/board';
-import type { Backdrop, Board } from '#core/board/board';
+import { largestPicture } from '#contract/pictures';
+import type { Board, BoardPicture } from '#core/board/board';
 import { type Corners, fourCorners, turnedBy } from '#core/picture/homography';
 import type { Colours } from '#core/picture/straightColour';
 import { useWorkerTask } from '../../app/useWorkerTask.ts';
@@ -18,10 +18,14 @@ import { CornerPicture } from '../../lists/photo/CornerPicture.tsx';
 import { straightenTask } from './straightenTask.ts';
 import '../../lists/photo/photo.css';
 
+/** Where a picture lies on a board, and how large it is. */
+export type PictureSpot = Omit<BoardPicture, 'side' | 'what' | 'hash'>;
+
 interface StraightenPhotoProps {
   readonly photo: ImageBitmap;
   readonly board: Pick<Board, 'widthMm' | 'heightMm'>;
-  readonly take: (backdrop: Backdrop) => void;
+  /** Gets the picture, and where it lies. */
+  readonly take: (image: string, where: PictureSpot) => void;
   readonly close: () => void;
 }
 
@@ -38,7 +42,7 @@ export function StraightenPhoto({ photo, board, take, close }: StraightenPhotoPr
   useEffect(() => {
     if (state.state !== 'done') return;
     const { image, widthPx, heightPx } = smallImage(state.result);
-    take({ image, widthPx, heightPx, mmPerPx: board.widthMm / widthPx, xMm: 0, yMm: 0 });
+    take(image, { widthPx, heightPx, mmPerPx: board.widthMm / widthPx, xMm: 0, yMm: 0 });
     close();
   }, [state, board.widthMm, take, close]);
   const straighten = () => {
@@ -133,7 +137,7 @@ function smallImage({ width, height, data }: Colours) {
     [canvas.width, canvas.height] = [Math.round(width * scale), Math.round(height * scale)];
     canvas.getContext('2d')?.drawImage(whole, 0, 0, canvas.width, canvas.height);
     const image = canvas.toDataURL('image/jpeg', 0.8);
-    if (image.length <= largestBackdrop || scale === 0.5) {
+    if (image.length <= largestPicture || scale === 0.5) {
       return { image, widthPx: canvas.width, heightPx: canvas.height };
     }
   }

@@ -16,6 +16,8 @@ import { readPartsList } from '#core/partslist/readPartsList';
 import { recognise } from '#core/partslist/recognise';
 import { partName } from '#core/words/partWords';
 import { saying, written } from '#core/words/sayings';
+import { useTyped } from '../../app/useTyped.ts';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../../ui/PartPicture.tsx';
 import { FamilyField } from '../FamilyField.tsx';
 import type { OpenPartsList } from './usePartsListFile.ts';
@@ -35,7 +37,10 @@ interface RowDialogProps {
 /** One row of a file before it is taken over: its cells, and what is made of them while they are written. */
 export function RowDialog({ list, line, save, leaveOut, isNew, close }: RowDialogProps) {
   const { t } = useTranslation();
-  const [cells, setCells] = useState(() => cellsOf(list, line));
+  const [before] = useState(() => cellsOf(list, line));
+  // By what stands in it: the same row of the same file, wherever it is opened again.
+  const typed = useTyped(`row ${JSON.stringify(Object.values(before))}`, before);
+  const cells = typed.value;
   const read = useMemo(() => {
     const edited = editRow(list, line, cells);
     const { lines, problems } = readPartsList(edited.table, edited.mapping, list.remembered);
@@ -49,9 +54,10 @@ export function RowDialog({ list, line, save, leaveOut, isNew, close }: RowDialo
     text: `${cells.description} ${cells.value}`,
     designators: names.ok ? names.value : [],
   });
-  const write = (id: ColumnId, text: string) => setCells((now) => ({ ...now, [id]: text }));
+  const write = (id: ColumnId, text: string) => typed.set({ [id]: text });
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    typed.saved();
     save(cells);
     close();
   };
@@ -64,6 +70,7 @@ export function RowDialog({ list, line, save, leaveOut, isNew, close }: RowDialo
         <DialogContent sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { sm: '1fr 240px' } }}>
           <Box sx={{ display: 'grid', gap: 2, pt: 1, gridTemplateColumns: { sm: '1fr 1fr' } }}>
             <Box sx={{ gridColumn: '1 / -1' }}>
+              <FoundAgain typed={typed} />
               <FamilyField
                 value={isFamilyId(cells.family) ? cells.family : (read.part?.family ?? '')}
                 likely={likely}

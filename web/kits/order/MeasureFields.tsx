@@ -5,6 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { longestOwnText } from '#contract/ownWords';
 import { measuredUnits } from '#core/order/checks/limits';
+import { pointsOnSupply } from '#core/order/own/pointsOnSupply';
+import { useKit } from '../KitFrame.tsx';
 import type { TypedMeasure, TypedRepeat } from './typedMeasure.ts';
 
 interface MeasureFieldsProps {
@@ -46,6 +48,7 @@ export function MeasureFields({ measure, isWrong, change }: MeasureFieldsProps) 
       </TextField>
       {measure.unit !== '' && (
         <>
+          {measure.unit === 'volt' && <OnSupply measure={measure} change={change} />}
           <TextField
             required
             {...field('at')}
@@ -66,6 +69,48 @@ export function MeasureFields({ measure, isWrong, change }: MeasureFieldsProps) 
         </>
       )}
     </Box>
+  );
+}
+
+/** What the board’s connections say of the supply, as a first draft. */
+function OnSupply({ measure, change }: Pick<MeasureFieldsProps, 'measure' | 'change'>) {
+  const { t } = useTranslation();
+  const { board, lines, supplyVolt } = useKit();
+  const points = pointsOnSupply(
+    board,
+    lines.map(({ part }) => part),
+    supplyVolt,
+  );
+  if (points.length === 0) return null;
+  return (
+    <TextField
+      select
+      label={t('kits.ownStep.measure.fromTheBoard')}
+      value=""
+      onChange={({ target }) => {
+        const point = points[Number(target.value)];
+        if (!point) return;
+        const { minus, least, most } = point;
+        change({
+          ...measure,
+          at: t('kits.ownStep.measure.redAndBlack', {
+            place: point.place,
+            pin: point.pin,
+            minus: minus.place,
+            minusPin: minus.pin,
+          }),
+          least: String(least),
+          most: String(most),
+        });
+      }}
+      helperText={t('kits.ownStep.measure.fromTheBoardHelp')}
+    >
+      {points.map(({ place, pin, least, most }, index) => (
+        <MenuItem key={`${place} ${pin}`} value={index}>
+          {t('kits.ownStep.measure.pointOnSupply', { place, pin, least, most })}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }
 

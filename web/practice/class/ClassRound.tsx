@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { exerciseOf } from '#core/learning/drills/exercise';
@@ -12,11 +12,13 @@ interface ClassRoundProps {
   readonly plan: Parameters<typeof kitOfSteps>[0];
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
+  /** Says whether the learner is at the question now. */
+  readonly answering: (isAt: boolean) => void;
   readonly dismiss: () => void;
 }
 
 /** The question that everybody got, at one seat: answered when hands are free, explained when the round has ended. */
-export function ClassRound({ round, plan, events, report, dismiss }: ClassRoundProps) {
+export function ClassRound({ round, plan, events, report, answering, dismiss }: ClassRoundProps) {
   const { t } = useTranslation();
   const [sight] = useSight();
   const [isOpen, setOpen] = useState(false);
@@ -26,6 +28,11 @@ export function ClassRound({ round, plan, events, report, dismiss }: ClassRoundP
   );
   const answer = answerIn(round, events);
   const hasEnded = round.endedAt !== null;
+  const isAt = isOpen && !answer && !hasEnded && exercise !== undefined;
+  useEffect(() => {
+    answering(isAt);
+    return () => answering(false);
+  }, [answering, isAt]);
   if (!exercise || (hasEnded && !answer)) return null;
   return (
     <section className="class-round" aria-label={t('practice.round.title')}>

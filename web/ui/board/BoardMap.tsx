@@ -1,6 +1,7 @@
-import { lazy, Suspense, useDeferredValue, useMemo } from 'react';
+import { lazy, type ReactNode, Suspense, useDeferredValue, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Board, Side } from '#core/board/board';
+import type { Board, PictureSort, Side } from '#core/board/board';
+import { extentOf, shapePath, shapesOf } from '#core/board/boardShape';
 import { letteringOf, signSizeMm } from '#core/board/labels';
 import { padsOf } from '#core/board/pads';
 import { inView } from '#core/board/transform';
@@ -21,6 +22,10 @@ const Connections = lazy(async () => ({
   default: (await import('./Connections.tsx')).Connections,
 }));
 
+const BoardPictures = lazy(async () => ({
+  default: (await import('./BoardPictures.tsx')).BoardPictures,
+}));
+
 interface BoardMapProps extends PartDeeds {
   readonly board: Board;
   readonly parts: ReadonlyMap<string, Part>;
@@ -31,6 +36,12 @@ interface BoardMapProps extends PartDeeds {
   readonly now?: ReadonlySet<string>;
   /** Places that are on the board already; where left out, all are. */
   readonly done?: ReadonlySet<string>;
+  /** Which of its pictures are shown. */
+  readonly pictures?: readonly PictureSort[];
+  /** The photo in place of the drawing: what is pointed at is ringed on it. */
+  readonly photoAlone?: boolean;
+  /** Drawn over everything, in mm of the picture. */
+  readonly children?: ReactNode;
   /** Shows what belongs together as straight lines: of what is pointed at, or all. */
   readonly nets?: boolean;
 }
@@ -46,6 +57,7 @@ export const wholeBoard = ({ widthMm, heightMm }: Pick<Board, 'widthMm' | 'heigh
 });
 
 const none: ReadonlySet<string> = new Set();
+const noPictures: readonly PictureSort[] = [];
 
 /**
  * A board from one side: component side, or solder side as it is seen when the board is turned over, and says so. Bodies
@@ -59,6 +71,9 @@ export function BoardMap({
   now = none,
   done,
   nets,
+  pictures = noPictures,
+  photoAlone = false,
+  children,
   ...deeds
 }: BoardMapProps) {
   const { t, i18n } = useTranslation();
@@ -67,8 +82,10 @@ export function BoardMap({
   const lettering = useMemo(() => letteringOf(board, parts), [board, parts]);
   const labels = useMemo(() => {
     const seen = new Set(shown.map(({ placement: { place } }) => place));
-    return lettering.labels.filter(({ places }) => places.some((place) => seen.has(place)));
-  }, [lettering, shown]);
+    // A photo says by itself what is on it.
+    const isNamed = (place: string) => seen.has(place) && (!photoAlone || now.has(place));
+    return lettering.labels.filter(({ places }) => places.some(isNamed));
+  }, [lettering, shown, photoAlone, now]);
   const partNames = useMemo(
     () => new Map([...parts].map(([place, part]) => [place, partName(t, part)])),
     [parts, t],
@@ -84,16 +101,9 @@ export function BoardMap({
   }, [board, parts, partNames, namedSide, t, i18n.language]);
   const { x, y, width, height } = view ?? wholeBoard(board);
   const { widthMm, heightMm } = board;
+  const shapes = useMemo(() => shapesOf(board), [board]);
   const ground =
     board.kind === 'printed' ? `board-printed board-${board.colour ?? 'green'}` : 'board-strip';
-  const corner =
-    board.backdrop &&
-    inView(board, side, {
-      x:
-        board.backdrop.xMm +
-        (side === 'bottom' ? board.backdrop.widthPx * board.backdrop.mmPerPx : 0),
-      y: board.backdrop.yMm + board.backdrop.heightPx * board.backdrop.mmPerPx,
-    });
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing with things to choose in it, no set of fields
     <svg
@@ -102,17 +112,19 @@ export function BoardMap({
       aria-label={sideWords(t, side)}
       viewBox={`${x} ${y} ${width} ${height}`}
     >
-      <rect className={ground} width={widthMm} height={heightMm} rx={1} />
-      {board.backdrop && corner && side === 'top' && (
-        <image
-          href={board.backdrop.image}
-          x={corner.x}
-          y={corner.y}
-          width={board.backdrop.widthPx * board.backdrop.mmPerPx}
-          height={board.backdrop.heightPx * board.backdrop.mmPerPx}
-          preserveAspectRatio="none"
-          opacity={0.75}
+      {shapes.map((shape) => (
+        <path
+          key={shape.name}
+          className={ground}
+          fillRule="evenodd"
+          d={shapePath(shape, heightMm)}
+          {...(side === 'bottom' ? { transform: `translate(${widthMm} 0) scale(-1 1)` } : {})}
         />
+      ))}
+      {board.pictures && pictures.length > 0 && (
+        <Suspense>
+          <BoardPictures board={board} side={side} shown={pictures} alone={photoAlone} />
+        </Suspense>
       )}
       {board.kind !== 'printed' && <HoleGrid board={board} side={side} />}
       {/* Turned over, the same picture is mirrored as a whole. */}
@@ -120,8 +132,8 @@ export function BoardMap({
         className={side === 'bottom' ? 'seen-from-below' : 'seen-from-above'}
         {...(side === 'bottom' ? { transform: `translate(${widthMm} 0) scale(-1 1)` } : {})}
       >
-        <Copper pads={pads} boardHeightMm={heightMm} />
-        <Bodies shown={shown} boardHeightMm={heightMm} />
+        {!photoAlone && <Copper pads={pads} boardHeightMm={heightMm} />}
+        {!photoAlone && <Bodies shown={shown} boardHeightMm={heightMm} />}
         {nets && (
           <Suspense>
             <Connections board={board} pads={pads} at={now} />
@@ -129,6 +141,16 @@ export function BoardMap({
         )}
         <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />
       </g>
+      {shapes.length > 1 &&
+        shapes.map(({ name, edge }) => {
+          const { left, bottom, widthMm: wide, heightMm: high } = extentOf(edge);
+          const middle = inView(board, side, { x: left + wide / 2, y: bottom + high });
+          return (
+            <text key={name} className="board-name" x={middle.x} y={middle.y - 0.8}>
+              {name}
+            </text>
+          );
+        })}
       <PlaceNames board={board} labels={labels} now={now} side={side} />
       {/* Over the bodies: which holes are meant, and which of two is plus. */}
       {pads
@@ -158,6 +180,7 @@ export function BoardMap({
             {text}
           </text>
         ))}
+      {children}
     </svg>
   );
 }

@@ -1,7 +1,8 @@
 import { useTranslation } from 'react-i18next';
 import { addressOf } from '#contract/endpoint';
 import { pictureFile } from '#contract/pictures';
-import { drawnMark, type PictureMark, type StepPicture } from '#core/order/own/pictures';
+import { drawnMark } from '#core/order/own/drawnMark';
+import type { PictureMark, StepPicture } from '#core/order/own/pictures';
 import { ownWords } from '#core/words/ownText';
 import './markedPicture.css';
 

@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { t } from 'i18next';
 import { Trans, useTranslation } from 'react-i18next';
-import type { Deed } from '#core/build/event';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
 import { chanceOf } from '#core/pace/tonight/visitReasons';
@@ -15,20 +13,16 @@ import { ink } from '../../app/tokens.ts';
 import { timeOfDay } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { PartPicture } from '../../ui/PartPicture.tsx';
-import { OpenSeatButton } from '../OpenSeatButton.tsx';
 import { CheckReading } from './CheckReading.tsx';
 import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
 import { proposalSentence } from './proposalWords.ts';
 import { ReplacePart } from './ReplacePart.tsx';
+import { SeatDeeds, type SeatDeedsProps } from './SeatDeeds.tsx';
+import { SeatNote } from './SeatNote.tsx';
+import { seatEntries } from './seatEntries.ts';
 
-interface SeatPanelProps {
-  readonly workshopId: string;
-  readonly at: FloorSeat;
+interface SeatPanelProps extends SeatDeedsProps {
   readonly seats: readonly FloorSeat[];
-  readonly visit: () => void;
-  /** Logs something at this seat, and says so. */
-  readonly record: (deed: Deed, said: string) => void;
-  readonly praise: () => void;
   readonly undo: (eventId: string) => void;
   readonly close: () => void;
 }
@@ -41,6 +35,8 @@ export function SeatPanel({
   visit,
   record,
   praise,
+  comeTo,
+  open,
   undo,
   close,
 }: SeatPanelProps) {
@@ -50,47 +46,7 @@ export function SeatPanel({
   const measuring = step ? measuringOf(step) : null;
   const holds = state.holds.filter(({ stepId }) => stepId === step?.id);
   const pieces = step && state.counts[step.id];
-  const entries = [
-    ...state.mistakes.map((mistake) => ({
-      eventId: mistake.eventId,
-      at: mistake.foundAt,
-      text: t(`workshops.seatPanel.${mistake.designator ? 'madeThereAtStep' : 'madeAtStep'}`, {
-        what: t(`mistake.${mistake.mistake}.name`),
-        place: mistake.designator,
-        stepNumber: stepNumber(steps, mistake.madeAtStepId),
-      }),
-    })),
-    ...state.readings.flatMap(({ eventId, at, stepId, amount }) => {
-      const check = steps.find(({ id }) => id === stepId);
-      if (!check) return [];
-      return { eventId, at, text: `${stepTitle(t, check)}: ${readingWords(t, check, amount)}` };
-    }),
-    ...state.visits.map(({ eventId, at, endedAt, helper }) => ({
-      eventId,
-      at,
-      text: [
-        helper ? t('workshops.seatPanel.visitBy', { helper }) : t('workshops.seatPanel.visit'),
-        endedAt !== null && minutesLong(at, endedAt),
-      ]
-        .filter(Boolean)
-        .join(', '),
-    })),
-    ...state.releases.map(({ eventId, at, stepId }) => ({
-      eventId,
-      at,
-      text: t('workshops.seatPanel.releasedAtStep', { stepNumber: stepNumber(steps, stepId) }),
-    })),
-    ...state.praises.map(({ eventId, at, stepId }) => ({
-      eventId,
-      at,
-      text: t('workshops.seatPanel.wellDoneAtStep', { stepNumber: stepNumber(steps, stepId) }),
-    })),
-    ...state.replaced.map(({ eventId, at, designator }) => ({
-      eventId,
-      at,
-      text: t('workshops.seatPanel.replaced', { designator }),
-    })),
-  ].sort((a, b) => b.at.localeCompare(a.at));
+  const entries = seatEntries(t, at);
   return (
     <Box
       component="section"
@@ -147,43 +103,30 @@ export function SeatPanel({
           />
         </Typography>
       )}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button variant="contained" onClick={visit} sx={{ minHeight: 44 }}>
-          {state.help ? t('workshops.seatPanel.imThere') : t('workshops.seatPanel.markAVisit')}
-        </Button>
-        {step && holds.length > 0 && (
-          <Button
-            variant="outlined"
-            onClick={() =>
-              record(
-                { kind: 'released', stepId: step.id, failed: holds.map(({ eventId }) => eventId) },
-                t('workshops.seatPanel.released'),
-              )
-            }
-            sx={{ minHeight: 44 }}
-          >
-            {t('workshops.seatPanel.release')}
-          </Button>
-        )}
-        {step?.kind === 'check' && (
-          <Button
-            variant="outlined"
-            onClick={() =>
-              record(
-                { kind: 'step-done', stepId: step.id },
-                t('workshops.seatPanel.theCheckIsPassed'),
-              )
-            }
-            sx={{ minHeight: 44 }}
-          >
-            {t('workshops.seatPanel.checkPassed')}
-          </Button>
-        )}
-        <Button variant="outlined" color="inherit" onClick={praise} sx={{ minHeight: 44 }}>
-          {t('workshops.seatPanel.wellDone')}
-        </Button>
-        <OpenSeatButton workshopId={workshopId} seat={seat} />
-      </Box>
+      {state.help && (
+        <Box role="status" sx={{ fontWeight: 650 }}>
+          {state.help.about
+            ? t(`workshops.seatPanel.about.${state.help.about}`)
+            : t('workshops.seatPanel.about.unsaid')}
+          {state.help.text && `: ${state.help.text}`}
+        </Box>
+      )}
+      {state.missing.length > 0 && (
+        <Box>
+          {t('workshops.seatPanel.missing', {
+            places: state.missing.flatMap(({ designators }) => designators).join(', '),
+          })}
+        </Box>
+      )}
+      <SeatDeeds
+        workshopId={workshopId}
+        at={at}
+        visit={visit}
+        record={record}
+        praise={praise}
+        comeTo={comeTo}
+        open={open}
+      />
       <ReplacePart
         at={at}
         replace={(stepId, designator) =>
@@ -224,6 +167,9 @@ export function SeatPanel({
           />
         </Box>
       )}
+      <SeatNote
+        write={(text) => record({ kind: 'note', text }, t('workshops.seatNote.isWritten'))}
+      />
       <Typography variant="h2">{t('workshops.seatPanel.logged2')}</Typography>
       {entries.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
@@ -255,10 +201,3 @@ export function SeatPanel({
     </Box>
   );
 }
-
-const minutesLong = (from: string, to: string): string => {
-  const minutes = Math.round((Date.parse(to) - Date.parse(from)) / 60_000);
-  return minutes === 0
-    ? t('workshops.seatPanel.underAMinute')
-    : t('workshops.seatPanel.min', { minutes });
-};

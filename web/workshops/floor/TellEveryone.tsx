@@ -12,12 +12,17 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
+import { useTyped } from '../../app/useTyped.ts';
+import { FoundAgain } from '../../ui/FoundAgain.tsx';
+import { useWorkshop } from '../WorkshopFrame.tsx';
 import type { FloorSeat } from './floorSeat.ts';
 
 export interface Told {
   readonly stepId: string;
   readonly designators: readonly string[];
   readonly text: string;
+  /** Seats that are past it are held at their next check. */
+  readonly holds?: true;
 }
 
 interface TellEveryoneProps {
@@ -34,9 +39,14 @@ const longest = 300;
 /** Something about a step or a part that every seat must know now. */
 export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEveryoneProps) {
   const { t } = useTranslation();
-  const [stepId, setStepId] = useState(firstStepId);
-  const [chosen, setChosen] = useState<readonly string[]>([]);
-  const [text, setText] = useState('');
+  const typed = useTyped<{
+    stepId: string | null;
+    chosen: readonly string[];
+    text: string;
+    holds: boolean;
+  }>(`message ${useWorkshop().id}`, { stepId: null, chosen: [], text: '', holds: false });
+  const { chosen, text, holds } = typed.value;
+  const stepId = typed.value.stepId ?? firstStepId;
   const [tried, setTried] = useState(false);
   const step = steps.find(({ id }) => id === stepId);
   const places =
@@ -47,13 +57,13 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
     <Dialog open onClose={close} fullWidth maxWidth="sm" aria-labelledby="tell-title">
       <DialogTitle id="tell-title">{t('workshops.tellEveryone.tellEveryone')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <FoundAgain typed={typed} />
         <TextField
           select
           label={t('workshops.tellEveryone.aboutStep')}
           value={stepId}
           onChange={({ target }) => {
-            setStepId(target.value);
-            setChosen([]);
+            typed.set({ stepId: target.value, chosen: [] });
           }}
           sx={{ mt: 1 }}
         >
@@ -73,11 +83,11 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
                   <Checkbox
                     checked={chosen.includes(place)}
                     onChange={({ target }) =>
-                      setChosen(
-                        target.checked
+                      typed.set({
+                        chosen: target.checked
                           ? [...chosen, place]
                           : chosen.filter((other) => other !== place),
-                      )
+                      })
                     }
                   />
                 }
@@ -90,7 +100,7 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           multiline
           minRows={2}
           value={text}
-          onChange={({ target }) => setText(target.value)}
+          onChange={({ target }) => typed.set({ text: target.value })}
           error={tried && missing}
           helperText={
             tried && missing
@@ -106,6 +116,17 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           })}{' '}
           {past > 0 && t('workshops.tellEveryone.past', { count: past })}
         </Box>
+        {past > 0 && (
+          <FormControlLabel
+            label={t('workshops.tellEveryone.hold', { count: past })}
+            control={
+              <Checkbox
+                checked={holds}
+                onChange={({ target }) => typed.set({ holds: target.checked })}
+              />
+            }
+          />
+        )}
       </DialogContent>
       <DialogActions>
         <Button color="inherit" onClick={close}>
@@ -116,10 +137,12 @@ export function TellEveryone({ steps, seats, firstStepId, tell, close }: TellEve
           onClick={() => {
             setTried(true);
             if (missing) return;
+            typed.saved();
             tell({
               stepId,
               designators: chosen.length > 0 ? chosen : places.length === 1 ? places : [],
               text: text.trim(),
+              ...(holds && past > 0 ? { holds: true } : {}),
             });
           }}
         >

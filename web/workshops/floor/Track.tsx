@@ -13,9 +13,10 @@ interface TrackProps {
   readonly planShare: number;
 }
 
-/** The plan's steps, wide as their minutes: filled where done, copper where the seat is, a cross where a mistake was made. */
+/** The plan's steps, wide as their minutes: filled where done, with a tick where staff have checked it, copper where the seat is, a cross where a mistake was made. */
 export function Track({ state, steps, planShare }: TrackProps) {
   const { t } = useTranslation();
+  const checked = new Set(state.checkedGood.map(({ stepId }) => stepId));
   const made = new Map<string, number>();
   const at = steps.findIndex(({ id }) => id === state.currentStepId);
   const current = steps[at];
@@ -33,11 +34,18 @@ export function Track({ state, steps, planShare }: TrackProps) {
               step === current
                 ? 'track-cell track-now'
                 : step.id in state.doneAt
-                  ? 'track-cell track-done'
+                  ? checked.has(step.id)
+                    ? 'track-cell track-done track-checked'
+                    : 'track-cell track-done'
                   : 'track-cell'
             }
             style={{ flex: `${step.minutes} 0 0` }}
           >
+            {checked.has(step.id) && (
+              <span className="track-check">
+                <Glyph name="tick" />
+              </span>
+            )}
             {mistakes > 0 && (
               <span className="track-mistakes">
                 <Glyph name="cross" />

@@ -4,7 +4,13 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { SentEvent } from '#contract/events';
 import { getPaces } from '#contract/pace';
 import type { SessionState } from '#contract/session';
-import { getWorkshopLog, logAtSeat, openSeats, showLink, type Workshop } from '#contract/workshops';
+import {
+  getWorkshopLog,
+  logAtSeats,
+  openSeats,
+  showLink,
+  type Workshop,
+} from '#contract/workshops';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { shortcutsNow } from '../../app/shortcuts.ts';
 import { HandStream } from '../../app/testing/browser.ts';
@@ -33,7 +39,7 @@ beforeEach(() => {
     events: before.map((event, index) => ({ seq: index + 1, event })),
     now: new Date().toISOString(),
   }));
-  server.on(logAtSeat, ({ body }) => {
+  server.on(logAtSeats, ({ body }) => {
     sent.push(...body.events);
     return { accepted: body.events.map(({ id }) => id), now: new Date().toISOString() };
   });
@@ -171,7 +177,7 @@ describe('the floor', () => {
 
 describe('an entry that the server does not take', () => {
   const refuse = () =>
-    server.on(logAtSeat, () => {
+    server.on(logAtSeats, () => {
       throw new Refused(422, 'There is no such step in this plan.');
     });
 
@@ -181,7 +187,7 @@ describe('an entry that the server does not take', () => {
     await user.click(screen.getByRole('button', { name: 'Visit seat 1' }));
     const told = await screen.findByText(/Not saved, kept on this device: seat 1/);
     expect(told.textContent).toContain('no such step');
-    server.on(logAtSeat, ({ body }) => {
+    server.on(logAtSeats, ({ body }) => {
       sent.push(...body.events);
       return { accepted: body.events.map(({ id }) => id), now: new Date().toISOString() };
     });

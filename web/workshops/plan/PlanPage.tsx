@@ -3,14 +3,16 @@ import Print from '@mui/icons-material/PrintOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
 import { useTranslation } from 'react-i18next';
-import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getPaces, type LearntPaces } from '#contract/pace';
-import { getPacking, type Packing } from '#contract/packing';
 import { eveningPapersPath } from '#contract/papers';
+import { getReadiness } from '#contract/readiness';
 import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
 import { totalMinutes } from '#core/pace/stepMinutes';
+import type { Readiness } from '#core/readiness/readiness';
 import { call } from '../../app/call.ts';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { useIsInstructor } from '../../app/staff.ts';
@@ -19,27 +21,36 @@ import { useWorkshop } from '../WorkshopFrame.tsx';
 import { Checklist } from './Checklist.tsx';
 import { WillItFit } from './fit/WillItFit.tsx';
 import { IronAndSolder } from './IronAndSolder.tsx';
+import { Ready } from './Ready.tsx';
 import { Seating } from './Seating.tsx';
 import { SeatTickets } from './SeatTickets.tsx';
 import { StepMinutes } from './StepMinutes.tsx';
+import { WorkshopDeeds } from './WorkshopDeeds.tsx';
 
 interface PlanData {
   readonly paces: LearntPaces;
   readonly signs: readonly ChecklistSign[];
-  readonly packing: Packing;
+  readonly ready: readonly Readiness[];
 }
 
 export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
   const workshopId = String(params.workshopId);
-  const [paces, signs, packing] = await Promise.all([
+  const [paces, signs, ready] = await Promise.all([
     call(getPaces, { params: { workshopId } }),
     call(getChecklist, { params: { workshopId } }),
-    call(getPacking, { params: { workshopId } }),
+    call(getReadiness, { params: { workshopId } }),
   ]);
-  return { paces, signs, packing };
+  return { paces, signs, ready };
 }
 
 const sections = [
+  {
+    id: 'ready',
+    get name() {
+      return t('workshops.planPage.ready');
+    },
+    forHelpers: true,
+  },
   {
     id: 'fit',
     get name() {
@@ -81,8 +92,7 @@ const sections = [
 export function PlanPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
-  const { paces, signs, packing } = useLoaderData<PlanData>();
-  const closed = workshop.seats.filter(({ id: seat }) => packing.ticked.includes(`bag:${seat}`));
+  const { paces, signs, ready } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
   const isInstructor = useIsInstructor();
   // The labels among them carry an address.
@@ -105,7 +115,7 @@ export function PlanPage() {
         <Box
           component="nav"
           aria-label={t('workshops.planPage.onThisPage')}
-          sx={{ display: 'flex', gap: 2 }}
+          sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}
         >
           {sections
             .filter(({ forHelpers }) => isInstructor || forHelpers)
@@ -116,6 +126,9 @@ export function PlanPage() {
             ))}
         </Box>
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <InstructorOnly>
+            <WorkshopDeeds />
+          </InstructorOnly>
           <Button
             variant="outlined"
             color="inherit"
@@ -145,6 +158,11 @@ export function PlanPage() {
           </Button>
         </Box>
       </Box>
+      {workshop.notes !== '' && (
+        <Typography sx={{ mb: 2, maxWidth: 900, whiteSpace: 'pre-line' }}>
+          {workshop.notes}
+        </Typography>
+      )}
       <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
         {t('workshops.planPage.addUp', { count: steps.length, duration: duration(minutes) })}{' '}
         {spare < 0
@@ -154,14 +172,7 @@ export function PlanPage() {
               length: duration(lengthMinutes),
             })}
       </Alert>
-      <p>
-        <Link to={`/workshops/${id}/pack`}>
-          {t('workshops.packing.bagsClosed', {
-            closed: closed.length,
-            count: workshop.seats.length,
-          })}
-        </Link>
-      </p>
+      <Ready workshop={workshop} ready={ready} />
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />
       <InstructorOnly>

@@ -1,8 +1,10 @@
+import DeleteOutline from '@mui/icons-material/DeleteOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -12,16 +14,20 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import type { LearntPaces } from '#contract/pace';
-import { changeSeating, type Seat, type Workshop } from '#contract/workshops';
+import { arrangeSeats, bringSeatBack, removeSeat } from '#contract/workshopShelf';
+import { changeSeating, maxSeats, type Seat, type Workshop } from '#contract/workshops';
 import { experiences } from '#core/pace/experience';
 import { shareOf } from '#core/pace/learnt/priors';
 import { type Pairing, pairsOf } from '#core/pace/seating/pairs';
+import { areSideBySide, sideBySide } from '#core/pace/seating/sideBySide';
 import { isSomeoneElse } from '#core/pace/seating/someoneElse';
 import { call } from '../../app/call.ts';
+import { offerUndo } from '../../app/offerUndo.tsx';
 import { useSave } from '../../app/useSave.ts';
 import { useTyped } from '../../app/useTyped.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import '../../ui/plainTable.css';
+import { AddSeat } from '../AddSeat.tsx';
 import { paceOfSeat } from '../learnt.ts';
 
 interface SeatingProps {
@@ -37,6 +43,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
   const setSeats = (next: (all: readonly Seat[]) => readonly Seat[]) =>
     typed.set(typedSeats(next(seats)));
   const { run, refusal, saving } = useSave();
+  const [adding, setAdding] = useState(false);
   // Who sat where when this was opened: somebody else may change it meanwhile.
   const [opened] = useState(workshop.seats);
   const { enqueueSnackbar } = useSnackbar();
@@ -60,6 +67,29 @@ export function Seating({ workshop, paces }: SeatingProps) {
     );
     const partners = new Map(pairs.flatMap(([a, b]) => [[a, b] as const, [b, a] as const]));
     setSeats((all) => all.map((seat) => ({ ...seat, partner: partners.get(seat.number) ?? null })));
+  };
+
+  const remove = async ({ id, number }: Seat) => {
+    const params = { workshopId: workshop.id, seatId: id };
+    const refused = await run(async () => {
+      await call(removeSeat, { params });
+      await revalidate();
+    });
+    if (refused) return;
+    offerUndo(t('workshops.seating.removed', { number }), async () => {
+      await call(bringSeatBack, { params });
+      await revalidate();
+    });
+  };
+
+  const arrange = async () => {
+    const put = (order: readonly Seat[]) =>
+      call(arrangeSeats, {
+        params: { workshopId: workshop.id },
+        body: { order: order.map(({ id }) => id) },
+      }).then(() => revalidate());
+    const refused = await run(() => put(sideBySide(workshop.seats)));
+    if (!refused) offerUndo(t('workshops.seating.areSideBySide'), () => put(workshop.seats));
   };
 
   const save = async () => {
@@ -110,6 +140,11 @@ export function Seating({ workshop, paces }: SeatingProps) {
         >
           {t('workshops.seating.nobody')}
         </Button>
+        {!isChanged && !areSideBySide(workshop.seats) && (
+          <Button variant="outlined" color="inherit" onClick={() => void arrange()}>
+            {t('workshops.seating.sideBySide')}
+          </Button>
+        )}
       </Box>
       <table className="plain plain-fields" aria-label={t('workshops.seating.seats')}>
         <thead>
@@ -119,6 +154,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
             <th scope="col">{t('workshops.seating.has')}</th>
             <th scope="col">{t('workshops.seating.beside')}</th>
             <th scope="col">{t('workshops.seating.pace')}</th>
+            <th scope="col">{t('workshops.seating.remove')}</th>
           </tr>
         </thead>
         <tbody>
@@ -209,6 +245,17 @@ export function Seating({ workshop, paces }: SeatingProps) {
                 </TextField>
               </td>
               <td>{paceWords(seat, paces)}</td>
+              <td>
+                <IconButton
+                  size="small"
+                  disabled={seats.length === 1}
+                  aria-label={t('workshops.seating.removeSeat', { number: seat.number })}
+                  title={t('workshops.seating.removeSeat', { number: seat.number })}
+                  onClick={() => void remove(seat)}
+                >
+                  <DeleteOutline />
+                </IconButton>
+              </td>
             </tr>
           ))}
         </tbody>
@@ -224,6 +271,11 @@ export function Seating({ workshop, paces }: SeatingProps) {
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+        {seats.length < maxSeats && (
+          <Button variant="outlined" color="inherit" onClick={() => setAdding(true)}>
+            {t('workshops.seating.addSeat')}
+          </Button>
+        )}
         <Button
           variant="contained"
           disabled={!isChanged}
@@ -240,6 +292,7 @@ export function Seating({ workshop, paces }: SeatingProps) {
           {t('workshops.seating.asItWas')}
         </Button>
       </Box>
+      {adding && <AddSeat added={() => undefined} close={() => setAdding(false)} />}
     </Box>
   );
 }

@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { getPaces } from '#contract/pace';
-import { getPacking } from '#contract/packing';
+import { getReadiness } from '#contract/readiness';
 import type { SessionState } from '#contract/session';
 import {
   type ChecklistSign,
@@ -38,7 +38,7 @@ beforeEach(() => {
   signs = [];
   server.on(getPaces, () => noPaces);
   server.on(getChecklist, () => signs);
-  server.on(getPacking, () => ({ ticked: [], bookedAt: null, bagsOut: 0, missing: 0 }));
+  server.on(getReadiness, () => []);
 });
 
 async function open() {

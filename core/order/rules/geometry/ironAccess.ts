@@ -1,5 +1,5 @@
 import type { Side } from '../../../board/board.ts';
-import { distanceToShape } from '../../../board/shapes.ts';
+import { distanceToShape } from '../../../board/distance.ts';
 import { hasBody, type Standing } from '../../../board/standing.ts';
 import type { Access } from '../../settings.ts';
 import type { HardRule } from '../rule.ts';

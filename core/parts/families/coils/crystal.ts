@@ -45,6 +45,7 @@ export const crystal: PartFamily<'crystal'> = {
       'hc49',
       'hc-49',
     ],
+    not: /\b(ear ?(phone|piece)|ohrhorer|mikrofon)/,
   },
   words: {
     one: 'crystal',

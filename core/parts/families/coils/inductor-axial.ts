@@ -49,7 +49,7 @@ export const inductorAxial: PartFamily<'inductor-axial'> = {
       'induktivitat',
       'smoorspoel',
     ],
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(i-shaped|hollow|air coil|luftspule|radial\w*|stehend\w*|upright|toroid\w*|ringkern\w*)\b/,
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(i-shaped|hollow|air coil|luftspule|radial\w*|stehend\w*|upright|power|drum|ferrite (?:rod|bar)|ferritstab|rod|aerial|antenn\w*|wound|variable|toroid\w*|ringkern\w*)\b/,
   },
   words: {
     one: 'inductor',

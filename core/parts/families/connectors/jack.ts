@@ -40,6 +40,8 @@ export const jack: PartFamily<'jack'> = {
       'dc jack',
       'barrel jack',
       'audio jack',
+      'dc socket',
+      'power jack',
       'klinkenbuchse',
       'hohlbuchse',
       'dc-buchse',

@@ -32,6 +32,7 @@ export const diodeAxial: PartFamily<'diode-axial'> = {
   kin: null,
   pinoutMatters: false,
   power: 'none',
+  passesSupply: 'forward',
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

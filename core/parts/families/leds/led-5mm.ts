@@ -53,7 +53,7 @@ export const led5mm: PartFamily<'led-5mm'> = {
       'del',
     ],
     otherSize: /\b3\s?-?mm\b/,
-    not: /\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
+    not: /\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
   },
   words: {
     one: 'LED',

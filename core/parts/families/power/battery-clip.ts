@@ -50,6 +50,7 @@ export const batteryClip: PartFamily<'battery-clip'> = {
       'battery connector',
       'pp3 clip',
       'coupleur de pile',
+      'coupleur pile',
       '9v battery connector',
     ],
   },

@@ -44,6 +44,8 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
       'batteriehalter',
       'batterijhouder',
       'battery box',
+      'cell holder',
+      'aa cell holder',
       'porte-pile',
       'support de pile',
       'support de piles',

@@ -45,7 +45,7 @@ export const coinCell: PartFamily<'coin-cell'> = {
       'knoopcel',
       'lithium coin cell',
     ],
-    types: [/\b(CR|LR|SR|BR|AG)\d{1,4}[WH]?\b/],
+    types: [/(?<![-\w])(CR|LR|SR|BR|AG)\d{1,4}[WH]?\b/],
     not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
   },
   words: {

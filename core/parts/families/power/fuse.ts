@@ -30,6 +30,7 @@ export const fuse: PartFamily<'fuse'> = {
   kin: null,
   pinoutMatters: false,
   power: 'none',
+  passesSupply: 'freely',
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

@@ -28,6 +28,7 @@ export const switchSlide: PartFamily<'switch-slide'> = {
   kin: null,
   pinoutMatters: false,
   power: 'none',
+  passesSupply: 'freely',
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

@@ -28,6 +28,7 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
   kin: null,
   pinoutMatters: false,
   power: 'none',
+  passesSupply: 'freely',
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

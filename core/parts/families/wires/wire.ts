@@ -35,7 +35,7 @@ export const wire: PartFamily<'wire'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke|\b(tie|ties|binder)\b|kabelbinder/,
+    not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke|\b(tie|ties|binder)\b|kabelbinder|\b(solar|cell|ear ?(phone|piece)|ohrhorer|piano)/,
     words: [
       'schaltdraht',
       'hook-up wire',
@@ -59,7 +59,7 @@ export const wire: PartFamily<'wire'> = {
     one: 'wire',
     many: 'wires',
     fit: [
-      'Strip 4 mm, twist the strands and tin them.',
+      'Strip 5 mm, twist the strands and tin them.',
       'Push each wire through its own hole from the top and solder it.',
       'Pull gently: it must hold.',
     ],

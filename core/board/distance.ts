@@ -14,7 +14,7 @@ export function distanceToShape(point: Point, shape: readonly Point[]): number {
   return left && right ? nearest : 0;
 }
 
-function distanceToSegment(point: Point, from: Point, to: Point): number {
+export function distanceToSegment(point: Point, from: Point, to: Point): number {
   const [dx, dy] = [to.x - from.x, to.y - from.y];
   const squared = dx * dx + dy * dy;
   const along =

@@ -1,0 +1,137 @@
+import request from 'supertest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Workshop } from '#contract/workshops';
+import { textOf } from '../testing/pdf.ts';
+import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
+
+let server: TestServer;
+let workshop: Workshop;
+beforeAll(async () => {
+  server = await testServer();
+  workshop = await makeWorkshop(server, ['Tern', 'Skua']);
+});
+afterAll(() => server.db.close());
+
+const seat = (index: number) => {
+  const found = workshop.seats[index];
+  if (!found) throw new Error('no such seat');
+  return found;
+};
+const at = '2026-03-05T18:50:00.000Z';
+// Some are none on purpose.
+const logged = (index: number, deed: object) => ({
+  ...sent(seat(index).id, { kind: 'greeted' }, at),
+  ...deed,
+});
+const fromSeat = (index: number, deed: object) =>
+  request(server.app)
+    .post(`/api/seats/${seat(index).token}/events`)
+    .send({ events: [logged(index, deed)] });
+const fromFloor = (index: number, deed: object) =>
+  server.instructor
+    .post(`/api/workshops/${workshop.id}/seats/${seat(index).id}/events`)
+    .send({ events: [logged(index, deed)] });
+const kindsAtSeat = async (index: number) =>
+  (
+    await request(server.app)
+      .get(`/api/seats/${seat(index).token}`)
+      .expect(200)
+  ).body.events.map(({ event }: { event: { kind: string } }) => event.kind);
+
+describe('the evening of a learner', () => {
+  it('begins with what the seat is told of kit and partner', async () => {
+    const seats = workshop.seats.map(({ id, name, experience, number }) => ({
+      id,
+      name,
+      experience,
+      partner: 3 - number,
+    }));
+    await server.instructor
+      .put(`/api/workshops/${workshop.id}/seating`)
+      .send({ version: workshop.version, seats })
+      .expect(200);
+    const { body } = await request(server.app)
+      .get(`/api/seats/${seat(0).token}`)
+      .expect(200);
+    expect(body).toMatchObject({ partner: 'Skua', kitDescription: '', kitPicture: null });
+  });
+
+  it('is logged by the seat itself: met, something missing, how it was', async () => {
+    await fromSeat(0, { kind: 'greeted' }).expect(200);
+    await fromSeat(0, {
+      kind: 'part-missing',
+      stepId: 'solder-R1-R2',
+      designators: ['R2'],
+    }).expect(200);
+    await fromSeat(0, { kind: 'feedback', face: 3, text: 'Tern liked it' }).expect(200);
+    expect(await kindsAtSeat(0)).toEqual(['greeted', 'part-missing', 'feedback']);
+  });
+
+  it.each([
+    [{ kind: 'feedback', face: 4, text: '' }, 'face'],
+    [{ kind: 'feedback', face: 2, text: 'x'.repeat(501) }, 'text'],
+    [{ kind: 'part-missing', stepId: 'solder-R1-R2', designators: [''] }, 'designators'],
+    [{ kind: 'note', text: '' }, 'text'],
+  ])('refuses %j by its field', async (deed, field) => {
+    const { body } = await fromFloor(0, deed).expect(422);
+    expect(JSON.stringify(body.errors)).toContain(field);
+  });
+});
+
+describe('a note of staff', () => {
+  it('is on the floor, and never at the seat', async () => {
+    await fromFloor(1, { kind: 'note', text: 'Works left-handed' }).expect(200);
+    expect(await kindsAtSeat(1)).not.toContain('note');
+    const log = (await server.instructor.get(`/api/workshops/${workshop.id}/log`).expect(200)).text;
+    expect(log).toContain('Works left-handed');
+  });
+
+  it('cannot be written by a seat', async () => {
+    await fromSeat(1, { kind: 'note', text: 'Mine' }).expect(403);
+  });
+});
+
+describe('the sheet to take home', () => {
+  it('says what is known of the kit, and that nobody has checked what nobody has', async () => {
+    const answer = await request(server.app)
+      .get(`/api/seats/${seat(0).token}/take-home.pdf`)
+      .buffer()
+      .expect(200);
+    expect(answer.headers['content-type']).toBe('application/pdf');
+    const text = textOf(answer.body).replace(/\s+/g, ' ');
+    expect(text).toContain('Made by Tern');
+    expect(text).toContain('No check of the joints by an instructor is recorded.');
+    expect(text).toContain('R1, R2');
+    expect(text).toContain('Never connect it to the mains.');
+    await fromFloor(0, { kind: 'step-done', stepId: 'solder-R1-R2' }).expect(200);
+    await fromFloor(0, { kind: 'checked-good', stepId: 'solder-R1-R2' }).expect(200);
+    const later = await request(server.app)
+      .get(`/api/seats/${seat(0).token}/take-home.pdf?lang=de`)
+      .buffer()
+      .expect(200);
+    expect(textOf(later.body).replace(/\s+/g, ' ')).toContain(
+      'Die Kursleitung hat die Lötstellen von 1 von 1 Lötschritten geprüft.',
+    );
+  });
+
+  it('is not for a link that opens nothing', async () => {
+    await request(server.app).get('/api/seats/token-of-nobody-1/take-home.pdf').expect(404);
+  });
+});
+
+describe('erasing a person', () => {
+  it('takes away what they said, what was written about them, and their name in messages', async () => {
+    await fromFloor(0, { kind: 'note', text: 'Needs a break at eight' }).expect(200);
+    await fromFloor(1, {
+      kind: 'message',
+      message: '01900000-0000-7000-8000-0000000000aa',
+      sort: 'hint',
+      text: 'Ask Tern about the LED',
+    }).expect(200);
+    await server.instructor.delete(`/api/people/${seat(0).learnerId}`).expect(200);
+    const log = (await server.instructor.get(`/api/workshops/${workshop.id}/log`).expect(200)).text;
+    for (const gone of ['Tern', 'Needs a break', 'liked it']) expect(log).not.toContain(gone);
+    // What is about somebody else stays.
+    expect(log).toContain('Works left-handed');
+  });
+});

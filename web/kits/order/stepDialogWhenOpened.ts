@@ -1,6 +1,0 @@
-import { lazy } from 'react';
-
-/** The words of a step are changed now and then, its order all the time. */
-export const StepDialog = lazy(async () => ({
-  default: (await import('./StepDialog.tsx')).StepDialog,
-}));
