@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, phoneOf, seatsOf, signIn, test } from '../fixtures';
+import { goToSeat } from '../goToSeat';
 import { answerByKeys } from './answerByKeys';
 
 test('a learner practises from the link of the seat, by keys alone, without network and across a reload', async ({
@@ -11,8 +12,7 @@ test('a learner practises from the link of the seat, by keys alone, without netw
   await signIn(page);
   const { seats } = await seatsOf(page, '3: Fern');
   const phone = await phoneOf(browser, baseURL);
-  const path = `/seat/${seats.find(({ name }) => name === 'Plover')?.token}`;
-  await phone.goto(path);
+  await goToSeat(phone, seats.find(({ name }) => name === 'Plover')?.token);
   await phone.getByRole('link', { name: /Practise meanwhile/ }).click();
   await expect(phone).toHaveURL(/\/practice$/);
   await expect(phone.getByText('For your next kit: Fern Minder')).toBeVisible();
