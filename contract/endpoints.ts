@@ -1,6 +1,7 @@
 import * as accounts from './accounts.ts';
 import * as backup from './backup.ts';
 import * as board from './board.ts';
+import * as closing from './closing.ts';
 import type { AnyEndpoint } from './endpoint.ts';
 import * as kitDocument from './kitDocument.ts';
 import * as kitShelf from './kitShelf.ts';
@@ -10,20 +11,24 @@ import * as pace from './pace.ts';
 import * as packing from './packing.ts';
 import * as papers from './papers.ts';
 import * as people from './people.ts';
+import * as photos from './photos.ts';
 import * as pictures from './pictures.ts';
 import * as practice from './practice.ts';
 import * as readiness from './readiness.ts';
 import * as record from './record.ts';
 import * as reports from './reports.ts';
 import * as room from './room.ts';
+import * as roomPlan from './roomPlan.ts';
 import * as seats from './seats.ts';
 import * as session from './session.ts';
+import * as siteClock from './siteClock.ts';
 import * as stores from './stores.ts';
 import * as workshopShelf from './workshopShelf.ts';
 import * as workshops from './workshops.ts';
 
 const modules: readonly Readonly<Record<string, unknown>>[] = [
   session,
+  siteClock,
   description,
   kits,
   kitShelf,
@@ -31,11 +36,14 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   backup,
   board,
   packing,
+  photos,
   pictures,
   papers,
   stores,
   workshops,
   workshopShelf,
+  roomPlan,
+  closing,
   pace,
   accounts,
   people,

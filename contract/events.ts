@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
-import { faces, helpAbouts, longestBreak, messageSorts } from '#core/build/event';
+import { faces, helpAbouts, longestBreak, messageSorts, photoSubjects } from '#core/build/event';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import { said } from '#core/learning/said';
 import { openOhm } from '#core/order/checks/readings';
@@ -56,6 +56,10 @@ const seed = leaf(
     .max(2 ** 32 - 1, said('refusals.events.theSeedIsFrom0To4294967295')),
 );
 const round = id;
+const mistakeKind = oneOf(mistakeIds, {
+  wrong: said('refusals.events.thisKindOfMistakeIsNotKnown'),
+  missing: said('refusals.events.sayWhatWentWrong'),
+});
 
 /** What each kind of deed carries; a stored one is that and nothing else. */
 export const deedSchema = oneOfKind<Deed>({
@@ -64,14 +68,20 @@ export const deedSchema = oneOfKind<Deed>({
   mistake: record<DeedOf<'mistake'>>({
     kind: literal('mistake'),
     stepId,
-    mistake: oneOf(mistakeIds, {
-      wrong: said('refusals.events.thisKindOfMistakeIsNotKnown'),
-      missing: said('refusals.events.sayWhatWentWrong'),
-    }),
+    mistake: mistakeKind,
     designator: leaf(placeText),
+    instead: leaf(placeText),
     noticedBy: optional(
       oneOf(authors, { wrong: said('refusals.events.sayWhoNoticedItLearnerOrInstructor') }),
     ),
+  }),
+  corrected: record<DeedOf<'corrected'>>({
+    kind: literal('corrected'),
+    corrects: id,
+    stepId,
+    mistake: mistakeKind,
+    designator: leaf(placeText),
+    instead: leaf(placeText),
   }),
   reading: record<DeedOf<'reading'>>({
     kind: literal('reading'),
@@ -204,6 +214,15 @@ export const deedSchema = oneOfKind<Deed>({
     seed,
   }),
   'round-ended': record<DeedOf<'round-ended'>>({ kind: literal('round-ended'), round }),
+  photo: record<DeedOf<'photo'>>({
+    kind: literal('photo'),
+    photo: id,
+    of: oneOf(photoSubjects, {
+      wrong: said('refusals.photos.sayWhatItShows'),
+      missing: said('refusals.photos.sayWhatItShows'),
+    }),
+    mistake: optional(id),
+  }),
   undo: record<DeedOf<'undo'>>({ kind: literal('undo'), undoes: id }),
 });
 

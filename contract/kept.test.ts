@@ -102,6 +102,8 @@ describe('an evening, kept by 0.3.0', () => {
         kitDescription: '',
         kitPicture: null,
         partner: null,
+        partnerNumber: null,
+        closedAt: null,
       });
     }
   });

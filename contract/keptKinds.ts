@@ -45,6 +45,7 @@ export const keptSeat: KeptKind<SeatView> = {
         partner: null,
         ...seat,
       })),
+    (older) => changed(older, (seat) => ({ closedAt: null, partnerNumber: null, ...seat })),
   ],
 };
 

@@ -23,6 +23,8 @@ export interface KitEvening {
   readonly startsAt: string;
   readonly revision: number;
   readonly seats: number;
+  /** What is to be different next time; empty where nobody has written anything. */
+  readonly nextTime: string;
 }
 
 /** A kit that was removed can be brought back for so many days. */

@@ -29,6 +29,7 @@ export const recordedDeeds = [
   'person-allowed',
   'people-exported',
   'retention-set',
+  'clock-set',
   'backup-made',
   'backup-restored',
   'phones-let-in',

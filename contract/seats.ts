@@ -18,9 +18,13 @@ export interface SeatView {
   readonly kitPicture: KeptPicture | null;
   /** Who works with this learner; null where nobody does, or the seat beside has no name. */
   readonly partner: string | null;
+  /** The number of that learner's seat. */
+  readonly partnerNumber: number | null;
   readonly startsAt: string;
   /** When the seat opens, where it still waits for its evening; null once it is open. */
   readonly opensAt: string | null;
+  /** When the evening was closed and the seat locked; null while it is open. */
+  readonly closedAt: string | null;
   readonly steps: readonly PlannedStep[];
   /** The styles of soldering that the steps follow, the first deciding first. */
   readonly styles: readonly StyleId[];

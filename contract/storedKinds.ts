@@ -2,6 +2,7 @@ import type { Board } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import type { Iron } from '#core/joint/heat/iron';
 import type { OrderSettings } from '#core/order/settings';
+import type { RoomPlan } from '#core/pace/seating/roomPlan';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { led5mm } from '#core/parts/families/leds/led-5mm';
 import type { LotNote, Part, PartValue } from '#core/parts/part';
@@ -14,6 +15,7 @@ import { boardSchema, placementMappingSchema } from './board.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
 import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
+import { roomPlanSchema } from './roomPlan.ts';
 import { planSchema } from './steps.ts';
 import { changed, eachOf, type StoredKind } from './storedForm.ts';
 import { breaksSchema, drawerMappingSchema } from './stores.ts';
@@ -157,5 +159,12 @@ export const storedDrawerMapping: StoredKind<DrawerMapping> = {
 export const storedPlacementMapping: StoredKind<PlacementMapping> = {
   what: 'A remembered choice of columns of positions',
   schema: placementMappingSchema,
+  upgrades: [],
+};
+
+/** Where the seats of a workshop stand. */
+export const storedRoom: StoredKind<RoomPlan> = {
+  what: 'The plan of a room',
+  schema: roomPlanSchema,
   upgrades: [],
 };

@@ -12,12 +12,12 @@ const roomKb = 150;
 const largerKb = {
   'kits/import/NewKitPage.tsx': 200,
   'kits/import/ListImport.tsx': 196,
-  'kits/board/LayoutPage.tsx': 158,
-  'kits/order/StepsPage.tsx': 201,
+  'kits/board/LayoutPage.tsx': 159,
+  'kits/order/StepsPage.tsx': 202,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 224,
   'stores/drawerlist/DrawerListPage.tsx': 198,
-  'people/PersonPage.tsx': 196,
+  'people/PersonPage.tsx': 197,
 };
 
 const folder = join(root, 'dist', 'web');

@@ -12,6 +12,7 @@ import type { DailyBackups } from './backup/daily.ts';
 import { backupRoutes } from './backup/routes.ts';
 import { boardRoutes } from './boards/routes.ts';
 import { LogMemory } from './builds/logMemory.ts';
+import { clockRoutes } from './clock/routes.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
@@ -31,6 +32,7 @@ import { paceRoutes } from './pace/routes.ts';
 import { paperRoutes } from './papers/routes.ts';
 import { Forgetting } from './people/forgetting.ts';
 import { peopleRoutes } from './people/routes.ts';
+import { photoRoutes } from './photos/routes.ts';
 import { pictureRoutes } from './pictures/routes.ts';
 import { practiceRoutes } from './practice/routes.ts';
 import { readingRoutes } from './readings/routes.ts';
@@ -117,16 +119,19 @@ export function createApp({
       refusePlain: refusePlain(door),
     },
     (what, done) => record.add(what, done),
+    (workshopId) => channels.tellChanged(workshopId),
   );
   authRoutes(api, db, { sessions, streams, setupCode, guesses: new Guesses(), record });
   accountRoutes(api, db, streams);
   recordRoutes(api, db);
+  clockRoutes(api, db);
   seatRoutes(api, { db, log: eventLog, channels, seats, streams, now });
   practiceRoutes(api, db, memory, now);
   backupRoutes(api, { db, daily, newDatabase, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
   pictureRoutes(api, db);
+  photoRoutes(api, db, seats);
   paceRoutes(api, db, memory);
   peopleRoutes(api, db, memory, forgetting, seats, () => door.seatAddress() ?? 'http://localhost');
   readingRoutes(api, db);

@@ -6,9 +6,11 @@ import { countInstructors } from './accounts/queries.ts';
 import { createApp } from './app.ts';
 import { DailyBackups } from './backup/daily.ts';
 import { LogMemory } from './builds/logMemory.ts';
+import { readSiteClock } from './clock/siteTime.ts';
 import { endOnFault } from './faults.ts';
 import { hourly } from './hourly.ts';
 import { deleteRemoved } from './kits/shelf/queries.ts';
+import { deleteTakenBack } from './photos/queries.ts';
 import { addressesFound } from './room/addresses.ts';
 import type { CertificateFiles } from './room/certificates.ts';
 import { RoomDoor } from './room/roomDoor.ts';
@@ -61,6 +63,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
     found: () =>
       roomAddresses?.map((address) => ({ address, network: 'given' })) ?? addressesFound(),
   });
+  await readSiteClock(db);
   const memory = new LogMemory();
   const setupCode = (await countInstructors(db)) === 0 ? newSetupCode() : undefined;
   const daily = new DailyBackups(db, dataFolder);
@@ -103,6 +106,7 @@ export async function start(options: StartOptions): Promise<RunningServer> {
       db.transaction(async (tx) => {
         await deleteRemovedWorkshops(tx);
         await deleteRemoved(tx);
+        await deleteTakenBack(tx);
       }),
     fault('nothing deleted'),
   );

@@ -12,6 +12,10 @@ export type MessageSort = (typeof messageSorts)[number];
 export const faces = [1, 2, 3] as const;
 export type Face = (typeof faces)[number];
 
+/** What a photo shows: the learner's board, or a mistake before and after it was put right. */
+export const photoSubjects = ['board', 'before', 'after'] as const;
+export type PhotoSubject = (typeof photoSubjects)[number];
+
 /** Deeds that a seat's own page is not shown: they are for staff. */
 export const staffOnly: readonly string[] = ['note'];
 
@@ -34,8 +38,19 @@ export type Deed =
       readonly mistake: MistakeId;
       /** The part it happened to, where somebody said so. */
       readonly designator?: string | undefined;
+      /** Of a wrong value: a place of the part that was fitted instead, where somebody said so. */
+      readonly instead?: string | undefined;
       /** Who saw it; who logged it, where nobody said. */
       readonly noticedBy?: Author | undefined;
+    }
+  /** A mistake was logged wrongly, and is this one; who saw it and when it was found stay. The last one counts. */
+  | {
+      readonly kind: 'corrected';
+      readonly corrects: string;
+      readonly stepId: string;
+      readonly mistake: MistakeId;
+      readonly designator?: string | undefined;
+      readonly instead?: string | undefined;
     }
   /** What a meter or a supply showed at a check, in the unit that the check asks for. */
   | { readonly kind: 'reading'; readonly stepId: string; readonly amount: number }
@@ -116,6 +131,14 @@ export type Deed =
   | { readonly kind: 'feedback'; readonly face: Face; readonly text: string }
   /** Written down by staff about a seat, for staff only. */
   | { readonly kind: 'note'; readonly text: string }
+  /** A photo was taken at the seat; its bytes are kept by themselves, under its own id. */
+  | {
+      readonly kind: 'photo';
+      readonly photo: string;
+      readonly of: PhotoSubject;
+      /** The event of the mistake that it shows. */
+      readonly mistake?: string | undefined;
+    }
   /** Takes back an event, as if it had not been; undoing an undo is not possible. */
   | { readonly kind: 'undo'; readonly undoes: string };
 
@@ -149,6 +172,7 @@ export const learnerDeeds: readonly DeedKind[] = [
   'greeted',
   'part-missing',
   'feedback',
+  'photo',
   'practised',
   'undo',
 ];

@@ -1,10 +1,54 @@
-import type { BuildEvent } from './event.ts';
+import type { Author, BuildEvent, Deed } from './event.ts';
+
+type Mistake = Extract<BuildEvent, { kind: 'mistake' }>;
+type Correction = Extract<BuildEvent, { kind: 'corrected' }>;
 
 /**
  * The events of a log that were not taken back, each once, in the order of their time; ties by id, so that every device
- * sorts alike. Undos themselves are left out: they have done their work.
+ * sorts alike. Undos and corrections themselves are left out: they have done their work.
  */
 export function eventsThatCount(events: Iterable<BuildEvent>): BuildEvent[] {
+  const standing = withoutUndone(events);
+  const corrections = new Map(standing.filter(isCorrection).map((one) => [one.corrects, one]));
+  if (corrections.size === 0) return standing;
+  return standing
+    .filter((event) => !isCorrection(event))
+    .map((event) => {
+      const correction = event.kind === 'mistake' ? corrections.get(event.id) : undefined;
+      return correction ? { ...(event as Mistake), ...correctedTo(correction) } : event;
+    });
+}
+
+/** What was put right in a log: taken back, or said otherwise, by whom and when. */
+export interface PutRight {
+  readonly eventId: string;
+  readonly at: string;
+  readonly by: Author;
+  readonly helper?: string | undefined;
+  /** As it was logged first. */
+  readonly was: BuildEvent;
+  /** As it is now; null where it was taken back. */
+  readonly now: Pick<Mistake, 'stepId' | 'mistake' | 'designator' | 'instead'> | null;
+}
+
+/** The trace of what was put right, in the order of time. What is not in the log is left out. */
+export function putRight(events: Iterable<BuildEvent>): PutRight[] {
+  const all = [...new Map([...events].map((event) => [event.id, event])).values()];
+  const byId = new Map(all.map((event) => [event.id, event]));
+  return all
+    .flatMap((event): PutRight[] => {
+      const of =
+        event.kind === 'undo' ? event.undoes : event.kind === 'corrected' ? event.corrects : null;
+      const was = of === null ? undefined : byId.get(of);
+      if (!was) return [];
+      const { id: eventId, at, by, helper } = event;
+      const now = event.kind === 'corrected' ? correctedTo(event) : null;
+      return [{ eventId, at, by, helper, was, now }];
+    })
+    .sort(byTime);
+}
+
+function withoutUndone(events: Iterable<BuildEvent>): BuildEvent[] {
   const byId = new Map<string, BuildEvent>();
   for (const event of events) byId.set(event.id, event);
   const undone = new Set([...byId.values()].flatMap((e) => (e.kind === 'undo' ? [e.undoes] : [])));
@@ -12,5 +56,22 @@ export function eventsThatCount(events: Iterable<BuildEvent>): BuildEvent[] {
     .filter((event) => event.kind !== 'undo' && !undone.has(event.id))
     .sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id));
 }
+
+const isCorrection = (event: BuildEvent): event is Correction => event.kind === 'corrected';
+
+/** All that a correction says, and what it does not say is not there any more. */
+const correctedTo = ({
+  stepId,
+  mistake,
+  designator,
+  instead,
+}: Extract<Deed, { kind: 'corrected' }>) => ({
+  stepId,
+  mistake,
+  designator,
+  instead,
+});
+
+const byTime = (a: PutRight, b: PutRight) => compare(a.at, b.at) || compare(a.eventId, b.eventId);
 
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);

@@ -1,6 +1,6 @@
 import { checkFailed } from '../learning/mistakes/checks.ts';
 import type { MistakeId } from '../learning/mistakes/ids.ts';
-import type { Author, BuildEvent, Face, HelpAbout, MessageSort } from './event.ts';
+import type { Author, BuildEvent, Face, HelpAbout, MessageSort, PhotoSubject } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
 
 export interface SeatState {
@@ -52,6 +52,8 @@ export interface SeatState {
   readonly missing: readonly Missing[];
   /** What the learner said of the evening last. */
   readonly feedback: Feedback | null;
+  /** In the order of time. */
+  readonly photos: readonly Photo[];
   /** For staff, in the order of time. */
   readonly notes: readonly Note[];
   /** When the seat's own page last reported something. */
@@ -82,6 +84,17 @@ export interface Note {
   readonly eventId: string;
   readonly text: string;
   readonly at: string;
+  readonly helper?: string | undefined;
+}
+
+export interface Photo {
+  readonly eventId: string;
+  /** The id of its bytes. */
+  readonly photo: string;
+  readonly of: PhotoSubject;
+  readonly mistake?: string | undefined;
+  readonly at: string;
+  readonly by: Author;
   readonly helper?: string | undefined;
 }
 
@@ -131,6 +144,8 @@ export interface LoggedMistake {
   readonly helper?: string | undefined;
   readonly noticedBy: Author;
   readonly designator?: string | undefined;
+  /** Of a wrong value: a place of the part that was fitted instead. */
+  readonly instead?: string | undefined;
 }
 
 /**
@@ -179,6 +194,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
   const replaced: (Logged & { designator: string })[] = [];
   const notices: Notice[] = [];
   const notes: Note[] = [];
+  const photos: Photo[] = [];
   let missing: Missing[] = [];
   let feedback: Feedback | null = null;
   let greetedAt: string | null = null;
@@ -244,6 +260,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
           helper: event.helper,
           noticedBy: event.noticedBy ?? event.by,
           designator: event.designator,
+          instead: event.instead,
         });
         break;
       case 'reading':
@@ -287,6 +304,11 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
       case 'feedback': {
         const { id: eventId, face, text: said, at } = event;
         feedback = { eventId, face, text: said, at };
+        break;
+      }
+      case 'photo': {
+        const { id: eventId, photo, of, mistake, at, by, helper } = event;
+        photos.push({ eventId, photo, of, mistake, at, by, helper });
         break;
       }
       case 'note':
@@ -339,6 +361,7 @@ export function foldSeat(stepIds: readonly string[], events: Iterable<BuildEvent
     missing,
     feedback,
     notes,
+    photos,
     lastSignAt,
   };
 }

@@ -1,7 +1,7 @@
 import type { MistakeId } from '../learning/mistakes/ids.ts';
 import type { Author, BuildEvent } from './event.ts';
 import { eventsThatCount } from './eventsThatCount.ts';
-import { foldSeat, type Logged } from './foldSeat.ts';
+import { foldSeat, type Logged, type SeatState } from './foldSeat.ts';
 
 /** One thing that happened at a seat and was not taken back. */
 export interface WrapUpRow {
@@ -38,6 +38,8 @@ export interface WrapUpRow {
   readonly stepNumber?: number;
   readonly mistake?: MistakeId;
   readonly designator?: string;
+  /** Of a wrong value: a place of the part that was fitted instead. */
+  readonly instead?: string;
   /** For a reading, in the unit of its check. */
   readonly amount?: number;
   /** For a mistake: the number of the step the seat was on when it was found; absent once all were done. */
@@ -84,6 +86,7 @@ export function wrapUpRows(
       stepNumber: number(mistake.madeAtStepId),
       mistake: mistake.mistake,
       ...(mistake.designator === undefined ? {} : { designator: mistake.designator }),
+      ...(mistake.instead === undefined ? {} : { instead: mistake.instead }),
       ...(mistake.foundAtStepId === null ? {} : { foundAtStep: number(mistake.foundAtStepId) }),
     })),
     ...state.readings.map((reading) => ({
@@ -149,3 +152,19 @@ export function wrapUpRows(
 
 const minutesBetween = (from: string, to: string): number =>
   Math.round((Date.parse(to) - Date.parse(from)) / 6000) / 10;
+
+/** Pieces that were handed out beside the bags, by their place on the board. */
+export function handedOut(
+  seats: readonly Pick<SeatState, 'replaced'>[],
+): { readonly designator: string; readonly pieces: number }[] {
+  const pieces = new Map<string, number>();
+  for (const { designator } of seats.flatMap(({ replaced }) => replaced)) {
+    pieces.set(designator, (pieces.get(designator) ?? 0) + 1);
+  }
+  return [...pieces]
+    .map(([designator, count]) => ({ designator, pieces: count }))
+    .sort(
+      (a, b) =>
+        b.pieces - a.pieces || a.designator.localeCompare(b.designator, 'en', { numeric: true }),
+    );
+}

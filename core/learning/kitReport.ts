@@ -20,6 +20,8 @@ export interface Entry extends AtSeat {
   readonly at: string;
   readonly mistake: MistakeId;
   readonly designator?: string | undefined;
+  /** Of a wrong value: a place of the part that was fitted instead. */
+  readonly instead?: string | undefined;
   readonly stepId: string;
   /** It was found at another step than it was made. */
   readonly foundLater: boolean;
@@ -91,6 +93,7 @@ export function kitReport(parts: readonly Part[], builds: readonly Build[]): Kit
         at: mistake.foundAt,
         mistake: mistake.mistake,
         designator: mistake.designator,
+        instead: mistake.instead,
         stepId: mistake.madeAtStepId,
         foundLater: mistake.foundAtStepId !== mistake.madeAtStepId,
       }),
@@ -134,26 +137,43 @@ export function kitReport(parts: readonly Part[], builds: readonly Build[]): Kit
   };
 }
 
-/** The pairs of parts that look alike of which one was fitted wrong; only those are compared that happened to anybody. */
+/**
+ * The pairs of parts that look alike of which one was fitted for the other. Each mistake counts for one pair: that of
+ * the value that was fitted instead, where somebody said it, or the pair that is most easily mixed up.
+ */
 function mixedUpPairs(
   parts: readonly Part[],
   entries: readonly Entry[],
   builds: number,
 ): PairReport[] {
-  const wrong = entries.filter(({ mistake }) => mistake === wrongValue.id);
-  const at = ({ designators }: Part) =>
-    wrong.filter(({ designator }) => designator !== undefined && designators.includes(designator));
   const fitted = parts.filter(({ supply }) => supply !== 'spare');
-  const hit = new Map(fitted.map((part) => [part, at(part)]));
-  return fitted
-    .flatMap((a, index) =>
-      fitted.slice(index + 1).flatMap((b): PairReport[] => {
-        const found = [...(hit.get(a) ?? []), ...(hit.get(b) ?? [])];
-        const pair = found.length > 0 ? pairOf(a, b) : undefined;
-        if (!pair) return [];
-        return [{ pair, entries: found, mixedUp: shareOfCount(buildsOf(found), builds) }];
-      }),
-    )
+  const at = (place: string) => fitted.findIndex(({ designators }) => designators.includes(place));
+  const pairs = new Map<string, { readonly pair: MixUp; readonly entries: Entry[] }>();
+  for (const entry of entries) {
+    if (entry.mistake !== wrongValue.id || entry.designator === undefined) continue;
+    const own = at(entry.designator);
+    if (own < 0) continue;
+    const others =
+      entry.instead === undefined ? fitted.map((_, index) => index) : [at(entry.instead)];
+    const [best] = others
+      .flatMap((other) => {
+        const [a, b] = [fitted[Math.min(own, other)], fitted[Math.max(own, other)]];
+        const pair = own !== other && a && b ? pairOf(a, b) : undefined;
+        return pair ? [pair] : [];
+      })
+      .sort((one, two) => two.likelihood[two.worst] - one.likelihood[one.worst]);
+    if (!best) continue;
+    const key = `${fitted.indexOf(best.a)} ${fitted.indexOf(best.b)}`;
+    const known = pairs.get(key) ?? { pair: best, entries: [] };
+    known.entries.push(entry);
+    pairs.set(key, known);
+  }
+  return [...pairs.values()]
+    .map(({ pair, entries: found }) => ({
+      pair,
+      entries: found,
+      mixedUp: shareOfCount(buildsOf(found), builds),
+    }))
     .sort((a, b) => b.mixedUp.count - a.mixedUp.count);
 }
 

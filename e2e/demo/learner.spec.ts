@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectReadableInDark, phoneOf, signIn, test } from '../fixtures';
+import { planned } from '../planned';
 
 const noWiderThan = async (page: Page, width: number) =>
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
@@ -13,19 +14,11 @@ test('a learner is met, tells what is missing, builds, is seen off; the floor se
 }) => {
   await signIn(page);
   const headers = { origin: baseURL ?? '' };
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers,
-    data: {
-      title: 'Met at the door',
-      kitId,
-      startsAt: new Date(Date.now() - 5 * 60_000).toISOString(),
-      lengthMinutes: 90,
-      seats: [{ name: 'Godwit' }, { name: 'Avocet' }],
-    },
+  const { id } = await planned(page, {
+    title: 'Met at the door',
+    startsAt: -5,
+    names: ['Godwit', 'Avocet'],
   });
-  const { id } = await made.json();
   const workshop = await (await page.request.get(`/api/workshops/${id}`)).json();
   const [first, second] = workshop.seats;
   await page.request.put(`/api/workshops/${id}/seating`, {
@@ -128,19 +121,11 @@ test('the wall shows time, plan and break to the room, and nobody’s name', asy
 }) => {
   await signIn(page);
   const headers = { origin: baseURL ?? '' };
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers,
-    data: {
-      title: 'On the wall',
-      kitId,
-      startsAt: new Date(Date.now() - 10 * 60_000).toISOString(),
-      lengthMinutes: 90,
-      seats: [{ name: 'Phalarope' }, { name: 'Whimbrel' }],
-    },
+  const { id } = await planned(page, {
+    title: 'On the wall',
+    startsAt: -10,
+    names: ['Phalarope', 'Whimbrel'],
   });
-  const { id } = await made.json();
   await page.goto(`/workshops/${id}/floor`);
   await page.getByRole('link', { name: 'Wall view' }).click();
   const wall = page.getByRole('region', { name: 'Wall view' });

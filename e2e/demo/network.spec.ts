@@ -51,8 +51,8 @@ test('a floor without network says so and sends what was logged when it is back'
   context,
 }) => {
   await signIn(page);
-  await page.goto('/workshops');
-  await page.getByRole('link', { name: 'Open floor' }).first().click();
+  const { id } = await seatsOf(page, '2: Fern');
+  await page.goto(`/workshops/${id}/floor`);
   await expect(page.getByRole('list', { name: 'Seats' })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort('internetdisconnected'));
   await page.getByRole('button', { name: 'Log a mistake at seat 3' }).click();

@@ -1,23 +1,15 @@
 import { expect, expectAccessible, signIn, test } from '../fixtures';
+import { planned } from '../planned';
 
 test('a planned workshop gets another title, start and place; what is typed and not saved is back', async ({
   page,
-  baseURL,
 }) => {
   await signIn(page);
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers: { origin: baseURL ?? '' },
-    data: {
-      title: 'To be moved',
-      kitId,
-      startsAt: '2027-02-04T18:30:00Z',
-      lengthMinutes: 90,
-      seats: [{ name: 'Tern' }],
-    },
+  const { id } = await planned(page, {
+    title: 'To be moved',
+    startsAt: '2027-02-04T18:30:00Z',
+    names: ['Tern'],
   });
-  const { id } = await made.json();
   await page.goto(`/workshops/${id}/plan`);
   await page.getByRole('button', { name: 'Edit workshop' }).click();
   const dialog = page.getByRole('dialog', { name: 'Edit workshop' });
@@ -43,24 +35,13 @@ test('a planned workshop gets another title, start and place; what is typed and 
   await expect(page.getByRole('link', { name: /Moved by a week/ }).first()).toBeVisible();
 });
 
-test('somebody walks in: a seat more on the running floor, in two taps', async ({
-  page,
-  baseURL,
-}) => {
+test('somebody walks in: a seat more on the running floor, in two taps', async ({ page }) => {
   await signIn(page);
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers: { origin: baseURL ?? '' },
-    data: {
-      title: 'With a walk-in',
-      kitId,
-      startsAt: new Date(Date.now() - 20 * 60_000).toISOString(),
-      lengthMinutes: 90,
-      seats: [{ name: 'Tern' }, { name: 'Skua' }],
-    },
+  const { id } = await planned(page, {
+    title: 'With a walk-in',
+    startsAt: -20,
+    names: ['Tern', 'Skua'],
   });
-  const { id } = await made.json();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/workshops/${id}/floor`);
   await page.getByRole('button', { name: 'Add seat' }).click();
@@ -83,24 +64,14 @@ test('somebody walks in: a seat more on the running floor, in two taps', async (
   ]);
 });
 
-test('a workshop is planned again like an earlier one, with its people', async ({
-  page,
-  baseURL,
-}) => {
+test('a workshop is planned again like an earlier one, with its people', async ({ page }) => {
   await signIn(page);
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers: { origin: baseURL ?? '' },
-    data: {
-      title: 'First of a series',
-      kitId,
-      startsAt: new Date(Date.now() + 20 * 60_000).toISOString(),
-      lengthMinutes: 75,
-      seats: [{ name: 'Tern' }, { name: 'Skua' }, { name: '' }],
-    },
+  const { id } = await planned(page, {
+    title: 'First of a series',
+    startsAt: 20,
+    lengthMinutes: 75,
+    names: ['Tern', 'Skua', ''],
   });
-  const { id } = await made.json();
   await page.goto(`/workshops/${id}/plan`);
   await page.getByRole('link', { name: 'Copy workshop' }).click();
   await expect(page.getByText('Copied from “First of a series”')).toBeVisible();
@@ -172,22 +143,13 @@ test('a series is planned with names from a file; it is called off, brought back
 
 test('what is ready is counted or said; the kit changes; a seat is removed and two change places', async ({
   page,
-  baseURL,
 }) => {
   await signIn(page);
-  const kits = await (await page.request.get('/api/kits')).json();
-  const { id: kitId } = kits.find((kit: { name: string }) => kit.name === 'Twin Lamp');
-  const made = await page.request.post('/api/workshops', {
-    headers: { origin: baseURL ?? '' },
-    data: {
-      title: 'Getting ready',
-      kitId,
-      startsAt: '2027-02-04T18:30:00Z',
-      lengthMinutes: 90,
-      seats: [{ name: 'Wigeon' }, { name: 'Pochard' }, { name: 'Scoter' }],
-    },
+  const { id } = await planned(page, {
+    title: 'Getting ready',
+    startsAt: '2027-02-04T18:30:00Z',
+    names: ['Wigeon', 'Pochard', 'Scoter'],
   });
-  const { id } = await made.json();
   await page.goto(`/workshops/${id}/plan`);
   const ready = page.getByRole('region', { name: 'Ready for Thursday?' });
   await expect(ready.getByText('3 bags are not closed')).toBeVisible();

@@ -49,6 +49,10 @@ describe('the database', () => {
       { name: '021_board_pictures.sql' },
       { name: '022_workshop_about.sql' },
       { name: '023_workshop_shelf.sql' },
+      { name: '024_closing.sql' },
+      { name: '025_seat_photo.sql' },
+      { name: '026_room_plan.sql' },
+      { name: '027_site_clock.sql' },
     ]);
     await second.close();
   });

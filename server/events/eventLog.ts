@@ -106,7 +106,9 @@ export class EventLog {
         const message = said('refusals.events.thisEventBelongsToAnotherSeatOpen');
         throw forbidden(message, [{ field: `events[${index}].seatId`, says: message }]);
       }
-      if (by === 'learner' && !learnerDeeds.includes(event.kind)) {
+      const isOfStaff =
+        !learnerDeeds.includes(event.kind) || (event.kind === 'photo' && event.of !== 'board');
+      if (by === 'learner' && isOfStaff) {
         const message = said('refusals.events.onlyTheInstructorCanLogThis');
         throw forbidden(message, [{ field: `events[${index}].kind`, says: message }]);
       }
@@ -205,6 +207,18 @@ function referencesOf(event: SentEvent): References {
         kind: 'help-asked',
         otherwise: said('refusals.events.onlyACallForHelpCanBe'),
       };
+    case 'photo':
+      return {
+        ids: event.mistake === undefined ? [] : [event.mistake],
+        kind: 'mistake',
+        otherwise: said('refusals.photos.onlyAMistakeHasBeforeAndAfter'),
+      };
+    case 'corrected':
+      return {
+        ids: [event.corrects],
+        kind: 'mistake',
+        otherwise: said('refusals.events.onlyAMistakeCanBeCorrected'),
+      };
     case 'message-read':
       return {
         ids: [event.told],
@@ -285,7 +299,9 @@ function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: stri
 
 function placesNamed(event: SentEvent): readonly string[] {
   if (event.kind === 'notice') return event.designators;
-  if (event.kind !== 'mistake' && event.kind !== 'part-replaced') return [];
+  if (event.kind !== 'mistake' && event.kind !== 'corrected' && event.kind !== 'part-replaced') {
+    return [];
+  }
   return event.designator === undefined ? [] : [event.designator];
 }
 

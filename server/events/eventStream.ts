@@ -8,6 +8,8 @@ export interface StreamSource {
   /** The part of the log behind a place in it. */
   readonly after: (seq: number) => Promise<StreamedEvent[]>;
   readonly wanted: (event: StreamedEvent) => boolean;
+  /** Also told when the workshop itself is changed, as an event `changed` without data. */
+  readonly tellsChanges?: boolean;
 }
 
 /** Who listens, and whether that one still may. */
@@ -38,7 +40,7 @@ export async function streamEvents(
   response: Response,
   channels: LiveChannels,
   streams: OpenStreams,
-  { workshopId, after, wanted }: StreamSource,
+  { workshopId, after, wanted, tellsChanges }: StreamSource,
   { owners, most, stillMay }: Listener,
 ): Promise<void> {
   const asked = Number(request.headers['last-event-id'] ?? request.query.after ?? 0);
@@ -55,13 +57,21 @@ export async function streamEvents(
 
   // Listening begins before the log is read; what comes meanwhile waits, or it would overtake the past.
   let waiting: StreamedEvent[] | undefined = [];
-  const stop = channels.listen(workshopId, (events) => {
-    if (waiting) {
-      waiting.push(...events);
-      return;
-    }
-    for (const streamed of events) send(streamed);
-    cutIfBehind();
+  const stop = channels.listen(workshopId, {
+    logged: (events) => {
+      if (waiting) {
+        waiting.push(...events);
+        return;
+      }
+      for (const streamed of events) send(streamed);
+      cutIfBehind();
+    },
+    changed: tellsChanges
+      ? () => {
+          response.write('event: changed\ndata:\n\n');
+          cutIfBehind();
+        }
+      : undefined,
   });
   const heartbeat = setInterval(() => {
     response.write(':\n\n');

@@ -59,13 +59,19 @@ export class Api {
   readonly #served = new Set<AnyEndpoint>();
   readonly #refusePlain: Doors['refusePlain'];
   readonly #record: Recorder;
+  readonly #tellChanged: (workshopId: string) => void;
   readonly #doors: Readonly<Record<Access, readonly RequestHandler[]>>;
   /** Before the door; wrong links are counted in it. */
   readonly #rates: Readonly<Record<RateClass, readonly RequestHandler[]>>;
 
-  constructor({ signedIn, ofTheirDay, atSeat, ofSeat, refusePlain }: Doors, record: Recorder) {
+  constructor(
+    { signedIn, ofTheirDay, atSeat, ofSeat, refusePlain }: Doors,
+    record: Recorder,
+    tellChanged: (workshopId: string) => void,
+  ) {
     this.#refusePlain = refusePlain;
     this.#record = record;
+    this.#tellChanged = tellChanged;
     // A room full of seats may share one address: only wrong links count.
     const ofWrongLinks = guessLimit(wrongLinks);
     this.#doors = {
@@ -127,6 +133,9 @@ export class Api {
     reply: unknown,
   ): Promise<void> {
     if (recorded === undefined) return;
+    const { workshopId } = request.params;
+    if (recorded === 'workshop-changed' && typeof workshopId === 'string')
+      this.#tellChanged(workshopId);
     const made = (reply as { readonly id?: unknown } | null | undefined)?.id;
     const ids = [...Object.values(request.params), made];
     const about = ids.find((id) => typeof id === 'string' && isUuid(id));

@@ -1,6 +1,8 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import type { ChecklistSign, Seat } from '#contract/workshops';
+import { type RoomCell, rowsOf } from '#core/pace/seating/roomPlan';
 import { type ChecklistItem, checklistOf } from '#core/safety/checklist';
+import { timeInWords } from '../clock/siteTime.ts';
 import { tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { headCells, namedTable } from './cells.ts';
@@ -11,8 +13,7 @@ const groups: readonly ChecklistItem['group'][] = ['room', 'bench', 'people', 'k
 
 const signOf = ({ signs }: BagsToPack, item: string) => signs.find((sign) => sign.item === item);
 
-const timeOf = ({ locale }: Speaker, at: string) =>
-  new Intl.DateTimeFormat(locale, { timeStyle: 'short' }).format(new Date(at));
+const timeOf = ({ locale }: Speaker, at: string) => timeInWords(locale, at, { timeStyle: 'short' });
 
 function checklistRow(speaker: Speaker, id: string, sign: ChecklistSign | undefined): TableCell[] {
   return [
@@ -74,8 +75,10 @@ export const seatPlanPaper: WorkshopPaperDefinition = {
       facts: `${bags.when} · ${bags.kitName}`,
       size,
       content: [
+        roomDrawing(bags, speaker),
         {
           layout: ruled,
+          margin: [0, 14, 0, 0],
           table: {
             headerRows: 1,
             dontBreakRows: true,
@@ -119,3 +122,36 @@ const besideEachOther = (seats: readonly Seat[]): Seat[] =>
   [...seats].sort((a, b) => pairNumber(a) - pairNumber(b) || a.number - b.number);
 
 const pairNumber = ({ number, partner }: Seat): number => Math.min(number, partner ?? number);
+
+/** The room from above, the front at the top: who sits where, and what everybody shares. */
+function roomDrawing({ room, seats }: BagsToPack, { t }: Speaker): Content {
+  const seatOf = new Map(seats.map((seat) => [seat.id, seat]));
+  const words = (cell: RoomCell): TableCell => {
+    if (!cell) return { text: ' ', border: [false, false, false, false] };
+    if (cell.kind === 'thing') {
+      return { text: cell.thing, italics: true, alignment: 'center', fillColor: shade };
+    }
+    const seat = seatOf.get(cell.seat);
+    return {
+      stack: [
+        { text: String(seat?.number ?? ''), font: mono, bold: true, fontSize: 16 },
+        { text: seat?.name || ' ' },
+      ],
+      alignment: 'center',
+    };
+  };
+  return {
+    stack: [
+      { text: t('papers.seatPlan.front'), alignment: 'center', color: faded, margin: [0, 0, 0, 4] },
+      {
+        table: {
+          widths: Array.from({ length: room.columns }, () => '*'),
+          dontBreakRows: true,
+          body: rowsOf(room).map((row) => row.map(words)),
+        },
+      },
+    ],
+  };
+}
+
+const shade = '#f0eadd';

@@ -15,8 +15,11 @@ import {
 } from '#contract/papers';
 import { usualRunOut } from '#contract/stores';
 import { tableFormats } from '#contract/tables';
+import { foldSeat } from '#core/build/foldSeat';
 import { said } from '#core/learning/said';
+import { draftRoom } from '#core/pace/seating/roomPlan';
 import { packingOrders } from '#core/stores/packing';
+import { timeInWords } from '../clock/siteTime.ts';
 import type { Database } from '../db/database.ts';
 import { selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
@@ -25,6 +28,7 @@ import { fileName, sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
+import { selectPhoto } from '../photos/queries.ts';
 import { updateLabelsAddress } from '../room/queries.ts';
 import type { RoomDoor } from '../room/roomDoor.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
@@ -33,6 +37,7 @@ import { selectCurrency, selectItems, selectSuppliers } from '../stores/queries.
 import { workshopNeeds } from '../stores/workshopNeeds.ts';
 import { type Speaker, speak } from '../words/speak.ts';
 import { selectSeats, selectSigns, selectWorkshop } from '../workshops/queries.ts';
+import { roomOf } from '../workshops/roomPlan/routes.ts';
 import { type BuyingRow, buyingListPdf, buyingListTable } from './buyingList.ts';
 import { eveningPdf } from './eveningPapers.ts';
 import { kitPaperDefinitions } from './kitPapers.ts';
@@ -117,16 +122,22 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor, now: () => D
     const revision = workshop && (await selectRevision(db, workshop.kitId, workshop.revision));
     if (!revision) throw noSuchPaper();
     const speaker = speak(request.query.lang);
-    const events = await selectSeatEvents(db, seat.seatId);
+    const events = (await selectSeatEvents(db, seat.seatId)).map(({ event }) => event);
+    const { photos } = foldSeat(
+      seat.steps.map(({ id }) => id),
+      events,
+    );
+    const last = photos.findLast(({ of }) => of === 'board');
     sendPdf(
       response,
       speaker.t('papers.takeHome.title', { kit: seat.kitName }),
       await takeHomePdf(
         speaker,
         seat,
-        events.map(({ event }) => event),
+        events,
         revision.lines.map(({ part }) => part),
         revision.supplyVolt,
+        last && (await selectPhoto(db, seat.seatId, last.photo)),
       ),
     );
   });
@@ -197,11 +208,10 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor, now: () => D
       title: workshop.title,
       supplyVolt: workshop.supplyVolt,
       signs: await selectSigns(db, id),
+      room: (await roomOf(db, id))?.plan ?? draftRoom([]),
       kitName: workshop.kitName,
       revision: workshop.revision,
-      when: new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeStyle: 'short' }).format(
-        new Date(workshop.startsAt),
-      ),
+      when: timeInWords(locale, workshop.startsAt, { dateStyle: 'medium', timeStyle: 'short' }),
       seats: await selectSeats(db, id),
       seatAddress: seatAddress ?? '',
       parts: revision.lines.map(({ part }) => part),

@@ -6,9 +6,11 @@ import { familyOf } from '#core/parts/families/index';
 import type { Part } from '#core/parts/part';
 import { hasHazard } from '#core/safety/hasHazard';
 import { partName } from '#core/words/partWords';
+import { timeInWords } from '../clock/siteTime.ts';
+import type { SeatPhoto } from '../photos/queries.ts';
 import type { StoredSeat } from '../seats/queries.ts';
 import type { Speaker } from '../words/speak.ts';
-import { least, makePaper } from './pdf.ts';
+import { least, makePaper, mm } from './pdf.ts';
 
 /**
  * What goes home with a board. It says what is known of this kit, and where something is not known that it is not.
@@ -16,6 +18,7 @@ import { least, makePaper } from './pdf.ts';
  *
  * @param parts of the kit's list
  * @param supplyVolt in V; null where nobody has said
+ * @param photo of the board, where there is one
  */
 export function takeHomePdf(
   { t, locale }: Speaker,
@@ -23,6 +26,7 @@ export function takeHomePdf(
   events: readonly BuildEvent[],
   parts: readonly Part[],
   supplyVolt: number | null,
+  photo: SeatPhoto | undefined,
 ): Promise<Buffer> {
   const state = foldSeat(
     seat.steps.map(({ id }) => id),
@@ -34,9 +38,7 @@ export function takeHomePdf(
   const turned = fitted.filter(
     (part) => part.designators.length > 0 && familyOf(part).polarity === 'polarised',
   );
-  const day = new Intl.DateTimeFormat(locale, { dateStyle: 'long' }).format(
-    new Date(state.finishedAt ?? seat.startsAt),
-  );
+  const day = timeInWords(locale, state.finishedAt ?? seat.startsAt, { dateStyle: 'long' });
   const section = (title: string, lines: readonly string[]): Content[] => [
     { text: title, bold: true, fontSize: 14, margin: [0, 12, 0, 4] },
     { ul: [...lines], fontSize: least + 1 },
@@ -60,6 +62,15 @@ export function takeHomePdf(
               margin: [0, 4, 0, 4] as [number, number, number, number],
             },
           ]),
+      ...(photo
+        ? [
+            {
+              image: `data:${photo.mediaType};base64,${Buffer.from(photo.bytes).toString('base64')}`,
+              fit: [mm(80), mm(60)] as [number, number],
+              margin: [0, 4, 0, 4] as [number, number, number, number],
+            },
+          ]
+        : []),
       {
         text: checked > 0 ? say('checked', { count: checked, of: claimed }) : say('notChecked'),
         fontSize: least + 1,

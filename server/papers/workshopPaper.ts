@@ -1,6 +1,7 @@
 import type { SheetSize } from '#contract/papers';
 import type { ChecklistSign } from '#contract/workshops';
 import type { Board } from '#core/board/board';
+import type { RoomPlan } from '#core/pace/seating/roomPlan';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Part } from '#core/parts/part';
 import type { PackingOrder } from '#core/stores/packing';
@@ -24,6 +25,7 @@ export interface BagsToPack {
   readonly steps: readonly PlannedStep[];
   readonly supplyVolt: number | null;
   readonly signs: readonly ChecklistSign[];
+  readonly room: RoomPlan;
 }
 
 export interface PaperOptions {

@@ -2,6 +2,7 @@ import { builtOf } from '#core/build/built';
 import { opportunitiesOf, stateOfBuild } from '#core/learning/builds';
 import { estimatesOf } from '#core/learning/skillEstimates';
 import type { StoredBuild } from '../builds/queries.ts';
+import { timeInWords } from '../clock/siteTime.ts';
 import { makePdf, mm } from '../papers/pdf.ts';
 import type { Speaker } from '../words/speak.ts';
 
@@ -12,9 +13,7 @@ export function certificatePdf(
   build: StoredBuild,
 ): Promise<Buffer> {
   const state = stateOfBuild(build);
-  const day = new Intl.DateTimeFormat(locale, { dateStyle: 'long' }).format(
-    new Date(state.finishedAt ?? build.startsAt),
-  );
+  const day = timeInWords(locale, state.finishedAt ?? build.startsAt, { dateStyle: 'long' });
   const joints = build.steps.reduce(
     (sum, step) => sum + (step.kind === 'check' ? 0 : step.joints),
     0,

@@ -104,13 +104,17 @@ export async function eraseLearner(tx: Queryable, id: string, name: string): Pro
       where workshop_id in (${evenings}) and lower(signed_by) = lower($2)`,
     [id, name],
   );
+  await tx.query(
+    'delete from seat_photo where seat_id in (select id from seat where learner_id = $1)',
+    [id],
+  );
   await tx.query(`update seat set name = '' where learner_id = $1`, [id]);
   await tx.query(`update learner set name = '', erased_at = now() where id = $1`, [id]);
 }
 
 /** Takes what was overwritten off the disk as well: dead rows, and the log that they were written ahead in. */
 export async function scrub(db: Queryable): Promise<void> {
-  for (const table of ['seat', 'learner', 'build_event', 'checklist_sign']) {
+  for (const table of ['seat', 'learner', 'build_event', 'checklist_sign', 'seat_photo']) {
     await db.query(`vacuum full ${table}`);
   }
   // Twice: the checkpoint before the last one is what decides which files of the log go (manual, 28.5).

@@ -5,9 +5,8 @@ import type {
   SentPictures,
   SentStepPicture,
 } from '#contract/pictures';
-import { said } from '#core/learning/said';
 import type { Queryable } from '../db/database.ts';
-import { invalid } from '../http/refusal.ts';
+import { bytesOfPicture } from './pictureBytes.ts';
 import {
   insertPicture,
   type PictureFile,
@@ -59,11 +58,7 @@ export async function keepDrawing(tx: Queryable, kitId: string, svg: string): Pr
 }
 
 async function keepBytes(tx: Queryable, image: string, field: string): Promise<string> {
-  const { mediaType, bytes } = fromDataAddress(image);
-  if (!isWhatItSays(mediaType, bytes)) {
-    throw invalid([{ field, says: said('refusals.pictures.chooseJpegPngWebp') }]);
-  }
-  return keepFile(tx, { mediaType, bytes });
+  return keepFile(tx, bytesOfPicture(image, field));
 }
 
 async function keepFile(
@@ -95,22 +90,3 @@ export async function picturesToSend(db: Queryable, kitId: string): Promise<Sent
     kept.map(({ purpose, alt, ...file }) => [purpose, { image: dataAddress(file), alt }]),
   );
 }
-
-function fromDataAddress(image: string): { mediaType: string; bytes: Buffer } {
-  const [head = '', data = ''] = image.split(',');
-  return {
-    mediaType: head.slice('data:'.length, head.indexOf(';')),
-    bytes: Buffer.from(data, 'base64'),
-  };
-}
-
-/** First bytes of the formats (PNG, JPEG, WebP; from memory): what is sent out as a picture is one. */
-const heads: Readonly<Record<string, (bytes: Buffer) => boolean>> = {
-  'image/png': (bytes) => bytes.subarray(0, 4).equals(Buffer.from([0x89, 0x50, 0x4e, 0x47])),
-  'image/jpeg': (bytes) => bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff])),
-  'image/svg+xml': (bytes) => /^\s*(<\?xml[^>]*>\s*)?<svg[\s>]/.test(bytes.toString('utf8')),
-  'image/webp': (bytes) => bytes.subarray(8, 12).toString('latin1') === 'WEBP',
-};
-
-const isWhatItSays = (mediaType: string, bytes: Buffer): boolean =>
-  heads[mediaType]?.(bytes) ?? false;

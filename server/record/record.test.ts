@@ -84,6 +84,7 @@ const withoutEntry = [
   'drawGerber',
   'forgetOwnType',
   'getPlacementColumns',
+  'keepPhoto',
   'keepStepPicture',
   'logAtSeat',
   'logAtSeats',

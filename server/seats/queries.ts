@@ -22,10 +22,13 @@ export interface StoredSeat {
   readonly kitPicture: KeptPicture | null;
   /** The name of whoever works with this learner. */
   readonly partner: string | null;
+  readonly partnerNumber: number | null;
   readonly startsAt: string;
   readonly lengthMinutes: number;
   readonly openedAt: string | null;
   readonly keepsPage: boolean;
+  readonly closedAt: string | null;
+  readonly linksEnd: boolean;
   readonly steps: readonly PlannedStep[];
   readonly styles: readonly StyleId[];
   readonly board: Board | null;
@@ -92,10 +95,13 @@ export async function selectSeatByToken(
     description: string;
     picture: KeptPicture | null;
     partner: string | null;
+    partner_number: number | null;
     starts_at: Date;
     length_minutes: number;
     opened_at: Date | null;
     keeps_page: boolean | null;
+    closed_at: Date | null;
+    links_end: boolean;
     steps: unknown;
     soldering_order: unknown;
     board: unknown;
@@ -106,7 +112,8 @@ export async function selectSeatByToken(
               where kit_picture.kit_id = kit.id and purpose = 'card') as picture,
             (select nullif(beside.name, '') from seat as beside where beside.workshop_id = seat.workshop_id
                 and beside.number = seat.partner and beside.removed_at is null) as partner,
-            opened_at, keeps_page, steps, soldering_order, board, iron
+            seat.partner as partner_number,
+            opened_at, keeps_page, closed_at, links_end, steps, soldering_order, board, iron
        from seat
        join workshop on workshop.id = seat.workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -128,10 +135,13 @@ export async function selectSeatByToken(
       kitDescription: row.description,
       kitPicture: row.picture,
       partner: row.partner,
+      partnerNumber: row.partner === null ? null : row.partner_number,
       startsAt: row.starts_at.toISOString(),
       lengthMinutes: row.length_minutes,
       openedAt: row.opened_at?.toISOString() ?? null,
       keepsPage: row.keeps_page ?? false,
+      closedAt: row.closed_at?.toISOString() ?? null,
+      linksEnd: row.links_end,
       steps: readOnce(storedPlan, row.steps),
       styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,
       board: readOnceOrNull(storedBoard, row.board),

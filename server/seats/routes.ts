@@ -43,6 +43,7 @@ export function seatRoutes(
       lengthMinutes: ___,
       openedAt: ____,
       keepsPage: _____,
+      linksEnd: ______,
       ...seat
     } = stored;
     return {
@@ -96,6 +97,9 @@ export function seatRoutes(
 /** What may be logged while a seat waits: practice, and nothing of the build. */
 const whileWaiting: readonly DeedKind[] = ['practised'];
 
+/** What may be logged once the evening is closed: nothing of the build. */
+const onceClosed: readonly DeedKind[] = ['practised', 'feedback'];
+
 /**
  * An entry belongs to the time of its seat's link by when it was made, not by when it comes: a device that was without
  * network for weeks loses nothing.
@@ -110,4 +114,12 @@ function refuseOutOfTime(seat: LinkTimes, events: readonly SentEvent[], now: Dat
   // One of the time to come was made now, by a clock that is wrong.
   const madeAt = ({ at }: SentEvent) => Math.min(Date.parse(at), now.getTime());
   if (events.some((event) => madeAt(event) > linkEndsAt(seat))) throw linkOver();
+  const closedAt = Date.parse(seat.closedAt ?? '');
+  const late = events.findIndex(
+    (event) => !onceClosed.includes(event.kind) && madeAt(event) > closedAt,
+  );
+  if (late >= 0) {
+    const message = said('refusals.seats.theEveningIsClosed');
+    throw forbidden(message, [{ field: `events[${late}].kind`, says: message }]);
+  }
 }

@@ -7,6 +7,8 @@ const evening: LinkTimes = {
   lengthMinutes: 120,
   openedAt: null,
   keepsPage: false,
+  closedAt: null,
+  linksEnd: false,
 };
 const at = (iso: string, changes: Partial<LinkTimes> = {}) =>
   linkState({ ...evening, ...changes }, new Date(iso));
@@ -20,6 +22,18 @@ describe('a seat’s link', () => {
     ['the next day', '2026-03-06T18:30:00Z', {}, 'open'],
     ['seven days after the end', '2026-03-12T20:30:00Z', {}, 'open'],
     ['a second later', '2026-03-12T20:30:01Z', {}, 'over'],
+    [
+      'a minute after it was closed with its links',
+      '2026-03-05T20:41:00Z',
+      { closedAt: '2026-03-05T20:40:00.000Z', linksEnd: true },
+      'over',
+    ],
+    [
+      'the day after it was closed, links and all, with a page of one’s own',
+      '2026-03-06T20:40:00Z',
+      { closedAt: '2026-03-05T20:40:00.000Z', linksEnd: true, keepsPage: true },
+      'open',
+    ],
     ['a year later, with a page of one’s own', '2027-03-05T18:30:00Z', { keepsPage: true }, 'open'],
   ])('%s is as it should be', (_, now, changes, state) => {
     expect(at(now, changes)).toBe(state);

@@ -36,7 +36,8 @@ export class SeatTokens {
     if (!tokenForm.test(token)) return undefined;
     const seat = await selectSeatByToken(this.#db, token);
     if (!seat) return undefined;
-    const { seatId, workshopId, steps, startsAt, lengthMinutes, openedAt, keepsPage } = seat;
+    const { seatId, workshopId, steps, startsAt, lengthMinutes, openedAt, keepsPage, closedAt } =
+      seat;
     return this.#known.set(token, {
       seatId,
       workshopId,
@@ -45,6 +46,8 @@ export class SeatTokens {
       lengthMinutes,
       openedAt,
       keepsPage,
+      closedAt,
+      linksEnd: seat.linksEnd,
     });
   }
 

@@ -39,7 +39,7 @@ export type LossesSeen = ReadonlyMap<FamilyId, LossCount>;
 /** Pieces and losses by family, over all workshops. */
 export async function lossesSeen(db: Queryable): Promise<Map<FamilyId, LossCount>> {
   const seen = new Map<FamilyId, LossCount>();
-  const logs = await selectDeedsOfAll(db, ['step-done', 'mistake', 'undo']);
+  const logs = await selectDeedsOfAll(db, ['step-done', 'mistake', 'corrected', 'undo']);
   for (const [id, steps] of await selectPlans(db)) {
     for (const [family, { pieces, lost }] of countLosses(steps, logs.get(id) ?? [])) {
       const before = seen.get(family) ?? { pieces: 0, lost: 0 };

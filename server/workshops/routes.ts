@@ -45,6 +45,7 @@ import type { SeatTokens } from '../seats/seatTokens.ts';
 import { type LossesSeen, lossesSeen } from '../stores/workshopNeeds.ts';
 import { speak } from '../words/speak.ts';
 import { calendarOf } from './calendar.ts';
+import { closingRoutes } from './closing/routes.ts';
 import { isOfToday } from './helpersDay.ts';
 import {
   insertSeats,
@@ -65,6 +66,7 @@ import {
   withdrawSign,
 } from './queries.ts';
 import { readinessOfWorkshop, readinessRoutes } from './readiness/routes.ts';
+import { roomPlanRoutes } from './roomPlan/routes.ts';
 import { learnersNamed, newSeatErrors, seatingErrors, seatsFor } from './seating.ts';
 import { workshopShelfRoutes } from './shelf/routes.ts';
 import { wrapUpTable } from './wrapUpTable.ts';
@@ -86,6 +88,8 @@ export function workshopRoutes(
 ): void {
   workshopShelfRoutes(api, { db, tokens });
   readinessRoutes(api, db);
+  roomPlanRoutes(api, db);
+  closingRoutes(api, { db, tokens, now });
 
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
     const workshop = isUuid(workshopId) ? await selectWorkshop(db, workshopId) : undefined;
@@ -335,6 +339,7 @@ export function workshopRoutes(
         workshopId: id,
         after: (seq) => selectWorkshopEvents(db, id, seq),
         wanted: () => true,
+        tellsChanges: true,
       },
       {
         owners: ownersOf(staffOf(response)),

@@ -24,6 +24,7 @@ const columns: readonly TableColumn<SeatRow>[] = [
   { heading: 'minute', cell: ({ minute }) => minute },
   { heading: 'mistake', cell: ({ mistake }) => mistake ?? '' },
   { heading: 'part', cell: ({ designator }) => designator ?? '' },
+  { heading: 'instead', cell: ({ instead }) => instead ?? '' },
   { heading: 'reading', cell: ({ amount }) => amount ?? '' },
   { heading: 'foundAtStep', cell: ({ foundAtStep }) => foundAtStep ?? '' },
   { heading: 'loggedBy', cell: ({ by, helper }) => helper ?? by },

@@ -29,6 +29,8 @@ export interface BuildLogOptions {
   readonly send: (events: readonly SentEvent[]) => Promise<EventsAccepted>;
   /** The stream to follow, resumed behind the given place. */
   readonly streamPath: (afterSeq: number) => string;
+  /** Told when the workshop itself is another now: its seats, its times, its kit. */
+  readonly changed?: () => void;
 }
 
 /** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
@@ -129,6 +131,7 @@ export class BuildLog {
       void this.flush();
     };
     stream.onerror = openAnother;
+    stream.addEventListener('changed', () => this.#options.changed?.());
     stream.onmessage = ({ data }) => this.#receive([JSON.parse(data as string) as StreamedEvent]);
   }
 

@@ -11,6 +11,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import app from '#locales/en/app.json';
+import { loadSiteClock } from '../ui/siteClock.ts';
 import { keepPages } from './keepPages.ts';
 import { chosenLanguage } from './languages.ts';
 import { reloadWhenUpdated } from './reloadWhenUpdated.ts';
@@ -24,6 +25,7 @@ installTokens();
 installWords({ app });
 await speak(chosenLanguage('staff'));
 keepPages('/');
+await loadSiteClock();
 
 const styles = createCache({ key: 'oz', ...(nonce ? { nonce } : {}) });
 

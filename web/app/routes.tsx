@@ -2,7 +2,7 @@ import { createBrowserRouter, type LoaderFunctionArgs, redirect } from 'react-ro
 import { keptSession, keptWorkshop } from '#contract/keptKinds';
 import { getKit, type Kit, listKits } from '#contract/kits';
 import { getSession } from '#contract/session';
-import { getWorkshop, getWorkshopLog, listWorkshops } from '#contract/workshops';
+import { getWorkshop, listWorkshops } from '#contract/workshops';
 import { call } from './call.ts';
 import { orKept } from './kept.ts';
 import { Opening } from './Opening.tsx';
@@ -66,8 +66,6 @@ const loadWorkshop = async (args: LoaderFunctionArgs) => {
     )
   ).data;
 };
-const loadLog = (args: LoaderFunctionArgs) =>
-  call(getWorkshopLog, { params: { workshopId: param(args, 'workshopId') } });
 
 /** Every place of the instructor’s side and its address. Each room’s code and words are loaded when it is opened. */
 export const routes = createBrowserRouter([
@@ -306,8 +304,10 @@ export const routes = createBrowserRouter([
               },
               {
                 path: 'wrap-up',
-                loader: loadLog,
-                lazy: workshops(({ WrapUpPage }) => ({ Component: WrapUpPage })),
+                lazy: workshops(({ WrapUpPage, loadWrapUp }) => ({
+                  Component: WrapUpPage,
+                  loader: loadWrapUp,
+                })),
               },
             ],
           },

@@ -11,6 +11,7 @@ import { type KitEvening, listKitEvenings } from '#contract/kitShelf';
 import { call } from '../app/call.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { EarlierLessons } from '../ui/EarlierLessons.tsx';
 import { KitDeeds } from './KitDeeds.tsx';
 import { useKit } from './KitFrame.tsx';
 import { KitPictures } from './KitPictures.tsx';
@@ -27,6 +28,7 @@ export function AboutPage() {
   const { t } = useTranslation();
   const kit = useKit();
   const evenings = useLoaderData<readonly KitEvening[]>();
+  const lessons = evenings.filter(({ nextTime }) => nextTime !== '');
   return (
     <Box
       sx={{
@@ -55,6 +57,14 @@ export function AboutPage() {
             />
           )}
         </section>
+        {lessons.length > 0 && (
+          <section aria-labelledby="lessons">
+            <Typography variant="h2" id="lessons">
+              {t('kits.aboutPage.nextTime')}
+            </Typography>
+            <EarlierLessons evenings={lessons} />
+          </section>
+        )}
         <Suspense>
           <KitDrawers />
         </Suspense>

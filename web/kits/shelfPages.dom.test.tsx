@@ -137,10 +137,12 @@ describe('a kit as a thing', () => {
         startsAt: '2026-03-05T18:30:00Z',
         revision: 1,
         seats: 8,
+        nextTime: 'Bend the LEDs before the class.',
       },
     ]);
     open('about');
-    await screen.findByRole('link', { name: 'A test evening' });
+    await screen.findByRole('table');
+    screen.getByText('Bend the LEDs before the class.');
     expect(screen.queryByRole('button', { name: 'Delete kit' })).toBeNull();
     screen.getByText(/cannot be deleted; archive it/);
   });

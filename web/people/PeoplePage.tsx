@@ -6,6 +6,7 @@ import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people'
 import { masteryFrom } from '#core/learning/knowledgeTracing';
 import { call } from '../app/call.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { decimal } from '../ui/decimal.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 import { SkillBar } from './SkillBar.tsx';
@@ -94,7 +95,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
     look: () => 'mono',
     by: ({ pace }) => pace?.share ?? null,
     cell: ({ pace }) =>
-      pace ? t('people.peoplePage.share', { share: pace.share.toFixed(1) }) : '–',
+      pace ? t('people.peoplePage.share', { share: decimal(pace.share, 1) }) : '–',
   },
   ...skills.map(({ skill }, index) => ({
     id: skill,

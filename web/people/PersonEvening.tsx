@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { certificatePath, type PersonBuild } from '#contract/people';
@@ -7,6 +8,11 @@ import { readingWords } from '#core/words/orderWords';
 import { stepTitle } from '#core/words/partWords';
 import { ink } from '../app/tokens.ts';
 import { dateAndTime } from '../ui/clock.ts';
+
+// Few boards were photographed.
+const PersonPhotos = lazy(async () => ({
+  default: (await import('./PersonPhotos.tsx')).PersonPhotos,
+}));
 
 /** What one learner did at one workshop: the mistakes, and what was measured. */
 export function PersonEvening({
@@ -60,6 +66,11 @@ export function PersonEvening({
           </Button>
         )}
       </Box>
+      {state.photos.length > 0 && (
+        <Suspense>
+          <PersonPhotos build={build} />
+        </Suspense>
+      )}
       <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5 }}>
         {state.mistakes.map((mistake) => (
           <li key={mistake.eventId}>

@@ -4,10 +4,13 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { addressOf } from '#contract/endpoint';
 import { getPerson, type Person, statementsPath } from '#contract/people';
+import { personPhotos } from '#contract/photos';
 import { call } from '../app/call.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { ChartComing } from '../ui/ChartComing.tsx';
+import { decimal } from '../ui/decimal.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { Behind } from './Behind.tsx';
 import { ErasePerson } from './ErasePerson.tsx';
@@ -38,12 +41,21 @@ export function PersonPage() {
         facts={[
           t('people.personPage.boards', { finished: person.finished, count: person.builds }),
           t('people.personPage.mistakes', { count: person.mistakes }),
-          pace && t('people.personPage.pace', { share: pace.share.toFixed(1), count: pace.count }),
+          pace && t('people.personPage.pace', { share: decimal(pace.share, 1), count: pace.count }),
         ]
           .filter(Boolean)
           .join(' · ')}
       >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {person.evenings.some(({ state }) => state.photos.length > 0) && (
+            <Button
+              color="inherit"
+              variant="outlined"
+              href={addressOf(personPhotos, { learnerId: id })}
+            >
+              {t('people.personPage.exportPhotos')}
+            </Button>
+          )}
           <Button color="inherit" variant="outlined" href={statementsPath(id)}>
             {t('people.personPage.exportLearningRecordsXapi')}
           </Button>

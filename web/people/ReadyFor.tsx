@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import type { Person } from '#contract/people';
 import type { Readiness } from '#core/learning/skillEstimates';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { decimal } from '../ui/decimal.ts';
 
 /** Which kits somebody can build next, and what to practise before. */
 export function ReadyFor({ ready }: Pick<Person, 'ready'>) {
@@ -47,7 +48,7 @@ const columnsOf = (t: TFunction): readonly Column<Person['ready'][number]>[] => 
     isNumber: true,
     look: () => 'mono',
     by: ({ expected }) => expected,
-    cell: ({ expected }) => expected.toFixed(1),
+    cell: ({ expected }) => decimal(expected, 1),
   },
   {
     id: 'ready',

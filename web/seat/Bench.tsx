@@ -7,6 +7,7 @@ import { foldSeat } from '#core/build/foldSeat';
 import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
+import { hasIronFirst } from '#core/order/ironFirst';
 import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
@@ -117,6 +118,14 @@ export function Bench() {
     if (!state.help) askForHelp();
   };
 
+  const { partner, partnerNumber } = view;
+  const isFirst =
+    step && partnerNumber !== null
+      ? hasIronFirst(steps, step.id, view.number, partnerNumber)
+      : null;
+  const together =
+    partner !== null && isFirst !== null ? { together: { partner, isFirst } } : undefined;
+
   const call = state.help && (
     <CallForHelp
       help={state.help}
@@ -169,6 +178,7 @@ export function Bench() {
             heatTimes={view.heatTimes}
             number={index + 1}
             count={steps.length}
+            {...together}
             {...(measuring && { reading: { measuring, finding, read } })}
             {...(repeat && {
               counter: {
@@ -250,6 +260,7 @@ export function Bench() {
         <Trouble
           current={step}
           earlier={steps.slice(0, index)}
+          steps={steps}
           report={report}
           helpAsked={state.help !== null}
           askForHelp={askForHelp}

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { type HelpAbout, helpAbouts } from '#core/build/event';
 import type { SeatState } from '#core/build/foldSeat';
 import { minutesSince } from '#core/pace/waiting';
@@ -13,6 +13,9 @@ interface CallForHelpProps {
   readonly say: (about: HelpAbout) => void;
   readonly withdraw: () => void;
 }
+
+/** From this place on the wait is worth an exercise: each visit takes a few minutes (common practice). */
+const longQueue = 3;
 
 /** A call that nobody has settled: since when, what it is about, and what is known of who comes. */
 export function CallForHelp({ help, clock, say, withdraw }: CallForHelpProps) {
@@ -49,6 +52,11 @@ export function CallForHelp({ help, clock, say, withdraw }: CallForHelpProps) {
           </button>
         ))}
       </fieldset>
+      {about !== 'hurt' && place !== undefined && place >= longQueue && (
+        <Link className="side-button as-link" to="practice">
+          {t('seat.queue.practise')}
+        </Link>
+      )}
       <button type="button" className="side-button" onClick={withdraw}>
         {t('seat.helpWithdraw')}
       </button>

@@ -7,6 +7,7 @@ import { builtOf } from '#core/build/built';
 import { type Deed, type Face, faces } from '#core/build/event';
 import type { SeatState } from '#core/build/foldSeat';
 import { Glyph } from '../ui/Glyph.tsx';
+import { BoardPhoto } from './BoardPhoto.tsx';
 
 interface GoodbyeProps {
   readonly view: SeatView;
@@ -48,6 +49,7 @@ export function Goodbye({ view, state, report }: GoodbyeProps) {
           </li>
         </ul>
       </section>
+      <BoardPhoto token={token} state={state} report={report} />
       <a
         className="main-button as-link"
         href={takeHomePath(token, i18n.language)}

@@ -77,8 +77,8 @@ interface SeatContext extends OpenSeat {
 export const useOpenSeat = (): SeatContext => useOutletContext<SeatContext>();
 
 /** What a seat's page is made of: where it is another one, the page begins anew. */
-const planOf = ({ steps, number, name, partner, kitName }: SeatView): string =>
-  JSON.stringify([number, name, partner, kitName, steps.map(({ id }) => id)]);
+const planOf = ({ steps, number, name, partner, kitName, closedAt }: SeatView): string =>
+  JSON.stringify([number, name, partner, kitName, closedAt, steps.map(({ id }) => id)]);
 
 const isGone = (error: unknown): boolean =>
   error instanceof CallProblem && [404, 410].includes(error.problem.status);

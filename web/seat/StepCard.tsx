@@ -47,6 +47,8 @@ interface StepCardProps {
   readonly reading?: CheckReading;
   /** At a step that is done many times. */
   readonly counter?: CounterProps;
+  /** Whoever works with the learner, and whether the learner has the iron first. */
+  readonly together?: { readonly partner: string; readonly isFirst: boolean };
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
@@ -59,6 +61,7 @@ export function StepCard({
   count,
   reading,
   counter,
+  together,
 }: StepCardProps) {
   const { t } = useTranslation();
   return (
@@ -69,6 +72,13 @@ export function StepCard({
         {step.own?.sort && ` · ${t(`step.sort.${step.own.sort}`)}`}
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
+      {together && (
+        <p>
+          {t(together.isFirst ? 'seat.together.youFirst' : 'seat.together.partnerFirst', {
+            name: together.partner,
+          })}
+        </p>
+      )}
       <Own step={step} field="caution" className="caution" />
       {step.own?.words.pictures && (
         <Suspense>

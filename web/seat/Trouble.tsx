@@ -2,16 +2,21 @@ import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { SentEvent } from '#contract/events';
 import type { Deed } from '#core/build/event';
+import { wrongValue } from '#core/learning/mistakes/fitting';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import { mistakesOf } from '#core/learning/mistakes/index';
+import { otherValues } from '#core/learning/mistakes/otherValues';
 import type { Step } from '#core/order/step';
-import { stepPlaces, stepTitle } from '#core/words/partWords';
+import type { Part } from '#core/parts/part';
+import { partName, stepPlaces, stepTitle } from '#core/words/partWords';
 import { Glyph } from '../ui/Glyph.tsx';
 
 interface TroubleProps {
   readonly current: Step;
   /** The steps behind this one; a mistake is often found later than it was made. */
   readonly earlier: readonly Step[];
+  /** The whole plan. */
+  readonly steps: readonly Step[];
   readonly report: (deed: Deed) => SentEvent;
   readonly helpAsked: boolean;
   readonly askForHelp: (text?: string) => void;
@@ -23,6 +28,7 @@ interface TroubleProps {
 type Stage =
   | { readonly at: 'what' }
   | { readonly at: 'where'; readonly mistake: MistakeId }
+  | { readonly at: 'instead'; readonly designator: string; readonly others: readonly Part[] }
   | { readonly at: 'else' }
   | { readonly at: 'now what'; readonly mistake: MistakeId; readonly eventId: string };
 
@@ -30,6 +36,7 @@ type Stage =
 export function Trouble({
   current,
   earlier,
+  steps,
   report,
   helpAsked,
   askForHelp,
@@ -45,18 +52,26 @@ export function Trouble({
 
   useEffect(() => dialog.current?.showModal(), []);
 
-  const log = (mistake: MistakeId, designator?: string) => {
+  const log = (mistake: MistakeId, designator?: string, instead?: string) => {
     const { id } = report({
       kind: 'mistake',
       stepId: step.id,
       mistake,
       ...(designator === undefined ? {} : { designator }),
+      ...(instead === undefined ? {} : { instead }),
     });
     setStage({ at: 'now what', mistake, eventId: id });
   };
   const choose = (mistake: MistakeId) => {
     if (places.length > 1) setStage({ at: 'where', mistake });
-    else log(mistake, places[0]);
+    else logAt(mistake, places[0]);
+  };
+  /** Which value it was matters for the next evening; where nothing else can have been fitted nobody is asked. */
+  const logAt = (mistake: MistakeId, designator: string | undefined) => {
+    const others =
+      mistake === wrongValue.id && designator !== undefined ? otherValues(steps, designator) : [];
+    if (designator === undefined || others.length === 0) log(mistake, designator);
+    else setStage({ at: 'instead', designator, others });
   };
 
   return (
@@ -139,12 +154,36 @@ export function Trouble({
                 key={name}
                 type="button"
                 className="side-button place"
-                onClick={() => log(stage.mistake, name)}
+                onClick={() => logAt(stage.mistake, name)}
               >
                 {name}
               </button>
             ))}
             <button type="button" className="side-button" onClick={() => log(stage.mistake)}>
+              {t('seat.notSure')}
+            </button>
+          </div>
+        </>
+      )}
+      {stage.at === 'instead' && (
+        <>
+          <h2 id="trouble-title">{t('seat.whichValue', { place: stage.designator })}</h2>
+          <div className="choices">
+            {stage.others.map((part) => (
+              <button
+                key={part.designators[0]}
+                type="button"
+                className="side-button"
+                onClick={() => log(wrongValue.id, stage.designator, part.designators[0])}
+              >
+                {partName(t, { ...part, quantity: 1 })} ({part.designators.join(', ')})
+              </button>
+            ))}
+            <button
+              type="button"
+              className="side-button"
+              onClick={() => log(wrongValue.id, stage.designator)}
+            >
               {t('seat.notSure')}
             </button>
           </div>

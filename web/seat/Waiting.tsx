@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { getSeat } from '#contract/seats';
 import { call } from '../app/call.ts';
-import { localeNow } from '../app/languages.ts';
+import { timeInWords, timeOfDay } from '../ui/clock.ts';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
 
@@ -22,17 +22,14 @@ export function Waiting({ token, opensAt }: { readonly token: string; readonly o
     }, askAgainMs);
     return () => clearInterval(timer);
   }, [token, reopen]);
-  const begins = new Date(opensAt);
-  const inWords = (options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(localeNow(), options).format(begins);
   return (
     <>
       <SeatHead />
       <main className="bench">
         <h1>{view.workshopTitle}</h1>
         <p className="waiting-when">
-          <span>{inWords({ weekday: 'long', day: 'numeric', month: 'long' })}</span>
-          <strong>{inWords({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}</strong>
+          <span>{timeInWords(opensAt, { weekday: 'long', day: 'numeric', month: 'long' })}</span>
+          <strong>{timeOfDay(opensAt)}</strong>
         </p>
         <p>{t('seat.youBuild', { kit: view.kitName })}</p>
         <p role="status">{t('seat.opensByItself')}</p>

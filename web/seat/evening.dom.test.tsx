@@ -39,6 +39,8 @@ beforeEach(() => {
     kitDescription: '',
     kitPicture: null,
     partner: null,
+    partnerNumber: null,
+    closedAt: null,
     startsAt,
     opensAt: null,
     steps,

@@ -10,6 +10,7 @@ import { chosenLanguage } from '../app/languages.ts';
 import { reloadWhenUpdated } from '../app/reloadWhenUpdated.ts';
 import { installTokens } from '../app/tokens.ts';
 import { installWords, speak } from '../app/words.ts';
+import { loadSiteClock } from '../ui/siteClock.ts';
 import { Evening } from './Evening.tsx';
 import { openPractice } from './openPractice.ts';
 import { Seat } from './Seat.tsx';
@@ -22,6 +23,7 @@ installWords({ families: {}, trade: tradeEnglish, seat });
 void speak(chosenLanguage('seat'));
 applyTextSize(chosenTextSize());
 keepPages('/seat/');
+void loadSiteClock();
 
 /** The learner's places; practice is loaded when it is opened. */
 const routes = createBrowserRouter([

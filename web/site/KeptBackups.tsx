@@ -6,6 +6,7 @@ import { type Backups, keptBackup } from '#contract/backup';
 import { addressOf } from '#contract/endpoint';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
+import { decimal } from '../ui/decimal.ts';
 
 /** Those that the program made by itself. */
 export function KeptBackups({ kept }: { readonly kept: Backups['kept'] }) {
@@ -59,4 +60,4 @@ const columnsOf = (t: TFunction): readonly Column<Backups['kept'][number]>[] => 
 const sizeWords = (t: TFunction, bytes: number) =>
   bytes < 1_000_000
     ? t('site.keptBackups.kb', { bytes: Math.ceil(bytes / 1000) })
-    : t('site.keptBackups.mb', { bytes: (bytes / 1_000_000).toFixed(1) });
+    : t('site.keptBackups.mb', { bytes: decimal(bytes / 1_000_000, 1) });

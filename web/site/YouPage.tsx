@@ -2,12 +2,14 @@ import Box from '@mui/material/Box';
 import { useTranslation } from 'react-i18next';
 import { listSessions } from '#contract/session';
 import { call } from '../app/call.ts';
+import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { useStaff } from '../app/staff.ts';
 import { LanguageChoice } from '../ui/LanguageChoice.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 import { Devices } from './Devices.tsx';
 import { OwnName } from './OwnName.tsx';
 import { OwnPassphrase } from './OwnPassphrase.tsx';
+import { SiteClockPart } from './SiteClockPart.tsx';
 
 export const loadSessions = () => call(listSessions, {});
 
@@ -28,6 +30,9 @@ export function YouPage() {
       <Devices />
       <OwnName key={staff?.name} name={staff?.name ?? ''} />
       <OwnPassphrase />
+      <InstructorOnly>
+        <SiteClockPart />
+      </InstructorOnly>
     </Box>
   );
 }

@@ -20,6 +20,7 @@ import type { BuyingResult } from './buying.worker.ts';
 import { buyingTask } from './buyingTask.ts';
 import { useStores } from './StoresFrame.tsx';
 import '../ui/plainTable.css';
+import { decimal } from '../ui/decimal.ts';
 
 interface BuyingProps {
   readonly needs: NeedsReply;
@@ -146,7 +147,7 @@ function Result({ result: { best, alone, missing }, milliseconds }: ResultProps)
             total: amount(plan.totalCents),
             delivery: amount(plan.deliveryCents),
             deliveries: t('stores.buying.deliveries', { count: plan.suppliers.length }),
-            seconds: (milliseconds / 1000).toFixed(1),
+            seconds: decimal(milliseconds / 1000, 1),
           }}
           components={{ strong: <strong /> }}
         />

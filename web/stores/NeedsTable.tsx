@@ -14,6 +14,7 @@ import { PartThumbnail } from '../ui/PictureCell.tsx';
 import { useStores } from './StoresFrame.tsx';
 import { Substitutes } from './Substitutes.tsx';
 import './needs.css';
+import { decimal } from '../ui/decimal.ts';
 
 /** What has to lie on the packing table, and what of it is missing. */
 export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
@@ -31,7 +32,7 @@ export function NeedsTable({ needs }: { readonly needs: NeedsReply }) {
       </Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>
         {t('stores.needsTable.withTheseSparesTheRoomRuns', {
-          runsOut: (needs.runsOut * 100).toFixed(1),
+          runsOut: decimal(needs.runsOut * 100, 1),
         })}
       </Typography>
       <details className="what-figures-mean">
@@ -111,10 +112,10 @@ const columnsOf = (t: TFunction, items: readonly StockItem[]): readonly Column<N
       by: ({ rate }) => meanOf(rate),
       cell: ({ rate, fitted }) => (
         <>
-          {t('stores.needsTable.percent', { percent: (meanOf(rate) * 100).toFixed(1) })}
+          {t('stores.needsTable.percent', { percent: decimal(meanOf(rate) * 100, 1) })}
           <div className="note">
             {t('stores.needsTable.aboutLost', {
-              lost: (meanOf(rate) * fitted).toFixed(1),
+              lost: decimal(meanOf(rate) * fitted, 1),
               fitted,
             })}
           </div>

@@ -4,17 +4,20 @@ interface FileInputProps {
   readonly label: string;
   readonly input: RefObject<HTMLInputElement | null>;
   readonly accept: string;
+  /** The camera is offered first where there is one. */
+  readonly camera?: boolean;
   readonly take: (file: File) => Promise<unknown>;
 }
 
 /** Chooses a file; a button opens it by its ref. */
-export function FileInput({ label, input, accept, take }: FileInputProps) {
+export function FileInput({ label, input, accept, camera, take }: FileInputProps) {
   return (
     <input
       ref={input}
       type="file"
       hidden
       accept={accept}
+      {...(camera && { capture: 'environment' })}
       aria-label={label}
       onChange={({ target }) => {
         const [file] = target.files ?? [];

@@ -1,21 +1,27 @@
 import { t } from 'i18next';
 import { localeNow } from '../app/languages.ts';
+import { siteClock } from './siteClock.ts';
 
-const time = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
+const cycles = { 12: 'h12', 24: 'h23' } as const;
 
-/** `18:30` */
-export const timeOfDay = (iso: string): string =>
-  new Intl.DateTimeFormat(localeNow(), time).format(new Date(iso));
+/** A time in words, in the site's zone and by its clocks, in the reader's language. */
+export function timeInWords(iso: string, options: Intl.DateTimeFormatOptions): string {
+  const { timeZone, hours } = siteClock();
+  return new Intl.DateTimeFormat(localeNow(), {
+    ...options,
+    timeZone,
+    ...(options.hour ? { hourCycle: cycles[hours] } : {}),
+  }).format(new Date(iso));
+}
+
+const time = { hour: '2-digit', minute: '2-digit' } as const;
+
+/** `18:30`, `06:30 pm` */
+export const timeOfDay = (iso: string): string => timeInWords(iso, time);
 
 /** `Thu 26 Nov 2026, 18:30` */
 export const dateAndTime = (iso: string): string =>
-  new Intl.DateTimeFormat(localeNow(), {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    ...time,
-  }).format(new Date(iso));
+  timeInWords(iso, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', ...time });
 
 /** `1 h 20 min`, `45 min` */
 export function duration(minutes: number): string {

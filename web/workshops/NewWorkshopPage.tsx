@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import dayjs from 'dayjs';
 import { useRef } from 'react';
 import { Controller } from 'react-hook-form';
 import { useTranslation } from 'react-i18next';
@@ -27,6 +26,7 @@ import { FoundAgain } from '../ui/FoundAgain.tsx';
 import { PageHead } from '../ui/PageHead.tsx';
 import { copiedIn } from './copyOf.ts';
 import { localStart } from './localStart.ts';
+import { formFormat, siteTime, typedTime } from './siteTime.ts';
 
 /** The form as it is filled in: names as lines of text, the start in the room's own time. */
 const formSchema = fields({
@@ -70,7 +70,7 @@ export function NewWorkshopPage() {
   const start = {
     title: '',
     kitId: search.get('kit') ?? (kits.length === 1 ? kits[0]?.id : '') ?? '',
-    startsAt: dayjs().add(7, 'day').hour(18).minute(30).format('YYYY-MM-DDTHH:mm'),
+    startsAt: siteTime(new Date()).add(7, 'day').hour(18).minute(30).format(formFormat),
     lengthMinutes: 120,
     seatCount: 8,
     evenings: 1,
@@ -98,10 +98,10 @@ export function NewWorkshopPage() {
       const { id } = await call(createWorkshop, {
         body: {
           ...rest,
-          startsAt: dayjs(startsAt).toISOString(),
+          startsAt: typedTime(startsAt).toISOString(),
           // By the clock on the wall, also where summer time ends between.
           further: Array.from({ length: evenings - 1 }, (_, index) =>
-            dayjs(startsAt)
+            typedTime(startsAt)
               .add(index + 1, 'week')
               .toISOString(),
           ),

@@ -2,7 +2,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Revision } from '#contract/kits';
 import type { Packing } from '#contract/packing';
@@ -10,6 +9,7 @@ import type { Part } from '#core/parts/part';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { dateAndTime } from '../ui/clock.ts';
 import { ChosenBox } from '../ui/TableTools.tsx';
+import { Unopened } from './Unopened.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 import './packing.css';
 
@@ -97,39 +97,5 @@ export function Bags({ packing, tick, book, giveBack, problem }: BagsProps) {
         </Alert>
       )}
     </section>
-  );
-}
-
-interface UnopenedProps {
-  readonly most: number;
-  readonly giveBack: (unopened: number) => void;
-}
-
-/** After the evening: what was packed for those who did not come goes back. */
-function Unopened({ most, giveBack }: UnopenedProps) {
-  const { t } = useTranslation();
-  const [count, setCount] = useState('1');
-  return (
-    <form
-      className="unopened"
-      onSubmit={(event) => {
-        event.preventDefault();
-        giveBack(Number(count));
-      }}
-    >
-      <label>
-        {t('workshops.packing.unopened')}{' '}
-        <input
-          type="number"
-          min={1}
-          max={most}
-          value={count}
-          onChange={({ target }) => setCount(target.value)}
-        />
-      </label>
-      <Button type="submit" variant="outlined" disabled={!(Number(count) >= 1)}>
-        {t('workshops.packing.putBagsBack')}
-      </Button>
-    </form>
   );
 }

@@ -2,12 +2,16 @@ import Download from '@mui/icons-material/FileDownloadOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { lazy, Suspense } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
-import { useLoaderData } from 'react-router';
-import { type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
+import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { type Closing, getClosing } from '#contract/closing';
+import { getPacking, type Packing } from '#contract/packing';
+import { getWorkshopLog, type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
 import { foldSeat, type SeatState } from '#core/build/foldSeat';
 import { elapsedMinutes } from '#core/pace/phase';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
+import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { timeOfDay } from '../ui/clock.ts';
 import { EmptyState } from '../ui/EmptyState.tsx';
@@ -15,20 +19,41 @@ import { Glyph } from '../ui/Glyph.tsx';
 import { Afterwards } from './Afterwards.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
+// The floor is loaded with this page, and must not wait for what comes after it.
+const ClosingPart = lazy(async () => ({
+  default: (await import('./ClosingPart.tsx')).ClosingPart,
+}));
+const MistakeLines = lazy(async () => ({
+  default: (await import('./MistakeLines.tsx')).MistakeLines,
+}));
+const UsedUp = lazy(async () => ({ default: (await import('./UsedUp.tsx')).UsedUp }));
+
+interface WrapUpData extends WorkshopLog {
+  readonly closing: Closing;
+  readonly packing: Packing;
+}
+
+export async function loadWrapUp({ params }: LoaderFunctionArgs): Promise<WrapUpData> {
+  const of = { params: { workshopId: String(params.workshopId) } };
+  const [log, closing, packing] = await Promise.all([
+    call(getWorkshopLog, of),
+    call(getClosing, of),
+    call(getPacking, of),
+  ]);
+  return { ...log, closing, packing };
+}
+
 /** For each learner: what was done when, what went wrong and when it was found. */
 export function WrapUpPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
-  const { events } = useLoaderData<WorkshopLog>();
+  const { events, closing, packing } = useLoaderData<WrapUpData>();
   const { steps, seats } = workshop;
   const stepIds = steps.map(({ id }) => id);
-  const rows = seats.map((seat) => ({
-    seat,
-    state: foldSeat(
-      stepIds,
-      events.map(({ event }) => event).filter(({ seatId }) => seatId === seat.id),
-    ),
-  }));
+  const rows = seats.map((seat) => {
+    const own = events.map(({ event }) => event).filter(({ seatId }) => seatId === seat.id);
+    return { seat, own, state: foldSeat(stepIds, own) };
+  });
   if (events.length === 0) {
     return (
       <EmptyState
@@ -61,7 +86,11 @@ export function WrapUpPage() {
           {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>
-      <Afterwards rows={rows} />
+      <Suspense fallback={<div />}>
+        <ClosingPart closing={closing} />
+        <Afterwards rows={rows} />
+        <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
+      </Suspense>
       <Box
         sx={{ overflowX: 'auto', mb: 3 }}
         tabIndex={0}
@@ -102,7 +131,7 @@ export function WrapUpPage() {
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         {t('workshops.wrapUpPage.learnerByLearner')}
       </Typography>
-      {rows.map(({ seat, state }) => (
+      {rows.map(({ seat, own, state }) => (
         <Box
           key={seat.id}
           component="section"
@@ -134,7 +163,9 @@ export function WrapUpPage() {
                 ` · ${t('workshops.wrapUpPage.checked', { count: state.checkedGood.length })}`}
             </Box>
           </Box>
-          <MistakeLines state={state} stepIds={stepIds} startsAt={workshop.startsAt} />
+          <Suspense fallback={<div />}>
+            <MistakeLines seat={seat} state={state} events={own} />
+          </Suspense>
         </Box>
       ))}
     </>
@@ -163,46 +194,6 @@ function DoneCell({ stepId, state, startsAt }: DoneCellProps) {
     </>
   );
 }
-
-interface MistakeLinesProps {
-  readonly state: SeatState;
-  readonly stepIds: readonly string[];
-  readonly startsAt: string;
-}
-
-function MistakeLines({ state, stepIds, startsAt }: MistakeLinesProps) {
-  const { t } = useTranslation();
-  if (state.mistakes.length === 0)
-    return <Box sx={{ color: ink('faded') }}>{t('workshops.wrapUpPage.noMistakesLogged')}</Box>;
-  const number = (id: string) => stepIds.indexOf(id) + 1;
-  return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-      {state.mistakes.map((mistake) => {
-        const found = mistake.foundAtStepId;
-        return (
-          <li key={mistake.eventId}>
-            <strong>{t(`mistake.${mistake.mistake}.name`)}</strong>
-            {mistake.designator && <span className="mono"> {mistake.designator}</span>}
-            {t(foundWords(mistake), {
-              made: number(mistake.madeAtStepId),
-              found: found === null ? 0 : number(found),
-              minute: Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt))),
-              by: t(`workshops.wrapUpPage.by.${mistake.by}`),
-            })}
-          </li>
-        );
-      })}
-    </Box>
-  );
-}
-
-/** Found at once, at a later step, or when all was done. */
-const foundWords = ({ foundAtStepId, madeAtStepId }: SeatState['mistakes'][number]) =>
-  foundAtStepId === madeAtStepId
-    ? 'workshops.wrapUpPage.foundAtOnce'
-    : foundAtStepId === null
-      ? 'workshops.wrapUpPage.foundAtEnd'
-      : 'workshops.wrapUpPage.foundLater';
 
 const tableStyle = {
   borderCollapse: 'collapse',

@@ -1,5 +1,6 @@
 import dayjs from 'dayjs';
 import type { Workshop } from '#contract/workshops';
+import { formFormat, siteTime } from './siteTime.ts';
 
 /** What the form of a new workshop begins with where it is planned like an earlier one. */
 export interface Copied {
@@ -14,7 +15,7 @@ export interface Copied {
 /** The same hour of the same day of the week, the next time that it comes. */
 const nextWeekly = (startsAt: string, now: Date): string => {
   const weeks = Math.max(1, Math.floor(dayjs(now).diff(startsAt, 'day') / 7) + 1);
-  return dayjs(startsAt).add(weeks, 'week').format('YYYY-MM-DDTHH:mm');
+  return siteTime(startsAt).add(weeks, 'week').format(formFormat);
 };
 
 /** A workshop as the beginning of another one, a week or more later, with as many seats and the same people. */

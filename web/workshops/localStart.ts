@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { leaf } from '#contract/schema';
 import { said } from '#core/learning/said';
 
-/** The start as a form has it: in the time of this device, `2026-03-05T18:30`. */
+/** The start as a form has it: in the time of the site, `2026-03-05T18:30`. */
 export const localStart = leaf(
   yup
     .string()

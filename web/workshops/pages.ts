@@ -2,5 +2,5 @@
 export { FloorPage } from './floor/FloorPage.tsx';
 export { loadFloor } from './floor/keptFloor.ts';
 export { WorkshopFrame } from './WorkshopFrame.tsx';
-export { WrapUpPage } from './WrapUpPage.tsx';
+export { loadWrapUp, WrapUpPage } from './WrapUpPage.tsx';
 export { WallPage } from './wall/WallPage.tsx';

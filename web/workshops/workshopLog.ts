@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { useRevalidator } from 'react-router';
 import {
   logAtSeats,
   type Workshop,
@@ -9,6 +10,7 @@ import { BuildLog } from '../app/buildLog.ts';
 import { call } from '../app/call.ts';
 import { Outbox } from '../app/outbox.ts';
 import { useLogsAs, useStaff } from '../app/staff.ts';
+import { useLatest } from '../app/useLatest.ts';
 
 /**
  * The live log of a workshop, followed as long as the page shows.
@@ -18,6 +20,8 @@ import { useLogsAs, useStaff } from '../app/staff.ts';
 export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: boolean): BuildLog {
   const helper = useLogsAs();
   const accountId = useStaff()?.accountId;
+  const { revalidate } = useRevalidator();
+  const onChange = useLatest(revalidate);
   const [log] = useState(() => {
     const created = new BuildLog({
       author: 'instructor',
@@ -26,6 +30,7 @@ export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: 
       keptAs: `log.${workshop.id}`,
       send: (events) =>
         call(logAtSeats, { params: { workshopId: workshop.id }, body: { events: [...events] } }),
+      changed: () => void onChange.current(),
       streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
     });
     void created.load(first.events, isFresh ? first.now : undefined);

@@ -36,6 +36,8 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
         'message',
         'message-read',
         'mistake',
+        'corrected',
+        'photo',
         'check-failed',
         'counted',
         'released',
@@ -87,6 +89,12 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
       return { kind, face: 2, text: 'More light' };
     case 'note':
       return { kind, text: 'Left-handed' };
+    case 'photo':
+      return { kind, photo: '00000000-0000-7000-8000-0000000000ff', of: 'board' };
+    case 'corrected':
+      return target?.kind === 'mistake'
+        ? { kind, corrects: target.id, stepId, mistake: bridge.id }
+        : undefined;
     case 'part-replaced':
       return { kind, stepId, designator: 'R1' };
     case 'notice':

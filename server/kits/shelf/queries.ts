@@ -119,15 +119,17 @@ export async function selectEvenings(db: Queryable, kitId: string): Promise<KitE
     starts_at: Date;
     revision: number;
     seats: number;
+    next_time: string;
   }>(
-    `select workshop.id, title, starts_at, kit_revision.number as revision,
+    `select workshop.id, title, starts_at, kit_revision.number as revision, next_time,
             (select count(*)::int from seat where workshop_id = workshop.id and removed_at is null) as seats
        from workshop join kit_revision on kit_revision.id = revision_id
       where kit_id = $1 and removed_at is null order by starts_at desc`,
     [kitId],
   );
-  return rows.map(({ id, starts_at, ...rest }) => ({
+  return rows.map(({ id, starts_at, next_time, ...rest }) => ({
     workshopId: id,
+    nextTime: next_time,
     startsAt: starts_at.toISOString(),
     title: rest.title,
     revision: rest.revision,

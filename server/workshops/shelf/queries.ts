@@ -41,6 +41,7 @@ export async function deleteRemovedWorkshops(tx: Queryable): Promise<void> {
   const due = `select id from workshop where removed_at < now() - make_interval(days => ${removedKeptDays})`;
   const seats = `select id from seat where workshop_id in (${due})`;
   await tx.query(`delete from ended_link where seat_id in (${seats})`);
+  await tx.query(`delete from seat_photo where seat_id in (${seats})`);
   await tx.query(`delete from seat where workshop_id in (${due})`);
   await tx.query(`delete from checklist_sign where workshop_id in (${due})`);
   await tx.query(`delete from packing_tick where workshop_id in (${due})`);

@@ -58,6 +58,8 @@ export class HandStream {
     this.onmessage?.({ data: JSON.stringify(data) });
   }
 
+  addEventListener(): void {}
+
   close(): void {
     this.closed = true;
   }

@@ -93,7 +93,7 @@ function Comparison({ reports, draft }: ComparisonProps) {
             </tr>
           </thead>
           <tbody>
-            <Row name="As it is planned now" report={now} />
+            <Row name={t('kits.compareStyles.asPlanned')} report={now} />
             {reports.map((report) => (
               <Row
                 key={report.styles.join()}

@@ -14,6 +14,7 @@ import { call } from '../../app/call.ts';
 import { ink } from '../../app/tokens.ts';
 import { useChoices } from '../../app/useChoices.ts';
 import { dateAndTime } from '../../ui/clock.ts';
+import { decimal } from '../../ui/decimal.ts';
 import { useKit } from '../KitFrame.tsx';
 
 interface FigureProps {
@@ -137,7 +138,7 @@ function useStepTimes(show: string | null): readonly TakenTime[] | undefined {
 const timeLine = ({ minutes, planned, ...where }: TakenTime): Line => ({
   ...where,
   key: `${where.workshopId} ${where.seatNumber}`,
-  what: t('kits.entries.minOfPlanned', { minutes: minutes.toFixed(1), planned }),
+  what: t('kits.entries.minOfPlanned', { minutes: decimal(minutes, 1), planned }),
 });
 
 const mistakeLine = (t: TFunction, { eventId, mistake, designator, ...where }: Entry): Line => ({

@@ -8,6 +8,7 @@ import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { type FullKitReport, getKitReport, kitReportCsvPath } from '#contract/reports';
 import { isFew, type Share } from '#core/learning/shares';
+import type { Risk } from '#core/mixups/findMixUps';
 import { partName, stepPlaces, stepTitle } from '#core/words/partWords';
 import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
@@ -16,6 +17,7 @@ import { ChartComing } from '../../ui/ChartComing.tsx';
 import { type Column, DataTable } from '../../ui/DataTable.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import '../../ui/plainTable.css';
+import { decimal } from '../../ui/decimal.ts';
 import { useKit } from '../KitFrame.tsx';
 import { CalibrationChart, FinishChart, MistakesByStep, PaceByStep } from './chartsWhenSeen.ts';
 import { Entries, Figure, showPace } from './Entries.tsx';
@@ -128,7 +130,11 @@ export function ReportPage() {
                       {shareWords(mixedUp)}
                     </Figure>
                   </td>
-                  <td>{t('kits.reportPage.fearedAs', { risk: pair.risk })}</td>
+                  <td>
+                    {t('kits.reportPage.fearedAs', {
+                      risk: t(`kits.pairCard.${riskWord[pair.risk]}`),
+                    })}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -145,7 +151,7 @@ export function ReportPage() {
               {t('kits.reportPage.atHalfTimeLearnersWereTold', { count: report.calibration.count })}
             </Figure>{' '}
             {t('kits.reportPage.theMeanSquaredErrorIs0', {
-              brier: report.calibration.brier?.toFixed(2),
+              brier: report.calibration.brier === null ? '–' : decimal(report.calibration.brier, 2),
             })}
           </Alert>
           <Box
@@ -165,6 +171,12 @@ export function ReportPage() {
     </>
   );
 }
+
+const riskWord: Readonly<Record<Risk, string>> = {
+  high: 'highRisk',
+  medium: 'someRisk',
+  low: 'lowRisk',
+};
 
 const stepColumns = (t: TFunction): readonly Column<FullKitReport['steps'][number]>[] => [
   {
@@ -205,9 +217,9 @@ const stepColumns = (t: TFunction): readonly Column<FullKitReport['steps'][numbe
       pace && (
         <Figure show={showPace(step.id)}>
           {t('kits.reportPage.toTimes', {
-            share: pace.share.toFixed(1),
-            low: pace.low.toFixed(1),
-            high: pace.high.toFixed(1),
+            share: decimal(pace.share, 1),
+            low: decimal(pace.low, 1),
+            high: decimal(pace.high, 1),
             count: pace.count,
           })}
         </Figure>

@@ -17,6 +17,7 @@ import type { Finish } from '#contract/reports';
 import type { StepReport } from '#core/learning/kitReport';
 import type { Calibration } from '#core/pace/calibration';
 import { ink } from '../../app/tokens.ts';
+import { decimal } from '../../ui/decimal.ts';
 
 interface ChartProps {
   readonly title: string;
@@ -53,17 +54,35 @@ const beside = (value: string) => ({
   style: { textAnchor: 'middle' as const },
 });
 
+interface NothingYetProps {
+  readonly title: string;
+  readonly says: string;
+}
+
+/** In place of a picture that would be axes without anything on them. */
+const NothingYet = ({ title, says }: NothingYetProps) => (
+  <section aria-label={title}>
+    <Typography variant="h2">{title}</Typography>
+    <p>{says}</p>
+  </section>
+);
+
 /** Mistakes at each step, over all builds. */
 export function MistakesByStep({ steps }: { readonly steps: readonly StepReport[] }) {
   const { t } = useTranslation();
   const data = steps.map(({ number, entries }) => ({ number, mistakes: entries.length }));
   const most = [...data].sort((a, b) => b.mistakes - a.mistakes)[0];
+  if (!most || most.mistakes === 0) {
+    return (
+      <NothingYet title={t('kits.charts.mistakesByStep')} says={t('kits.charts.noMistakes')} />
+    );
+  }
   return (
     <Chart
       title={t('kits.charts.mistakesByStep')}
       says={t('kits.charts.mistakesByStepMostAtStep', {
-        number: most?.number ?? '-',
-        mistakes: most?.mistakes ?? 0,
+        number: most.number,
+        mistakes: most.mistakes,
       })}
     >
       <BarChart data={data} margin={margin}>
@@ -90,17 +109,20 @@ export function PaceByStep({ steps }: { readonly steps: readonly StepReport[] })
       : [],
   );
   const slowest = [...data].sort((a, b) => b.share - a.share)[0];
+  if (!slowest) {
+    return <NothingYet title={t('kits.charts.paceByStep')} says={t('kits.charts.noPace')} />;
+  }
   return (
     <Chart
       title={t('kits.charts.paceByStep')}
       says={t('kits.charts.timesTakenOverTimesPlannedThe', {
-        number: slowest?.number ?? '-',
-        share: slowest?.share.toFixed(1) ?? '-',
+        number: slowest.number,
+        share: decimal(slowest.share, 1),
       })}
     >
       <BarChart data={data} margin={margin}>
         <CartesianGrid stroke={ink('line')} vertical={false} />
-        <XAxis dataKey="number" stroke={ink('faded')} label={below('step')} />
+        <XAxis dataKey="number" stroke={ink('faded')} label={below(t('kits.charts.step'))} />
         <YAxis stroke={ink('faded')} width={48} label={beside(t('kits.charts.timesThePlan'))} />
         <ReferenceLine y={1} stroke={ink('ink')} strokeDasharray="6 4" />
         <Bar dataKey="share" fill={ink('copper')} isAnimationActive={false}>
@@ -144,7 +166,7 @@ export function CalibrationChart({ calibration }: { readonly calibration: Calibr
           unit=" %"
           stroke={ink('faded')}
           width={60}
-          label={beside('finished')}
+          label={beside(t('kits.charts.finishedOf'))}
         />
         <ReferenceLine
           segment={[
@@ -165,10 +187,10 @@ export function FinishChart({ finishes }: { readonly finishes: readonly Finish[]
   const { t } = useTranslation();
   if (finishes.length === 0) {
     return (
-      <section aria-label={t('kits.charts.finishTimes')}>
-        <Typography variant="h2">{t('kits.charts.finishTimes')}</Typography>
-        <p>{t('kits.charts.nobodyFinishedAfterHalfTimeSo')}</p>
-      </section>
+      <NothingYet
+        title={t('kits.charts.finishTimes')}
+        says={t('kits.charts.nobodyFinishedAfterHalfTimeSo')}
+      />
     );
   }
   const most = Math.max(...finishes.flatMap(({ expected, finished }) => [expected, finished]));
@@ -180,7 +202,7 @@ export function FinishChart({ finishes }: { readonly finishes: readonly Finish[]
       title={t('kits.charts.finishTimes')}
       says={t('kits.charts.minutesAtWhichLearnersFinished', {
         count: finishes.length,
-        off: off.toFixed(0),
+        off: decimal(off, 0),
       })}
     >
       <ScatterChart margin={margin}>

@@ -11,6 +11,7 @@ import { HeatPicture } from './HeatPicture.tsx';
 import { useHeat } from './useHeat.ts';
 import { useHiss } from './useHiss.ts';
 import './heat.css';
+import { decimal } from '../../ui/decimal.ts';
 
 interface HeatBenchProps {
   /** One joint, or two beside each other under the same hands. */
@@ -127,7 +128,7 @@ export function HeatBench({ setups, done }: HeatBenchProps) {
         })}
       </div>
       <p className="heat-status" aria-hidden="true">
-        <strong>{t('practice.heatBench.s', { ms: (shown.ms / 1000).toFixed(1) })}</strong> · {words}
+        <strong>{t('practice.heatBench.s', { ms: decimal(shown.ms / 1000, 1) })}</strong> · {words}
       </p>
       <Spoken words={words} ms={shown.ms} />
       <div className="drill-row">

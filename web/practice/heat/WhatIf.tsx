@@ -5,6 +5,7 @@ import { alloys } from '#core/joint/heat/alloys';
 import { isComfortable } from '#core/joint/heat/ready';
 import { tips } from '#core/joint/heat/tips';
 import type { HeatTask } from '#core/learning/drills/heat/bench';
+import { decimal } from '../../ui/decimal.ts';
 import type { HeatApi, Way } from './heat.worker.ts';
 import type { Iron } from './IronChoice.tsx';
 
@@ -94,7 +95,7 @@ function Cell({ seconds }: { readonly seconds: number | null }) {
   const isGood = isComfortable(seconds);
   return (
     <td className={isGood ? 'what-if-good' : undefined}>
-      {t(`practice.whatIf.${isGood ? 'comfortable' : 'seconds'}`, { seconds: seconds.toFixed(1) })}
+      {t(`practice.whatIf.${isGood ? 'comfortable' : 'seconds'}`, { seconds: decimal(seconds, 1) })}
     </td>
   );
 }

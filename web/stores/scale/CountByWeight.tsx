@@ -14,6 +14,7 @@ import {
 } from '#core/stores/weighing';
 import { saying } from '#core/words/sayings';
 import { ink } from '../../app/tokens.ts';
+import { decimal } from '../../ui/decimal.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import { useScale } from './useScale.ts';
 
@@ -59,7 +60,7 @@ export function CountByWeight() {
           aria-label={t('stores.countByWeight.readingOfTheScale')}
           sx={{ flex: 1, fontSize: '1.7rem', background: ink('sunk'), px: 1.5, textAlign: 'right' }}
         >
-          {trouble ?? `${reading.grams.toFixed(2)} g`}
+          {trouble ?? `${decimal(reading.grams, 2)} g`}
           <Box component="span" sx={{ fontSize: '0.9rem', color: ink('faded'), ml: 1 }}>
             {reading.steady ? 'steady' : 'swinging'}
           </Box>
@@ -125,7 +126,7 @@ function Counted({ sample, grams }: { readonly sample: WeighedSample; readonly g
       </Typography>
       <Typography sx={{ color: 'text.secondary' }}>
         {t('stores.countByWeight.aPieceWeighsGByA', {
-          grams: (sample.grams / sample.pieces).toFixed(4),
+          grams: decimal(sample.grams / sample.pieces, 4),
           pieces: sample.pieces,
           most,
           pieceSpread: usualSetup.pieceSpread * 100,

@@ -10,12 +10,13 @@ export interface SmallPicture {
 /**
  * A picture file made smaller, upright, and without what cameras write into it (place, time, device): it is drawn anew.
  *
+ * @param longest of its sides, in dots
  * @returns its address with the data in it (`data:`), and its size in dots
  * @throws where the browser cannot open it
  */
-export async function smallPicture(file: Blob): Promise<SmallPicture> {
+export async function smallPicture(file: Blob, longest = longestSide): Promise<SmallPicture> {
   const bitmap = await createImageBitmap(file);
-  const factor = Math.min(1, longestSide / Math.max(bitmap.width, bitmap.height));
+  const factor = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
   canvas.width = Math.round(bitmap.width * factor);
   canvas.height = Math.round(bitmap.height * factor);

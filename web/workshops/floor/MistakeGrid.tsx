@@ -9,11 +9,15 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Author, Deed } from '#core/build/event';
+import { wrongValue } from '#core/learning/mistakes/fitting';
+import type { MistakeId } from '#core/learning/mistakes/ids';
 import { mistakesOf } from '#core/learning/mistakes/index';
+import { otherValues } from '#core/learning/mistakes/otherValues';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { stepTitle } from '#core/words/partWords';
 import { type FloorSeat, seatName } from './floorSeat.ts';
 import { PlaceCell } from './PlaceCell.tsx';
+import { WhichValue } from './WhichValue.tsx';
 
 interface MistakeGridProps {
   readonly at: FloorSeat;
@@ -32,6 +36,12 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
   const step = steps.find(({ id }) => id === stepId);
   const places =
     !step || step.kind === 'check' ? [] : step.parts.flatMap((part) => part.designators);
+  const [asked, setAsked] = useState<string>();
+  const logAt = (mistake: MistakeId, designator: string) => {
+    if (mistake === wrongValue.id && otherValues(steps, designator).length > 0)
+      setAsked(designator);
+    else log({ kind: 'mistake', stepId, mistake, designator, noticedBy });
+  };
   const reached = steps.filter(({ id }) => id in state.doneAt || id === state.currentStepId);
   return (
     <Popover
@@ -83,7 +93,23 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
             label={t('workshops.mistakeGrid.theLearnerSawIt')}
           />
         </RadioGroup>
-        {step && (
+        {asked !== undefined && (
+          <WhichValue
+            steps={steps}
+            place={asked}
+            say={(instead) =>
+              log({
+                kind: 'mistake',
+                stepId,
+                mistake: wrongValue.id,
+                designator: asked,
+                instead,
+                noticedBy,
+              })
+            }
+          />
+        )}
+        {step && asked === undefined && (
           <Box sx={{ display: 'grid', gap: 0.5 }}>
             {mistakesOf(step).map(({ id }) => (
               <Box
@@ -101,16 +127,22 @@ export function MistakeGrid({ at, steps, anchor, log, close }: MistakeGridProps)
                     <PlaceCell
                       key={name}
                       label={name}
-                      name={`${t(`mistake.${id}.name`)} at ${name}`}
-                      tap={() =>
-                        log({ kind: 'mistake', stepId, mistake: id, designator: name, noticedBy })
-                      }
+                      name={t('workshops.mistakeGrid.whatAt', {
+                        what: t(`mistake.${id}.name`),
+                        place: name,
+                      })}
+                      tap={() => logAt(id, name)}
                     />
                   ))}
                   {places.length !== 1 && (
                     <PlaceCell
-                      label={places.length === 0 ? 'here' : '?'}
-                      name={`${t(`mistake.${id}.name`)}, ${places.length === 0 ? 'here' : 'part not known'}`}
+                      label={places.length === 0 ? t('workshops.mistakeGrid.here') : '?'}
+                      name={t(
+                        places.length === 0
+                          ? 'workshops.mistakeGrid.whatHere'
+                          : 'workshops.mistakeGrid.whatSomewhere',
+                        { what: t(`mistake.${id}.name`) },
+                      )}
                       tap={() => log({ kind: 'mistake', stepId, mistake: id, noticedBy })}
                     />
                   )}

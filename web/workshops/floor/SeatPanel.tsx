@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { lazy, Suspense } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
@@ -20,6 +21,11 @@ import { ReplacePart } from './ReplacePart.tsx';
 import { SeatDeeds, type SeatDeedsProps } from './SeatDeeds.tsx';
 import { SeatNote } from './SeatNote.tsx';
 import { seatEntries } from './seatEntries.ts';
+
+// Comes by itself: most seats have no photo.
+const SeatPhotos = lazy(async () => ({
+  default: (await import('../SeatPhotos.tsx')).SeatPhotos,
+}));
 
 interface SeatPanelProps extends SeatDeedsProps {
   readonly seats: readonly FloorSeat[];
@@ -170,6 +176,16 @@ export function SeatPanel({
       <SeatNote
         write={(text) => record({ kind: 'note', text }, t('workshops.seatNote.isWritten'))}
       />
+      <Suspense>
+        <SeatPhotos
+          workshopId={workshopId}
+          seatId={seat.id}
+          state={state}
+          report={(deed) =>
+            deed.kind === 'undo' ? undo(deed.undoes) : record(deed, t('workshops.photos.isTaken'))
+          }
+        />
+      </Suspense>
       <Typography variant="h2">{t('workshops.seatPanel.logged2')}</Typography>
       {entries.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>

@@ -41,7 +41,9 @@ export function useFloorDeeds(log: BuildLog, seats: readonly FloorSeat[]) {
       record(
         at.seat,
         { kind: 'visit', answers: at.state.openCalls },
-        at.state.help ? t('workshops.floorPage.visitedCallForHelpSettled') : 'visited',
+        at.state.help
+          ? t('workshops.floorPage.visitedCallForHelpSettled')
+          : t('workshops.floorPage.visited'),
       );
     },
     [record, leaveMine, t],

@@ -5,7 +5,6 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
-import dayjs from 'dayjs';
 import { useEffect, useState } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
@@ -25,6 +24,7 @@ import { useSave } from '../../app/useSave.ts';
 import { dateAndTime, timeOfDay } from '../../ui/clock.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { QrCode } from '../../ui/QrCode.tsx';
+import { siteTime } from '../siteTime.ts';
 
 export const loadRoom = () => call(getRoom, {});
 
@@ -225,7 +225,7 @@ function TestCode({ room: { helloAddress, reachedAt } }: { readonly room: Room }
       aria-labelledby="test"
       sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'center', my: 2 }}
     >
-      <QrCode text={helloAddress} name="Test code for one phone" sizePx={260} />
+      <QrCode text={helloAddress} name={t('workshops.phonesPage.testCode')} sizePx={260} />
       <Box sx={{ maxWidth: 480 }}>
         <Typography variant="h2" id="test">
           {t('workshops.phonesPage.tryItWithOnePhone')}
@@ -337,4 +337,4 @@ function Tablets({ room: { fingerprint, staffAddress, helloAddress } }: { readon
 }
 
 const untilWords = (iso: string) =>
-  dayjs(iso).isSame(dayjs(), 'day') ? timeOfDay(iso) : dateAndTime(iso);
+  siteTime(iso).isSame(siteTime(new Date()), 'day') ? timeOfDay(iso) : dateAndTime(iso);

@@ -5,7 +5,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import dayjs from 'dayjs';
 import { useSnackbar } from 'notistack';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
@@ -17,6 +16,7 @@ import { useSave } from '../../app/useSave.ts';
 import { useTypedForm } from '../../app/useTypedForm.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { localStart } from '../localStart.ts';
+import { formFormat, siteTime, typedTime } from '../siteTime.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import '../../ui/form.css';
 
@@ -32,7 +32,7 @@ export function EditWorkshop({ close }: { readonly close: () => void }) {
   const { run, refusal } = useSave();
   const start = {
     title,
-    startsAt: dayjs(startsAt).format('YYYY-MM-DDTHH:mm'),
+    startsAt: siteTime(startsAt).format(formFormat),
     lengthMinutes,
     place,
     notes,
@@ -43,7 +43,11 @@ export function EditWorkshop({ close }: { readonly close: () => void }) {
     run(async () => {
       await call(changeWorkshop, {
         params: { workshopId: id },
-        body: { ...about, startsAt: dayjs(about.startsAt).toISOString(), version: aboutVersion },
+        body: {
+          ...about,
+          startsAt: typedTime(about.startsAt).toISOString(),
+          version: aboutVersion,
+        },
       });
       typed.saved();
       close();

@@ -13,6 +13,7 @@ import { celsiusRange, type HeatTimes, type Iron } from '#core/joint/heat/iron';
 import { tips } from '#core/joint/heat/tips';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
+import { decimal } from '../../ui/decimal.ts';
 
 const settings = Array.from(
   { length: (celsiusRange.to - celsiusRange.from) / celsiusRange.step + 1 },
@@ -138,7 +139,7 @@ export function IronAndSolder({ workshop }: { readonly workshop: Workshop }) {
               <td className={times[key] === null ? undefined : 'mono number'}>
                 {times[key] === null
                   ? t('workshops.ironAndSolder.notByTouchAloneFeedA')
-                  : t('workshops.ironAndSolder.seconds', { seconds: times[key].toFixed(1) })}
+                  : t('workshops.ironAndSolder.seconds', { seconds: decimal(times[key], 1) })}
               </td>
             </tr>
           ))}

@@ -5,8 +5,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { t } from 'i18next';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { type Closing, getClosing } from '#contract/closing';
 import { getPaces, type LearntPaces } from '#contract/pace';
 import { eveningPapersPath } from '#contract/papers';
 import { getReadiness } from '#contract/readiness';
@@ -17,6 +19,7 @@ import { call } from '../../app/call.ts';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { useIsInstructor } from '../../app/staff.ts';
 import { duration } from '../../ui/clock.ts';
+import { EarlierLessons } from '../../ui/EarlierLessons.tsx';
 import { useWorkshop } from '../WorkshopFrame.tsx';
 import { Checklist } from './Checklist.tsx';
 import { WillItFit } from './fit/WillItFit.tsx';
@@ -27,20 +30,25 @@ import { SeatTickets } from './SeatTickets.tsx';
 import { StepMinutes } from './StepMinutes.tsx';
 import { WorkshopDeeds } from './WorkshopDeeds.tsx';
 
+// Comes by itself: who plans a workshop looks at the names first.
+const RoomPart = lazy(async () => ({ default: (await import('./RoomPart.tsx')).RoomPart }));
+
 interface PlanData {
   readonly paces: LearntPaces;
   readonly signs: readonly ChecklistSign[];
   readonly ready: readonly Readiness[];
+  readonly closing: Closing;
 }
 
 export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
   const workshopId = String(params.workshopId);
-  const [paces, signs, ready] = await Promise.all([
+  const [paces, signs, ready, closing] = await Promise.all([
     call(getPaces, { params: { workshopId } }),
     call(getChecklist, { params: { workshopId } }),
     call(getReadiness, { params: { workshopId } }),
+    call(getClosing, { params: { workshopId } }),
   ]);
-  return { paces, signs, ready };
+  return { paces, signs, ready, closing };
 }
 
 const sections = [
@@ -64,6 +72,13 @@ const sections = [
       return t('workshops.planPage.whoSitsWhere');
     },
     forHelpers: false,
+  },
+  {
+    id: 'room',
+    get name() {
+      return t('workshops.planPage.room');
+    },
+    forHelpers: true,
   },
   {
     id: 'iron',
@@ -92,7 +107,7 @@ const sections = [
 export function PlanPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
-  const { paces, signs, ready } = useLoaderData<PlanData>();
+  const { paces, signs, ready, closing } = useLoaderData<PlanData>();
   const { id, steps, lengthMinutes } = workshop;
   const isInstructor = useIsInstructor();
   // The labels among them carry an address.
@@ -172,6 +187,14 @@ export function PlanPage() {
               length: duration(lengthMinutes),
             })}
       </Alert>
+      {closing.earlier.length > 0 && (
+        <Box component="section" aria-labelledby="lessons" sx={{ mb: 3, maxWidth: 900 }}>
+          <Typography variant="h2" id="lessons">
+            {t('workshops.planPage.lessons', { kit: workshop.kitName })}
+          </Typography>
+          <EarlierLessons evenings={closing.earlier} />
+        </Box>
+      )}
       <Ready workshop={workshop} ready={ready} />
       <WillItFit paces={paces} />
       <StepMinutes workshop={workshop} paces={paces} />
@@ -179,6 +202,9 @@ export function PlanPage() {
         <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
         <IronAndSolder workshop={workshop} />
       </InstructorOnly>
+      <Suspense>
+        <RoomPart />
+      </Suspense>
       <Checklist workshop={workshop} signs={signs} />
       <SeatTickets workshop={workshop} />
     </>

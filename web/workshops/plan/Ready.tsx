@@ -11,7 +11,7 @@ import { call } from '../../app/call.ts';
 import { offerUndo } from '../../app/offerUndo.tsx';
 import { useIsInstructor } from '../../app/staff.ts';
 import { useSave } from '../../app/useSave.ts';
-import { dateAndTime } from '../../ui/clock.ts';
+import { dateAndTime, timeInWords } from '../../ui/clock.ts';
 import { Glyph } from '../../ui/Glyph.tsx';
 import './ready.css';
 
@@ -38,7 +38,7 @@ const ofInstructors: readonly ReadyItem[] = ['list', 'board', 'steps', 'parts'];
 
 /** What is ready for the evening and what is not: who said so, when, and where it is done. */
 export function Ready({ workshop, ready: loaded }: ReadyProps) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const [ready, setReady] = useState(loaded);
   const { run, refusal } = useSave();
   const isInstructor = useIsInstructor();
@@ -53,7 +53,7 @@ export function Ready({ workshop, ready: loaded }: ReadyProps) {
         unmark(item),
       );
     });
-  const day = new Date(workshop.startsAt).toLocaleDateString(i18n.language, { weekday: 'long' });
+  const day = timeInWords(workshop.startsAt, { weekday: 'long' });
   return (
     <Box component="section" aria-labelledby="ready" sx={{ mb: 4, maxWidth: 1100 }}>
       <Typography variant="h2" id="ready">

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
+import { lazy, Suspense } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, useRevalidator } from 'react-router';
 import { seatPagePath } from '#contract/seats';
@@ -12,8 +13,10 @@ import { call } from '../../app/call.ts';
 import { useIsInstructor } from '../../app/staff.ts';
 import { ink } from '../../app/tokens.ts';
 import { useSave } from '../../app/useSave.ts';
-import { QrCode } from '../../ui/QrCode.tsx';
 import { OpenSeatButton } from '../OpenSeatButton.tsx';
+
+// Its program is as large as the rest of this part.
+const QrCode = lazy(async () => ({ default: (await import('../../ui/QrCode.tsx')).QrCode }));
 
 /** The link and the code of each seat. */
 export function SeatTickets({ workshop }: { readonly workshop: Workshop }) {
@@ -97,7 +100,9 @@ function SeatTicket({ seat, workshop }: { readonly seat: Seat; readonly workshop
       }}
     >
       {address && (
-        <QrCode text={address} name={t('workshops.seatTickets.codeOf', { label })} sizePx={116} />
+        <Suspense fallback={<Box sx={{ width: 116, height: 116 }} />}>
+          <QrCode text={address} name={t('workshops.seatTickets.codeOf', { label })} sizePx={116} />
+        </Suspense>
       )}
       <Box sx={{ display: 'grid', alignContent: 'space-between', minWidth: 0 }}>
         <Box>

@@ -27,6 +27,7 @@ import { useSave } from '../../app/useSave.ts';
 import { useTyped } from '../../app/useTyped.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import '../../ui/plainTable.css';
+import { decimal } from '../../ui/decimal.ts';
 import { AddSeat } from '../AddSeat.tsx';
 import { paceOfSeat } from '../learnt.ts';
 
@@ -337,7 +338,7 @@ function newerSeats(before: readonly Seat[], now: readonly Seat[]): string {
 
 /** `1.2 × plan, from 23 steps` */
 function paceWords(seat: Seat, paces: LearntPaces): string {
-  const share = shareOf(paceOfSeat(seat, paces)).toFixed(1);
+  const share = decimal(shareOf(paceOfSeat(seat, paces)), 1);
   const count = paces.learners.find(({ id }) => id === seat.learnerId)?.count ?? 0;
   return count === 0
     ? t('workshops.seating.planAssumed', { share })

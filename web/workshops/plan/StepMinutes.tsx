@@ -7,6 +7,7 @@ import { kindOfStep } from '#core/pace/learnt/stepTimes';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { kindsOf, paceOfSeat } from '../learnt.ts';
 import '../../ui/plainTable.css';
+import { decimal } from '../../ui/decimal.ts';
 
 interface StepMinutesProps {
   readonly workshop: Workshop;
@@ -50,8 +51,8 @@ export function StepMinutes({ workshop: { steps, seats }, paces }: StepMinutesPr
                   {index + 1} {stepTitle(t, step)} <span className="mono">{stepPlaces(step)}</span>
                 </th>
                 <td className="mono number">{step.minutes}</td>
-                <td className="mono number">{median.toFixed(1)}</td>
-                <td className="mono number">{late.toFixed(1)}</td>
+                <td className="mono number">{decimal(median, 1)}</td>
+                <td className="mono number">{decimal(late, 1)}</td>
                 <td className="mono number">
                   {kinds.get(kindOfStep(step))?.count ?? t('workshops.stepMinutes.noneYet')}
                 </td>

@@ -1,8 +1,10 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { getClosing } from '#contract/closing';
 import { getPaces } from '#contract/pace';
 import { getReadiness } from '#contract/readiness';
+import { changeWorkshopRoom, getWorkshopRoom } from '#contract/roomPlan';
 import type { SessionState } from '#contract/session';
 import {
   type ChecklistSign,
@@ -15,6 +17,7 @@ import {
   type Workshop,
 } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
+import { draftRoom, type RoomPlan } from '#core/pace/seating/roomPlan';
 import { checklistOf } from '#core/safety/checklist';
 import { eveningOf, helper, instructor, noPaces, showEvening } from '../../testing/evening.tsx';
 import { FakeServer, Refused } from '../../testing/fakeServer.ts';
@@ -39,6 +42,11 @@ beforeEach(() => {
   server.on(getPaces, () => noPaces);
   server.on(getChecklist, () => signs);
   server.on(getReadiness, () => []);
+  server.on(getClosing, () => ({ closedAt: null, linksEnd: false, nextTime: '', earlier: [] }));
+  server.on(getWorkshopRoom, () => ({
+    plan: draftRoom(workshop.seats.map(({ id }) => id)),
+    version: 1,
+  }));
 });
 
 async function open() {
@@ -269,5 +277,58 @@ describe('iron and solder', () => {
     if (last) await user.click(last);
     expect(await screen.findByText('Irons are set to 450 °C or less.')).toBeTruthy();
     await waitFor(() => expect(solder().textContent).toBe(before));
+  });
+});
+
+describe('the room', () => {
+  it('moves what is tapped to where is tapped next, and takes what all share', async () => {
+    const plans: RoomPlan[] = [];
+    server.on(changeWorkshopRoom, ({ body: { plan } }) => {
+      plans.push(plan);
+      return { plan, version: plans.length + 1 };
+    });
+    const user = await open();
+    await user.click(await screen.findByRole('button', { name: '1 Tern, row 2, place 1' }));
+    await user.click(screen.getByRole('button', { name: 'Free: row 1, place 5' }));
+    await screen.findByRole('button', { name: '1 Tern, row 1, place 5' });
+    await user.type(screen.getByLabelText('Shared tool or place'), 'Sink');
+    await user.click(screen.getByRole('button', { name: 'Add to plan' }));
+    const sink = await screen.findByRole('button', { name: 'Sink, row 1, place 1' });
+    const remove = screen.getByRole<HTMLButtonElement>('button', { name: 'Remove from plan' });
+    expect(remove.disabled).toBe(true);
+    await user.click(sink);
+    await user.click(remove);
+    await waitFor(() => expect(screen.queryByText('Sink')).toBeNull());
+    expect(plans).toHaveLength(3);
+  });
+
+  it('is only looked at by helpers', async () => {
+    staff = helper;
+    await open();
+    await screen.findByText('Front of the room');
+    expect(screen.queryByRole('button', { name: /row 2, place 1/ })).toBeNull();
+  });
+});
+
+describe('what earlier workshops left', () => {
+  it('stands on the plan', async () => {
+    server.on(getClosing, () => ({
+      closedAt: null,
+      linksEnd: false,
+      nextTime: '',
+      earlier: [
+        {
+          workshopId: '00000000-0000-4000-8000-0000000000e1',
+          title: 'Last winter',
+          startsAt: '2026-01-08T18:30:00Z',
+          revision: 1,
+          seats: 6,
+          nextTime: 'Start with the transistor.',
+        },
+      ],
+    }));
+    await open();
+    screen.getByRole('link', { name: 'Last winter' });
+    screen.getByText('Start with the transistor.');
   });
 });

@@ -196,7 +196,7 @@ function Outcome({ result: { forecast, changes } }: { readonly result: FitResult
           </tr>
         </thead>
         <tbody>
-          <ChangeRow name="As planned" forecast={forecast} />
+          <ChangeRow name={t('workshops.willItFit.asPlanned')} forecast={forecast} />
           {changes.map(({ id, forecast: changed }) => (
             <ChangeRow key={id} name={changeWords[id] ?? id} forecast={changed} />
           ))}

@@ -1,0 +1,150 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { TFunction } from 'i18next';
+import { lazy, Suspense, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { useRevalidator } from 'react-router';
+import { v7 as newEventId } from 'uuid';
+import { logAtSeat, type Seat } from '#contract/workshops';
+import type { BuildEvent, Deed } from '#core/build/event';
+import { type PutRight, putRight } from '#core/build/eventsThatCount';
+import type { LoggedMistake, SeatState } from '#core/build/foldSeat';
+import { elapsedMinutes } from '#core/pace/phase';
+import { call } from '../app/call.ts';
+import { ink } from '../app/tokens.ts';
+import { useSave } from '../app/useSave.ts';
+import { dateAndTime } from '../ui/clock.ts';
+import { useWorkshop } from './WorkshopFrame.tsx';
+
+// Few mistakes are logged wrongly.
+const CorrectMistake = lazy(async () => ({
+  default: (await import('./CorrectMistake.tsx')).CorrectMistake,
+}));
+
+const SeatPhotos = lazy(async () => ({
+  default: (await import('./SeatPhotos.tsx')).SeatPhotos,
+}));
+
+interface MistakeLinesProps {
+  readonly seat: Seat;
+  readonly state: SeatState;
+  /** The seat's own log. */
+  readonly events: readonly BuildEvent[];
+}
+
+/** The mistakes of a seat, each to be corrected or deleted, and the trace of what was. */
+export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
+  const { t } = useTranslation();
+  const { id, startsAt, steps } = useWorkshop();
+  const { revalidate } = useRevalidator();
+  const { run, refusal } = useSave();
+  const [correcting, setCorrecting] = useState<LoggedMistake>();
+  const number = (stepId: string) => steps.findIndex((step) => step.id === stepId) + 1;
+  const log = (deed: Deed) =>
+    run(async () => {
+      const event = { ...deed, id: newEventId(), seatId: seat.id, at: new Date().toISOString() };
+      await call(logAtSeat, {
+        params: { workshopId: id, seatId: seat.id },
+        body: { events: [event] },
+      });
+      await revalidate();
+    });
+  const traces = putRight(events).filter(({ was }) => was.kind === 'mistake');
+  return (
+    <Box>
+      {state.mistakes.length === 0 && (
+        <Box sx={{ color: ink('faded') }}>{t('workshops.wrapUpPage.noMistakesLogged')}</Box>
+      )}
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {state.mistakes.map((mistake) => {
+          const found = mistake.foundAtStepId;
+          const what = named(t, mistake);
+          return (
+            <li key={mistake.eventId}>
+              <strong>{what}</strong>
+              {t(foundWords(mistake), {
+                made: number(mistake.madeAtStepId),
+                found: found === null ? 0 : number(found),
+                minute: Math.round(elapsedMinutes(startsAt, new Date(mistake.foundAt))),
+                by: t(`workshops.wrapUpPage.by.${mistake.by}`),
+              })}{' '}
+              <Button
+                size="small"
+                color="inherit"
+                aria-label={t('workshops.correct.correctIt', { what, number: seat.number })}
+                onClick={() => setCorrecting(mistake)}
+              >
+                {t('workshops.correct.correct')}
+              </Button>
+              <Button
+                size="small"
+                color="inherit"
+                aria-label={t('workshops.correct.deleteIt', { what, number: seat.number })}
+                onClick={() => void log({ kind: 'undo', undoes: mistake.eventId })}
+              >
+                {t('workshops.correct.delete')}
+              </Button>
+            </li>
+          );
+        })}
+        {traces.map((trace) => (
+          <Box component="li" key={trace.eventId} sx={{ color: ink('faded') }}>
+            {traceWords(t, trace, number)}
+          </Box>
+        ))}
+      </Box>
+      {state.photos.length > 0 && (
+        <Suspense>
+          <SeatPhotos
+            workshopId={id}
+            seatId={seat.id}
+            state={state}
+            report={(deed) => void log(deed)}
+          />
+        </Suspense>
+      )}
+      {refusal && <p role="alert">{refusal.message}</p>}
+      {correcting && (
+        <Suspense>
+          <CorrectMistake
+            mistake={correcting}
+            save={async (deed) => {
+              await log(deed);
+              setCorrecting(undefined);
+            }}
+            close={() => setCorrecting(undefined)}
+          />
+        </Suspense>
+      )}
+    </Box>
+  );
+}
+
+/** What went wrong and where: “Wrong value R1 (fitted: R2)”. */
+const named = (
+  t: TFunction,
+  { mistake, designator, instead }: Pick<LoggedMistake, 'mistake' | 'designator' | 'instead'>,
+): string =>
+  t(
+    `workshops.correct.${designator === undefined ? 'what' : instead === undefined ? 'whatAt' : 'whatInstead'}`,
+    { what: t(`mistake.${mistake}.name`), place: designator, instead },
+  );
+
+function traceWords(t: TFunction, trace: PutRight, number: (stepId: string) => number): string {
+  const { was, now, at, by, helper } = trace;
+  if (was.kind !== 'mistake') return '';
+  return t(`workshops.correct.${now === null ? 'wasDeleted' : 'wasCorrected'}`, {
+    was: named(t, was),
+    step: number(was.stepId),
+    by: helper ?? t(`workshops.wrapUpPage.by.${by}`),
+    when: dateAndTime(at),
+  });
+}
+
+/** Found at once, at a later step, or when all was done. */
+const foundWords = ({ foundAtStepId, madeAtStepId }: LoggedMistake) =>
+  foundAtStepId === madeAtStepId
+    ? 'workshops.wrapUpPage.foundAtOnce'
+    : foundAtStepId === null
+      ? 'workshops.wrapUpPage.foundAtEnd'
+      : 'workshops.wrapUpPage.foundLater';
