@@ -1,7 +1,4 @@
-import * as yup from 'yup';
-import { said } from '#core/learning/said';
 import { endpoint } from './endpoint.ts';
-import { fields, leaf, oneOfNumbers } from './schema.ts';
 
 export const hoursOfClocks = [12, 24] as const;
 export type HoursOfClock = (typeof hoursOfClocks)[number];
@@ -36,15 +33,5 @@ export const setSiteClock = endpoint<SiteClock>()({
   path: '/api/clock',
   access: 'instructor',
   recorded: 'clock-set',
-  body: fields({
-    timeZone: leaf(
-      yup
-        .string()
-        .strict()
-        .max(60)
-        .required(said('refusals.site.chooseATimeZone'))
-        .test('zone', said('refusals.site.chooseATimeZone'), isTimeZone),
-    ),
-    hours: oneOfNumbers(hoursOfClocks, said('refusals.site.choose12Or24')),
-  }),
+  body: async () => (await import('./siteClockBody.ts')).siteClockBody,
 });

@@ -11,13 +11,17 @@ import { type KitEvening, listKitEvenings } from '#contract/kitShelf';
 import { call } from '../app/call.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
-import { EarlierLessons } from '../ui/EarlierLessons.tsx';
 import { KitDeeds } from './KitDeeds.tsx';
 import { useKit } from './KitFrame.tsx';
-import { KitPictures } from './KitPictures.tsx';
 
 // Each comes by itself.
 const AboutForm = lazy(async () => ({ default: (await import('./AboutForm.tsx')).AboutForm }));
+const EarlierLessons = lazy(async () => ({
+  default: (await import('../ui/EarlierLessons.tsx')).EarlierLessons,
+}));
+const KitPictures = lazy(async () => ({
+  default: (await import('./KitPictures.tsx')).KitPictures,
+}));
 const KitDrawers = lazy(async () => ({ default: (await import('./KitDrawers.tsx')).KitDrawers }));
 
 export const loadKitEvenings = ({ params }: LoaderFunctionArgs) =>
@@ -62,17 +66,21 @@ export function AboutPage() {
             <Typography variant="h2" id="lessons">
               {t('kits.aboutPage.nextTime')}
             </Typography>
-            <EarlierLessons evenings={lessons} />
+            <Suspense>
+              <EarlierLessons evenings={lessons} />
+            </Suspense>
           </section>
         )}
         <Suspense>
           <KitDrawers />
         </Suspense>
-        <KitPictures
-          key={Object.values(kit.about.pictures)
-            .map(({ hash }) => hash)
-            .join()}
-        />
+        <Suspense>
+          <KitPictures
+            key={Object.values(kit.about.pictures)
+              .map(({ hash }) => hash)
+              .join()}
+          />
+        </Suspense>
         <section aria-labelledby="whole">
           <Typography variant="h2" id="whole" sx={{ mb: 1 }}>
             {t('kits.aboutPage.theWholeKit')}

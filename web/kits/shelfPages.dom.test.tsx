@@ -142,7 +142,7 @@ describe('a kit as a thing', () => {
     ]);
     open('about');
     await screen.findByRole('table');
-    screen.getByText('Bend the LEDs before the class.');
+    await screen.findByText('Bend the LEDs before the class.');
     expect(screen.queryByRole('button', { name: 'Delete kit' })).toBeNull();
     screen.getByText(/cannot be deleted; archive it/);
   });

@@ -21,16 +21,17 @@ import { Ruler } from './Ruler.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
 import { StepCard } from './StepCard.tsx';
-import { Trouble } from './Trouble.tsx';
 import { useSettling } from './useSettling.ts';
 
-// Once an evening each; both are there before they are needed, network or not.
+// Not for every step; each is there before it is needed, network or not.
 const parts = {
   hello: () => import('./Hello.tsx'),
   goodbye: () => import('./Goodbye.tsx'),
+  trouble: () => import('./Trouble.tsx'),
 };
 const Hello = lazy(async () => ({ default: (await parts.hello()).Hello }));
 const Goodbye = lazy(async () => ({ default: (await parts.goodbye()).Goodbye }));
+const Trouble = lazy(async () => ({ default: (await parts.trouble()).Trouble }));
 
 const nothing: readonly BuildEvent[] = [];
 
@@ -257,16 +258,18 @@ export function Bench() {
         </div>
       </nav>
       {step && troubleOpen && (
-        <Trouble
-          current={step}
-          earlier={steps.slice(0, index)}
-          steps={steps}
-          report={report}
-          helpAsked={state.help !== null}
-          askForHelp={askForHelp}
-          tellMissing={tellMissing}
-          close={() => setTroubleOpen(false)}
-        />
+        <Suspense>
+          <Trouble
+            current={step}
+            earlier={steps.slice(0, index)}
+            steps={steps}
+            report={report}
+            helpAsked={state.help !== null}
+            askForHelp={askForHelp}
+            tellMissing={tellMissing}
+            close={() => setTroubleOpen(false)}
+          />
+        </Suspense>
       )}
     </>
   );

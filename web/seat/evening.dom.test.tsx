@@ -376,7 +376,7 @@ describe('what is wrong and is none of the usual mistakes', () => {
     const user = open();
     await screen.findByText(/^Step 1 of/);
     await user.click(screen.getByRole('button', { name: /wrong/i }));
-    await user.click(screen.getByRole('button', { name: 'Something else' }));
+    await user.click(await screen.findByRole('button', { name: 'Something else' }));
     await user.type(screen.getByLabelText(/Say what it is/), 'My iron is cold');
     await user.click(screen.getAllByRole('button', { name: /help/i }).at(-1) as HTMLElement);
     await waitFor(() =>
@@ -392,7 +392,7 @@ describe('what is wrong and is none of the usual mistakes', () => {
     const user = open();
     await screen.findByText(/^Step 1 of/);
     await user.click(screen.getByRole('button', { name: /wrong/i }));
-    await user.click(screen.getByRole('button', { name: 'I cannot find the part' }));
+    await user.click(await screen.findByRole('button', { name: 'I cannot find the part' }));
     await waitFor(() => expect(kinds()).toEqual(['part-missing', 'help-asked']));
     expect(screen.getByText(/^Missing: R/)).toBeTruthy();
   });
