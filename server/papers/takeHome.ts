@@ -3,6 +3,7 @@ import { builtOf } from '#core/build/built';
 import type { BuildEvent } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
 import { familyOf } from '#core/parts/families/index';
+import type { Hazard } from '#core/parts/family';
 import type { Part } from '#core/parts/part';
 import { hasHazard } from '#core/safety/hasHazard';
 import { partName } from '#core/words/partWords';
@@ -11,6 +12,14 @@ import type { SeatPhoto } from '../photos/queries.ts';
 import type { StoredSeat } from '../seats/queries.ts';
 import type { Speaker } from '../words/speak.ts';
 import { least, makePaper, mm } from './pdf.ts';
+
+/** What is said besides of parts that can hurt somebody at home. */
+const harmLines = {
+  'button-cell': 'buttonCell',
+  lithium: 'lithium',
+  bright: 'bright',
+  laser: 'bright',
+} as const;
 
 /**
  * What goes home with a board. It says what is known of this kit, and where something is not known that it is not.
@@ -34,6 +43,13 @@ export function takeHomePdf(
   );
   const { checked, claimed } = builtOf(seat.steps, state);
   const fitted = parts.filter(({ supply }) => supply !== 'spare');
+  // Where nothing of a battery is in the list, it is fed from outside.
+  const power = fitted.some((part) => familyOf(part).power !== 'none') ? 'battery' : 'plug';
+  const has = (hazard: Hazard) => hasHazard(hazard)({ parts: fitted });
+  const isDangerous = has('high-voltage');
+  const harms = (Object.keys(harmLines) as (keyof typeof harmLines)[])
+    .filter(has)
+    .map((hazard) => harmLines[hazard]);
   const cells = fitted.filter((part) => familyOf(part).power === 'cells');
   const turned = fitted.filter(
     (part) => part.designators.length > 0 && familyOf(part).polarity === 'polarised',
@@ -83,27 +99,45 @@ export function takeHomePdf(
             (part) => `${part.quantity} × ${partName(t, part)} (${part.designators.join(', ')})`,
           ),
       ),
-      ...section(say('supply'), [
+      ...(isDangerous
+        ? section(say('highVoltage.title'), [
+            say('highVoltage.carries'),
+            say('highVoltage.stays'),
+            say('highVoltage.who'),
+            say('highVoltage.bring'),
+          ])
+        : []),
+      ...section(say(`supply.${power}`), [
         supplyVolt === null ? say('supplyUnknown') : say('supplyVolt', { volt: supplyVolt }),
         ...cells.map((part) => say('cell', { pieces: part.quantity, cell: partName(t, part) })),
-        say('rightWay'),
-        say('takeOut'),
-        ...(hasHazard('button-cell')({ parts: fitted }) ? [say('buttonCell')] : []),
+        say(`rightWay.${power}`),
+        say(`takeOut.${power}`),
+        ...new Set(harms.map((line) => say(line))),
       ]),
-      ...section(say('care'), [say('dry'), say('wires'), say('metal')]),
-      ...section(say('ifItStops'), [
-        say('freshCell'),
-        say('lookAtJoints'),
-        ...(turned.length > 0
-          ? [
-              say('wayRound', {
-                places: turned.flatMap(({ designators }) => designators).join(', '),
-              }),
-            ]
-          : []),
-        say('bringItBack'),
-      ]),
-      ...section(say('safety'), [say('powerOff'), say('hot'), say('smoke'), say('qualified')]),
+      ...section(say('care'), [say(`dry.${power}`), say('wires'), say(`metal.${power}`)]),
+      // Nobody is sent to look for a fault where it can hurt.
+      ...(isDangerous
+        ? []
+        : [
+            ...section(say('ifItStops'), [
+              say(`fresh.${power}`),
+              say(`lookAtJoints.${power}`),
+              ...(turned.length > 0
+                ? [
+                    say('wayRound', {
+                      places: turned.flatMap(({ designators }) => designators).join(', '),
+                    }),
+                  ]
+                : []),
+              say('bringItBack'),
+            ]),
+            ...section(say('safety'), [
+              say(`powerOff.${power}`),
+              say(`hot.${power}`),
+              say('smoke'),
+              say('qualified'),
+            ]),
+          ]),
     ],
   });
 }

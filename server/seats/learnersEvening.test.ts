@@ -2,7 +2,7 @@ import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Workshop } from '#contract/workshops';
 import { textOf } from '../testing/pdf.ts';
-import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
+import { makeKit, makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
 
 let server: TestServer;
 let workshop: Workshop;
@@ -133,5 +133,51 @@ describe('erasing a person', () => {
     for (const gone of ['Tern', 'Needs a break', 'liked it']) expect(log).not.toContain(gone);
     // What is about somebody else stays.
     expect(log).toContain('Works left-handed');
+  });
+});
+
+describe('the sheet to take home of another kit', () => {
+  const sheetOf = async (csv: string, name: string) => {
+    const kitId = await makeKit(server, name, csv);
+    const made = await server.instructor
+      .post('/api/workshops')
+      .send({
+        title: name,
+        kitId,
+        startsAt: '2026-03-05T18:30:00Z',
+        lengthMinutes: 90,
+        seats: [{ name: '' }],
+      })
+      .expect(200);
+    const { seats } = (await server.instructor.get(`/api/workshops/${made.body.id}`)).body;
+    const { body } = await request(server.app)
+      .get(`/api/seats/${seats[0].token}/take-home.pdf`)
+      .buffer()
+      .expect(200);
+    return textOf(body).replace(/\s+/g, ' ');
+  };
+
+  it('speaks of a battery only where the list has one', async () => {
+    const clock = await sheetOf(
+      'Ref,Qty,Part,Value\nR1,1,resistor,470\nJ1,1,DC jack,\n',
+      'By plug',
+    );
+    expect(clock).not.toMatch(/battery/i);
+    expect(clock).toContain('Unplug it before you solder');
+    const lamp = await sheetOf(
+      'Ref,Qty,Part,Value\nR1,1,resistor,470\nB1,1,battery clip 9V,\n',
+      'By clip',
+    );
+    expect(lamp).toContain('Take the battery out before you solder');
+  });
+
+  it('sends nobody to look for a fault where the voltage can hurt', async () => {
+    const tubes = await sheetOf(
+      'Ref,Qty,Part,Value\nR1,1,resistor,22k\nN1,1,nixie tube,IN-12\nT1,1,mains transformer 230V,\n',
+      'Tubes',
+    );
+    expect(tubes).toContain('This board can hurt you');
+    expect(tubes).toContain('do not look for the fault at home');
+    expect(tubes).not.toContain('look at the joints');
   });
 });

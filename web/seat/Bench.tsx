@@ -238,14 +238,11 @@ export function Bench() {
               <Glyph name="cross" /> {t('seat.checkFailed')}
             </button>
           ) : (
-            <button
-              type="button"
-              className="side-button"
-              onClick={() => setTroubleOpen(true)}
-              disabled={!step}
-            >
-              <Glyph name="warn" /> {t('seat.wrong')}
-            </button>
+            step && (
+              <button type="button" className="side-button" onClick={() => setTroubleOpen(true)}>
+                <Glyph name="warn" /> {t('seat.wrong')}
+              </button>
+            )
           )}
           <button
             type="button"

@@ -87,9 +87,20 @@ export function WrapUpPage() {
         </Button>
       </Box>
       <Suspense fallback={<div />}>
-        <ClosingPart closing={closing} />
-        <Afterwards rows={rows} />
-        <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
+        <Box
+          sx={{
+            display: 'grid',
+            columnGap: 4,
+            alignItems: 'start',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          }}
+        >
+          <ClosingPart closing={closing} />
+          <div>
+            <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
+            <Afterwards rows={rows} />
+          </div>
+        </Box>
       </Suspense>
       <Box
         sx={{ overflowX: 'auto', mb: 3 }}

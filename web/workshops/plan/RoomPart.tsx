@@ -95,6 +95,7 @@ export function RoomPart() {
         >
           <TextField
             size="small"
+            sx={{ minWidth: 280 }}
             label={t('workshops.roomPlan.shared')}
             placeholder={t('workshops.roomPlan.sharedSuch')}
             value={thing}
