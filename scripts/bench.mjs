@@ -7,6 +7,7 @@ buildIfChanged();
 
 const { benchAcknowledge } = await import('../bench/acknowledge.mjs');
 const { benchFloor } = await import('../bench/floor.mjs');
+const { benchLargeFloor } = await import('../bench/largeFloor.mjs');
 const { benchRoom } = await import('../bench/room.mjs');
 const { benchYear } = await import('../bench/year.mjs');
 const { benchPartsList } = await import('../bench/partsList.mjs');
@@ -16,6 +17,7 @@ const { benchHeat } = await import('../bench/heat.mjs');
 const { benchBuying } = await import('../bench/buying.mjs');
 const { medianMs } = await benchAcknowledge();
 await benchFloor(medianMs);
+await benchLargeFloor();
 await benchRoom();
 await benchRoom(50);
 await benchYear();
