@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hasIronFirst } from './ironFirst.ts';
+import { ironTurn, twoAtOnePhone } from './ironFirst.ts';
 
 const steps = [
   { id: 'a', kind: 'solder' },
@@ -8,27 +8,34 @@ const steps = [
   { id: 'c', kind: 'solder' },
 ] as const;
 
-describe('who has the iron first', () => {
+describe('who has the iron', () => {
   it('changes with every step of soldering, checks between them or not', () => {
-    const turns = (seat: number, partner: number) =>
-      steps.map(({ id }) => hasIronFirst(steps, id, seat, partner));
-    expect(turns(3, 4)).toEqual([true, null, false, true]);
-    expect(turns(4, 3)).toEqual([false, null, true, false]);
+    const turns = steps.map(({ id }) => ironTurn(steps, id, ['Ada', 'Bo'])?.first ?? null);
+    expect(turns).toEqual(['Ada', null, 'Bo', 'Ada']);
   });
 
-  it('is one of the two at each step, however far apart they sit', () => {
-    for (const [one, other] of [
-      [1, 2],
-      [2, 9],
-      [60, 5],
-    ] as const) {
-      for (const { id } of steps.filter(({ kind }) => kind === 'solder')) {
-        expect(hasIronFirst(steps, id, one, other)).toBe(!hasIronFirst(steps, id, other, one));
-      }
+  it('is one of the two, and the other is the other', () => {
+    for (const { id } of steps) {
+      const turn = ironTurn(steps, id, ['Ada', 'Bo']);
+      if (turn) expect([turn.first, turn.other].sort()).toEqual(['Ada', 'Bo']);
     }
   });
 
   it('is nobody at a step that is not in the plan', () => {
-    expect(hasIronFirst(steps, 'gone', 1, 2)).toBeNull();
+    expect(ironTurn(steps, 'gone', ['Ada', 'Bo'])).toBeNull();
+  });
+});
+
+describe('two at one phone', () => {
+  it.each([
+    ['Ada & Bo', ['Ada', 'Bo']],
+    ['Ada+Bo', ['Ada', 'Bo']],
+    ['Ana María & Luis', ['Ana María', 'Luis']],
+    ['Ada', undefined],
+    ['Ada &', undefined],
+    ['Ada & Bo & Cem', undefined],
+    ['', undefined],
+  ])('%s', (name, pair) => {
+    expect(twoAtOnePhone(name)).toEqual(pair);
   });
 });

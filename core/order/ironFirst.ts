@@ -1,19 +1,33 @@
 import type { Step } from './step.ts';
 
+/** Who has the iron at a step, and who holds and checks meanwhile. */
+export interface Turn {
+  readonly first: string;
+  readonly other: string;
+}
+
 /**
- * Whether a learner has the iron first at a step of soldering, where two share one: they take turns, and whoever sits
- * at the lower number begins (common practice). Null at a step that needs no iron.
+ * The two who share one phone and one board: a seat that is called `Ada & Bo`, or `Ada + Bo`. Undefined of any other
+ * name; whoever has three names has no turns here.
+ */
+export function twoAtOnePhone(name: string): readonly [string, string] | undefined {
+  const [one = '', other = '', ...more] = name.split(/\s*[&+]\s*/);
+  return one !== '' && other !== '' && more.length === 0 ? [one, other] : undefined;
+}
+
+/**
+ * Who of two has the iron first at a step of soldering, where they share one: they take turns, step by step (common
+ * practice). Null at a step that needs no iron.
  *
  * @param steps the plan, in order
- * @param seat the number of the learner's seat
- * @param partner that of whoever works with them; another one
+ * @param pair whoever begins at the first step of soldering, and the other one
  */
-export function hasIronFirst(
+export function ironTurn(
   steps: readonly Pick<Step, 'id' | 'kind'>[],
   stepId: string,
-  seat: number,
-  partner: number,
-): boolean | null {
+  [one, other]: readonly [string, string],
+): Turn | null {
   const turn = steps.filter(({ kind }) => kind === 'solder').findIndex(({ id }) => id === stepId);
-  return turn < 0 ? null : (turn % 2 === 0) === seat < partner;
+  if (turn < 0) return null;
+  return turn % 2 === 0 ? { first: one, other } : { first: other, other: one };
 }

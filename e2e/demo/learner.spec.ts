@@ -166,3 +166,28 @@ test('the wall shows time, plan and break to the room, and nobody’s name', asy
   await wall.getByRole('link', { name: 'Back to the floor' }).click();
   await expect(page.getByRole('link', { name: 'Wall view' })).toBeVisible();
 });
+
+test('two at one phone are told who has the iron, and partners at two phones who has it first', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page);
+  const { seats } = await planned(page, {
+    title: 'In pairs',
+    startsAt: -5,
+    names: ['Siskin & Serin'],
+  });
+  const phone = await phoneOf(browser, baseURL);
+  await phone.goto(`/seat/${seats[0]?.token}`);
+  await expect(phone.getByText('You share this phone and one board.')).toBeVisible();
+  await phone.getByRole('button', { name: 'Begin with step 1' }).click();
+  await expect(
+    phone.getByText('Siskin has the iron at this step. Serin holds and checks.'),
+  ).toBeVisible();
+  await phone.getByRole('button', { name: /^Done/ }).click();
+  await expect(
+    phone.getByText('Serin has the iron at this step. Siskin holds and checks.'),
+  ).toBeVisible();
+  await phone.context().close();
+});

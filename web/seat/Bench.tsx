@@ -2,12 +2,13 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import type { SeatView } from '#contract/seats';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { foldSeat } from '#core/build/foldSeat';
 import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
-import { hasIronFirst } from '#core/order/ironFirst';
+import { ironTurn, type Turn, twoAtOnePhone } from '#core/order/ironFirst';
 import type { Step } from '#core/order/step';
 import { Glyph } from '../ui/Glyph.tsx';
 import { AskedOfAll } from './AskedOfAll.tsx';
@@ -34,6 +35,21 @@ const Goodbye = lazy(async () => ({ default: (await parts.goodbye()).Goodbye }))
 const Trouble = lazy(async () => ({ default: (await parts.trouble()).Trouble }));
 
 const nothing: readonly BuildEvent[] = [];
+
+/** Who takes turns with the iron: two at one phone, or the learner and whoever works with them; the lower seat begins. */
+function pairOf({
+  name,
+  number,
+  partner,
+  partnerNumber,
+}: SeatView): readonly [string, string] | undefined {
+  const here = twoAtOnePhone(name);
+  if (here || partner === null || partnerNumber === null) return here;
+  return number < partnerNumber ? [name, partner] : [partner, name];
+}
+
+const turnSays = ({ name }: SeatView, { first }: Turn) =>
+  twoAtOnePhone(name) ? 'shared' : first === name ? 'mine' : 'of';
 
 /** A seat at work: where the learner is, this step, and what can be done about it. */
 export function Bench() {
@@ -119,13 +135,8 @@ export function Bench() {
     if (!state.help) askForHelp();
   };
 
-  const { partner, partnerNumber } = view;
-  const isFirst =
-    step && partnerNumber !== null
-      ? hasIronFirst(steps, step.id, view.number, partnerNumber)
-      : null;
-  const together =
-    partner !== null && isFirst !== null ? { together: { partner, isFirst } } : undefined;
+  const pair = pairOf(view);
+  const turn = step && pair ? ironTurn(steps, step.id, pair) : null;
 
   const call = state.help && (
     <CallForHelp
@@ -179,7 +190,7 @@ export function Bench() {
             heatTimes={view.heatTimes}
             number={index + 1}
             count={steps.length}
-            {...together}
+            {...(turn && { turn: { ...turn, says: turnSays(view, turn) } })}
             {...(measuring && { reading: { measuring, finding, read } })}
             {...(repeat && {
               counter: {

@@ -7,6 +7,7 @@ import { type BagLine, bagOf } from '#core/build/bag';
 import type { Deed } from '#core/build/event';
 import type { SeatState } from '#core/build/foldSeat';
 import { type Sight, sights } from '#core/learning/drills/drill';
+import { twoAtOnePhone } from '#core/order/ironFirst';
 import { partName } from '#core/words/partWords';
 import { useSight } from '../practice/useSight.ts';
 import { Glyph } from '../ui/Glyph.tsx';
@@ -48,6 +49,7 @@ export function Hello({ view, state, report }: HelloProps) {
       <p>
         {t('seat.youBuild', { kit: kitName })}
         {partner !== null && ` ${t('seat.hello.partner', { name: partner })}`}
+        {twoAtOnePhone(name) && ` ${t('seat.hello.share')}`}
       </p>
       {kitPicture && (
         <img

@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import type { HeatTimes } from '#core/joint/heat/iron';
+import type { Turn } from '#core/order/ironFirst';
 import type { OwnTextField } from '#core/order/own/own';
 import type { CheckStep, WorkStep } from '#core/order/step';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -47,8 +48,8 @@ interface StepCardProps {
   readonly reading?: CheckReading;
   /** At a step that is done many times. */
   readonly counter?: CounterProps;
-  /** Whoever works with the learner, and whether the learner has the iron first. */
-  readonly together?: { readonly partner: string; readonly isFirst: boolean };
+  /** Who of two has the iron first, and whether that is the learner, the partner, or one of two at this phone. */
+  readonly turn?: Turn & { readonly says: 'mine' | 'of' | 'shared' };
 }
 
 /** One step and nothing else: which part, where, which way round, how, what to check. */
@@ -61,7 +62,7 @@ export function StepCard({
   count,
   reading,
   counter,
-  together,
+  turn,
 }: StepCardProps) {
   const { t } = useTranslation();
   return (
@@ -72,13 +73,7 @@ export function StepCard({
         {step.own?.sort && ` · ${t(`step.sort.${step.own.sort}`)}`}
       </p>
       <h1 id="step-title">{stepTitle(t, step)}</h1>
-      {together && (
-        <p>
-          {t(together.isFirst ? 'seat.together.youFirst' : 'seat.together.partnerFirst', {
-            name: together.partner,
-          })}
-        </p>
-      )}
+      {turn && <p>{t(`seat.turn.${turn.says}`, { first: turn.first, other: turn.other })}</p>}
       <Own step={step} field="caution" className="caution" />
       {step.own?.words.pictures && (
         <Suspense>
