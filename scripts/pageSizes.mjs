@@ -15,7 +15,7 @@ const largerKb = {
   'kits/board/LayoutPage.tsx': 159,
   'kits/order/StepsPage.tsx': 202,
   'workshops/planPages.ts': 172,
-  'practice/pages.ts': 224,
+  'practice/pages.ts': 225,
   'stores/drawerlist/DrawerListPage.tsx': 198,
   'people/PersonPage.tsx': 197,
 };

@@ -7,6 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { longestOwnText } from '#contract/ownWords';
 import {
@@ -18,7 +19,7 @@ import {
 } from '#core/order/own/own';
 import type { Step } from '#core/order/step';
 import { stepMinutes } from '#core/pace/stepMinutes';
-import { tongueOf, withTongue } from '#core/words/ownText';
+import { type OwnText, tongueOf, withTongue } from '#core/words/ownText';
 import {
   cautionSentence,
   computedCheckWords,
@@ -26,6 +27,7 @@ import {
   computedTitle,
   fitWords,
 } from '#core/words/partWords';
+import { offeredLanguages } from '../../app/languages.ts';
 import { useTyped } from '../../app/useTyped.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { useKit } from '../KitFrame.tsx';
@@ -44,34 +46,61 @@ interface StepDialogProps {
 /** The instructor’s words for a step: what is left empty stays as computed. */
 export function StepDialog({ step, save, close }: StepDialogProps) {
   const { t } = useTranslation();
-  const tongue = tongueOf(t);
+  const spoken = tongueOf(t);
+  const [tongue, setTongue] = useState(spoken);
   const words = step?.own?.words ?? {};
-  const form = useTyped(`step ${useKit().id} ${step?.id ?? ''} ${tongue}`, {
-    ...(Object.fromEntries(
-      ownTextFields.map((field) => [field, words[field]?.[tongue] ?? '']),
-    ) as Record<OwnTextField, string>),
+  const name = `step ${useKit().id} ${step?.id ?? ''}`;
+  const texts = useTyped<Record<string, string>>(
+    `${name} in words`,
+    Object.fromEntries(
+      offeredLanguages.flatMap(({ id }) =>
+        ownTextFields.map((field) => [inTongue(field, id), words[field]?.[id] ?? '']),
+      ),
+    ),
+  );
+  const written = (field: OwnTextField, of = tongue) => texts.value[inTongue(field, of)] ?? '';
+  const form = useTyped(`${name} ${spoken}`, {
     minutes: String(words.minutes ?? ''),
     pictures: words.pictures ?? [],
-    measure: typedMeasure(words.measure, tongue),
-    repeat: typedRepeat(words.repeat, tongue),
+    measure: typedMeasure(words.measure, spoken),
+    repeat: typedRepeat(words.repeat, spoken),
     sort: step?.own?.sort ?? 'work',
   });
   const { minutes, pictures, measure, repeat, sort } = form.value;
+  /** The same in other languages, as far as somebody wrote it. */
+  const others = (field: OwnTextField): string =>
+    offeredLanguages
+      .filter(({ id }) => id !== tongue && written(field, id).trim() !== '')
+      .map(({ id }) => `${id}: ${written(field, id)}`)
+      .join(' · ');
   const isOwn = step === undefined || step.kind === 'own';
   const computed = step && !isOwn ? computedWords(t, step) : {};
-  const isCheck = step?.kind === 'check' || (isOwn && sort === 'check');
-  const fields = ownTextFields.filter((field) => field !== 'expects' || isCheck);
-  const measured = measureOf(measure, words.measure, tongue);
-  const repeated = repeatOf(repeat, words.repeat, tongue);
+  const measured = measureOf(measure, words.measure, spoken);
+  const repeated = repeatOf(repeat, words.repeat, spoken);
   const wrongMinutes = minutes.trim() !== '' && !isMinutes(minutes);
   const isUndescribed = !pictures.every(isDescribed);
-  const isNameless = isOwn && form.value.title.trim() === '' && !others(words.title, tongue);
+  const isNameless =
+    isOwn && offeredLanguages.every(({ id }) => written('title', id).trim() === '');
   const isWrong =
     wrongMinutes || isNameless || isUndescribed || measured === 'wrong' || repeated === 'wrong';
+  const found = {
+    wasFound: texts.wasFound || form.wasFound,
+    startOver: () => {
+      texts.startOver();
+      form.startOver();
+    },
+  };
+  const saved = () => {
+    texts.saved();
+    form.saved();
+  };
   const submit = () => {
     const next: Record<string, unknown> = {};
     for (const field of ownTextFields) {
-      const text = withTongue(words[field], tongue, form.value[field]);
+      const text = offeredLanguages.reduce<OwnText | undefined>(
+        (all, { id }) => withTongue(all, id, written(field, id)),
+        words[field],
+      );
       if (text) next[field] = text;
     }
     if (minutes.trim() !== '') next.minutes = Number(minutes.replace(',', '.'));
@@ -79,7 +108,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
     if (measured) next.measure = measured;
     if (repeated) next.repeat = repeated;
     save(next as OwnWords, sort);
-    form.saved();
+    saved();
     close();
   };
   return (
@@ -96,7 +125,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
           {step ? t('kits.ownStep.words') : t('kits.ownStep.newStep')}
         </DialogTitle>
         <DialogContent className="form-column">
-          <FoundAgain typed={form} />
+          <FoundAgain typed={found} />
           {!isOwn && <Typography>{t('kits.ownStep.emptyIsComputed')}</Typography>}
           {step === undefined && (
             <TextField
@@ -112,28 +141,43 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               ))}
             </TextField>
           )}
-          {fields.map((field) => (
+          <TextField
+            select
+            label={t('kits.ownStep.language')}
+            value={tongue}
+            onChange={({ target }) => setTongue(target.value)}
+            helperText={t('kits.ownStep.languageHelp')}
+            sx={{ maxWidth: 320 }}
+          >
+            {offeredLanguages.map(({ id, name: itself }) => (
+              <MenuItem key={id} value={id} lang={id}>
+                {itself}
+              </MenuItem>
+            ))}
+          </TextField>
+          {ownTextFields.map((field) => (
             <TextField
               key={field}
               label={t(`kits.ownStep.${field}`)}
               multiline={field !== 'title'}
               minRows={field === 'how' ? 3 : 1}
-              value={form.value[field]}
-              placeholder={computed[field] ?? ''}
+              lang={tongue}
+              value={written(field)}
+              placeholder={tongue === spoken ? (computed[field] ?? '') : ''}
               required={isOwn && field === 'title'}
-              onChange={({ target }) => form.set({ [field]: target.value })}
-              helperText={helpOf(t, field, others(words[field], tongue), step)}
+              onChange={({ target }) => texts.set({ [inTongue(field, tongue)]: target.value })}
+              helperText={helpOf(t, field, others(field), step)}
               slotProps={{
                 htmlInput: { maxLength: field === 'title' ? 120 : longestOwnText },
                 inputLabel: { shrink: true },
               }}
             />
           ))}
-          {computed.how && form.value.how === '' && (
+          {computed.how && tongue === spoken && written('how') === '' && (
             <Button
               size="small"
               sx={{ justifySelf: 'start' }}
-              onClick={() => form.set({ how: computed.how ?? '' })}
+              onClick={() => texts.set({ [inTongue('how', tongue)]: computed.how ?? '' })}
             >
               {t('kits.ownStep.beginWithComputed')}
             </Button>
@@ -168,7 +212,7 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
               color="inherit"
               onClick={() => {
                 save({}, sort);
-                form.saved();
+                saved();
                 close();
               }}
             >
@@ -187,19 +231,15 @@ export function StepDialog({ step, save, close }: StepDialogProps) {
   );
 }
 
+/** One field of one language in what is typed. */
+const inTongue = (field: OwnTextField, tongue: string): string => `${field} ${tongue}`;
+
 const isMinutes = (text: string): boolean => {
   const minutes = Number(text.replace(',', '.'));
   return minutes >= 0.5 && minutes <= 480;
 };
 
 const withoutOwn = ({ own: _, ...step }: Step): Step => step as Step;
-
-/** The text in other languages, as far as somebody wrote it. */
-const others = (text: OwnWords['title'], tongue: string): string =>
-  Object.entries(text ?? {})
-    .filter(([other]) => other !== tongue)
-    .map(([other, says]) => `${other}: ${says}`)
-    .join(' · ');
 
 function helpOf(
   t: TFunction,
