@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { said } from '#core/learning/said';
 import { fields, leaf, oneOfNumbers } from './schema.ts';
-import { hoursOfClocks, isTimeZone } from './siteClock.ts';
+import { hoursOfClocks, isTimeZone } from './timeZone.ts';
 
 export const siteClockBody = fields({
   timeZone: leaf(

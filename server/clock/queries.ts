@@ -1,4 +1,4 @@
-import type { HoursOfClock, SiteClock } from '#contract/siteClock';
+import type { HoursOfClock, SiteClock } from '#contract/timeZone';
 import type { Queryable } from '../db/database.ts';
 
 /** The time zone is null as long as nobody has chosen one. */

@@ -1,4 +1,5 @@
-import { getSiteClock, isTimeZone, type SiteClock } from '#contract/siteClock';
+import { getSiteClock } from '#contract/siteClock';
+import { isTimeZone, type SiteClock } from '#contract/timeZone';
 import { call } from '../app/call.ts';
 
 const key = 'ozzet.clock';
