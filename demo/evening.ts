@@ -19,6 +19,9 @@ const usualReading: Readonly<Partial<Record<CheckId, number>>> = {
 /** Minutes that a learner waits for the instructor in the demo, once help was asked for. */
 const waitMinutes = 3;
 
+/** Share of the steps of solder that somebody looks at. */
+const lookedAt = 0.6;
+
 /** How long the instructor stays after that, in ms. */
 const visitMs = 100_000;
 
@@ -27,6 +30,7 @@ const visitMs = 100_000;
  *
  * @param startMs when the workshop began, ms since 1970
  * @param endMs where the log ends: now, or the end of the evening
+ * @param isOver the evening has ended
  * @returns events in the order of their time
  */
 export function eveningOf(
@@ -36,6 +40,7 @@ export function eveningOf(
   steps: readonly PlannedStep[],
   startMs: number,
   endMs: number,
+  isOver: boolean,
 ): EveningEvent[] {
   const log: EveningEvent[] = [];
   const add = (by: Author, atMs: number, deed: Deed): string => {
@@ -86,6 +91,12 @@ export function eveningOf(
       add('learner', at - 20_000, { kind: 'reading', stepId: step.id, amount });
     }
     add('learner', at, { kind: 'step-done', stepId: step.id });
+    // At evenings that are over somebody has looked at some of the joints.
+    const isGood = !learner.mistakes.some((mistake) => mistake.step === number);
+    const looks = isOver && step.kind === 'solder' && isGood;
+    if (looks && fraction(seat.number * 13 + number * 5.1) < lookedAt) {
+      add('instructor', at + 40_000, { kind: 'checked-good', stepId: step.id });
+    }
   }
   return log.sort((a, b) => a.event.at.localeCompare(b.event.at));
 }

@@ -172,6 +172,7 @@ async function loadWorkshop(
       steps,
       startMs,
       endMs,
+      endMs < now.getTime(),
     );
     for (const run of runsByAuthor(log)) {
       const body = { events: run.map(({ event }) => event) };

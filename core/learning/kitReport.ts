@@ -1,7 +1,7 @@
 import { type MixUp, pairOf } from '../mixups/findMixUps.ts';
 import type { PlannedStep } from '../pace/stepMinutes.ts';
 import type { Part } from '../parts/part.ts';
-import { type Build, stateOfBuild, timesOfBuild } from './builds.ts';
+import { type Build, hasBegun, stateOfBuild, timesOfBuild } from './builds.ts';
 import { wrongValue } from './mistakes/fitting.ts';
 import type { MistakeId } from './mistakes/ids.ts';
 import { type Share, shareOfCount } from './shares.ts';
@@ -81,7 +81,7 @@ export interface KitReport {
  * @param builds of all its workshops that have begun, the earliest first
  */
 export function kitReport(parts: readonly Part[], builds: readonly Build[]): KitReport {
-  const begun = builds.filter(({ events }) => events.length > 0);
+  const begun = builds.filter(hasBegun);
   const states = begun.map((build) => ({ build, state: stateOfBuild(build) }));
   const entries = states.flatMap(({ build, state }) =>
     state.mistakes.map(

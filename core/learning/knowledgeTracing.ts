@@ -26,6 +26,12 @@ export const usualParameters: TracingParameters = {
 };
 
 /**
+ * For steps that were measured or that staff have looked at (priors, common practice): a joint that somebody found good
+ * is seldom luck.
+ */
+export const seenParameters: TracingParameters = { ...usualParameters, guess: 0.35 };
+
+/**
  * For exercises (priors, common practice): nobody says what to do, so a right one proves more than a right step; with a
  * few answers to choose from some are guessed, and a slip of the finger is not rare.
  *

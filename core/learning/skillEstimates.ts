@@ -5,6 +5,7 @@ import {
   chanceRight,
   exerciseParameters,
   masteryFrom,
+  seenParameters,
   type Trace,
   traced,
   usualParameters,
@@ -21,6 +22,10 @@ export interface SkillEstimate {
   readonly course: readonly number[];
   /** Opportunities that went right, with the interval of the share. */
   readonly right: Share;
+  /** Those of them that were measured, or that staff have looked at. */
+  readonly confirmed: number;
+  /** Taken to be known: likely, confirmed more than once, and right nearly always of late. */
+  readonly isKnown: boolean;
 }
 
 /** @param opportunities of one learner, in the order of time */
@@ -28,21 +33,41 @@ export function estimatesOf(opportunities: readonly Opportunity[]): SkillEstimat
   return skillIds.map((skill) => {
     const own = opportunities.filter((one) => one.skill === skill);
     const course = traced(own.map(traceOf));
+    const known = course.at(-1) ?? usualParameters.initial;
+    const confirmed = own.filter(isConfirmed).length;
     return {
       skill,
-      known: course.at(-1) ?? usualParameters.initial,
+      known,
       course,
+      confirmed,
+      isKnown: known >= masteryFrom && confirmed >= leastConfirmed && isRightOfLate(own),
       right: shareOfCount(own.filter(({ wasRight }) => wasRight).length, own.length),
     };
   });
 }
 
-const traceOf = ({ wasRight, in: where }: Opportunity): Trace => ({
+/** Once may be luck (prior). */
+const leastConfirmed = 2;
+/** So many opportunities are of late, and this share of them must have gone right (priors): 21 of 32 is not known. */
+const ofLate = 10;
+const rightOfLate = 0.9;
+
+const isConfirmed = ({ wasRight, grade }: Opportunity): boolean =>
+  wasRight && (grade === 'seen' || grade === 'measured');
+
+function isRightOfLate(own: readonly Opportunity[]): boolean {
+  const last = own.slice(-ofLate);
+  return last.filter(({ wasRight }) => wasRight).length >= rightOfLate * last.length;
+}
+
+const traceOf = ({ wasRight, grade, in: where }: Opportunity): Trace => ({
   wasRight,
   parameters:
-    where.kind === 'step'
-      ? usualParameters
-      : exerciseParameters(partsOfItem(where.item)?.kind.guess ?? 0.5),
+    where.kind === 'exercise'
+      ? exerciseParameters(partsOfItem(where.item)?.kind.guess ?? 0.5)
+      : grade === 'claimed'
+        ? usualParameters
+        : seenParameters,
 });
 
 /** How often each skill is asked for by a kit's steps. */

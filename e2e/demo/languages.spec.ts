@@ -31,7 +31,9 @@ function sentencesBesides(language: string): ReadonlySet<string> {
 
 /** What is wrong with a page as it stands: raw keys, blanks that were not filled, sideways scrolling, texts cut off. */
 const faultsOf = (page: Page) =>
-  page.evaluate(() => {
+  page.evaluate(async () => {
+    // Until its own letters are there a page is measured in others.
+    await document.fonts.ready;
     const text = document.body.innerText;
     const cut = [...document.querySelectorAll<HTMLElement>('button, a, h1, h2, th, label, summary')]
       .filter((element) => {

@@ -322,6 +322,8 @@ test('a seat works on a phone while the floor watches', async ({ browser, baseUR
       .selectOption({ label: 'R1, R4 Solder the 470 Ω resistors' });
     await dialog.getByRole('button', { name: 'Wrong value' }).tap();
     await dialog.getByRole('button', { name: 'R4' }).tap();
+    await expect(dialog).toContainText('Which value sits at R4 now?');
+    await dialog.getByRole('button', { name: /^47 kΩ/ }).tap();
     await expect(dialog).toContainText('Do not trim yet');
     await dialog.getByRole('button', { name: 'Repaired, continue' }).tap();
     await expect(floor.getByRole('region', { name: 'Mistakes' })).toContainText('Wrong value R4');
@@ -425,7 +427,9 @@ test('the wrap-up tells what was done when, and is exported', async () => {
   await floor.getByRole('link', { name: 'Wrap-up' }).click();
   await expect(floor.getByText('1 of 3 finished their board')).toBeVisible();
   const petrel = floor.getByRole('region', { name: 'Seat 2' });
-  await expect(petrel).toContainText('Wrong value R4, made at step 1, found at step 2');
+  await expect(petrel).toContainText(
+    'Wrong value R4 (fitted: the value of R2), made at step 1, found at step 2',
+  );
   await expect(petrel).toContainText('Solder bridge R2, made at step 2, found at once');
   await expect(petrel).not.toContainText('Dry joint');
   await expect(floor.getByRole('region', { name: 'Seat 1' })).toContainText('No mistakes logged');

@@ -1,6 +1,7 @@
 import type { Person, PersonBuild, PersonSummary, ReadyFor } from '#contract/people';
 import {
   byTime,
+  hasBegun,
   type Opportunity,
   opportunitiesOf,
   paceOfBuild,
@@ -26,7 +27,7 @@ interface Named {
 
 /** A learner in figures, from all their builds. */
 export function summaryOf({ id, name }: Named, builds: readonly StoredBuild[]): PersonSummary {
-  const begun = builds.filter(({ events }) => events.length > 0);
+  const begun = builds.filter(hasBegun);
   const states = begun.map(stateOfBuild);
   const paces = begun.map(paceOfBuild);
   const count = paces.reduce((sum, pace) => sum + pace.count, 0);

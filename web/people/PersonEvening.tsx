@@ -9,6 +9,7 @@ import { stepTitle } from '#core/words/partWords';
 import { ink } from '../app/tokens.ts';
 import { dateAndTime } from '../ui/clock.ts';
 
+const Hasty = lazy(async () => ({ default: (await import('./Hasty.tsx')).Hasty }));
 // Few boards were photographed.
 const PersonPhotos = lazy(async () => ({
   default: (await import('./PersonPhotos.tsx')).PersonPhotos,
@@ -66,6 +67,9 @@ export function PersonEvening({
           </Button>
         )}
       </Box>
+      <Suspense>
+        <Hasty build={build} />
+      </Suspense>
       {state.photos.length > 0 && (
         <Suspense>
           <PersonPhotos build={build} />

@@ -1,14 +1,12 @@
 import Box from '@mui/material/Box';
 import { useTranslation } from 'react-i18next';
-import { masteryFrom } from '#core/learning/knowledgeTracing';
 import type { SkillEstimate } from '#core/learning/skillEstimates';
-import { skillWords } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
 import { Glyph } from '../ui/Glyph.tsx';
 
 /** The chance that a skill is known, as a bar, with how many steps stand behind it. */
 export function SkillBar({
-  estimate: { skill, known, right },
+  estimate: { skill, known, right, confirmed, isKnown },
   wide = false,
 }: {
   readonly estimate: SkillEstimate;
@@ -20,10 +18,11 @@ export function SkillBar({
   return (
     <Box
       role="img"
-      aria-label={t('people.skillBar.fromStepsAndExercises', {
-        name: skillWords[skill].name,
+      aria-label={t(isKnown ? 'people.skillBar.isKnown' : 'people.skillBar.fromStepsAndExercises', {
+        name: t(`skill.${skill}.name`),
         percent,
         of: right.of,
+        count: confirmed,
       })}
       sx={{ display: 'flex', alignItems: 'center', gap: 0.75, whiteSpace: 'nowrap' }}
     >
@@ -39,12 +38,12 @@ export function SkillBar({
           sx={{
             width: `${percent}%`,
             height: '100%',
-            background: ink(known >= masteryFrom ? 'board' : 'copper'),
+            background: ink(isKnown ? 'board' : 'copper'),
           }}
         />
       </Box>
       <span className="mono">{right.of}</span>
-      {known >= masteryFrom && <Glyph name="tick" />}
+      {isKnown && <Glyph name="tick" />}
     </Box>
   );
 }

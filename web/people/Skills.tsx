@@ -46,6 +46,13 @@ const columnsOf = (
     cell: (estimate) => <SkillBar estimate={estimate} wide />,
   },
   {
+    id: 'confirmed',
+    head: t('people.personPage.confirmed'),
+    isNumber: true,
+    by: ({ confirmed }) => confirmed,
+    cell: ({ confirmed }) => confirmed,
+  },
+  {
     id: 'right',
     head: t('people.personPage.right'),
     isNumber: true,

@@ -8,6 +8,14 @@ export const opportunitiesOfPractice = (answers: readonly PracticeAnswer[]): Opp
     .flatMap(({ item, isRight, at }): Opportunity[] => {
       const kind = partsOfItem(item)?.kind;
       if (!kind || isRight === null) return [];
-      return [{ skill: kind.skill, wasRight: isRight, in: { kind: 'exercise', item }, at }];
+      return [
+        {
+          skill: kind.skill,
+          wasRight: isRight,
+          grade: 'practised',
+          in: { kind: 'exercise', item },
+          at,
+        },
+      ];
     })
     .sort(byTime);

@@ -21,7 +21,7 @@ export interface StepTime {
 }
 
 /** Taps that follow each other faster than this were made for work that was done before. */
-const tapsTogetherMinutes = 0.25;
+export const tapsTogetherMinutes = 0.25;
 
 /**
  * The step times of one seat, from its log.
