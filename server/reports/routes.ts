@@ -55,8 +55,8 @@ function columnsOf({ t }: Speaker, { steps }: KitReport): readonly TableColumn<E
     { heading: 'stepId', cell: ({ stepId }) => stepId },
     { heading: 'mistake', cell: ({ mistake }) => t(`mistake.${mistake}.name`) },
     { heading: 'part', cell: ({ designator }) => designator ?? '' },
-    { heading: 'instead', cell: ({ instead }) => instead ?? '' },
     { heading: 'foundLater', cell: ({ foundLater }) => t(`exports.${foundLater ? 'yes' : 'no'}`) },
     { heading: 'entry', cell: ({ eventId }) => eventId },
+    { heading: 'instead', cell: ({ instead }) => instead ?? '' },
   ];
 }

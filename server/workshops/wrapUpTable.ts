@@ -24,13 +24,13 @@ const columns: readonly TableColumn<SeatRow>[] = [
   { heading: 'minute', cell: ({ minute }) => minute },
   { heading: 'mistake', cell: ({ mistake }) => mistake ?? '' },
   { heading: 'part', cell: ({ designator }) => designator ?? '' },
-  { heading: 'instead', cell: ({ instead }) => instead ?? '' },
   { heading: 'reading', cell: ({ amount }) => amount ?? '' },
   { heading: 'foundAtStep', cell: ({ foundAtStep }) => foundAtStep ?? '' },
   { heading: 'loggedBy', cell: ({ by, helper }) => helper ?? by },
   { heading: 'noticedBy', cell: ({ noticedBy }) => noticedBy ?? '' },
   { heading: 'minutes', cell: ({ minutes }) => minutes ?? '' },
   { heading: 'words', cell: ({ text }) => text ?? '' },
+  { heading: 'instead', cell: ({ instead }) => instead ?? '' },
 ];
 
 /** The wrap-up as a table: one row for each thing that happened and counts, seat by seat. */
