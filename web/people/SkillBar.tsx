@@ -28,7 +28,7 @@ export function SkillBar({
     >
       <Box
         sx={{
-          width: wide ? 220 : 56,
+          width: wide ? 120 : 56,
           height: wide ? 16 : 12,
           border: `1px solid ${ink('faded')}`,
           background: ink('sheet'),
