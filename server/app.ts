@@ -131,7 +131,7 @@ export function createApp({
   boardRoutes(api, db);
   kitRoutes(api, db);
   pictureRoutes(api, db);
-  photoRoutes(api, db, seats);
+  photoRoutes(api, db, seats, now);
   paceRoutes(api, db, memory);
   peopleRoutes(api, db, memory, forgetting, seats, () => door.seatAddress() ?? 'http://localhost');
   readingRoutes(api, db);

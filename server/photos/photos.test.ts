@@ -77,6 +77,31 @@ describe('a photo of a learner’s board', () => {
   });
 });
 
+it('is neither shown nor taken by a link that ended with its evening', async () => {
+  const { id: evening, seats } = await makeWorkshop(server, ['Ruff']);
+  const photo = newId();
+  const path = `/api/seats/${seats[0]?.token}/photos/${photo}`;
+  await request(server.app)
+    .put(path)
+    .send({ image: jpeg('mine') })
+    .expect(200);
+  await server.instructor
+    .put(`/api/workshops/${evening}/closing`)
+    .send({ isClosed: true, linksEnd: true })
+    .expect(200);
+  await server.db.query(`update workshop set closed_at = '2026-03-05T18:45:00Z' where id = $1`, [
+    evening,
+  ]);
+  await request(server.app).get(path).expect(410);
+  await request(server.app)
+    .put(path)
+    .send({ image: jpeg('more') })
+    .expect(410);
+  await server.instructor
+    .get(`/api/workshops/${evening}/seats/${seats[0]?.id}/photos/${photo}`)
+    .expect(200);
+});
+
 describe('what the log says of photos', () => {
   it('takes those of mistakes from staff only, and of a mistake only', async () => {
     const mistake = sent(seat(0).id, {

@@ -17,12 +17,14 @@ import { fileName } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectLearner } from '../people/queries.ts';
 import { bytesOfPicture } from '../pictures/pictureBytes.ts';
+import { linkOver } from '../seats/queries.ts';
+import { linkState } from '../seats/seatLink.ts';
 import type { SeatTokens } from '../seats/seatTokens.ts';
 import { selectSeats } from '../workshops/queries.ts';
 import { countPhotos, insertPhoto, selectPhoto, selectPhotosOfLearner } from './queries.ts';
 
 /** Photos of learners' boards: kept by whoever took them, shown to staff and at the seat. */
-export function photoRoutes(api: Api, db: Database, tokens: SeatTokens): void {
+export function photoRoutes(api: Api, db: Database, tokens: SeatTokens, now: () => Date): void {
   const keep = async (seatId: string, photoId: string, image: string, most: number) => {
     if (!isUuid(photoId)) throw notFound('picture');
     const { mediaType, bytes } = bytesOfPicture(image, 'image');
@@ -51,11 +53,18 @@ export function photoRoutes(api: Api, db: Database, tokens: SeatTokens): void {
     return seatId;
   };
 
+  /** A link that has ended shows no photo any more, and takes none. */
+  const ofLink = async (token: string): Promise<string> => {
+    const seat = await tokens.existing(token);
+    if (linkState(seat, now()) === 'over') throw linkOver();
+    return seat.seatId;
+  };
+
   api.serve(keepOwnPhoto, async ({ params: { token, photoId }, body }) =>
-    keep((await tokens.existing(token)).seatId, photoId, body.image, mostOwnPhotos),
+    keep(await ofLink(token), photoId, body.image, mostOwnPhotos),
   );
   api.send(ownPhoto, async ({ params: { token, photoId }, response }) =>
-    send(response, (await tokens.existing(token)).seatId, photoId),
+    send(response, await ofLink(token), photoId),
   );
   api.serve(keepPhoto, async ({ params: { workshopId, seatId, photoId }, body }) =>
     keep(await seatOf(workshopId, seatId), photoId, body.image, mostPhotos),
