@@ -103,6 +103,7 @@ for (const [language, sizes] of [
     for (const path of paths) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.locator('html')).toHaveAttribute('lang', language);
       for (const size of sizes) {
         await resize(page, size);
         const found = await faultsOf(page);

@@ -20,7 +20,8 @@ import './seat.css';
 reloadWhenUpdated();
 installTokens();
 installWords({ families: {}, trade: tradeEnglish, seat });
-void speak(chosenLanguage('seat'));
+// Before anything is shown: nobody is met in a language that is not theirs.
+await speak(chosenLanguage('seat'));
 applyTextSize(chosenTextSize());
 keepPages('/seat/');
 void loadSiteClock();
