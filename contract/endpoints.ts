@@ -2,6 +2,7 @@ import * as accounts from './accounts.ts';
 import * as backup from './backup.ts';
 import * as board from './board.ts';
 import * as closing from './closing.ts';
+import * as conditions from './conditions.ts';
 import type { AnyEndpoint } from './endpoint.ts';
 import * as kitDocument from './kitDocument.ts';
 import * as kitShelf from './kitShelf.ts';
@@ -42,6 +43,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   stores,
   workshops,
   workshopShelf,
+  conditions,
   roomPlan,
   closing,
   pace,

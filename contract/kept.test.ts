@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { type KeptKind, keptClass, keptSeat, keptSession, keptWorkshop } from './keptKinds.ts';
+import { spreadBefore } from '#core/pace/learnt/priors';
+import {
+  type KeptKind,
+  keptClass,
+  keptFloor,
+  keptSeat,
+  keptSession,
+  keptWorkshop,
+} from './keptKinds.ts';
 import { fromStored } from './stored.ts';
 import { storedText } from './storedForm.ts';
 
@@ -52,6 +60,18 @@ const workshop = {
   iron: { tip: 'chisel-16', celsius: 340, alloy: 'sn60pb40' },
   heatTimes,
 };
+
+describe('the floor, kept', () => {
+  it('of 0.17.0, with what was learnt since then not known', async () => {
+    const log = { events: [], now: '2026-03-05T18:40:00.000Z' };
+    const paces = { workshops: 1, count: 20, kinds: [], learners: [] };
+    const { paces: read1 } = await read(keptFloor, { log, paces });
+    expect(read1).toMatchObject({ ...paces, widened: 1, conditions: null });
+    // The stated spreads, as the core states them.
+    expect(read1.spread.people).toBeCloseTo(spreadBefore.people, 2);
+    expect(read1.spread.steps).toBeCloseTo(spreadBefore.steps, 2);
+  });
+});
 
 describe('who is signed in, kept', () => {
   const staff = { signedIn: true, needsSetup: false };

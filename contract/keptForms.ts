@@ -7,8 +7,10 @@ import type { PracticeAnswer } from '#core/learning/practice/answers';
 import type { TimedSlip } from '#core/learning/practice/weaknesses';
 import { styleIds } from '#core/order/styles/ids';
 import { experiences } from '#core/pace/experience';
-import type { Pace } from '#core/pace/learnt/priors';
+import type { Pace, Spread } from '#core/pace/learnt/priors';
+import type { TroubleSeen } from '#core/pace/learnt/trouble';
 import { boardSchema } from './board.ts';
+import { conditionsSchema } from './conditions.ts';
 import { buildEventSchema, streamedEventSchema } from './events.ts';
 import { flag, number } from './leaves.ts';
 import type { LearntOf, LearntPaces } from './pace.ts';
@@ -147,6 +149,17 @@ export const floorForm: Schema<FloorData> = record<FloorData>({
     count: number,
     kinds: learntOf,
     learners: learntOf,
+    spread: record<Spread>({ people: number, steps: number }),
+    trouble: record<TroubleSeen>({
+      joints: number,
+      troubles: number,
+      visits: number,
+      visitMinutes: number,
+    }),
+    widened: number,
+    judged: record<LearntPaces['judged']>({ count: number, inRange: number }),
+    conditions: nullable(conditionsSchema),
+    conditionsVersion: number,
   }),
 });
 

@@ -62,6 +62,19 @@ export const keptPractice: KeptKind<SeatPractice> = {
   upgrades: [],
 };
 
+/**
+ * Nothing is known beside what an older device had kept. Figures as they were stated when this form came, not asked of the
+ * core: every page carries them.
+ */
+const plainPaces = {
+  spread: { people: 0.246, steps: 0.34 },
+  trouble: { joints: 0, troubles: 0, visits: 0, visitMinutes: 0 },
+  widened: 1,
+  judged: { count: 0, inRange: 0 },
+  conditions: null,
+  conditionsVersion: 1,
+};
+
 const withOpenedAt = (older: unknown) =>
   changed(older, (workshop) => ({ openedAt: null, ...workshop }));
 const withAbout = (older: unknown) =>
@@ -78,7 +91,14 @@ export const keptWorkshop: KeptKind<Workshop> = {
 export const keptFloor: KeptKind<FloorData> = {
   what: 'The floor',
   schema: async () => (await forms()).floorForm,
-  upgrades: [],
+  upgrades: [
+    (older) =>
+      changed(older, (floor) => ({
+        ...floor,
+        // What was learnt is learnt again when the server is there.
+        paces: changed(floor.paces, (paces) => ({ ...plainPaces, ...paces })),
+      })),
+  ],
 };
 
 export const keptClass: KeptKind<ClassData> = {

@@ -1,4 +1,6 @@
+import type { Beliefs } from '#core/pace/evening/beliefs';
 import type { Pace } from '#core/pace/learnt/priors';
+import type { WorkshopConditions } from './conditions.ts';
 import { endpoint } from './endpoint.ts';
 
 export interface LearntOf {
@@ -8,8 +10,8 @@ export interface LearntOf {
   readonly count: number;
 }
 
-/** What finished workshops have taught about minutes. */
-export interface LearntPaces {
+/** What finished workshops have taught about minutes, and what this evening has to do with. */
+export interface LearntPaces extends WorkshopConditions, Omit<Beliefs, 'kinds'> {
   /** Finished workshops that were counted. */
   readonly workshops: number;
   /** Step times that were counted. */
@@ -17,6 +19,8 @@ export interface LearntPaces {
   readonly kinds: readonly LearntOf[];
   /** By learner. */
   readonly learners: readonly LearntOf[];
+  /** Forecasts at half time of seats that were seen to finish, and how many of those came within their 90 % range. */
+  readonly judged: { readonly count: number; readonly inRange: number };
 }
 
 /** Of kinds of steps, and of those learners who have a seat at the workshop. */

@@ -2,6 +2,7 @@ import type { Board } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import type { Iron } from '#core/joint/heat/iron';
 import type { OrderSettings } from '#core/order/settings';
+import type { Conditions } from '#core/pace/evening/conditions';
 import type { RoomPlan } from '#core/pace/seating/roomPlan';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { led5mm } from '#core/parts/families/leds/led-5mm';
@@ -12,6 +13,7 @@ import type { DrawerMapping } from '#core/stores/drawerlist/columns';
 import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
+import { conditionsSchema } from './conditions.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
 import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
@@ -166,5 +168,12 @@ export const storedPlacementMapping: StoredKind<PlacementMapping> = {
 export const storedRoom: StoredKind<RoomPlan> = {
   what: 'The plan of a room',
   schema: roomPlanSchema,
+  upgrades: [],
+};
+
+/** What a workshop has to do with. */
+export const storedConditions: StoredKind<Conditions> = {
+  what: 'The conditions of a workshop',
+  schema: conditionsSchema,
   upgrades: [],
 };

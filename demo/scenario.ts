@@ -149,16 +149,16 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     names: birds.slice(0, 9),
     slow: { step: 4, times: 2 },
     learners: [
-      { pace: 1.3, mistakes: [mixedUp] },
-      { pace: 1.7, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }, backwardsQ1] },
-      { pace: 1.1, mistakes: [] },
+      { pace: 1.1, mistakes: [mixedUp] },
+      { pace: 1.4, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }, backwardsQ1] },
+      { pace: 0.95, mistakes: [] },
       {
-        pace: 1.5,
+        pace: 1.25,
         mistakes: [{ step: 3, mistake: 'bridge', designator: 'S1', foundAfter: 1, by: 'learner' }],
       },
-      { pace: 1.9, mistakes: [mixedUp] },
+      { pace: 1.6, mistakes: [mixedUp] },
       {
-        pace: 2.0,
+        pace: 1.7,
         mistakes: [
           mixedUp,
           { step: 2, mistake: 'wrong-value', designator: 'R3', foundAfter: 1, by: 'instructor' },
@@ -168,14 +168,14 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
           { step: 7, mistake: 'bridge', designator: 'C2', foundAfter: 1, by: 'learner' },
         ],
       },
-      { pace: 1.2, mistakes: [] },
+      { pace: 1.0, mistakes: [] },
       {
-        pace: 1.6,
+        pace: 1.35,
         mistakes: [
           { step: 4, mistake: 'broken-part', designator: 'Q2', foundAfter: 0, by: 'learner' },
         ],
       },
-      { pace: 1.4, mistakes: [] },
+      { pace: 1.2, mistakes: [] },
     ],
   },
   {
@@ -186,40 +186,43 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     names: birds.slice(0, 10),
     slow: { step: 4, times: 2 },
     learners: [
-      { pace: 1.1, mistakes: [mixedUp] },
+      { pace: 0.95, mistakes: [mixedUp] },
       {
-        pace: 1.5,
+        pace: 1.2,
         mistakes: [
           { step: 4, mistake: 'backwards', designator: 'Q2', foundAfter: 7, by: 'instructor' },
         ],
       },
-      { pace: 0.9, mistakes: [] },
-      { pace: 1.3, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }] },
+      { pace: 0.8, mistakes: [] },
+      { pace: 1.1, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }] },
       {
-        pace: 1.7,
+        pace: 1.5,
         mistakes: [{ step: 7, mistake: 'bridge', designator: 'C1', foundAfter: 1, by: 'learner' }],
       },
-      { pace: 1.2, mistakes: [] },
+      { pace: 1.0, mistakes: [] },
       {
-        pace: 1.0,
+        pace: 0.9,
         mistakes: [
           { step: 5, mistake: 'backwards', designator: 'D2', foundAfter: 6, by: 'learner' },
         ],
       },
       {
-        pace: 1.4,
+        pace: 1.15,
         mistakes: [
           mixedUp,
           { step: 6, mistake: 'dry-joint', designator: 'J1', foundAfter: 2, by: 'instructor' },
         ],
       },
       {
-        pace: 2.1,
+        pace: 1.7,
         mistakes: [
           { step: 2, mistake: 'broken-part', designator: 'R3', foundAfter: 0, by: 'learner' },
         ],
       },
-      { pace: 1.1, mistakes: [{ step: 9, mistake: 'check-failed', foundAfter: 0, by: 'learner' }] },
+      {
+        pace: 0.95,
+        mistakes: [{ step: 9, mistake: 'check-failed', foundAfter: 0, by: 'learner' }],
+      },
     ],
   },
   {

@@ -13,7 +13,7 @@ const largerKb = {
   'kits/import/NewKitPage.tsx': 200,
   'kits/import/ListImport.tsx': 196,
   'kits/board/LayoutPage.tsx': 159,
-  'kits/order/StepsPage.tsx': 202,
+  'kits/order/StepsPage.tsx': 203,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 225,
   'stores/drawerlist/DrawerListPage.tsx': 198,

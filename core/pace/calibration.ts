@@ -1,3 +1,5 @@
+import { brierOf } from './scores.ts';
+
 /** A forecast that was made for a seat, and what came of it. */
 export interface Forecasted {
   /** The chance to finish, as it was told. */
@@ -42,13 +44,9 @@ export function calibrationOf(forecasts: readonly Forecasted[]): Calibration {
       },
     ];
   });
-  const squares = forecasts.reduce(
-    (sum, { chance, finished }) => sum + (chance - (finished ? 1 : 0)) ** 2,
-    0,
-  );
   return {
     bins,
-    brier: forecasts.length === 0 ? null : squares / forecasts.length,
+    brier: brierOf(forecasts),
     count: forecasts.length,
   };
 }

@@ -53,6 +53,7 @@ describe('the database', () => {
       { name: '025_seat_photo.sql' },
       { name: '026_room_plan.sql' },
       { name: '027_site_clock.sql' },
+      { name: '028_conditions.sql' },
     ]);
     await second.close();
   });

@@ -1,55 +1,30 @@
 import type { LearntPaces } from '#contract/pace';
-import { timesOfBuild } from '#core/learning/builds';
-import {
-  type LearnerTimes,
-  type Learnt,
-  type LearntPace,
-  learnPace,
-  sumUp,
-} from '#core/pace/learnt/learnPace';
-import { paceBefore } from '#core/pace/learnt/priors';
-import type { StoredBuild } from '../builds/queries.ts';
+import type { LookedBack } from '#core/pace/evening/lookBack';
+import type { Learnt } from '#core/pace/learnt/learnPace';
 
-/** Whether the evening of a build is behind. */
-export const isOver = ({ startsAt, lengthMinutes }: StoredBuild, now: Date): boolean =>
-  Date.parse(startsAt) + lengthMinutes * 60_000 < now.getTime();
-
-/** Collects the step times of learners, evening by evening. */
-export class TimesSeen {
-  readonly #people = new Map<string, LearnerTimes>();
-
-  add(build: StoredBuild): void {
-    const { learnerId, seatId, experience } = build;
-    const learner = learnerId ?? `seat ${seatId}`;
-    const known = this.#people.get(learner);
-    this.#people.set(learner, {
-      learner,
-      // What was said at the first workshop is the prior; from then on the times speak.
-      before: known?.before ?? paceBefore(experience),
-      sums: sumUp(timesOfBuild(build), known?.sums),
-    });
-  }
-
-  learnt(): LearntPace {
-    return learnPace([...this.#people.values()]);
-  }
-}
-
-/**
- * What the workshops that are over have taught about kinds of steps and about learners.
- *
- * @param builds in the order of the workshops
- */
-export function learntPaces(builds: readonly StoredBuild[], now: Date): LearntPaces {
-  const seen = new TimesSeen();
-  const over = builds.filter((build) => isOver(build, now));
-  for (const build of over) seen.add(build);
-  const { kinds, learners, count } = seen.learnt();
+/** What the workshops that are over have taught about kinds of steps and about learners, as it is sent. */
+export function learntPaces({
+  learnt,
+  told,
+  widened,
+}: LookedBack): Omit<LearntPaces, 'conditions' | 'conditionsVersion'> {
+  const { kinds, learners, spread, trouble, count } = learnt;
+  const finished = [...told.values()]
+    .flat()
+    .flatMap(({ done, finished }) => (finished === null ? [] : [{ done, finished }]));
   return {
-    workshops: new Set(over.map(({ workshopId }) => workshopId)).size,
+    workshops: told.size,
     count,
     kinds: listed(kinds),
     learners: listed(learners).filter(({ id }) => !id.startsWith('seat ')),
+    spread,
+    trouble,
+    widened,
+    judged: {
+      count: finished.length,
+      inRange: finished.filter(({ done, finished }) => finished >= done.p05 && finished <= done.p95)
+        .length,
+    },
   };
 }
 

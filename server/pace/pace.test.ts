@@ -1,7 +1,8 @@
+import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import type { LearntPaces } from '#contract/pace';
 import type { Workshop } from '#contract/workshops';
-import { paceBefore } from '#core/pace/learnt/priors';
+import { usualConditions } from '#core/pace/evening/conditions';
 import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
 
 /** Every step of a seat, each in so many times its plan. */
@@ -24,7 +25,7 @@ describe('what finished workshops teach', () => {
     const server = await testServer();
     const first = await makeWorkshop(server, ['Tern', 'Skua']);
     const before = { count: 0, kinds: [], learners: [] };
-    expect(await paces(server, first)).toMatchObject({ ...before, learners: [{ count: 0 }, {}] });
+    expect(await paces(server, first)).toMatchObject(before);
     await build(server, first, 0, 0.6);
     await build(server, first, 1, 1.8);
     const after = await paces(server, first);
@@ -45,7 +46,7 @@ describe('what finished workshops teach', () => {
     expect(paceOf(more, 0)?.pace.logSd).toBeLessThan(paceOf(after, 0)?.pace.logSd ?? 0);
   });
 
-  it('leaves out evenings that are not over, and learners of whom nothing was seen keep the prior', async () => {
+  it('leaves out evenings that are not over, and learners of whom nothing was seen', async () => {
     const server = await testServer();
     const workshop = await makeWorkshop(server, ['Tern']);
     await build(server, workshop, 0, 1);
@@ -57,8 +58,48 @@ describe('what finished workshops teach', () => {
     );
     const other = await makeWorkshop(server, ['Ruff']);
     const { learners } = await paces(server, other);
-    const ruff = learners.find(({ id }) => id === other.seats[0]?.learnerId);
-    expect(ruff).toMatchObject({ count: 0 });
-    expect(ruff?.pace.logMean).toBeCloseTo(paceBefore('new').logMean, 1);
+    // Nothing to say of Ruff: what the experience says holds.
+    expect(learners).toEqual([]);
+  });
+});
+
+describe('what an evening has to do with', () => {
+  const usual = usualConditions(2);
+  it('is as rooms usually are until somebody says it, and is kept with the workshop', async () => {
+    const server = await testServer();
+    const workshop = await makeWorkshop(server, ['Tern', 'Skua']);
+    const { conditions, conditionsVersion: version } = await paces(server, workshop);
+    expect(conditions).toBeNull();
+    const said = {
+      ...usual,
+      capacity: { ...usual.capacity, iron: 1 },
+      breaks: [{ at: 45, minutes: 15 }],
+      late: { percent: 10, minutes: 25 },
+    };
+    const put = (body: object) =>
+      server.instructor.put(`/api/workshops/${workshop.id}/conditions`).send(body);
+    await put({ conditions: said, version }).expect(200);
+    expect((await paces(server, workshop)).conditions).toEqual(said);
+    // Somebody else was first.
+    await put({ conditions: usual, version }).expect(409);
+    await server.instructor
+      .put(`/api/workshops/${randomUUID()}/conditions`)
+      .send({ conditions: usual, version })
+      .expect(404);
+  });
+
+  it.each([
+    ['no iron at all', { capacity: { ...usual.capacity, iron: 0 } }, 'conditions.capacity.iron'],
+    ['a welcome of half a day', { welcomeMinutes: 400 }, 'conditions.welcomeMinutes'],
+    ['a break of nothing', { breaks: [{ at: 10, minutes: 0 }] }, 'conditions.breaks[0].minutes'],
+    ['more than everybody late', { late: { percent: 101, minutes: 5 } }, 'conditions.late.percent'],
+  ])('refuses %s by its field', async (_, wrong, field) => {
+    const server = await testServer();
+    const workshop = await makeWorkshop(server, ['Tern']);
+    const { body } = await server.instructor
+      .put(`/api/workshops/${workshop.id}/conditions`)
+      .send({ conditions: { ...usual, ...wrong }, version: 1 })
+      .expect(422);
+    expect(JSON.stringify(body.errors)).toContain(field);
   });
 });

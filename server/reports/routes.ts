@@ -8,6 +8,7 @@ import { notFound } from '../http/refusal.ts';
 import { sendTable, type TableColumn, tableOf } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
+import { lookedBackAt } from '../pace/routes.ts';
 import { type Speaker, speak } from '../words/speak.ts';
 import { fullKitReport } from './kitReports.ts';
 
@@ -23,7 +24,8 @@ export function reportRoutes(api: Api, db: Database, memory: LogMemory): void {
     const kit = await existing(kitId);
     const parts = kit.lines.map(({ part }) => part);
     const builds = await selectBuilds(db, memory, { kitId: kit.id });
-    return { kit, report: fullKitReport(parts, builds, new Date()) };
+    const back = await lookedBackAt(db, memory, new Date());
+    return { kit, report: fullKitReport(parts, builds, back) };
   };
 
   api.serve(getKitReport, async ({ params }) => (await reportOn(params.kitId)).report);

@@ -46,6 +46,7 @@ import { type LossesSeen, lossesSeen } from '../stores/workshopNeeds.ts';
 import { speak } from '../words/speak.ts';
 import { calendarOf } from './calendar.ts';
 import { closingRoutes } from './closing/routes.ts';
+import { conditionsRoutes } from './conditions/routes.ts';
 import { isOfToday } from './helpersDay.ts';
 import {
   insertSeats,
@@ -89,6 +90,7 @@ export function workshopRoutes(
   workshopShelfRoutes(api, { db, tokens });
   readinessRoutes(api, db);
   roomPlanRoutes(api, db);
+  conditionsRoutes(api, db);
   closingRoutes(api, { db, tokens, now });
 
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {

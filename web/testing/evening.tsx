@@ -6,6 +6,8 @@ import type { Seat, Workshop } from '#contract/workshops';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { planKit } from '#core/order/planKit';
 import { line, ohm } from '#core/order/testing/kits';
+import { spreadBefore } from '#core/pace/learnt/priors';
+import { noTrouble } from '#core/pace/learnt/trouble';
 import { withMinutes } from '#core/pace/stepMinutes';
 import { WorkshopFrame } from '../workshops/WorkshopFrame.tsx';
 import { showPage } from './page.tsx';
@@ -56,7 +58,18 @@ export function eveningOf(changes: Partial<Workshop> = {}): Workshop {
   };
 }
 
-export const noPaces: LearntPaces = { workshops: 0, count: 0, kinds: [], learners: [] };
+export const noPaces: LearntPaces = {
+  workshops: 0,
+  count: 0,
+  kinds: [],
+  learners: [],
+  spread: spreadBefore,
+  trouble: noTrouble,
+  widened: 1,
+  judged: { count: 0, inRange: 0 },
+  conditions: null,
+  conditionsVersion: 1,
+};
 
 export const instructor: SessionState = {
   ...signedOut,

@@ -3,11 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { planKit } from '../../order/planKit.ts';
 import { line, ohm, type } from '../../order/testing/kits.ts';
 import { seeded } from '../../random.ts';
+import type { Experience } from '../experience.ts';
 import { paceBefore } from '../learnt/priors.ts';
 import { withMinutes } from '../stepMinutes.ts';
+import { askBackwards } from './backwards.ts';
+import { nothingLearnt } from './beliefs.ts';
+import { usualConditions } from './conditions.ts';
 import { exponential, lognormal } from './distributions.ts';
+import { type Evening, seatAhead } from './evening.ts';
+import { clockAt, forecastEvening } from './forecast.ts';
 import { type Capacity, type Job, runRoom } from './room.ts';
-import { changesOf, clockAt, type Evening, forecastEvening, splitAt } from './willItFit.ts';
 
 const plenty: Capacity = { iron: 99, meter: 99, desoldering: 99, helper: 99 };
 const mean = (numbers: readonly number[]) =>
@@ -157,15 +162,18 @@ describe('an evening', () => {
       supplyVolt: 6,
     }).steps,
   );
+  const usual = usualConditions(8);
+  const seatsOf = (experience: Experience) =>
+    Array.from({ length: 8 }, (_, index) => seatAhead(`s${index}`, paceBefore(experience), steps));
   const evening: Evening = {
     steps,
-    seats: Array.from({ length: 8 }, () => paceBefore('new')),
-    capacity: { iron: 8, meter: 2, desoldering: 1, helper: 1 },
+    seats: seatsOf('new'),
+    conditions: { ...usual, capacity: { iron: 8, meter: 2, desoldering: 1, helper: 1 } },
+    beliefs: nothingLearnt,
+    nowMinutes: 0,
     lengthMinutes: 75,
-    welcomeMinutes: 10,
-    breaks: [],
-    late: { share: 0, minutes: 0 },
   };
+  const { conditions } = evening;
   const forecast = (more: Partial<Evening>) => forecastEvening({ ...evening, ...more }, 300, 1);
 
   it('is surer the longer it lasts, and surer than sure it cannot be', () => {
@@ -179,7 +187,9 @@ describe('an evening', () => {
 
   it('scarce irons make people wait, and one more makes them wait less', () => {
     const waits = [2, 3, 4, 8].map(
-      (iron) => forecast({ capacity: { ...evening.capacity, iron } }).waits.iron,
+      (iron) =>
+        forecast({ conditions: { ...conditions, capacity: { ...conditions.capacity, iron } } })
+          .waits.iron,
     );
     expect(waits).toEqual([...waits].sort((a, b) => b - a));
     expect(waits[0]).toBeGreaterThan(5);
@@ -187,11 +197,10 @@ describe('an evening', () => {
   });
 
   it('practised hands are done sooner, late ones later', () => {
-    const usual = forecast({}).lastDone.median;
-    expect(
-      forecast({ seats: evening.seats.map(() => paceBefore('practised')) }).lastDone.median,
-    ).toBeLessThan(usual * 0.7);
-    expect(forecast({ late: { share: 1, minutes: 40 } }).lastDone.median).toBeGreaterThan(usual);
+    const last = forecast({}).last.p50;
+    expect(forecast({ seats: seatsOf('practised') }).last.p50).toBeLessThan(last * 0.7);
+    const late = { percent: 100, minutes: 40 };
+    expect(forecast({ conditions: { ...conditions, late } }).last.p50).toBeGreaterThan(last);
   });
 
   it('breaks move everything behind them by their length', () => {
@@ -200,7 +209,10 @@ describe('an evening', () => {
       { at: 60, minutes: 5 },
     ];
     // By hand: what is worked at 25 is before both; at 31 behind the first, at 55 behind both (65 > 60).
-    expect([25, 31, 49, 55].map((worked) => clockAt(worked, { breaks }))).toEqual([25, 41, 59, 70]);
+    const at = (nowMinutes: number) => ({ conditions: { ...conditions, breaks }, nowMinutes });
+    expect([25, 31, 49, 55].map((worked) => clockAt(worked, at(0)))).toEqual([25, 41, 59, 70]);
+    // From minute 45 on the first is behind, and counts no more.
+    expect([49, 61].map((worked) => clockAt(worked, at(45)))).toEqual([49, 66]);
   });
 
   it('reaches an earlier step at least as often as a later one', () => {
@@ -208,27 +220,40 @@ describe('an evening', () => {
     expect(reached).toEqual([...reached].sort((a, b) => b - a));
   });
 
-  it('proposes to split at the last check that everybody reaches in nine evenings of ten', () => {
-    const long = forecast({ lengthMinutes: 240 });
-    expect(splitAt(steps, long)).toBeNull();
-    const check = steps.findIndex((step) => step.kind === 'check' && step.check === 'look');
-    const reached = steps.map((_, index) => (index <= check ? 0.95 : 0.2));
-    expect(splitAt(steps, { reached })).toBe(check);
-    expect(splitAt(steps, { reached: steps.map(() => 0.1) })).toBeNull();
-  });
-
-  it('asks what one more of each scarce thing would change, and half an hour', () => {
-    expect(changesOf(evening).map(({ id }) => id)).toEqual([
-      'meter',
-      'desoldering',
-      'helper',
-      'half-hour',
-    ]);
+  it('is asked backwards: how long, how far, what beforehand, and what helps', () => {
+    const ask = (more: Partial<Evening>) => {
+      const asked = { ...evening, ...more };
+      return askBackwards(asked, forecastEvening(asked, 300, 1), 300, 1);
+    };
+    const tight = ask({ lengthMinutes: 60 });
+    const asLong = { lengthMinutes: Math.ceil(tight.minutesFor.most) };
+    // The length that was told does what was said of it.
+    expect(forecast(asLong).chance).toBeGreaterThanOrEqual(0.79);
+    expect(tight.minutesFor.nearlyAll).toBeGreaterThan(tight.minutesFor.most);
+    expect(tight.upTo === null || steps[tight.upTo]?.kind === 'check').toBe(true);
+    const prepared = tight.prepare?.steps ?? 0;
+    expect(prepared).toBeGreaterThan(0);
+    const without = (count: number) =>
+      forecast({
+        lengthMinutes: 60,
+        seats: evening.seats.map((seat) => ({ ...seat, left: seat.left.slice(count) })),
+      }).chance;
+    expect(without(prepared)).toBeGreaterThanOrEqual(0.8);
+    expect(without(prepared - 1)).toBeLessThan(0.8);
+    // With all the time of the world nothing helps, and nothing has to be left.
+    expect(ask({ lengthMinutes: 400 })).toMatchObject({ upTo: null, prepare: null });
+    expect(ask({ lengthMinutes: 400 }).helps.map(({ id }) => id)).not.toContain('half-hour');
+    // Two irons for eight are what people wait for: more of them help most.
+    const few = { ...conditions, capacity: { ...conditions.capacity, iron: 2 } };
+    const tools = ask({ lengthMinutes: 110, conditions: few }).helps.map(({ id }) => id);
+    expect(tools.filter((id) => id !== 'half-hour')[0]).toBe('iron');
   });
 
   it('the same seed gives the same evening, and the doubt shrinks with the runs', () => {
     expect(forecast({})).toEqual(forecast({}));
-    const [few, many] = [100, 400].map((runs) => forecastEvening(evening, runs, 3).doubt);
+    const [few, many] = [100, 400].map(
+      (runs) => forecastEvening({ ...evening, lengthMinutes: 90 }, runs, 3).doubt,
+    );
     expect(many ?? 1).toBeLessThan(few ?? 0);
   });
 });

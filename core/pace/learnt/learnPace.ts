@@ -1,31 +1,31 @@
-import { kindVariation, type Pace, paceFrom, stepVariation } from './priors.ts';
+import { type KindSums, type LearnerTimes, learnerAlone, posteriorOf } from './posterior.ts';
+import {
+  kindVariation,
+  learnerVariation,
+  type Pace,
+  paceFrom,
+  type Spread,
+  stepVariation,
+} from './priors.ts';
 import type { StepKind, StepTime } from './stepTimes.ts';
 
-/** All that step times of one kind say: how many there are, and the sum of the logarithms of their shares of the plan. */
-export interface KindSum {
-  readonly count: number;
-  readonly logSum: number;
-}
-
-export type KindSums = ReadonlyMap<StepKind, KindSum>;
-
-/** Step times added to what was summed up before. */
+/** Step times added to what was summed up before; those that something went wrong in say nothing of hands. */
 export function sumUp(times: readonly StepTime[], before: KindSums = new Map()): KindSums {
   const sums = new Map(before);
   for (const time of times) {
-    const { count, logSum } = sums.get(time.kind) ?? { count: 0, logSum: 0 };
-    sums.set(time.kind, { count: count + 1, logSum: logSum + logShare(time) });
+    if (time.hadTrouble) continue;
+    const { count, logSum, logSquares } = sums.get(time.kind) ?? nothing;
+    const log = logShare(time);
+    sums.set(time.kind, {
+      count: count + 1,
+      logSum: logSum + log,
+      logSquares: logSquares + log ** 2,
+    });
   }
   return sums;
 }
 
-/** What was seen of somebody, and what was believed of them before. */
-export interface LearnerTimes {
-  /** A learner's id, or a seat's where nobody gave a name. */
-  readonly learner: string;
-  readonly before: Pace;
-  readonly sums: KindSums;
-}
+const nothing = { count: 0, logSum: 0, logSquares: 0 };
 
 export interface Learnt {
   readonly pace: Pace;
@@ -36,6 +36,7 @@ export interface Learnt {
 export interface LearntPace {
   readonly kinds: ReadonlyMap<StepKind, Learnt>;
   readonly learners: ReadonlyMap<string, Learnt>;
+  readonly spread: Spread;
   readonly count: number;
 }
 
@@ -52,52 +53,16 @@ function logShare({ minutes, planned }: Pick<StepTime, 'minutes' | 'planned'>): 
 const scatter = paceFrom(1, stepVariation);
 const kindBefore = paceFrom(1, kindVariation);
 
-/**
- * How fast kinds of steps and learners are, from what was seen: log share = kind + learner + scatter, all normal with
- * known variances. The posterior is exact: of the joint precision matrix the learners' part is diagonal and is
- * eliminated first (Schur complement), so that only a matrix of kinds is inverted.
- *
- * Source: Bayesian linear model with conjugate normal priors, as in any textbook (Gelman et al., Bayesian Data Analysis,
- * from memory).
- */
+/** How fast kinds of steps and learners are, and how unlike, from what was seen. */
 export function learnPace(people: readonly LearnerTimes[]): LearntPace {
   const kinds = [...new Set(people.flatMap(({ sums }) => [...sums.keys()]))].sort();
-  const place = new Map(kinds.map((kind, index) => [kind, index]));
-  const precision = 1 / scatter.logSd ** 2;
-
-  // Sums for the kinds: own precision, and the right-hand side; both before the learners are eliminated.
-  const schur = kinds.map((_, row) =>
-    kinds.map((_column, column) => (row === column ? 1 / kindBefore.logSd ** 2 : 0)),
-  );
-  const right = kinds.map(() => kindBefore.logMean / kindBefore.logSd ** 2);
-  const kindCounts = kinds.map(() => 0);
-  const rows = people.map(({ learner, before, sums }) => {
-    const counts = kinds.map(() => 0);
-    let own = before.logMean / before.logSd ** 2;
-    for (const [kind, { count, logSum }] of sums) {
-      const index = place.get(kind) ?? 0;
-      const said = precision * logSum;
-      add(counts, index, count);
-      add(kindCounts, index, count);
-      own += said;
-      add(right, index, said);
-      add(schur[index] ?? [], index, count * precision);
-    }
-    const all = counts.reduce((sum, count) => sum + count, 0);
-    const weight = 1 / before.logSd ** 2 + all * precision;
-    const cross = counts.map((count) => count * precision);
-    return { learner, count: all, own, weight, cross };
-  });
-  for (const { own, weight, cross } of rows) {
-    for (const [row, a] of cross.entries()) {
-      if (a === 0) continue;
-      add(right, row, (-a * own) / weight);
-      for (const [column, b] of cross.entries()) add(schur[row] ?? [], column, (-a * b) / weight);
-    }
-  }
-
-  const covariance = inverse(schur);
-  const kindMeans = covariance.map((row) => dot(row, right));
+  const posterior = posteriorOf(people, kinds, () => kindBefore, scatter.logSd);
+  const { kindMeans, covariance, kindCounts } = posterior;
+  const learners = posterior.learners.map((row) => ({
+    learner: row.learner,
+    pace: learnerAlone(posterior, row),
+    count: row.count,
+  }));
   return {
     kinds: new Map(
       kinds.map((kind, index) => [
@@ -111,27 +76,50 @@ export function learnPace(people: readonly LearnerTimes[]): LearntPace {
         },
       ]),
     ),
-    learners: new Map(
-      rows.map(({ learner, count, own, weight, cross }) => [
-        learner,
-        {
-          pace: {
-            logMean: (own - dot(cross, kindMeans)) / weight,
-            logSd: Math.sqrt(
-              1 / weight +
-                dot(
-                  cross,
-                  covariance.map((row) => dot(row, cross)),
-                ) /
-                  weight ** 2,
-            ),
-          },
-          count,
-        },
-      ]),
-    ),
-    count: rows.reduce((sum, { count }) => sum + count, 0),
+    learners: new Map(learners.map(({ learner, pace, count }) => [learner, { pace, count }])),
+    spread: {
+      people: peopleSpread(people, learners),
+      steps: stepSpread(people, learners, kinds, kindMeans),
+    },
+    count: learners.reduce((sum, { count }) => sum + count, 0),
   };
+}
+
+/** So many learners, and so many step times, the stated spreads weigh against what is seen (priors). */
+const spreadWeight = { people: 12, steps: 60 };
+
+/** How unlike learners of one experience are: the stated spread and what was found of each, by their numbers. */
+function peopleSpread(
+  people: readonly LearnerTimes[],
+  found: readonly { readonly pace: Pace; readonly count: number }[],
+): number {
+  const before = people.map((one) => one.before);
+  const seen = found.flatMap(({ pace, count }, index) => {
+    const off = pace.logMean - (before[index]?.logMean ?? 0);
+    return count === 0 ? [] : [{ off, variance: pace.logSd ** 2 }];
+  });
+  const mean = seen.reduce((sum, { off }) => sum + off, 0) / Math.max(1, seen.length);
+  const squares = seen.reduce((sum, { off, variance }) => sum + (off - mean) ** 2 + variance, 0);
+  const prior = paceFrom(1, learnerVariation).logSd ** 2;
+  return Math.sqrt((spreadWeight.people * prior + squares) / (spreadWeight.people + seen.length));
+}
+
+/** How much one step time differs from what was to be expected of kind and learner. */
+function stepSpread(
+  people: readonly LearnerTimes[],
+  found: readonly { readonly pace: Pace }[],
+  kinds: readonly StepKind[],
+  kindMeans: readonly number[],
+): number {
+  let [squares, count] = [spreadWeight.steps * scatter.logSd ** 2, spreadWeight.steps];
+  for (const [index, { sums }] of people.entries()) {
+    for (const [kind, sum] of sums) {
+      const expected = (kindMeans[kinds.indexOf(kind)] ?? 0) + (found[index]?.pace.logMean ?? 0);
+      squares += sum.logSquares - 2 * expected * sum.logSum + sum.count * expected ** 2;
+      count += sum.count;
+    }
+  }
+  return Math.sqrt(squares / count);
 }
 
 /** What is believed of somebody after some more step times, with the kinds as they are known. */
@@ -140,9 +128,10 @@ export function afterTimes(
   times: readonly StepTime[],
   kinds: ReadonlyMap<StepKind, Learnt> = new Map(),
 ): Pace {
+  const clear = times.filter(({ hadTrouble }) => !hadTrouble);
   const precision = 1 / scatter.logSd ** 2;
-  const weight = 1 / before.logSd ** 2 + times.length * precision;
-  const said = times.reduce(
+  const weight = 1 / before.logSd ** 2 + clear.length * precision;
+  const said = clear.reduce(
     (sum, time) =>
       sum + logShare(time) - (kinds.get(time.kind)?.pace.logMean ?? kindBefore.logMean),
     0,
@@ -151,33 +140,4 @@ export function afterTimes(
     logMean: (before.logMean / before.logSd ** 2 + precision * said) / weight,
     logSd: Math.sqrt(1 / weight),
   };
-}
-
-const add = (list: number[], index: number, amount: number): void => {
-  list[index] = (list[index] ?? 0) + amount;
-};
-
-const dot = (a: readonly number[], b: readonly number[]): number =>
-  a.reduce((sum, value, index) => sum + value * (b[index] ?? 0), 0);
-
-/** Gauss and Jordan without pivoting: the matrix is symmetric and positive definite. */
-function inverse(matrix: readonly (readonly number[])[]): number[][] {
-  const size = matrix.length;
-  const rows = matrix.map((row, index) => [
-    ...row,
-    ...Array.from({ length: size }, (_, column) => (column === index ? 1 : 0)),
-  ]);
-  for (let pivot = 0; pivot < size; pivot += 1) {
-    const pivotRow = rows[pivot] ?? [];
-    const by = pivotRow[pivot] ?? 1;
-    for (let column = 0; column < 2 * size; column += 1)
-      pivotRow[column] = (pivotRow[column] ?? 0) / by;
-    for (const [index, row] of rows.entries()) {
-      const times = row[pivot] ?? 0;
-      if (index === pivot || times === 0) continue;
-      for (let column = 0; column < 2 * size; column += 1)
-        row[column] = (row[column] ?? 0) - times * (pivotRow[column] ?? 0);
-    }
-  }
-  return rows.map((row) => row.slice(size));
 }

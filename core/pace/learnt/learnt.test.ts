@@ -4,8 +4,8 @@ import type { BuildEvent } from '../../build/event.ts';
 import { event } from '../../build/testing/log.ts';
 import { seeded } from '../../random.ts';
 import { lognormal, paceFor } from '../evening/distributions.ts';
+import { normalCdf, normalQuantile } from '../normal.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
-import { chanceToFinish, normalCdf } from './finishing.ts';
 import { afterTimes, learnPace, sumUp } from './learnPace.ts';
 import {
   kindVariation,
@@ -17,6 +17,7 @@ import {
 } from './priors.ts';
 import { stepRange } from './stepRange.ts';
 import { type StepTime, stepTimes } from './stepTimes.ts';
+import { minutesAVisit, noTrouble, troubleAJoint } from './trouble.ts';
 
 const step = (id: string, minutes: number, kind: 'solder' | 'insert' = 'solder'): PlannedStep => ({
   id,
@@ -86,6 +87,7 @@ const time = (kind: string, share: number): StepTime => ({
   minutes: 10 * share,
   planned: 10,
   endedAt: '2026-03-05T19:00:00.000Z',
+  hadTrouble: false,
 });
 const stepSd = paceFrom(1, stepVariation).logSd;
 const stepShift = paceFrom(1, stepVariation).logMean;
@@ -238,59 +240,36 @@ function wholePosterior(people: readonly Seen[], kinds: readonly string[]) {
   };
 }
 
-describe('the chance to finish', () => {
-  // Tables of the normal distribution, as in Abramowitz and Stegun, table 26.1.
+describe('the normal distribution', () => {
+  // Tables, as in Abramowitz and Stegun, table 26.1.
   it.each([
     [0, 0.5],
     [1, 0.8413447],
     [1.96, 0.9750021],
     [-1.2815516, 0.1],
     [-3, 0.0013499],
-  ])('reads the normal distribution at %s as %s', (z, expected) => {
+  ])('is read at %s as %s, and back', (z, expected) => {
     expect(normalCdf(z)).toBeCloseTo(expected, 6);
+    expect(Math.abs(normalQuantile(expected) - z)).toBeLessThan(5e-4);
+  });
+});
+
+describe('what went wrong meanwhile', () => {
+  it('is told apart: hands alone make the pace', () => {
+    const before = paceBefore('new');
+    const clear = [1, 1.1, 0.9].map((share) => time('solder', share));
+    const withTrouble = [...clear, { ...time('solder', 3.5), hadTrouble: true }];
+    expect(afterTimes(before, withTrouble)).toEqual(afterTimes(before, clear));
+    expect(sumUp(withTrouble)).toEqual(sumUp(clear));
   });
 
-  it.each([
-    ['nothing begun', 0, 130],
-    ['well into the step', 6, 100],
-    ['stuck at the step', 25, 110],
-  ])('agrees with trying it out: %s', (_name, elapsed, minutesLeft) => {
-    const pace = { logMean: 0.1, logSd: 0.15 };
-    const ahead = [12, 9, 20, 4, 8, 14, 3, 3, 5, 10];
-    const stillToDo = { pace, current: { minutes: 10, elapsed }, ahead };
-    const chance = chanceToFinish(stillToDo, minutesLeft);
-    const random = seeded(3);
-    let [runs, inTime] = [0, 0];
-    // Evenings that contradict what is known (the step would be over by now) are thrown away.
-    while (runs < 4000) {
-      const share = paceFor(random, pace);
-      const current = lognormal(random, 10 * share, stepVariation);
-      if (current < elapsed) continue;
-      const rest = ahead.reduce((sum, m) => sum + lognormal(random, m * share, stepVariation), 0);
-      runs += 1;
-      if (current - elapsed + rest <= minutesLeft) inTime += 1;
-    }
-    expect(Math.abs(chance - inTime / runs)).toBeLessThan(0.05);
-  });
-
-  it('is certain when nothing is left, and nil when the time is up', () => {
-    const pace = paceBefore('new');
-    const done = { pace, current: { minutes: 0, elapsed: 0 }, ahead: [] };
-    expect(chanceToFinish(done, 0)).toBe(1);
-    expect(chanceToFinish({ ...done, current: { minutes: 5, elapsed: 1 } }, 0)).toBe(0);
-  });
-
-  it('only falls while a step goes on and the end comes nearer', () => {
-    const pace = paceBefore('new');
-    const chances = Array.from({ length: 60 }, (_, minute) =>
-      chanceToFinish(
-        { pace, current: { minutes: 8, elapsed: minute }, ahead: [10, 10, 5] },
-        60 - minute,
-      ),
-    );
-    for (const [index, chance] of chances.entries())
-      expect(chance).toBeLessThanOrEqual((chances[index - 1] ?? 1) + 0.03);
-    expect(chances.at(-1)).toBeLessThan(0.01);
+  it('moves the stated rate and length of a visit by its numbers, worked by hand', () => {
+    // Stated: 1 in 40, weighed as 160 joints; 3 minutes, weighed as 10 visits.
+    expect(troubleAJoint(noTrouble)).toBeCloseTo(1 / 40, 12);
+    expect(minutesAVisit(noTrouble)).toBe(3);
+    const seen = { joints: 240, troubles: 16, visits: 10, visitMinutes: 70 };
+    expect(troubleAJoint(seen)).toBeCloseTo(20 / 400, 12);
+    expect(minutesAVisit(seen)).toBe(5);
   });
 });
 

@@ -27,3 +27,14 @@ export const kindVariation = 0.3;
 
 export const paceBefore = (experience: Experience): Pace =>
   paceFrom(paceOf[experience], learnerVariation);
+
+/** How unlike people are, and one step time from the next: standard deviations of logarithms. */
+export interface Spread {
+  readonly people: number;
+  readonly steps: number;
+}
+
+export const spreadBefore: Spread = {
+  people: paceFrom(1, learnerVariation).logSd,
+  steps: paceFrom(1, stepVariation).logSd,
+};

@@ -33,20 +33,18 @@ export function proposalFor(
   tonight: Tonight,
   neighbours: readonly Neighbour[],
 ): Proposal {
-  if (tonight.chance >= fairChance) return { kind: 'go-on' };
+  const { forecast, minutesLeft } = tonight;
+  if (!forecast || forecast.chance >= fairChance) return { kind: 'go-on' };
   const free = neighbours.find(({ isDone }) => isDone);
-  if (free && reachedWithin(tonight, tonight.minutesLeft / togetherShare)) {
+  if (free && forecast.needed <= minutesLeft / togetherShare) {
     return { kind: 'pair-up', withSeat: free.seat };
   }
   const check = steps.findLast(
-    ({ id, kind }) => kind === 'check' && (tonight.reaches.get(id) ?? 0) >= sureEnough,
+    ({ id, kind }) => kind === 'check' && (forecast.reaches.get(id) ?? 0) >= sureEnough,
   );
   if (check) {
-    const chance = tonight.reaches.get(check.id) ?? 0;
+    const chance = forecast.reaches.get(check.id) ?? 0;
     return { kind: 'to-the-check', stepId: check.id, chance };
   }
   return { kind: 'take-home' };
 }
-
-/** Whether an evening that much longer would do: the chance to finish is then better than even. */
-const reachedWithin = ({ needed }: Tonight, minutes: number): boolean => needed <= minutes;

@@ -92,10 +92,10 @@ export const visitReasons: readonly VisitReason[] = [
   {
     id: 'unlikely',
     worth: (seat) =>
-      seat.tonight.chance < 0.5 && minutesSinceVisit(seat) >= visitHoldsMinutes
-        ? 4 * (1 - seat.tonight.chance)
+      chanceTonight(seat) < 0.5 && minutesSinceVisit(seat) >= visitHoldsMinutes
+        ? 4 * (1 - chanceTonight(seat))
         : 0,
-    says: ({ tonight }) => said('visit.unlikely', { chance: chanceOf(tonight.chance) }),
+    says: (seat) => said('visit.unlikely', { chance: chanceOf(chanceTonight(seat)) }),
   },
 ];
 
@@ -106,6 +106,9 @@ export const chanceOf = (share: number): Said =>
     : share > 0.99
       ? said('visit.chance.over', { percent: 99 })
       : said('visit.chance.about', { percent: Math.round(100 * share) });
+
+/** As long as nothing is forecast nobody is said to be unlikely to finish. */
+const chanceTonight = ({ tonight }: SeatNow): number => tonight.forecast?.chance ?? 1;
 
 const lastVisitAt = ({ state }: SeatNow): string | undefined => state.visits.at(-1)?.at;
 

@@ -15,13 +15,14 @@ import { useWorkshop } from '../WorkshopFrame.tsx';
 import { useWorkshopLog } from '../workshopLog.ts';
 import { FloorClock } from './FloorClock.tsx';
 import { type FloorDialog, FloorDialogs } from './FloorDialogs.tsx';
-import { useFloorSeats } from './floorSeats.ts';
+import { useFloor } from './floorSeats.ts';
 import { Lanes } from './Lanes.tsx';
 import { LetThemBegin } from './LetThemBegin.tsx';
 import { NextBar } from './NextBar.tsx';
 import { Notices } from './Notices.tsx';
 import { NotSaved } from './NotSaved.tsx';
 import { RecentMistakes } from './RecentMistakes.tsx';
+import { RoomForecast } from './RoomForecast.tsx';
 import { SeatPanel } from './SeatPanel.tsx';
 import { SentMessages } from './SentMessages.tsx';
 import { SomebodyIsHurt } from './SomebodyIsHurt.tsx';
@@ -48,7 +49,7 @@ function Floor({ workshop, kept }: FloorProps) {
   const { t } = useTranslation();
   const log = useWorkshopLog(workshop, kept.data.log, kept.isFresh);
   const now = useNow(log.now);
-  const seats = useFloorSeats(log, workshop, kept.data.paces, now);
+  const { seats, forecast } = useFloor(log, workshop, kept.data.paces, now);
   const connected = useStore(log.store, (state) => state.connected);
   const unsent = useStore(log.store, (state) => state.unsent.size);
   const [search, chooseInAddress] = useChoices();
@@ -134,6 +135,7 @@ function Floor({ workshop, kept }: FloorProps) {
       <div className="floor">
         <div className="floor-clock">
           <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />
+          <RoomForecast forecast={forecast} startsAt={startsAt} seats={seats} />
           <VisitBar visits={visits} me={me} choose={choose} leave={leave} />
         </div>
         <div className="floor-next" id={nextId}>

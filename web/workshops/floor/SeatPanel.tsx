@@ -160,13 +160,13 @@ export function SeatPanel({
           }}
         />
       )}
-      {step && (
+      {step && tonight.forecast && (
         <Box>
           <Trans
             i18nKey="workshops.seatPanel.toFinishTonightFrom"
             values={{
-              chance: saying(t, chanceOf(tonight.chance)),
-              from: t('workshops.seatPanel.from', { count: tonight.count }),
+              chance: saying(t, chanceOf(tonight.forecast.chance)),
+              from: t('workshops.seatPanel.from', { count: tonight.times.length }),
               proposal: proposalSentence(t, at, seats),
             }}
             components={{ strong: <strong /> }}

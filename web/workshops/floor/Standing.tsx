@@ -1,10 +1,12 @@
+import type { TFunction } from 'i18next';
 import { Trans, useTranslation } from 'react-i18next';
-import { isFarBehind, minutesAhead } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
+import { type Outlook, type Standing as Stands, standingOf } from '#core/pace/tonight/outlook';
 import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { minutesSince } from '#core/pace/waiting';
 import { saying } from '#core/words/sayings';
-import { Glyph } from '../../ui/Glyph.tsx';
+import { timeOfDay } from '../../ui/clock.ts';
+import { Glyph, type GlyphName } from '../../ui/Glyph.tsx';
 import type { FloorSeat } from './floorSeat.ts';
 
 interface StandingProps {
@@ -40,28 +42,39 @@ export function Standing({ at: { state, steps, now, tonight }, startsAt }: Stand
       </div>
     );
   }
+  const { forecast, minutesLeft } = tonight;
   const elapsed = Math.max(0, elapsedMinutes(startsAt, now));
-  const ahead = Math.round(minutesAhead(steps, state.currentStepId, elapsed));
-  if (ahead <= -1) {
-    return (
-      <div className={isFarBehind(ahead) ? 'standing standing-bad' : 'standing'}>
-        <Trans
-          i18nKey="workshops.standing.minBehind"
-          values={{ minutes: -ahead, chance: saying(t, chanceOf(tonight.chance)) }}
-          components={{ glyph: <Glyph name="down" />, small: <small /> }}
-        />
-      </div>
-    );
+  const stands = standingOf(steps, state.currentStepId, elapsed, minutesLeft, forecast);
+  const { outlook } = stands;
+  if (!forecast || !outlook) {
+    return <div className="standing">{againstPlan(t, stands)}</div>;
   }
+  const doneAt = new Date(Date.parse(startsAt) + forecast.done.p50 * 60_000).toISOString();
   return (
-    <div className="standing standing-good">
-      <Glyph name={ahead >= 1 ? 'up' : 'dot'} />{' '}
-      {ahead >= 1 ? t('workshops.standing.min', { ahead }) : t('workshops.standing.onPlan')}
+    <div className={looks[outlook].className}>
+      <Glyph name={looks[outlook].glyph} />{' '}
+      {t(`workshops.standing.${outlook}`, { time: timeOfDay(doneAt) })}
       <small>
-        {ahead >= 1
-          ? t('workshops.standing.ahead', { chance: saying(t, chanceOf(tonight.chance)) })
-          : saying(t, chanceOf(tonight.chance))}
+        {t(stands.despite ? 'workshops.standing.smallDespite' : 'workshops.standing.small', {
+          chance: saying(t, chanceOf(forecast.chance)),
+          plan: againstPlan(t, stands),
+          despite: stands.despite && t(`workshops.standing.despite.${stands.despite}`),
+        })}
       </small>
     </div>
   );
+}
+
+const looks: Readonly<Record<Outlook, { readonly className: string; readonly glyph: GlyphName }>> =
+  {
+    likely: { className: 'standing standing-good', glyph: 'dot' },
+    open: { className: 'standing', glyph: 'down' },
+    unlikely: { className: 'standing standing-bad', glyph: 'down' },
+  };
+
+function againstPlan(t: TFunction, { ahead }: Stands): string {
+  if (ahead === 0) return t('workshops.standing.onPlan');
+  return ahead > 0
+    ? t('workshops.standing.ahead', { count: ahead })
+    : t('workshops.standing.behind', { count: -ahead });
 }

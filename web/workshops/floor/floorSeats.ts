@@ -7,8 +7,10 @@ import type { BuildEvent } from '#core/build/event';
 import type { SeatState } from '#core/build/foldSeat';
 import { foldSeat } from '#core/build/foldSeat';
 import { type Memo, memo, memoOfObject, type ObjectMemo } from '#core/memo';
+import type { Forecast, SeatForecast } from '#core/pace/evening/forecast';
 import { tonightOf } from '#core/pace/tonight/tonight';
 import type { BuildLog } from '../../app/buildLog.ts';
+import { useFloorForecast } from '../forecast/useFloorForecast.ts';
 import { kindsOf, paceOfSeat } from '../learnt.ts';
 import type { FloorSeat } from './floorSeat.ts';
 
@@ -19,7 +21,7 @@ const nothing: readonly BuildEvent[] = [];
  * its own log has grown or the clock has moved on; until then it stays the same object, so that its lane need not be
  * drawn again.
  */
-export function useFloorSeats(
+function useFloorSeats(
   log: BuildLog,
   workshop: Workshop,
   paces: LearntPaces,
@@ -44,11 +46,48 @@ export function useFloorSeats(
             ),
           );
         const pace = paceOfSeat(seat, paces);
-        const tonight = tonightOf({ ...workshop, kinds }, state, events, pace, now);
+        const tonight = tonightOf({ ...workshop, kinds }, state, events, pace, now, null);
         return { seat, steps, state, tonight, now };
       });
   });
 }
+
+/** The same seats with what the room's forecast says of each. */
+function withForecast(
+  seats: readonly FloorSeat[],
+  forecast: Forecast | null,
+): readonly FloorSeat[] {
+  const bySeat = new Map(forecast?.seats.map((one) => [one.id, one]));
+  return seats.map((at) => {
+    const ofSeat = bySeat.get(at.seat.id);
+    return ofSeat
+      ? forecastSeats
+          .of(at, () => memoOfObject<SeatForecast, FloorSeat>('a forecast'))
+          .of(ofSeat, () => ({ ...at, tonight: { ...at.tonight, forecast: ofSeat } }))
+      : at;
+  });
+}
+
+/** The floor's seats, and what will be of the room. */
+export function useFloor(
+  log: BuildLog,
+  workshop: Workshop,
+  paces: LearntPaces,
+  now: Date,
+): { readonly seats: readonly FloorSeat[]; readonly forecast: Forecast | null } {
+  const seats = useFloorSeats(log, workshop, paces, now);
+  const version = useStore(log.store, ({ bySeat }) =>
+    workshop.seats.map(({ id }) => bySeat[id]?.length ?? 0).join(' '),
+  );
+  const forecast = useFloorForecast(workshop, paces, version, now, () =>
+    seats.map(({ state, tonight }) => ({ state, times: tonight.times })),
+  );
+  return { seats: useMemo(() => withForecast(seats, forecast), [seats, forecast]), forecast };
+}
+
+const forecastSeats = memoOfObject<FloorSeat, ObjectMemo<SeatForecast, FloorSeat>>(
+  'forecasts of seats',
+);
 
 /** Seats where nothing has happened share one empty log. */
 const mostAt = (events: readonly BuildEvent[]) => (events.length === 0 ? maxSeats : 1);

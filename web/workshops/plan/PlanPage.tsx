@@ -1,6 +1,5 @@
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined';
 import Print from '@mui/icons-material/PrintOutlined';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -13,16 +12,19 @@ import { getPaces, type LearntPaces } from '#contract/pace';
 import { eveningPapersPath } from '#contract/papers';
 import { getReadiness } from '#contract/readiness';
 import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
-import { totalMinutes } from '#core/pace/stepMinutes';
 import type { Readiness } from '#core/readiness/readiness';
 import { call } from '../../app/call.ts';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { useIsInstructor } from '../../app/staff.ts';
-import { duration } from '../../ui/clock.ts';
+import { useChoices } from '../../app/useChoices.ts';
 import { EarlierLessons } from '../../ui/EarlierLessons.tsx';
+import { conditionsOf } from '../learnt.ts';
 import { useWorkshop } from '../WorkshopFrame.tsx';
+import { AheadLine } from './ahead/AheadLine.tsx';
+import { conditionsTyped } from './ahead/conditionFields.ts';
+import { useAhead } from './ahead/useAhead.ts';
+import { WillItFit } from './ahead/WillItFit.tsx';
 import { Checklist } from './Checklist.tsx';
-import { WillItFit } from './fit/WillItFit.tsx';
 import { IronAndSolder } from './IronAndSolder.tsx';
 import { Ready } from './Ready.tsx';
 import { Seating } from './Seating.tsx';
@@ -108,13 +110,14 @@ export function PlanPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
   const { paces, signs, ready, closing } = useLoaderData<PlanData>();
-  const { id, steps, lengthMinutes } = workshop;
+  const { id } = workshop;
   const isInstructor = useIsInstructor();
   // The labels among them carry an address.
   const canPrint = workshop.seatAddress !== null;
-  const minutes = totalMinutes(steps);
-  // Of whole minutes, as they are shown: the three figures add up.
-  const spare = lengthMinutes - Math.round(minutes);
+  const [search] = useChoices();
+  const kept = conditionsOf(workshop, paces);
+  const typed = conditionsTyped(search, kept);
+  const ahead = useAhead(workshop, paces, typed);
   return (
     <>
       <Box
@@ -178,15 +181,7 @@ export function PlanPage() {
           {workshop.notes}
         </Typography>
       )}
-      <Alert severity={spare < 0 ? 'warning' : 'info'} sx={{ mb: 2, maxWidth: 900 }}>
-        {t('workshops.planPage.addUp', { count: steps.length, duration: duration(minutes) })}{' '}
-        {spare < 0
-          ? t('workshops.planPage.thatIsMoreThanTheWorkshop', { duration: duration(-spare) })
-          : t('workshops.planPage.thatLeaves', {
-              spare: duration(spare),
-              length: duration(lengthMinutes),
-            })}
-      </Alert>
+      <AheadLine state={ahead.state} />
       {closing.earlier.length > 0 && (
         <Box component="section" aria-labelledby="lessons" sx={{ mb: 3, maxWidth: 900 }}>
           <Typography variant="h2" id="lessons">
@@ -196,7 +191,7 @@ export function PlanPage() {
         </Box>
       )}
       <Ready workshop={workshop} ready={ready} />
-      <WillItFit paces={paces} />
+      <WillItFit paces={paces} kept={kept} typed={typed} ahead={ahead} />
       <StepMinutes workshop={workshop} paces={paces} />
       <InstructorOnly>
         <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />

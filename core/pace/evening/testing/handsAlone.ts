@@ -1,4 +1,5 @@
-import { type Pace, paceFrom, stepVariation } from './priors.ts';
+import { type Pace, paceFrom, stepVariation } from '../../learnt/priors.ts';
+import { normalCdf } from '../../normal.ts';
 
 export interface StillToDo {
   readonly pace: Pace;
@@ -12,7 +13,8 @@ export interface StillToDo {
 const paceNodes = Array.from({ length: 25 }, (_, index) => (index - 12) / 4);
 
 /**
- * The chance to be done within so many minutes.
+ * The chance to be done within so many minutes, from the pace of hands alone: what the floor told before there was a
+ * forecast of the room. Kept to be compared with.
  *
  * For each pace that is believed possible, weighed also by how well it explains that the present step is not done yet:
  * the sum of lognormal step times is matched to one lognormal by mean and variance (Fenton 1960, from memory).
@@ -46,12 +48,6 @@ function notDoneBy(mean: number, elapsed: number): number {
   return 1 - normalCdf((Math.log(elapsed) - logMean) / logSd);
 }
 
-/** Longer than this a step takes only so many deviations from the mean. */
-export const minutesAtMost = (minutes: number, pace: Pace, deviations: number): number => {
-  const step = paceFrom(minutes, stepVariation);
-  return Math.exp(step.logMean + pace.logMean + deviations * Math.hypot(step.logSd, pace.logSd));
-};
-
 /** Minutes that a step still takes on the average when it has been under way for a while (mean excess of the lognormal). */
 function leftOf(mean: number, elapsed: number): number {
   if (mean <= 0) return 0;
@@ -61,17 +57,4 @@ function leftOf(mean: number, elapsed: number): number {
   // Far out in the tail the quotient of two tiny numbers is replaced by what it goes to.
   if (late > 5) return (logSd * elapsed) / late;
   return (mean * (1 - normalCdf(late - logSd))) / (1 - normalCdf(late)) - elapsed;
-}
-
-/**
- * The distribution function of the normal distribution, by the rational approximation 26.2.17 of Abramowitz and Stegun
- * (error below 7.5e-8).
- */
-export function normalCdf(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const polynomial =
-    t *
-    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-  const tail = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * polynomial;
-  return z >= 0 ? 1 - tail : tail;
 }
