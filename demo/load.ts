@@ -1,4 +1,5 @@
 import { v7 as newMoveId } from 'uuid';
+import { changeConditions } from '#contract/conditions';
 import { changeKitAbout } from '#contract/kitShelf';
 import {
   changeBoard,
@@ -13,6 +14,7 @@ import { reportFromSeat } from '#contract/seats';
 import { getSession, setUp } from '#contract/session';
 import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
 import { createWorkshop, getWorkshop, logAtSeat } from '#contract/workshops';
+import { usualConditions } from '#core/pace/evening/conditions';
 import { guessMapping } from '#core/partslist/columns';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
@@ -153,6 +155,10 @@ async function loadWorkshop(
   );
   const workshop = await client.call(getWorkshop, { workshopId });
   const { seats, steps } = workshop;
+  if (demo.welcomeMinutes !== undefined) {
+    const conditions = { ...usualConditions(seats.length), welcomeMinutes: demo.welcomeMinutes };
+    await client.call(changeConditions, { workshopId }, { conditions, version: 1 });
+  }
   if (demo.learners.length === 0) {
     for (const practice of demoPractice) {
       const seat = seats.find(({ name }) => name === practice.name);

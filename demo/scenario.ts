@@ -93,6 +93,8 @@ export interface DemoWorkshop {
   readonly startsInMinutes: number;
   readonly lengthMinutes: number;
   readonly names: readonly string[];
+  /** Where it is not as usual. */
+  readonly welcomeMinutes?: number;
   /** A step (from 1) that takes everybody so many times its plan. */
   readonly slow?: { readonly step: number; readonly times: number };
   /** How each seat works, in the order of the names; empty where nothing has happened yet. */
@@ -145,20 +147,20 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     title: 'First evening: Twin Lamp',
     kit: 'Twin Lamp',
     startsInMinutes: -62 * day,
-    lengthMinutes: 150,
+    lengthMinutes: 90,
     names: birds.slice(0, 9),
     slow: { step: 4, times: 2 },
     learners: [
-      { pace: 1.1, mistakes: [mixedUp] },
-      { pace: 1.4, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }, backwardsQ1] },
-      { pace: 0.95, mistakes: [] },
+      { pace: 1.0, mistakes: [mixedUp] },
+      { pace: 1.3, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }, backwardsQ1] },
+      { pace: 0.85, mistakes: [] },
       {
-        pace: 1.25,
+        pace: 1.1,
         mistakes: [{ step: 3, mistake: 'bridge', designator: 'S1', foundAfter: 1, by: 'learner' }],
       },
-      { pace: 1.6, mistakes: [mixedUp] },
+      { pace: 1.5, mistakes: [mixedUp] },
       {
-        pace: 1.7,
+        pace: 1.25,
         mistakes: [
           mixedUp,
           { step: 2, mistake: 'wrong-value', designator: 'R3', foundAfter: 1, by: 'instructor' },
@@ -168,9 +170,9 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
           { step: 7, mistake: 'bridge', designator: 'C2', foundAfter: 1, by: 'learner' },
         ],
       },
-      { pace: 1.0, mistakes: [] },
+      { pace: 1.3, mistakes: [] },
       {
-        pace: 1.35,
+        pace: 1.05,
         mistakes: [
           { step: 4, mistake: 'broken-part', designator: 'Q2', foundAfter: 0, by: 'learner' },
         ],
@@ -182,11 +184,11 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     title: 'Evening course 1: Twin Lamp',
     kit: 'Twin Lamp',
     startsInMinutes: -6 * day - 60,
-    lengthMinutes: 120,
+    lengthMinutes: 90,
     names: birds.slice(0, 10),
     slow: { step: 4, times: 2 },
     learners: [
-      { pace: 0.95, mistakes: [mixedUp] },
+      { pace: 0.9, mistakes: [mixedUp] },
       {
         pace: 1.2,
         mistakes: [
@@ -194,33 +196,33 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
         ],
       },
       { pace: 0.8, mistakes: [] },
-      { pace: 1.1, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }] },
+      { pace: 1.05, mistakes: [{ ...mixedUp, designator: 'R1', foundAfter: 0 }] },
       {
         pace: 1.5,
         mistakes: [{ step: 7, mistake: 'bridge', designator: 'C1', foundAfter: 1, by: 'learner' }],
       },
-      { pace: 1.0, mistakes: [] },
+      { pace: 1.05, mistakes: [] },
       {
-        pace: 0.9,
+        pace: 1.3,
         mistakes: [
           { step: 5, mistake: 'backwards', designator: 'D2', foundAfter: 6, by: 'learner' },
         ],
       },
       {
-        pace: 1.15,
+        pace: 0.95,
         mistakes: [
           mixedUp,
           { step: 6, mistake: 'dry-joint', designator: 'J1', foundAfter: 2, by: 'instructor' },
         ],
       },
       {
-        pace: 1.7,
+        pace: 1.2,
         mistakes: [
           { step: 2, mistake: 'broken-part', designator: 'R3', foundAfter: 0, by: 'learner' },
         ],
       },
       {
-        pace: 0.95,
+        pace: 1.5,
         mistakes: [{ step: 9, mistake: 'check-failed', foundAfter: 0, by: 'learner' }],
       },
     ],
@@ -230,6 +232,8 @@ export const demoWorkshops: readonly DemoWorkshop[] = [
     kit: 'Fern Minder',
     startsInMinutes: -47,
     lengthMinutes: 120,
+    // They know each other: a few words, and they begin.
+    welcomeMinutes: 2,
     names: birds,
     learners: [
       { pace: 0.95, mistakes: [] },

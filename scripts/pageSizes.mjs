@@ -12,7 +12,7 @@ const roomKb = 150;
 const largerKb = {
   'kits/import/NewKitPage.tsx': 200,
   'kits/import/ListImport.tsx': 196,
-  'kits/board/LayoutPage.tsx': 159,
+  'kits/board/LayoutPage.tsx': 160,
   'kits/order/StepsPage.tsx': 203,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 225,

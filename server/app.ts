@@ -142,6 +142,7 @@ export function createApp({
   roomRoutes(api, door);
   workshopRoutes(api, {
     db,
+    memory,
     log: eventLog,
     channels,
     streams,

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import type { Seat, Workshop } from '#contract/workshops';
 import { makeKit, makeWorkshop, type TestServer, testServer } from '../testing/testServer.ts';
 import { speak } from '../words/speak.ts';
-import { calendarOf } from './calendar.ts';
+import { calendarOf } from './calendar/calendar.ts';
 
 let server: TestServer;
 let workshop: Workshop;
@@ -180,6 +180,25 @@ describe('the calendar file', () => {
     for (const line of text.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
   });
 
+  it('says when everybody will be done, of an evening to come, and of none that is over', async () => {
+    const made = await server.instructor
+      .post('/api/workshops')
+      .send({
+        title: 'To come',
+        kitId: workshop.kitId,
+        startsAt: new Date(Date.now() + 86_400_000).toISOString(),
+        lengthMinutes: 95,
+        seats: [{ name: '' }, { name: '' }],
+      })
+      .expect(200);
+    const at = (id: string) => server.instructor.get(`/api/workshops/${id}/calendar.ics`);
+    const unfolded = (text: string) => text.replaceAll('\r\n ', '');
+    expect(unfolded((await at(made.body.id)).text)).toMatch(
+      /Everybody done by .*: .* %\. The last one after about \d+ min \(\d+ to \d+\)/,
+    );
+    expect(unfolded((await at(workshop.id)).text)).not.toContain('Everybody done');
+  });
+
   it('holds nothing that would be another line of it', () => {
     const evening = {
       id: workshop.id,
@@ -189,7 +208,7 @@ describe('the calendar file', () => {
       lengthMinutes: 60,
       place: 'Room 2\r\nATTENDEE:mailto:x@example.org',
     } as Parameters<typeof calendarOf>[1];
-    const lines = calendarOf(speak('en'), evening, [], 1, new Date(0)).split('\r\n');
+    const lines = calendarOf(speak('en'), evening, [], 1, '', new Date(0)).split('\r\n');
     expect(lines.filter((line) => /^(ATTENDEE|BEGIN:VALARM)/.test(line))).toEqual(['BEGIN:VALARM']);
     // biome-ignore lint/suspicious/noControlCharactersInRegex: none of these may be left
     expect(lines.join('')).not.toMatch(/[\u0000-\u001f]/);

@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import type { EventsAccepted } from '#contract/events';
 import {
   addSeat,
-  calendar,
   changeIron,
   changeSeating,
   changeWorkshop,
@@ -27,6 +26,7 @@ import { phaseOf } from '#core/pace/phase';
 import type { Part } from '#core/parts/part';
 import { checklistOf } from '#core/safety/checklist';
 import { isInstructor, ownersOf, type Sessions, staffOf } from '../auth/sessions.ts';
+import type { LogMemory } from '../builds/logMemory.ts';
 import type { Database } from '../db/database.ts';
 import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
@@ -35,7 +35,7 @@ import { type OpenStreams, streamsOfSession } from '../events/openStreams.ts';
 import { selectWorkshopEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { changedMeanwhile, invalid, notFound } from '../http/refusal.ts';
-import { fileName, sendTable } from '../http/table.ts';
+import { sendTable } from '../http/table.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit, selectRevision } from '../kits/queries.ts';
@@ -44,7 +44,7 @@ import type { RoomDoor } from '../room/roomDoor.ts';
 import type { SeatTokens } from '../seats/seatTokens.ts';
 import { type LossesSeen, lossesSeen } from '../stores/workshopNeeds.ts';
 import { speak } from '../words/speak.ts';
-import { calendarOf } from './calendar.ts';
+import { calendarRoutes } from './calendar/routes.ts';
 import { closingRoutes } from './closing/routes.ts';
 import { conditionsRoutes } from './conditions/routes.ts';
 import { isOfToday } from './helpersDay.ts';
@@ -74,6 +74,7 @@ import { wrapUpTable } from './wrapUpTable.ts';
 
 export interface WorkshopDependencies {
   readonly db: Database;
+  readonly memory: LogMemory;
   readonly log: EventLog;
   readonly channels: LiveChannels;
   readonly streams: OpenStreams;
@@ -85,12 +86,13 @@ export interface WorkshopDependencies {
 
 export function workshopRoutes(
   api: Api,
-  { db, log, channels, streams, sessions, door, tokens, now }: WorkshopDependencies,
+  { db, memory, log, channels, streams, sessions, door, tokens, now }: WorkshopDependencies,
 ): void {
   workshopShelfRoutes(api, { db, tokens });
   readinessRoutes(api, db);
   roomPlanRoutes(api, db);
   conditionsRoutes(api, db);
+  calendarRoutes(api, { db, memory, now });
   closingRoutes(api, { db, tokens, now });
 
   const existing = async (workshopId: string): Promise<StoredWorkshop> => {
@@ -269,23 +271,6 @@ export function workshopRoutes(
     const item = await checklistItem(workshop, params.item);
     await withdrawSign(db, workshop.id, item, staffOf(response).accountId);
     return selectSigns(db, workshop.id);
-  });
-
-  api.send(calendar, async ({ params, request, response }) => {
-    const workshop = await existing(params.workshopId);
-    const seats = await selectSeats(db, workshop.id);
-    response
-      .type('text/calendar; charset=utf-8')
-      .attachment(`${fileName(workshop.title)}.ics`)
-      .send(
-        calendarOf(
-          speak(request.query.lang),
-          workshop,
-          await partsOf(workshop),
-          seats.length,
-          now(),
-        ),
-      );
   });
 
   api.serve(getWorkshopLog, async ({ params }) => {

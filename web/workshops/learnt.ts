@@ -10,6 +10,10 @@ import type { StepKind } from '#core/pace/learnt/stepTimes';
 export const kindsOf = ({ kinds }: Pick<LearntPaces, 'kinds'>): ReadonlyMap<StepKind, Learnt> =>
   new Map(kinds.map(({ id, pace, count }) => [id, { pace, count }]));
 
+/** What is known of learners, by their ids. */
+export const learnersOf = ({ learners }: LearntPaces): ReadonlyMap<string, Learnt> =>
+  new Map(learners.map(({ id, pace, count }) => [id, { pace, count }]));
+
 /** What is believed of a learner: the own pace where it is known, else what the experience says. */
 export const paceOfSeat = (seat: Seat, { learners, spread }: LearntPaces): Pace =>
   learnerBefore(

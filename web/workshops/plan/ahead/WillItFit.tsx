@@ -20,7 +20,7 @@ interface WillItFitProps {
 }
 
 /** The evening before it happens: will everybody finish, what do people wait for, what would do. */
-export function WillItFit({ paces, kept, typed, ahead: { state, cancel } }: WillItFitProps) {
+export function WillItFit({ paces, kept, typed, ahead: { state, cancel, again } }: WillItFitProps) {
   const { t } = useTranslation();
   const { id } = useWorkshop();
   return (
@@ -43,6 +43,11 @@ export function WillItFit({ paces, kept, typed, ahead: { state, cancel } }: Will
           />
           <Button onClick={cancel}>{t('workshops.willItFit.cancel')}</Button>
         </Box>
+      )}
+      {state.state === 'idle' && typed && (
+        <Button variant="outlined" onClick={again} sx={{ mt: 2 }}>
+          {t('workshops.ahead.workOut')}
+        </Button>
       )}
       {state.state === 'failed' && (
         <Alert severity="error" sx={{ mt: 2 }}>

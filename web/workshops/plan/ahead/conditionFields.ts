@@ -1,10 +1,7 @@
 import { t } from 'i18next';
 import { longestBreak, longestWelcome, mostHelpers } from '#contract/conditions';
-import type { LearntPaces } from '#contract/pace';
-import { maxSeats, type Workshop } from '#contract/workshops';
+import { maxSeats } from '#contract/workshops';
 import type { Conditions } from '#core/pace/evening/conditions';
-import { type Evening, seatAhead } from '#core/pace/evening/evening';
-import { beliefsOf, paceOfSeat } from '../../learnt.ts';
 
 export interface ConditionField {
   readonly name: string;
@@ -122,17 +119,3 @@ export function conditionsTyped(search: URLSearchParams, kept: Conditions): Cond
     late: { percent: of('late'), minutes: of('lateMinutes') },
   };
 }
-
-/** A workshop before it has begun, under such conditions. */
-export const eveningAhead = (
-  { steps, seats, lengthMinutes }: Pick<Workshop, 'steps' | 'seats' | 'lengthMinutes'>,
-  paces: LearntPaces,
-  conditions: Conditions,
-): Evening => ({
-  steps,
-  lengthMinutes,
-  nowMinutes: 0,
-  conditions,
-  beliefs: beliefsOf(paces),
-  seats: seats.map((seat) => seatAhead(seat.id, paceOfSeat(seat, paces), steps)),
-});

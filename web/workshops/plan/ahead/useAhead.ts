@@ -1,10 +1,11 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import type { LearntPaces } from '#contract/pace';
 import type { Workshop } from '#contract/workshops';
+import { eveningAhead } from '#core/pace/evening/ahead';
 import type { Conditions } from '#core/pace/evening/conditions';
 import { useWorkerTask } from '../../../app/useWorkerTask.ts';
 import { aheadTask } from '../../forecast/forecastTask.ts';
-import { eveningAhead } from './conditionFields.ts';
+import { beliefsOf, learnersOf } from '../../learnt.ts';
 
 /** Whoever types a number is not done with its first digit. */
 const typingMs = 400;
@@ -18,16 +19,17 @@ export function useAhead(
   const { state, start, cancel } = useWorkerTask(aheadTask);
   const { steps, seats, lengthMinutes } = workshop;
   const from = JSON.stringify([conditions, steps, seats, lengthMinutes]);
+  const isFirst = useRef(true);
+  const again = () =>
+    conditions &&
+    void start(eveningAhead(workshop, conditions, beliefsOf(paces), learnersOf(paces)));
   // biome-ignore lint/correctness/useExhaustiveDependencies: the text says whether anything has changed
   useEffect(() => {
-    if (!conditions) return;
-    const timer = setTimeout(
-      () => void start(eveningAhead(workshop, paces, conditions)),
-      state.state === 'idle' ? 0 : typingMs,
-    );
+    const timer = setTimeout(again, isFirst.current ? 0 : typingMs);
+    isFirst.current = false;
     return () => clearTimeout(timer);
-  }, [from, start]);
-  return { state, cancel };
+  }, [from]);
+  return { state, cancel, again };
 }
 
 export type AheadState = ReturnType<typeof useAhead>['state'];

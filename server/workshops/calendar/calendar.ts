@@ -1,8 +1,8 @@
 import ical from 'ical.js';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
-import type { Speaker } from '../words/speak.ts';
-import type { StoredWorkshop } from './queries.ts';
+import type { Speaker } from '../../words/speak.ts';
+import type { StoredWorkshop } from '../queries.ts';
 
 /** Bags are packed the day before (common practice). */
 const reminderDays = 1;
@@ -11,12 +11,14 @@ const reminderDays = 1;
  * The evening for a calendar, as iCalendar (RFC 5545), with a reminder to pack.
  *
  * @param parts of the kit: those that are not in it are what to bring
+ * @param forecast when everybody will be done, in words
  */
 export function calendarOf(
   { t, language }: Speaker,
   { id, title, kitName, startsAt, lengthMinutes, place, setAside }: StoredWorkshop,
   parts: readonly Part[],
   seats: number,
+  forecast: string,
   now: Date,
 ): string {
   const bring = parts
@@ -40,6 +42,7 @@ export function calendarOf(
     text(
       [
         t('papers.calendar.kitForSeats', { kit: kitName, count: seats }),
+        ...(forecast === '' ? [] : [forecast]),
         ...(bring.length > 0 ? [t('papers.calendar.bring', { bring: bring.join(', ') })] : []),
       ].join('\n'),
     ),
