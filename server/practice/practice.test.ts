@@ -3,6 +3,7 @@ import type { Person, PersonSummary } from '#contract/people';
 import type { SeatPractice } from '#contract/practice';
 import type { Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
+import { exerciseOf } from '#core/learning/drills/exercise';
 import type { Statement } from '../people/statements.ts';
 import { makeWorkshop, sent, type TestServer, testServer } from '../testing/testServer.ts';
 
@@ -35,7 +36,16 @@ beforeAll(async () => {
   server = await testServer();
   first = await makeWorkshop(server, ['Tern', 'Skua']);
   second = await makeWorkshop(server, ['Tern', 'Knot']);
-  await report(first, 0, practised(), practised({ isRight: true, credit: 1 })).expect(200);
+  const { kit } = await practiceOf(first, 0);
+  const exercise = exerciseOf('bands.read.orange', 12, kit);
+  const answer: unknown = exercise?.kind.answer(exercise.task);
+  const wrong = { ohm: 1, by: 'eye' };
+  await report(
+    first,
+    0,
+    practised({ answer: wrong }),
+    practised({ answer, isRight: true, credit: 1 }),
+  ).expect(200);
   await report(second, 0, {
     kind: 'mistake',
     stepId: second.steps[0]?.id ?? '',
@@ -81,6 +91,33 @@ describe('what a seat practises', () => {
 
   it('needs the link', async () => {
     await server.instructor.get('/api/seats/none-such/practice').expect(404);
+  });
+});
+
+describe('what was answered', () => {
+  it('is judged again from item and seed: what is only claimed is not believed', async () => {
+    const workshop = await makeWorkshop(server, ['Ruff']);
+    const { kit } = await practiceOf(workshop, 0);
+    const exercise = exerciseOf('bands.read.orange', 12, kit);
+    if (!exercise) throw new Error('the kit has a resistor to read');
+    const answer: unknown = exercise.kind.answer(exercise.task);
+    const claims = [
+      practised({ answer, isRight: true, credit: 1 }),
+      // Right, though the device says otherwise; wrong, though it says so; nonsense; not counted there.
+      practised({ answer, isRight: false, credit: 0 }),
+      practised({ answer: { ohm: 1, by: 'eye' }, isRight: true, credit: 1 }),
+      practised({ answer: 'anything', isRight: true, credit: 1 }),
+      practised({ answer, isRight: null, credit: 0 }),
+      practised({ item: 'bands.read.no-such-colour', answer, isRight: true, credit: 1 }),
+    ];
+    await report(workshop, 0, ...claims).expect(200);
+    const { body } = await server.instructor
+      .get(`/api/seats/${workshop.seats[0]?.token}`)
+      .expect(200);
+    const judged = (body.events as { event: { kind: string; isRight?: boolean | null } }[])
+      .filter(({ event }) => event.kind === 'practised')
+      .map(({ event }) => event.isRight);
+    expect(judged).toEqual([true, true, false, false, null, null]);
   });
 });
 

@@ -13,6 +13,7 @@ import { type OpenStreams, seatOwner, streamsOfSeat } from '../events/openStream
 import { isForSeat, selectCallsForHelp, selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { forbidden } from '../http/refusal.ts';
+import { withJudgement } from '../practice/judgeEvents.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from './queries.ts';
 import { type LinkTimes, linkEndsAt, linkState } from './seatLink.ts';
 import type { SeatTokens } from './seatTokens.ts';
@@ -59,7 +60,8 @@ export function seatRoutes(
   api.serve(reportFromSeat, async ({ params, body }) => {
     const seat = await seats.existing(params.token);
     refuseOutOfTime(seat, body.events, now());
-    return log.append(seat, { by: 'learner' }, body.events);
+    const events = await withJudgement(db, params.token, body.events);
+    return log.append(seat, { by: 'learner' }, events);
   });
 
   api.serve(queueOfSeat, async ({ params }) => {

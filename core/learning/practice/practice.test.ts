@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { event } from '../../build/testing/log.ts';
-import { itemsOf } from '../drills/exercise.ts';
+import { exerciseOf, itemsOf } from '../drills/exercise.ts';
 import { drills } from '../drills/index.ts';
 import { countPairs, kendallTau } from '../rankCorrelation.ts';
 import { fullKit } from '../testing/practiceKits.ts';
 import { answersOf, type PracticeAnswer } from './answers.ts';
 import { cardsOf, chanceKept } from './cards.ts';
+import { judgedAgain } from './judgeAgain.ts';
 import { answerIn, commonestWrong, currentRoundOf, roundsOf, tallyOf } from './rounds.ts';
 import { secondsOf, sessionOf } from './session.ts';
 import { weaknessesOf } from './weaknesses.ts';
@@ -183,5 +184,38 @@ describe('a round of the whole class', () => {
     );
     expect(tallies.map(({ count }) => count)).toEqual([2, 1, 1]);
     expect(commonestWrong(tallies)?.answer).toEqual({ ohm: 2200, by: 'eye' });
+  });
+});
+
+describe('judging again', () => {
+  const claim = (item: string, seed: number, given: unknown) => ({
+    kind: 'practised' as const,
+    item,
+    seed,
+    answer: given,
+    isRight: true,
+    credit: 1,
+  });
+
+  it('finds right what is right, for every exercise of a kit', () => {
+    for (const item of drills.flatMap((drill) => itemsOf(drill, fullKit))) {
+      const exercise = exerciseOf(item, 5, fullKit);
+      if (!exercise || exercise.kind.isHandsOn) continue;
+      const given: unknown = exercise.kind.answer(exercise.task);
+      expect(judgedAgain(claim(item, 5, given), [fullKit])).toEqual({ isRight: true, credit: 1 });
+    }
+  });
+
+  it('takes any nonsense, and never for right', () => {
+    const items = drills.flatMap((drill) => itemsOf(drill, fullKit));
+    fc.assert(
+      fc.property(fc.constantFrom(...items), fc.nat(99), fc.anything(), (item, seed, given) => {
+        const exercise = exerciseOf(item, seed, fullKit);
+        const right: unknown = exercise?.kind.answer(exercise.task);
+        const told = judgedAgain(claim(item, seed, given), [fullKit]);
+        if (told.isRight) expect(given).toEqual(right);
+        expect(told.credit).toBeLessThanOrEqual(1);
+      }),
+    );
   });
 });
