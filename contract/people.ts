@@ -2,7 +2,7 @@ import type { SeatState } from '#core/build/foldSeat';
 import type { Opportunity } from '#core/learning/builds';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
 import type { Weakness } from '#core/learning/practice/cards';
-import type { Readiness, SkillEstimate } from '#core/learning/skillEstimates';
+import type { ExpectedMistakes, Readiness, SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
@@ -35,11 +35,9 @@ export interface PersonBuild {
   readonly state: SeatState;
 }
 
-export interface ReadyFor {
+export interface ReadyFor extends ExpectedMistakes {
   readonly kitId: string;
   readonly kitName: string;
-  /** Mistakes to be expected. */
-  readonly expected: number;
   readonly readiness: Readiness;
   /** The costliest lack first. */
   readonly practise: readonly SkillId[];

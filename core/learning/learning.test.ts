@@ -6,18 +6,19 @@ import { planKit } from '../order/planKit.ts';
 import { line, ohm, type } from '../order/testing/kits.ts';
 import { calibrationOf } from '../pace/calibration.ts';
 import { withMinutes } from '../pace/stepMinutes.ts';
+import { knownFrom } from './ability.ts';
 import { type Build, opportunitiesOf } from './builds.ts';
 import { kitReport } from './kitReport.ts';
-import { afterOpportunity, chanceRight, masteryFrom, traced } from './knowledgeTracing.ts';
 import type { MistakeId } from './mistakes/ids.ts';
 import { mistakes } from './mistakes/index.ts';
 import { proposalsFor } from './proposals.ts';
 import { isFew, shareOfCount } from './shares.ts';
 import { estimatesOf, expectedMistakes, practiseNext, readinessFor } from './skillEstimates.ts';
 import { skillIds, skillWords } from './skills.ts';
+import { afterOpportunity, chanceRight, traced } from './testing/knowledgeTracing.ts';
 import { inEnglish } from './testing/spoken.ts';
 
-describe('knowledge tracing', () => {
+describe('knowledge tracing, which ability is compared with', () => {
   // The equations of Corbett and Anderson (1995), worked by hand with their usual kind of numbers:
   // P(L) = 0.4, right: 0.4·0.9 / (0.4·0.9 + 0.6·0.2) = 0.75, then 0.75 + 0.25·0.1 = 0.775.
   // Wrong: 0.4·0.1 / (0.4·0.1 + 0.6·0.8) = 0.0769…, then + (1 − 0.0769…)·0.1 = 0.1692…
@@ -163,8 +164,8 @@ describe('skills of a learner', () => {
     const good = of(build(1, 1));
     const bad = of(build(1, 1, wrongValues));
     const better = of(build(1, 1, wrongValues), build(2, 1), build(3, 1), build(4, 1));
-    expect(bad?.known).toBeLessThan(good?.known ?? 0);
-    expect(better?.known).toBeGreaterThan(bad?.known ?? 1);
+    expect(bad?.chance).toBeLessThan(good?.chance ?? 0);
+    expect(better?.chance).toBeGreaterThan(bad?.chance ?? 1);
     expect(better?.right).toMatchObject({ count: 4 * (bad?.right.of ?? 0) - 2 });
     expect(better?.course.length).toBe((better?.right.of ?? 0) + 1);
   });
@@ -175,11 +176,14 @@ describe('skills of a learner', () => {
     const master = estimatesOf(
       opportunitiesOf(Array.from({ length: 40 }, (_, index) => build(index, 1))),
     );
-    expect(expectedMistakes(master, steps)).toBeLessThan(expectedMistakes(novice, steps));
+    const [few, many] = [master, novice].map((one) => expectedMistakes(one, steps));
+    expect(few?.expected).toBeLessThan(many?.expected ?? 0);
+    expect(few?.from).toBeLessThanOrEqual(few?.expected ?? 0);
+    expect(few?.to).toBeGreaterThan(few?.expected ?? 0);
     expect(readinessFor(expectedMistakes(master, steps))).toBe('ready');
-    expect(readinessFor(20)).toBe('not-yet');
+    expect(readinessFor({ expected: 20 })).toBe('not-yet');
     const reading = master.find(({ skill }) => skill === 'reading-values');
-    expect(reading?.known).toBeGreaterThan(masteryFrom);
+    expect(reading?.low).toBeGreaterThan(knownFrom);
     expect(practiseNext(master, steps)).not.toContain('reading-values');
   });
 });

@@ -51,7 +51,7 @@ describe('people', () => {
     expect(tern).toMatchObject({ builds: 1, finished: 1, mistakes: 1 });
     const reading = (person?: PersonSummary) =>
       person?.skills.find(({ skill }) => skill === 'reading-values');
-    expect(reading(tern)?.known).toBeLessThan(reading(skua)?.known ?? 0);
+    expect(reading(tern)?.chance).toBeLessThan(reading(skua)?.chance ?? 0);
     expect(reading(tern)?.right.of).toBeGreaterThan(0);
     expect(tern?.pace?.share).toBeCloseTo(1, 1);
   });
@@ -71,7 +71,7 @@ describe('people', () => {
     const { text } = await server.instructor.get('/api/people.csv').expect(200);
     const rows = text.trim().split('\r\n');
     expect(rows[0]).toContain('learner,builds,finished,mistakes');
-    expect(rows[0]).toContain('Reads values: chance known');
+    expect(rows[0]).toContain('Reads values: chance that the next goes right');
     expect(rows).toHaveLength(4);
   });
 });

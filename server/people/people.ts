@@ -96,7 +96,7 @@ function readyFor(
   return {
     kitId,
     kitName,
-    expected,
+    ...expected,
     readiness: readinessFor(expected),
     practise: practiseNext(skills, steps),
   };

@@ -145,8 +145,8 @@ const columns: readonly TableColumn<PersonSummary>[] = [
     const skill = said(`skill.${id}.name`);
     return [
       {
-        heading: said('exports.chanceKnown', { skill }),
-        cell: (person) => of(person)?.known.toFixed(2) ?? '',
+        heading: said('exports.chanceRight', { skill }),
+        cell: (person) => of(person)?.chance.toFixed(2) ?? '',
       },
       {
         heading: said('exports.seenSteps', { skill }),

@@ -3,7 +3,7 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import { Link, useLoaderData } from 'react-router';
 import { listPeople, type PersonSummary, peopleCsvPath } from '#contract/people';
-import { masteryFrom } from '#core/learning/knowledgeTracing';
+import { knownFrom } from '#core/learning/ability';
 import { call } from '../app/call.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { decimal } from '../ui/decimal.ts';
@@ -55,9 +55,7 @@ export function PeoplePage() {
           none: t('people.peoplePage.nobodyIsCalledThat'),
         }}
       />
-      <p>
-        {t('people.peoplePage.planIsHowLongTheyTake', { value: Math.round(100 * masteryFrom) })}
-      </p>
+      <p>{t('people.peoplePage.planIsHowLongTheyTake', { value: Math.round(100 * knownFrom) })}</p>
     </>
   );
 }
@@ -101,7 +99,7 @@ const columnsOf = (t: TFunction, { skills }: PersonSummary): readonly Column<Per
     id: skill,
     canBeHidden: true as const,
     head: t(`skill.${skill}.name`),
-    by: (person: PersonSummary) => person.skills[index]?.known ?? null,
+    by: (person: PersonSummary) => person.skills[index]?.chance ?? null,
     cell: (person: PersonSummary) => {
       const estimate = person.skills[index];
       return estimate && <SkillBar estimate={estimate} />;

@@ -67,7 +67,7 @@ export function PersonPage() {
         sx={{
           display: 'grid',
           gap: 4,
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.6fr) minmax(0, 1fr)' },
           mb: 4,
         }}
       >

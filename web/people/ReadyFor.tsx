@@ -46,9 +46,13 @@ const columnsOf = (t: TFunction): readonly Column<Person['ready'][number]>[] => 
     id: 'expected',
     head: t('people.personPage.mistakesToExpect'),
     isNumber: true,
-    look: () => 'mono',
     by: ({ expected }) => expected,
-    cell: ({ expected }) => decimal(expected, 1),
+    cell: ({ expected, from, to }) =>
+      t('people.personPage.expectedFromTo', {
+        expected: decimal(expected, 1),
+        from: Math.round(from),
+        to: Math.round(to),
+      }),
   },
   {
     id: 'ready',

@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { masteryFrom } from '#core/learning/knowledgeTracing';
+import { knownFrom } from '#core/learning/ability';
 import type { SkillEstimate } from '#core/learning/skillEstimates';
 import type { SkillId } from '#core/learning/skills';
 import { ink } from '../app/tokens.ts';
@@ -23,10 +23,10 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
   const seen = skills.filter(({ right }) => right.of > 0);
   const shown =
     seen.find(({ skill }) => skill === search.get('skill')) ??
-    [...seen].sort((a, b) => a.known - b.known)[0];
+    [...seen].sort((a, b) => a.chance - b.chance)[0];
   if (!shown) return <p>{t('people.skillCourse.nothingWasSeenYet')}</p>;
   const { skill, course } = shown;
-  const data = course.map((known, step) => ({ step, known: Math.round(100 * known) }));
+  const data = course.map((chance, step) => ({ step, chance: Math.round(100 * chance) }));
   return (
     <>
       <TextField
@@ -47,8 +47,8 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
         role="img"
         aria-label={t('people.skillCourse.fromToOverSteps', {
           name: t(`skill.${skill}.name`),
-          known: data[0]?.known,
-          known2: data.at(-1)?.known,
+          from: data[0]?.chance,
+          to: data.at(-1)?.chance,
           count: course.length - 1,
         })}
       >
@@ -67,14 +67,18 @@ export function SkillCourse({ skills }: { readonly skills: readonly SkillEstimat
             />
             <YAxis domain={[0, 100]} unit=" %" stroke={ink('faded')} width={56} />
             <ReferenceLine
-              y={100 * masteryFrom}
+              y={100 * knownFrom}
               stroke={ink('board')}
               strokeDasharray="6 4"
-              label={{ value: 'known', position: 'insideTopLeft', fill: ink('board') }}
+              label={{
+                value: t('people.skillCourse.known'),
+                position: 'insideTopLeft',
+                fill: ink('board'),
+              }}
             />
             <Line
               type="linear"
-              dataKey="known"
+              dataKey="chance"
               stroke={ink('copper')}
               strokeWidth={2.5}
               dot={false}

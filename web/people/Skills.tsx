@@ -40,9 +40,9 @@ const columnsOf = (
     cell: ({ skill }) => t(`skill.${skill}.name`),
   },
   {
-    id: 'known',
+    id: 'chance',
     head: t('people.personPage.chanceThatItIsKnownSteps'),
-    by: ({ known }) => known,
+    by: ({ chance }) => chance,
     cell: (estimate) => <SkillBar estimate={estimate} wide />,
   },
   {
@@ -57,18 +57,19 @@ const columnsOf = (
     head: t('people.personPage.right'),
     isNumber: true,
     by: ({ right: { count, of } }) => (of === 0 ? null : count / of),
-    cell: ({ skill, right }) =>
+    cell: ({ skill, right, lately }) =>
       right.of > 0 && (
         <Button
           size="small"
+          sx={{ textAlign: 'end', maxWidth: 190, whiteSpace: 'normal' }}
           aria-expanded={shown === skill}
           onClick={() => show(shown === skill ? undefined : skill)}
         >
           {t('people.personPage.ofTo', {
+            lately: lately.count,
+            ofLate: lately.of,
             count: right.count,
             of: right.of,
-            value: Math.round(100 * right.low),
-            value2: Math.round(100 * right.high),
           })}
         </Button>
       ),

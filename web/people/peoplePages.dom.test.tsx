@@ -29,11 +29,21 @@ beforeEach(() => {
     opportunities,
     evenings: [],
     ready: [
-      { kitId: 'k1', kitName: 'Small Lamp', expected: 1.25, readiness: 'ready', practise: [] },
+      {
+        kitId: 'k1',
+        kitName: 'Small Lamp',
+        expected: 1.25,
+        from: 0,
+        to: 3.4,
+        readiness: 'ready',
+        practise: [],
+      },
       {
         kitId: 'k2',
         kitName: 'Loud Buzzer',
         expected: 4.04,
+        from: 1,
+        to: 7.2,
         readiness: 'with-help',
         practise: ['polarity'],
       },
@@ -88,8 +98,8 @@ describe('one person', () => {
       .getAllByRole('row')
       .slice(1)
       .map(({ textContent }) => textContent);
-    expect(rows[0]).toMatch(/Small Lamp1\.3readynothing in particular/);
-    expect(rows[1]).toMatch(/Loud Buzzer4\.0with help/);
+    expect(rows[0]).toMatch(/Small Lamp1\.3 \(0 to 3\)readynothing in particular/);
+    expect(rows[1]).toMatch(/Loud Buzzer4\.0 \(1 to 7\)with help/);
     expect(rows[1]).not.toContain('nothing in particular');
   });
 
