@@ -4,6 +4,7 @@ import type { HeatTimes } from '#core/joint/heat/iron';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
+import type { ItemTally } from '#core/learning/practice/difficulty';
 import type { TimedSlip } from '#core/learning/practice/weaknesses';
 import { styleIds } from '#core/order/styles/ids';
 import { experiences } from '#core/pace/experience';
@@ -87,6 +88,7 @@ export const practiceForm: Schema<SeatPractice> = record<SeatPractice>({
     }),
   ),
   slips: list(record<TimedSlip>({ mistake: oneOf(mistakeIds), parts: list(partSchema), at: text })),
+  items: list(record<ItemTally>({ item: text, right: number, of: number })),
 });
 
 export const workshopForm: Schema<Workshop> = record<Workshop>({

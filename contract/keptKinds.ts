@@ -59,7 +59,7 @@ export const keptEvents: KeptKind<readonly BuildEvent[]> = {
 export const keptPractice: KeptKind<SeatPractice> = {
   what: 'What is practised',
   schema: async () => (await forms()).practiceForm,
-  upgrades: [],
+  upgrades: [(older) => changed(older, (practice) => ({ items: [], ...practice }))],
 };
 
 /**

@@ -1,5 +1,6 @@
 import type { PracticeKit } from '#core/learning/drills/drill';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
+import type { ItemTally } from '#core/learning/practice/difficulty';
 import type { TimedSlip } from '#core/learning/practice/weaknesses';
 import { endpoint } from './endpoint.ts';
 
@@ -12,7 +13,16 @@ export interface SeatPractice {
   readonly earlier: readonly PracticeAnswer[];
   /** What went wrong in their builds. */
   readonly slips: readonly TimedSlip[];
+  /** How often each exercise went right, by everybody here. */
+  readonly items: readonly ItemTally[];
 }
+
+/** How often each exercise went right, by everybody here. */
+export const getPracticeItems = endpoint<readonly ItemTally[]>()({
+  method: 'GET',
+  path: '/api/practice/items',
+  access: 'helper',
+});
 
 export const getSeatPractice = endpoint<SeatPractice>()({
   method: 'GET',

@@ -15,7 +15,7 @@ const largerKb = {
   'kits/board/LayoutPage.tsx': 160,
   'kits/order/StepsPage.tsx': 203,
   'workshops/planPages.ts': 172,
-  'practice/pages.ts': 225,
+  'practice/pages.ts': 227,
   'stores/drawerlist/DrawerListPage.tsx': 198,
   'people/PersonPage.tsx': 197,
 };

@@ -121,6 +121,17 @@ describe('what was answered', () => {
   });
 });
 
+describe('how hard exercises are', () => {
+  it('is counted over everybody, for staff and for the seat’s own practice', async () => {
+    const { items } = await practiceOf(first, 1);
+    const orange = items.find(({ item }) => item === 'bands.read.orange');
+    expect(orange?.of).toBeGreaterThanOrEqual(2);
+    expect(orange?.right).toBeLessThan(orange?.of ?? 0);
+    const { body } = await server.instructor.get('/api/practice/items').expect(200);
+    expect(body).toEqual(items);
+  });
+});
+
 describe('the log of practice', () => {
   it.each([
     ['no item', { item: 'bands' }, /like bands\.read\.orange/],

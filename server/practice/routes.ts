@@ -1,6 +1,7 @@
-import { getSeatPractice, type SeatPractice } from '#contract/practice';
+import { getPracticeItems, getSeatPractice, type SeatPractice } from '#contract/practice';
 import { byTime } from '#core/learning/builds';
 import { answersOf } from '#core/learning/practice/answers';
+import { talliesOf } from '#core/learning/practice/difficulty';
 import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import { slipsOf } from '#core/learning/practice/weaknesses';
 import type { LogMemory } from '../builds/logMemory.ts';
@@ -10,6 +11,12 @@ import type { Api } from '../http/api.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
 import { linkState } from '../seats/seatLink.ts';
 import { selectNextBuild } from './queries.ts';
+
+/** How often each exercise went right at this site: figures of nobody in particular. */
+const itemsAnswered = async (db: Database, memory: LogMemory) =>
+  talliesOf(
+    (await selectBuilds(db, memory, 'everybody')).flatMap(({ practice }) => answersOf(practice)),
+  );
 
 /** What a learner practises, from the link of a seat: their next kit, their earlier answers, their own mistakes. */
 export function practiceRoutes(api: Api, db: Database, memory: LogMemory, now: () => Date): void {
@@ -34,6 +41,9 @@ export function practiceRoutes(api: Api, db: Database, memory: LogMemory, now: (
         .flatMap(({ practice }) => answersOf(practice))
         .sort(byTime),
       slips: builds.flatMap(slipsOf).sort(byTime),
+      items: await itemsAnswered(db, memory),
     };
   });
+
+  api.serve(getPracticeItems, () => itemsAnswered(db, memory));
 }

@@ -2,34 +2,41 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Trans, useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getKit, type Kit, type KitSummary, listKits } from '#contract/kits';
+import { getPracticeItems } from '#contract/practice';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import { noKit } from '#core/learning/drills/drill';
+import type { ItemTally } from '#core/learning/practice/difficulty';
 import { call } from '../app/call.ts';
 import { useChoices } from '../app/useChoices.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { Training } from './session/Training.tsx';
 
+// Comes by itself: who practises begins at once.
+const HowHard = lazy(async () => ({ default: (await import('./HowHard.tsx')).HowHard }));
+
 interface PracticeData {
   readonly kits: readonly KitSummary[];
   readonly workshops: readonly WorkshopSummary[];
+  readonly items: readonly ItemTally[];
   /** The kit that is practised with; null where none was chosen. */
   readonly kit: Kit | null;
 }
 
 export const loadPractice = async ({ request }: LoaderFunctionArgs): Promise<PracticeData> => {
   const kitId = new URL(request.url).searchParams.get('kit');
-  const [kits, workshops, kit] = await Promise.all([
+  const [kits, workshops, items, kit] = await Promise.all([
     call(listKits, {}),
     call(listWorkshops, {}),
+    call(getPracticeItems, {}),
     kitId === null ? null : call(getKit, { params: { kitId } }),
   ]);
-  return { kits, workshops, kit };
+  return { kits, workshops, items, kit };
 };
 
 const noAnswers: readonly never[] = [];
@@ -38,7 +45,7 @@ const now = () => new Date();
 /** The trainers, to be tried with any kit; and a question for a whole class. */
 export function PracticePage() {
   const { t } = useTranslation();
-  const { kits, workshops, kit } = useLoaderData<PracticeData>();
+  const { kits, workshops, items, kit } = useLoaderData<PracticeData>();
   const [, choose] = useChoices();
   const practiceKit = useMemo(
     (): PracticeKit =>
@@ -80,6 +87,7 @@ export function PracticePage() {
           kit={practiceKit}
           answers={noAnswers}
           weaknesses={noAnswers}
+          items={noAnswers}
           now={now}
           record={() => undefined}
           isAnybody
@@ -99,6 +107,9 @@ export function PracticePage() {
           </li>
         ))}
       </Box>
+      <Suspense>
+        <HowHard items={items} />
+      </Suspense>
     </>
   );
 }

@@ -35,6 +35,7 @@ export function SeatPractice() {
           kitName: view.kitName,
           kit: kitOfSteps(view, view.board),
           earlier: [],
+          items: [],
           slips: slipsOf({ steps: view.steps, events: view.events.map(({ event }) => event) }),
         }),
       );
@@ -62,6 +63,7 @@ export function SeatPractice() {
             kit={practice.kit}
             answers={answers}
             weaknesses={weaknesses}
+            items={practice.items}
             now={log.now}
             record={record}
             more={

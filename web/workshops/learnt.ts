@@ -1,7 +1,7 @@
 import type { LearntPaces } from '#contract/pace';
 import type { Seat, Workshop } from '#contract/workshops';
 import { type Beliefs, learnerBefore } from '#core/pace/evening/beliefs';
-import { type Conditions, usualConditions } from '#core/pace/evening/conditions';
+import { type Conditions, usualConditionsOf } from '#core/pace/evening/conditions';
 import type { Learnt } from '#core/pace/learnt/learnPace';
 import type { Pace } from '#core/pace/learnt/priors';
 import type { StepKind } from '#core/pace/learnt/stepTimes';
@@ -33,4 +33,4 @@ export const beliefsOf = (paces: LearntPaces): Beliefs => ({
 export const conditionsOf = (
   { seats }: Pick<Workshop, 'seats'>,
   { conditions }: LearntPaces,
-): Conditions => conditions ?? usualConditions(seats.length);
+): Conditions => conditions ?? usualConditionsOf(seats);

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { event } from '../../build/testing/log.ts';
-import { exerciseOf, itemsOf } from '../drills/exercise.ts';
+import { exerciseOf, itemsOf, partsOfItem } from '../drills/exercise.ts';
 import { drills } from '../drills/index.ts';
 import { countPairs, kendallTau } from '../rankCorrelation.ts';
 import { fullKit } from '../testing/practiceKits.ts';
 import { answersOf, type PracticeAnswer } from './answers.ts';
 import { cardsOf, chanceKept } from './cards.ts';
+import { chanceByItem, difficultiesOf, talliesOf } from './difficulty.ts';
 import { judgedAgain } from './judgeAgain.ts';
 import { answerIn, commonestWrong, currentRoundOf, roundsOf, tallyOf } from './rounds.ts';
 import { secondsOf, sessionOf } from './session.ts';
@@ -217,5 +218,48 @@ describe('judging again', () => {
         expect(told.credit).toBeLessThanOrEqual(1);
       }),
     );
+  });
+});
+
+describe('how hard an exercise is', () => {
+  it('follows from everybody’s answers, worked by hand', () => {
+    const tallies = talliesOf([
+      ...Array.from({ length: 14 }, (_, index) => answer('joints.what.bridge', index, index < 4)),
+      ...Array.from({ length: 10 }, (_, index) => answer('joints.what.dry', index, index < 9)),
+      answer('joints.what.dry', 11, null),
+    ]);
+    expect(tallies).toEqual([
+      { item: 'joints.what.bridge', right: 4, of: 14 },
+      { item: 'joints.what.dry', right: 9, of: 10 },
+    ]);
+    const found = difficultiesOf(tallies);
+    // The kind: (13 + 7.5) / (24 + 10) = 0.6029; bridge: (4 + 6 · 0.6029) / 20 = 0.3809; ln 3 − ln(0.3809 / 0.6191).
+    expect(found.get('joints.what.bridge')).toBeCloseTo(Math.log(3) + 0.4858, 3);
+    // Dry: (9 + 3.6176) / 16 = 0.7886; ln 3 − 1.3162.
+    expect(found.get('joints.what.dry')).toBeCloseTo(Math.log(3) - 1.3162, 3);
+  });
+
+  it('is weighed against what the learner can do', () => {
+    const hard = new Map([['joints.what.bridge', 3]]);
+    const good = Array.from({ length: 20 }, (_, index) => answer('joints.what.dry', index, true));
+    const bad = good.map((one) => ({ ...one, isRight: false, credit: 0 }));
+    const [able, not] = [good, bad].map((answers) => chanceByItem(answers, hard));
+    expect(able?.('joints.what.bridge')).toBeGreaterThan(not?.('joints.what.bridge') ?? 1);
+    expect(able?.('joints.what.bridge')).toBeLessThan(able?.('joints.what.dry') ?? 0);
+    // Nobody is worse than guessing.
+    expect(not?.('joints.what.bridge')).toBeGreaterThanOrEqual(
+      partsOfItem('joints.what.bridge')?.kind.guess ?? 0,
+    );
+  });
+
+  it('gives a sensible mix: few that are too hard, and what fits before what is too easy', () => {
+    const chanceOf = (item: string) =>
+      item.startsWith('joints.') ? 0.2 : item.startsWith('bands.') ? 0.97 : 0.7;
+    for (const seed of [1, 2, 3, 4, 5]) {
+      const session = sessionOf({ kit: fullKit, cards: new Map(), now: at(0), seed, chanceOf });
+      const of = (drill: string) => session.filter(({ item }) => item.startsWith(drill)).length;
+      expect(of('joints.')).toBeLessThanOrEqual(3);
+      expect(of('joints.') + of('bands.')).toBeLessThan(session.length / 2);
+    }
   });
 });

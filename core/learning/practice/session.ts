@@ -3,6 +3,7 @@ import type { PracticeKit } from '../drills/drill.ts';
 import { type ItemId, itemsOf, partsOfItem } from '../drills/exercise.ts';
 import { drills } from '../drills/index.ts';
 import { type Card, chanceKept, isDue } from './cards.ts';
+import { fitOf } from './difficulty.ts';
 
 /** One exercise of a session. */
 export interface Planned {
@@ -20,21 +21,26 @@ export interface SessionWish {
   /** One drill only; all where it is left out. */
   readonly drillId?: string | undefined;
   readonly minutes?: number;
+  /** The chance that this learner gets an item right; all fit where it is left out. */
+  readonly chanceOf?: (item: ItemId) => number;
 }
 
 /** Ten minutes with opening the page (common practice). */
 const usualMinutes = 8;
 /** At most so many: with short ones there would be no end. */
 const most = 14;
+/** At most so many that mostly go wrong: more would only discourage (common practice). */
+const mostHard = 3;
 /** New ones among them where enough is due; more would be too much at once (common practice). */
 const mostNew = 6;
 
 /**
  * A short session: what is due, the most forgotten first; then new items, those of the kit first and every drill in
- * turn; where that is not enough, what would be due next. Shuffled, so that no kind comes in a block.
+ * turn, with those that are too easy or too hard for this learner last; where that is not enough, what would be due
+ * next. Few that are too hard. Shuffled, so that no kind comes in a block.
  */
 export function sessionOf(wish: SessionWish): Planned[] {
-  const { kit, cards, now, seed, drillId, minutes = usualMinutes } = wish;
+  const { kit, cards, now, seed, drillId, minutes = usualMinutes, chanceOf = () => usual } = wish;
   const random = seeded(seed);
   const wanted = drills.filter(({ id }) => drillId === undefined || id === drillId);
   const byDrill = wanted.map((drill) => itemsOf(drill, kit));
@@ -51,7 +57,7 @@ export function sessionOf(wish: SessionWish): Planned[] {
         random,
       ),
     ),
-  );
+  ).sort((a, b) => Number(!fits(chanceOf(a))) - Number(!fits(chanceOf(b))));
   const ahead = byNeed.filter(({ card }) => !isDue(card, now)).map(({ item }) => item);
   const candidates = [
     ...due.map((item) => ({ item, why: 'due' as const })),
@@ -60,10 +66,28 @@ export function sessionOf(wish: SessionWish): Planned[] {
       .map((item) => ({ item, why: 'new' as const })),
     ...ahead.map((item) => ({ item, why: 'ahead' as const })),
   ];
-  return shuffled(random, fitting(candidates, minutes * 60)).map((one) => ({
+  const bearable = fewHard(candidates, chanceOf);
+  return shuffled(random, fitting(bearable, minutes * 60)).map((one) => ({
     ...one,
     seed: Math.floor(random() * 2 ** 32),
   }));
+}
+
+/** Neither too hard nor too easy. */
+const usual = 0.75;
+const fits = (chance: number): boolean => fitOf(chance) === 'fits';
+
+/** The same, with those that are too hard left out where there have been enough; one at least is left. */
+function fewHard<Candidate extends { readonly item: ItemId }>(
+  candidates: readonly Candidate[],
+  chanceOf: (item: ItemId) => number,
+): readonly Candidate[] {
+  let hard = 0;
+  return candidates.filter(({ item }) => {
+    if (fitOf(chanceOf(item)) !== 'too-hard') return true;
+    hard += 1;
+    return hard <= mostHard;
+  });
 }
 
 /** Seconds that a session takes. */

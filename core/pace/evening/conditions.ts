@@ -11,23 +11,36 @@ export interface Conditions {
   readonly late: { readonly percent: number; readonly minutes: number };
 }
 
-/** What a room usually has for so many seats: an iron each, a meter for four, the rest once (common practice). */
-export const usualCapacity = (seats: number): Capacity => ({
-  iron: seats,
+/**
+ * What a room usually has for so many seats: an iron each, but one for two who work together; a meter for four, the rest
+ * once (common practice).
+ */
+const usualCapacity = (seats: number, pairs: number): Capacity => ({
+  iron: Math.max(1, seats - pairs),
   meter: Math.ceil(seats / 4),
   desoldering: 1,
   helper: 1,
 });
 
 /** Names, safety, what will be built: said before anybody begins (common practice). */
-export const usualWelcomeMinutes = 10;
+const usualWelcomeMinutes = 10;
 
 /** How late those come who come late, at the most (common practice). */
-export const usualLateMinutes = 20;
+const usualLateMinutes = 20;
 
-export const usualConditions = (seats: number): Conditions => ({
-  capacity: usualCapacity(seats),
+/** @param pairs how many times two of the seats work together */
+export const usualConditions = (seats: number, pairs = 0): Conditions => ({
+  capacity: usualCapacity(seats, pairs),
   welcomeMinutes: usualWelcomeMinutes,
   breaks: [],
   late: { percent: 0, minutes: usualLateMinutes },
 });
+
+/** The same of a workshop with its partners. */
+export const usualConditionsOf = (
+  seats: readonly { readonly partner: number | null }[],
+): Conditions =>
+  usualConditions(
+    seats.length,
+    Math.floor(seats.filter(({ partner }) => partner !== null).length / 2),
+  );

@@ -8,7 +8,7 @@ import { paceBefore } from '../learnt/priors.ts';
 import { withMinutes } from '../stepMinutes.ts';
 import { askBackwards } from './backwards.ts';
 import { nothingLearnt } from './beliefs.ts';
-import { usualConditions } from './conditions.ts';
+import { usualConditions, usualConditionsOf } from './conditions.ts';
 import { exponential, lognormal } from './distributions.ts';
 import { type Evening, seatAhead } from './evening.ts';
 import { clockAt, forecastEvening } from './forecast.ts';
@@ -247,6 +247,14 @@ describe('an evening', () => {
     const few = { ...conditions, capacity: { ...conditions.capacity, iron: 2 } };
     const tools = ask({ lengthMinutes: 110, conditions: few }).helps.map(({ id }) => id);
     expect(tools.filter((id) => id !== 'half-hour')[0]).toBe('iron');
+  });
+
+  it('two who work together share an iron, and take turns', () => {
+    const seated = (partners: readonly (number | null)[]) =>
+      usualConditionsOf(partners.map((partner) => ({ partner })));
+    expect(seated([2, 1, null, 5, 4]).capacity.iron).toBe(3);
+    const paired = { ...conditions, capacity: seated([2, 1, 4, 3, 6, 5, 8, 7]).capacity };
+    expect(forecast({ conditions: paired }).waits.iron).toBeGreaterThan(1);
   });
 
   it('the same seed gives the same evening, and the doubt shrinks with the runs', () => {

@@ -1,6 +1,6 @@
 import { calendar } from '#contract/workshops';
 import { eveningAhead } from '#core/pace/evening/ahead';
-import { usualConditions } from '#core/pace/evening/conditions';
+import { usualConditionsOf } from '#core/pace/evening/conditions';
 import { forecastEvening } from '#core/pace/evening/forecast';
 import { chanceOf } from '#core/pace/tonight/visitReasons';
 import { saying } from '#core/words/sayings';
@@ -68,7 +68,7 @@ export function calendarRoutes(api: Api, { db, memory, now }: CalendarDependenci
     const said = await selectConditions(db, workshop.id);
     const evening = eveningAhead(
       { ...workshop, seats },
-      said?.conditions ?? usualConditions(seats.length),
+      said?.conditions ?? usualConditionsOf(seats),
       { kinds, spread, trouble, widened },
       learners,
     );

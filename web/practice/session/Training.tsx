@@ -2,6 +2,7 @@ import { type ReactNode, useMemo, useState } from 'react';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import type { PracticeAnswer } from '#core/learning/practice/answers';
 import { cardsOf, type Weakness } from '#core/learning/practice/cards';
+import { chanceByItem, difficultiesOf, type ItemTally } from '#core/learning/practice/difficulty';
 import { type Planned, secondsOf, sessionOf } from '#core/learning/practice/session';
 import { practiceSummary } from '#core/learning/practice/summary';
 import { useSight } from '../useSight.ts';
@@ -13,6 +14,8 @@ interface TrainingProps {
   /** In the order of time; grows as answers are recorded. */
   readonly answers: readonly PracticeAnswer[];
   readonly weaknesses: readonly Weakness[];
+  /** How often each exercise went right, by everybody. */
+  readonly items: readonly ItemTally[];
   readonly now: () => Date;
   readonly record: (answered: Answered) => void;
   /** What stands above the choice of trainers. */
@@ -36,6 +39,7 @@ export function Training({
   kit,
   answers,
   weaknesses,
+  items,
   now,
   record,
   intro,
@@ -45,16 +49,22 @@ export function Training({
   const [sight, say] = useSight();
   const [begun, setBegun] = useState<Begun>();
   const cards = useMemo(() => cardsOf(answers, weaknesses), [answers, weaknesses]);
+  const chanceOf = useMemo(
+    () => (isAnybody ? undefined : chanceByItem(answers, difficultiesOf(items))),
+    [answers, items, isAnybody],
+  );
+  const wish = { kit, cards, ...(chanceOf ? { chanceOf } : {}) };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is wished is made of these
   const mixed = useMemo(
-    () => sessionOf({ kit, cards, now: now(), seed: anySeed() }),
-    [kit, cards, now],
+    () => sessionOf({ ...wish, now: now(), seed: anySeed() }),
+    [kit, cards, chanceOf, now],
   );
   const summary = useMemo(
     () => (isAnybody ? undefined : practiceSummary(answers, weaknesses, now())),
     [answers, weaknesses, now, isAnybody],
   );
   const start = (drillId?: string) => {
-    const planned = sessionOf({ kit, cards, now: now(), seed: anySeed(), drillId });
+    const planned = sessionOf({ ...wish, now: now(), seed: anySeed(), drillId });
     setBegun({ number: (begun?.number ?? 0) + 1, drillId, planned });
     scrollTo({ top: 0 });
   };
