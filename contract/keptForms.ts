@@ -159,7 +159,12 @@ export const floorForm: Schema<FloorData> = record<FloorData>({
       visitMinutes: number,
     }),
     widened: number,
-    judged: record<LearntPaces['judged']>({ count: number, inRange: number }),
+    judged: record<LearntPaces['judged']>({
+      count: number,
+      inRange: number,
+      inHalf: number,
+      minutesOff: nullable(number),
+    }),
     conditions: nullable(conditionsSchema),
     conditionsVersion: number,
   }),

@@ -70,7 +70,7 @@ const plainPaces = {
   spread: { people: 0.246, steps: 0.34 },
   trouble: { joints: 0, troubles: 0, visits: 0, visitMinutes: 0 },
   widened: 1,
-  judged: { count: 0, inRange: 0 },
+  judged: { count: 0, inRange: 0, inHalf: 0, minutesOff: null },
   conditions: null,
   conditionsVersion: 1,
 };

@@ -1,4 +1,5 @@
 import type { Beliefs } from '#core/pace/evening/beliefs';
+import type { JudgedForecasts } from '#core/pace/evening/lookBack';
 import type { Pace } from '#core/pace/learnt/priors';
 import type { WorkshopConditions } from './conditions.ts';
 import { endpoint } from './endpoint.ts';
@@ -19,8 +20,8 @@ export interface LearntPaces extends WorkshopConditions, Omit<Beliefs, 'kinds'> 
   readonly kinds: readonly LearntOf[];
   /** By learner. */
   readonly learners: readonly LearntOf[];
-  /** Forecasts at half time of seats that were seen to finish, and how many of those came within their 90 % range. */
-  readonly judged: { readonly count: number; readonly inRange: number };
+  /** Whether the forecasts of half time were any good, of seats that were seen to finish. */
+  readonly judged: JudgedForecasts;
 }
 
 /** Of kinds of steps, and of those learners who have a seat at the workshop. */

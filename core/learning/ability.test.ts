@@ -15,7 +15,7 @@ import { judgedModels } from './testing/judgedModels.ts';
 const at = (day: number) => new Date(Date.UTC(2026, 0, 1 + day)).toISOString();
 const outcomes = (rights: readonly boolean[], evidence = seenEvidence, everyDays = 0) =>
   rights.map((wasRight, index) => ({ wasRight, at: at(index * everyDays), evidence }));
-const after = (...given: Parameters<typeof outcomes>) =>
+const abilityAfter = (...given: Parameters<typeof outcomes>) =>
   abilityOf(followed(outcomes(...given)).at(-1) ?? beliefBefore);
 const times = (count: number, wasRight: boolean) => Array.from({ length: count }, () => wasRight);
 
@@ -34,15 +34,17 @@ describe('an ability', () => {
 
   it('goes up with what went right and down with what went wrong, more so where somebody looked', () => {
     const start = abilityOf(beliefBefore).chance;
-    expect(after(times(8, true)).chance).toBeGreaterThan(start);
-    expect(after(times(4, false)).chance).toBeLessThan(start);
-    expect(after(times(8, true)).low).toBeGreaterThan(after(times(8, true), claimedEvidence).low);
+    expect(abilityAfter(times(8, true)).chance).toBeGreaterThan(start);
+    expect(abilityAfter(times(4, false)).chance).toBeLessThan(start);
+    expect(abilityAfter(times(8, true)).low).toBeGreaterThan(
+      abilityAfter(times(8, true), claimedEvidence).low,
+    );
   });
 
   it('lies near the raw share once much was seen: the two never contradict each other', () => {
     for (const rightOf10 of [3, 5, 7, 9]) {
       const mixed = Array.from({ length: 60 }, (_, index) => (index * 7) % 10 < rightOf10);
-      const { chance, low, high } = after(mixed);
+      const { chance, low, high } = abilityAfter(mixed);
       expect(Math.abs(chance - rightOf10 / 10)).toBeLessThan(0.12);
       expect(low).toBeLessThanOrEqual(rightOf10 / 10 + 0.05);
       expect(high).toBeGreaterThanOrEqual(rightOf10 / 10 - 0.05);
@@ -61,8 +63,8 @@ describe('an ability', () => {
   });
 
   it('a guess proves little: of two choices less than of ten', () => {
-    const coin = after(times(6, true), exerciseEvidence(0.5));
-    const dice = after(times(6, true), exerciseEvidence(0.1));
+    const coin = abilityAfter(times(6, true), exerciseEvidence(0.5));
+    const dice = abilityAfter(times(6, true), exerciseEvidence(0.1));
     expect(coin.chance).toBeLessThan(dice.chance);
   });
 

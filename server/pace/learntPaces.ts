@@ -1,5 +1,5 @@
 import type { LearntPaces } from '#contract/pace';
-import type { LookedBack } from '#core/pace/evening/lookBack';
+import { judgedForecasts, type LookedBack } from '#core/pace/evening/lookBack';
 import type { Learnt } from '#core/pace/learnt/learnPace';
 
 /** What the workshops that are over have taught about kinds of steps and about learners, as it is sent. */
@@ -9,9 +9,6 @@ export function learntPaces({
   widened,
 }: LookedBack): Omit<LearntPaces, 'conditions' | 'conditionsVersion'> {
   const { kinds, learners, spread, trouble, count } = learnt;
-  const finished = [...told.values()]
-    .flat()
-    .flatMap(({ done, finished }) => (finished === null ? [] : [{ done, finished }]));
   return {
     workshops: told.size,
     count,
@@ -20,11 +17,7 @@ export function learntPaces({
     spread,
     trouble,
     widened,
-    judged: {
-      count: finished.length,
-      inRange: finished.filter(({ done, finished }) => finished >= done.p05 && finished <= done.p95)
-        .length,
-    },
+    judged: judgedForecasts(told.values()),
   };
 }
 

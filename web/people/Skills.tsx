@@ -22,7 +22,11 @@ export function Skills({ skills }: Pick<Person, 'skills'>) {
         rows={skills}
         keyOf={({ skill }) => skill}
       />
-      <p>{t('people.personPage.byBayesianKnowledgeTracingOverThe')}</p>
+      <p>{t('people.personPage.inBrackets')}</p>
+      <details>
+        <summary>{t('people.personPage.howWorkedOut')}</summary>
+        <p>{t('people.personPage.model')}</p>
+      </details>
     </Box>
   );
 }

@@ -66,7 +66,7 @@ export const noPaces: LearntPaces = {
   spread: spreadBefore,
   trouble: noTrouble,
   widened: 1,
-  judged: { count: 0, inRange: 0 },
+  judged: { count: 0, inRange: 0, inHalf: 0, minutesOff: null },
   conditions: null,
   conditionsVersion: 1,
 };

@@ -6,6 +6,7 @@ import { Seen } from '../learnt/seen.ts';
 import { type StepTime, stepTimes } from '../learnt/stepTimes.ts';
 import type { TroubleSeen } from '../learnt/trouble.ts';
 import { normalQuantile } from '../normal.ts';
+import { crps } from '../scores.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { type Beliefs, learnerBefore } from './beliefs.ts';
 import type { Conditions } from './conditions.ts';
@@ -89,6 +90,34 @@ export function lookBack(
     for (const seat of evening.seats) seen.add({ ...seat, steps: evening.steps });
   }
   return { learnt: seen.learnt(), widened, told };
+}
+
+/** Forecasts against what came. */
+export interface JudgedForecasts {
+  readonly count: number;
+  /** Within the range of nine in ten, and within that of one in two. */
+  readonly inRange: number;
+  readonly inHalf: number;
+  /** How far off, with praise for being narrow (CRPS), in minutes; null where nothing came. */
+  readonly minutesOff: number | null;
+}
+
+/** Of those who were seen to finish. */
+export function judgedForecasts(told: Iterable<readonly ToldOfSeat[]>): JudgedForecasts {
+  const finished = [...told]
+    .flat()
+    .flatMap(({ done, finished }) => (finished === null ? [] : [{ done, finished }]));
+  const within = (low: keyof Range, high: keyof Range) =>
+    finished.filter(({ done, finished }) => finished >= done[low] && finished <= done[high]).length;
+  const off = finished.map(({ done: { p05, p25, p50, p75, p95 }, finished }) =>
+    crps([p05, p25, p50, p75, p95], finished),
+  );
+  return {
+    count: finished.length,
+    inRange: within('p05', 'p95'),
+    inHalf: within('p25', 'p75'),
+    minutesOff: off.length === 0 ? null : off.reduce((sum, one) => sum + one, 0) / off.length,
+  };
 }
 
 /** How many deviations what came lies from the middle, by the ranges told; null where it was not seen any more. */

@@ -31,7 +31,12 @@ export function HowWorkedOut({ paces }: { readonly paces: LearntPaces }) {
       <Typography>
         {judged.count === 0
           ? t('workshops.ahead.how.notJudged')
-          : t('workshops.ahead.how.judged', { count: judged.count, inRange: judged.inRange })}{' '}
+          : t('workshops.ahead.how.judged', {
+              count: judged.count,
+              inRange: judged.inRange,
+              inHalf: judged.inHalf,
+              minutes: decimal(judged.minutesOff ?? 0, 1),
+            })}{' '}
         {widened > 1.02 && t('workshops.ahead.how.widened', { times: decimal(widened, 1) })}
       </Typography>
     </Box>
