@@ -269,6 +269,10 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('B10K potentiometer', 'VR1', 'potentiometer', '10 kΩ'),
     c('toggle switch SPDT', 'SW1', 'switch-toggle', ''),
     c('rocker switch', 'SW3', 'switch-toggle', ''),
+    c('SPST rocker', 'SW5', 'switch-toggle', ''),
+    c('9V snap connector', '', 'battery-clip', ''),
+    c('fuse clips', 'F2', 'fuse-holder', ''),
+    c('tuning capacitor', 'VC1', 'capacitor-trimmer', ''),
     c('switch', 'SW4', 'switch-slide', '', { doubts: ['family'] }),
     c('germanium transistor AC128', 'Q4', 'transistor-to92', 'AC128', {
       doubts: ['family', 'value'],

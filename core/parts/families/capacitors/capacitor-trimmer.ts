@@ -39,6 +39,8 @@ export const capacitorTrimmer: PartFamily<'capacitor-trimmer'> = {
       'trimmer capacitor',
       'trim capacitor',
       'variable capacitor',
+      'tuning capacitor',
+      'variable condenser',
       'trimcap',
       'trimmkondensator',
       'drehkondensator',

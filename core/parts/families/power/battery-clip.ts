@@ -52,6 +52,9 @@ export const batteryClip: PartFamily<'battery-clip'> = {
       'coupleur de pile',
       'coupleur pile',
       '9v battery connector',
+      'snap connector',
+      '9v snap connector',
+      '9v snap',
     ],
   },
   words: {

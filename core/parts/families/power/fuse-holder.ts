@@ -37,6 +37,7 @@ export const fuseHolder: PartFamily<'fuse-holder'> = {
       'fuse holder',
       'fuseholder',
       'fuse clip',
+      'fuse clips',
       'sicherungshalter',
       'sicherungssockel',
       'porte-fusible',

@@ -48,7 +48,7 @@ export const fuse: PartFamily<'fuse'> = {
       'zekering',
       'glass fuse',
     ],
-    not: /\b(holder|halter|clip|sockel|porte|porta|houder)\b/,
+    not: /\b(holder|halter|clips?|sockel|porte|porta|houder)\b/,
   },
   words: {
     one: 'fuse',

@@ -52,7 +52,12 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
       'conmutador de palanca',
       'flip switch',
       'inverseur',
+      'rocker',
+      'spst rocker',
+      'spdt rocker',
     ],
+    // Turned by a knob, a key or a foot it has another body and other tags.
+    not: /\b(rotary|drehschalter|giratorio|rotatif|key|schlüsselschalter|foot|fußschalter)\b/,
   },
   words: {
     one: 'toggle switch',
