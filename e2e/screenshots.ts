@@ -23,7 +23,8 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
   const gannet = await find('/api/people', 'Gannet');
   const ahead = await find('/api/workshops', '3: Fern');
 
-  const views: readonly (readonly [string, string])[] = [
+  // Some say more when they have worked it out.
+  const views: readonly (readonly [string, string, RegExp?])[] = [
     ['workshops', '/workshops'],
     ['kits-parts', `/kits/${twin}/parts`],
     ['kits-mix-ups', `/kits/${twin}/mix-ups`],
@@ -35,16 +36,17 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['people-one', `/people/${gannet}`],
     ['stores-drawers', '/stores/drawers'],
     ['workshop-pack', `/workshops/${ahead}/pack?by=stage`],
-    ['workshop-plan', `/workshops/${running}/plan`],
-    ['workshop-floor', `/workshops/${running}/floor`],
+    ['workshop-plan', `/workshops/${ahead}/plan`, /Everybody done in time/],
+    ['workshop-floor', `/workshops/${running}/floor`, /Everybody done in time/],
     ['workshop-wrap-up', `/workshops/${over}/wrap-up`],
   ];
-  for (const [name, path] of views) {
+  for (const [name, path, workedOut] of views) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('The chart is being drawn.')).toHaveCount(0);
     // What comes after the rest: lists beside a board.
     await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+    if (workedOut) await expect(page.getByText(workedOut)).toBeVisible();
     await page.waitForLoadState('networkidle');
     await shoot(page, name);
   }
