@@ -207,3 +207,23 @@ describe('the score of a forecast', () => {
     expect(crps([9, 11], 10)).toBeLessThan(crps([5, 15], 10));
   });
 });
+
+describe('many evenings behind', () => {
+  it('all teach, and only the latest are looked back at', () => {
+    const site = otherSite(900, steps);
+    const room = usualConditions(3);
+    const all = Array.from(
+      { length: 27 },
+      (_, index) =>
+        behind(`${index}`, otherEvening(site, steps, 3, room.capacity), steps, room, 95).asSeen,
+    );
+    const asked: string[] = [];
+    const { told, learnt } = lookBack(all, ({ id }) => {
+      asked.push(id);
+      return [];
+    });
+    expect(asked).toEqual(all.slice(3).map(({ id }) => id));
+    expect(told.size).toBe(27);
+    expect(learnt.count).toBeGreaterThan(27 * 3);
+  });
+});

@@ -52,7 +52,9 @@ export interface LookedBack {
 }
 
 /** Runs of one evening that is looked back at: enough to place what came. */
-const runs = 200;
+const runs = 120;
+/** So many of the latest evenings are looked back at; the ones before only teach (a limit of time, not of worth). */
+const mostLookedAt = 24;
 const seed = 1;
 
 /** As if so many forecasts had been right before any was looked at; and never wider than so many times (priors). */
@@ -74,10 +76,9 @@ export function lookBack(
   const seen = new Seen();
   const told = new Map<string, readonly ToldOfSeat[]>();
   let [squares, count, widened] = [rightBefore, rightBefore, 1];
-  for (const evening of evenings) {
-    const { kinds, learners, spread, trouble } = seen.learnt();
-    const beliefs = { kinds, spread, trouble, widened };
-    const ofSeats = toldOf(evening, beliefs, learners);
+  for (const [index, evening] of evenings.entries()) {
+    const isLookedAt = index >= evenings.length - mostLookedAt;
+    const ofSeats = isLookedAt ? toldAfter(seen, evening, widened, toldOf) : [];
     told.set(evening.id, ofSeats);
     for (const one of ofSeats) {
       const off = deviationsOff(one);
@@ -90,6 +91,17 @@ export function lookBack(
     for (const seat of evening.seats) seen.add({ ...seat, steps: evening.steps });
   }
   return { learnt: seen.learnt(), widened, told };
+}
+
+/** What would have been told of an evening after those that were seen before it. */
+function toldAfter(
+  seen: Seen,
+  evening: EveningBehind,
+  widened: number,
+  toldOf: typeof toldAtHalf,
+): readonly ToldOfSeat[] {
+  const { kinds, learners, spread, trouble } = seen.learnt();
+  return toldOf(evening, { kinds, spread, trouble, widened }, learners);
 }
 
 /** Forecasts against what came. */
