@@ -12,6 +12,8 @@ export interface StoredBuild extends Build {
   readonly seatId: string;
   readonly learnerId: string | null;
   readonly experience: Experience;
+  /** The number of the seat that this one is paired with. */
+  readonly partner: number | null;
   readonly lengthMinutes: number;
   /** What was practised at the seat, in no particular order. */
   readonly practice: readonly BuildEvent[];
@@ -23,6 +25,7 @@ interface SeatRow {
   readonly number: number;
   readonly learner_id: string | null;
   readonly experience: Experience;
+  readonly partner: number | null;
 }
 
 interface WorkshopRow {
@@ -47,7 +50,7 @@ export async function selectBuilds(
   const learnerId = typeof of === 'object' && 'learnerId' in of ? of.learnerId : null;
   const kitId = typeof of === 'object' && 'kitId' in of ? of.kitId : null;
   const seats = await db.query<SeatRow>(
-    `select seat.id as seat_id, workshop_id, seat.number, learner_id, experience
+    `select seat.id as seat_id, workshop_id, seat.number, learner_id, experience, partner
        from seat
        join workshop on workshop.id = workshop_id
        join kit_revision on kit_revision.id = workshop.revision_id
@@ -84,6 +87,7 @@ export async function selectBuilds(
         seatNumber: seat.number,
         learnerId: seat.learner_id,
         experience: seat.experience,
+        partner: seat.partner,
         steps: readOnce(storedPlan, workshop.steps),
         events: board,
         practice,

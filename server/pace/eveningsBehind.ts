@@ -2,7 +2,7 @@ import type { WorkshopConditions } from '#contract/conditions';
 import type { BuildEvent } from '#core/build/event';
 import { stateOfBuild, timesOfBuild } from '#core/learning/builds';
 import { type Memo, memo, memoOfObject } from '#core/memo';
-import { usualConditions } from '#core/pace/evening/conditions';
+import { usualConditionsOf } from '#core/pace/evening/conditions';
 import {
   type EveningBehind,
   type LookedBack,
@@ -42,7 +42,7 @@ export function eveningsBehind(
         id: workshopId,
         startsAt,
         lengthMinutes,
-        conditions: conditions.get(workshopId)?.conditions ?? usualConditions(all.length),
+        conditions: conditions.get(workshopId)?.conditions ?? usualConditionsOf(all),
         steps,
         seats: seats.map((build) => ({
           id: build.seatId,

@@ -1,9 +1,8 @@
 import type { BuildEvent } from '../../build/event.ts';
-import { foldSeat, type SeatState } from '../../build/foldSeat.ts';
-import type { Experience } from '../experience.ts';
+import { foldSeat } from '../../build/foldSeat.ts';
 import type { LearntPace } from '../learnt/learnPace.ts';
-import { Seen } from '../learnt/seen.ts';
-import { type StepTime, stepTimes } from '../learnt/stepTimes.ts';
+import { type SeatSeen, Seen } from '../learnt/seen.ts';
+import { stepTimes } from '../learnt/stepTimes.ts';
 import type { TroubleSeen } from '../learnt/trouble.ts';
 import { normalQuantile } from '../normal.ts';
 import { crps } from '../scores.ts';
@@ -24,14 +23,9 @@ export interface EveningBehind {
   readonly seats: readonly SeatBehind[];
 }
 
-export interface SeatBehind {
+export interface SeatBehind extends Omit<SeatSeen, 'steps'> {
   readonly id: string;
-  /** A learner's id, or the seat's where nobody gave a name. */
-  readonly learner: string;
-  readonly experience: Experience;
   readonly events: readonly BuildEvent[];
-  readonly state: SeatState;
-  readonly times: readonly StepTime[];
 }
 
 /** What would have been told of a seat at half time, and what came of it. */
