@@ -259,6 +259,19 @@ describe('following', () => {
     stop();
   });
 
+  it('tells of what may have changed unheard whenever a stream opens', async () => {
+    const log = newLog();
+    const stop = log.follow();
+    HandStream.last?.open();
+    expect(state(log).changes).toBe(1);
+    HandStream.last?.fail();
+    expect(state(log).changes).toBe(1);
+    await vi.advanceTimersByTimeAsync(3000);
+    HandStream.last?.open();
+    expect(state(log).changes).toBe(2);
+    stop();
+  });
+
   it('opens one stream in the place of another that failed, behind what it has seen', async () => {
     const log = newLog();
     const stop = log.follow();

@@ -14,6 +14,11 @@ export interface BuildLogState {
   /** Ids that the server has not acknowledged. */
   readonly unsent: ReadonlySet<string>;
   readonly connected: boolean;
+  /**
+   * Rises where the workshop itself may be another now, its seats, its times, its kit: the server says so, or may have
+   * said so before this stream was open.
+   */
+  readonly changes: number;
   /** What the server did not take, with what it said; kept on this device until somebody decides. */
   readonly aside: readonly SetAside[];
 }
@@ -29,8 +34,6 @@ export interface BuildLogOptions {
   readonly send: (events: readonly SentEvent[]) => Promise<EventsAccepted>;
   /** The stream to follow, resumed behind the given place. */
   readonly streamPath: (afterSeq: number) => string;
-  /** Told when the workshop itself is another now: its seats, its times, its kit. */
-  readonly changed?: () => void;
 }
 
 /** How long to wait before trying again to send or to follow, in ms: the room's Wi-Fi is usually back within seconds. */
@@ -79,6 +82,7 @@ export class BuildLog {
       bySeat: {},
       unsent: new Set(waiting.map(({ id }) => id)),
       connected: true,
+      changes: 0,
       aside: options.outbox.setAside(),
     }));
     this.#add(waiting.map((event) => this.#asLogged(event)));
@@ -127,11 +131,13 @@ export class BuildLog {
     this.#reopen = setTimeout(openAnother, answerMs);
     stream.onopen = () => {
       clearTimeout(this.#reopen);
-      this.store.setState({ connected: true });
+      this.store.setState(({ changes }) => ({ connected: true, changes: changes + 1 }));
       void this.flush();
     };
     stream.onerror = openAnother;
-    stream.addEventListener('changed', () => this.#options.changed?.());
+    stream.addEventListener('changed', () =>
+      this.store.setState(({ changes }) => ({ changes: changes + 1 })),
+    );
     stream.onmessage = ({ data }) => this.#receive([JSON.parse(data as string) as StreamedEvent]);
   }
 

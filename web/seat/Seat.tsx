@@ -41,8 +41,8 @@ export function Seat() {
     if (opening.state !== 'open') return;
     const { view, log: followed } = opening.seat;
     // The server ends a seat's stream where its kit, number or link has changed.
-    return followed.store.subscribe(({ connected }, before) => {
-      if (connected === before.connected) return;
+    return followed.store.subscribe(({ connected, changes }, before) => {
+      if (connected === before.connected && changes === before.changes) return;
       call(getSeat, { params: { token } })
         .then((now) => planOf(now) !== planOf(view) && reopen())
         .catch((error: unknown) => isGone(error) && reopen());

@@ -407,6 +407,14 @@ describe('a seat whose workshop is changed while it is open', () => {
     expect(await screen.findByText('Seat 2')).toBeTruthy();
   });
 
+  it('hears of what was changed before its stream was open', async () => {
+    open();
+    expect(await screen.findByText('Seat 1')).toBeTruthy();
+    view = { ...view, number: 2 };
+    act(() => HandStream.last?.open());
+    expect(await screen.findByText('Seat 2')).toBeTruthy();
+  });
+
   it('says that it is cancelled', async () => {
     open();
     await screen.findByText(/^Step 1 of/);

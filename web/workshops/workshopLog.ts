@@ -30,12 +30,18 @@ export function useWorkshopLog(workshop: Workshop, first: WorkshopLog, isFresh: 
       keptAs: `log.${workshop.id}`,
       send: (events) =>
         call(logAtSeats, { params: { workshopId: workshop.id }, body: { events: [...events] } }),
-      changed: () => void onChange.current(),
       streamPath: (after) => `${workshopStreamPath(workshop.id)}?after=${after}`,
     });
     void created.load(first.events, isFresh ? first.now : undefined);
     return created;
   });
+  useEffect(
+    () =>
+      log.store.subscribe(({ changes }, before) => {
+        if (changes !== before.changes) void onChange.current();
+      }),
+    [log, onChange],
+  );
   useEffect(() => log.follow(), [log]);
   return log;
 }
