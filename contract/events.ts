@@ -1,6 +1,7 @@
 import * as yup from 'yup';
-import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
+import type { Author, Deed, DeedKind } from '#core/build/event';
 import { faces, helpAbouts, longestBreak, messageSorts, photoSubjects } from '#core/build/event';
+import type { AtSeats, LoggedEvent } from '#core/build/together';
 import { mistakeIds } from '#core/learning/mistakes/ids';
 import { said } from '#core/learning/said';
 import { openOhm } from '#core/order/checks/readings';
@@ -229,6 +230,7 @@ export const deedSchema = oneOfKind<Deed>({
 const envelope = {
   id: id,
   seatId: id,
+  alsoAt: optional(list(id, (array) => array.required().max(500))),
   at: leaf(
     yup
       .string()
@@ -242,9 +244,8 @@ const envelope = {
 };
 
 /** What an event has besides its deed, as a device sends it. */
-interface Envelope {
+interface Envelope extends AtSeats {
   readonly id: string;
-  readonly seatId: string;
   readonly at: string;
 }
 
@@ -268,12 +269,12 @@ export const eventBatchBody = fields({
 /** An event of the log with its place in the workshop's stream. */
 export interface StreamedEvent {
   readonly seq: number;
-  readonly event: BuildEvent;
+  readonly event: LoggedEvent;
 }
 
-type Written = Envelope & Pick<BuildEvent, 'by' | 'helper'>;
+type Written = Envelope & Pick<LoggedEvent, 'by' | 'helper'>;
 
-export const buildEventSchema: Schema<BuildEvent> = withFields(
+export const buildEventSchema: Schema<LoggedEvent> = withFields(
   record<Written>({ ...envelope, by: oneOf(authors), helper: leaf(yup.string().strict()) }),
   deedSchema,
 );

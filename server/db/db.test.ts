@@ -54,6 +54,7 @@ describe('the database', () => {
       { name: '026_room_plan.sql' },
       { name: '027_site_clock.sql' },
       { name: '028_conditions.sql' },
+      { name: '029_told_together.sql' },
     ]);
     await second.close();
   });

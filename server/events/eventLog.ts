@@ -2,6 +2,7 @@ import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events'
 import type { FieldError } from '#contract/problem';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { learnerDeeds } from '#core/build/event';
+import { type LoggedEvent, seatsOf, toldTogether } from '#core/build/together';
 import { type Said, said } from '#core/learning/said';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Database, Queryable } from '../db/database.ts';
@@ -14,6 +15,8 @@ export interface SeatOfPlan {
   readonly seatId: string;
   readonly workshopId: string;
   readonly steps: readonly PlannedStep[];
+  /** The seats that may be told something together with this one; none where it is not said. */
+  readonly together?: readonly string[];
 }
 
 /** Who adds to the log. */
@@ -78,7 +81,7 @@ export class EventLog {
 
   async #store(
     seat: SeatOfPlan,
-    events: readonly BuildEvent[],
+    events: readonly LoggedEvent[],
     known: ReadonlyMap<string, Known>,
   ): Promise<StreamedEvent[]> {
     const replaced = events.flatMap((event) => replacedBy(event, known));
@@ -100,9 +103,14 @@ export class EventLog {
     });
   }
 
-  #refuseForeign({ seatId }: SeatOfPlan, by: Author, sent: readonly SentEvent[]): void {
+  #refuseForeign(
+    { seatId, together = [seatId] }: SeatOfPlan,
+    by: Author,
+    sent: readonly SentEvent[],
+  ): void {
     for (const [index, event] of sent.entries()) {
-      if (event.seatId !== seatId) {
+      const may = toldTogether.includes(event.kind) ? together : [seatId];
+      if (event.seatId !== seatId || !seatsOf(event).every((id) => may.includes(id))) {
         const message = said('refusals.events.thisEventBelongsToAnotherSeatOpen');
         throw forbidden(message, [{ field: `events[${index}].seatId`, says: message }]);
       }

@@ -154,6 +154,45 @@ describe('the stream of a workshop', () => {
   });
 });
 
+describe('what is told together', () => {
+  it('comes once to the floor, and to each seat as its own', async () => {
+    const log = await fetch(`${address}/api/workshops/${workshop.id}/log`, {
+      headers: { Cookie: cookie },
+    });
+    const { events } = (await log.json()) as { events: StreamedEvent[] };
+    const after = `?after=${events.at(-1)?.seq ?? 0}`;
+    const floor = new Listener();
+    const listeners = [new Listener(), new Listener()];
+    await floor.open(workshopStreamPath(workshop.id) + after, { Cookie: cookie });
+    for (const [index, one] of listeners.entries())
+      await one.open(seatStreamPath(seats[index]?.token ?? '') + after);
+    const told = {
+      ...sent(seats[0].id, {
+        kind: 'message',
+        message: '01900000-0000-7000-8000-0000000000ab',
+        sort: 'hint',
+        text: 'Tin the tip',
+      }),
+      alsoAt: [seats[1].id],
+    };
+    await server.instructor
+      .post(`/api/workshops/${workshop.id}/events`)
+      .send({ events: [told] })
+      .expect(200);
+    const [once] = await floor.until(1);
+    expect(once?.event).toMatchObject({ id: told.id, alsoAt: [seats[1].id] });
+    for (const [index, one] of listeners.entries()) {
+      const [own] = await one.until(1);
+      expect(own?.event).toMatchObject({ id: told.id, seatId: seats[index]?.id });
+      expect(own?.event).not.toHaveProperty('alsoAt');
+    }
+    // The next one comes behind it: nothing else of the message was on its way.
+    const next = await report(seats[0]);
+    expect((await floor.until(2)).at(-1)?.event.id).toBe(next);
+    for (const one of [floor, ...listeners]) one.close();
+  });
+});
+
 describe('the stream of a seat', () => {
   it('brings that seat’s events only', async () => {
     const listener = new Listener();

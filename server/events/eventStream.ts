@@ -7,7 +7,8 @@ export interface StreamSource {
   readonly workshopId: string;
   /** The part of the log behind a place in it. */
   readonly after: (seq: number) => Promise<StreamedEvent[]>;
-  readonly wanted: (event: StreamedEvent) => boolean;
+  /** An entry as this listener has it; undefined where it is not theirs. */
+  readonly own: (streamed: StreamedEvent) => StreamedEvent | undefined;
   /** Also told when the workshop itself is changed, as an event `changed` without data. */
   readonly tellsChanges?: boolean;
 }
@@ -40,16 +41,17 @@ export async function streamEvents(
   response: Response,
   channels: LiveChannels,
   streams: OpenStreams,
-  { workshopId, after, wanted, tellsChanges }: StreamSource,
+  { workshopId, after, own, tellsChanges }: StreamSource,
   { owners, most, stillMay }: Listener,
 ): Promise<void> {
   const asked = Number(request.headers['last-event-id'] ?? request.query.after ?? 0);
   let lastSeq = Number.isSafeInteger(asked) && asked > 0 ? asked : 0;
   /** @returns whether the reader keeps up */
   const send = (streamed: StreamedEvent): boolean => {
-    if (streamed.seq <= lastSeq || !wanted(streamed)) return true;
+    const theirs = streamed.seq > lastSeq && own(streamed);
+    if (!theirs) return true;
     lastSeq = streamed.seq;
-    return response.write(`id: ${streamed.seq}\ndata: ${JSON.stringify(streamed)}\n\n`);
+    return response.write(`id: ${streamed.seq}\ndata: ${JSON.stringify(theirs)}\n\n`);
   };
   const cutIfBehind = () => {
     if (response.writableLength > mostUnread) response.destroy();

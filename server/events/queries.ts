@@ -6,12 +6,15 @@ import {
   type DeedKind,
   staffOnly,
 } from '#core/build/event';
+import type { LoggedEvent } from '#core/build/together';
 import type { Queryable } from '../db/database.ts';
 
 interface EventRow {
   seq: number;
   id: string;
   seat_id: string;
+  /** Where it is asked for. */
+  also_at?: string[] | null;
   at: Date;
   author: Author;
   helper: string | null;
@@ -25,14 +28,14 @@ interface EventRow {
 export async function insertEvents(
   db: Queryable,
   { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
-  events: readonly BuildEvent[],
+  events: readonly LoggedEvent[],
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<{ seq: number; id: string }>(
     `with sent as (
-       select * from json_to_recordset($3::json) as sent (id uuid, at timestamptz, author text, helper text, deed jsonb)
+       select * from json_to_recordset($3::json) as sent (id uuid, also_at uuid[], at timestamptz, author text, helper text, deed jsonb)
      )
-     insert into build_event (id, workshop_id, seat_id, at, author, helper, deed)
-     select id, $1::uuid, $2::uuid, at, author, helper, deed from sent
+     insert into build_event (id, workshop_id, seat_id, also_at, at, author, helper, deed)
+     select id, $1::uuid, $2::uuid, also_at, at, author, helper, deed from sent
       where not exists (
         select 1 from build_event taken join sent same on same.id = taken.id
          where taken.seat_id <> $2::uuid or taken.kind <> same.deed ->> 'kind')
@@ -42,8 +45,9 @@ export async function insertEvents(
       workshopId,
       seatId,
       JSON.stringify(
-        events.map(({ id, at, by, helper, seatId: _, ...deed }) => ({
+        events.map(({ id, at, by, helper, seatId: _, alsoAt, ...deed }) => ({
           id,
+          also_at: alsoAt,
           at,
           author: by,
           helper,
@@ -62,29 +66,34 @@ export async function insertEvents(
 }
 
 /** The workshop's log behind a place in it, in the order it was received. */
-export const selectWorkshopEvents = (db: Queryable, workshopId: string, afterSeq = 0) =>
-  selectEvents(db, 'workshop_id', workshopId, afterSeq);
-
-/** One seat's part of the log, likewise. */
-/** As the seat's own page sees them: without what staff write for themselves. */
-export const selectSeatEvents = async (db: Queryable, seatId: string, afterSeq = 0) =>
-  (await selectEvents(db, 'seat_id', seatId, afterSeq)).filter(({ event }) => isForSeat(event));
-
-export const isForSeat = ({ kind }: BuildEvent): boolean => !staffOnly.includes(kind);
-
-async function selectEvents(
+export async function selectWorkshopEvents(
   db: Queryable,
-  owner: 'workshop_id' | 'seat_id',
-  id: string,
-  afterSeq: number,
+  workshopId: string,
+  afterSeq = 0,
 ): Promise<StreamedEvent[]> {
   const rows = await db.query<EventRow>(
-    `select seq::double precision as seq, id, seat_id, at, author, helper, deed
-       from build_event where ${owner} = $1 and build_event.seq > $2 order by build_event.seq`,
-    [id, afterSeq],
+    `select seq::double precision as seq, id, seat_id, also_at, at, author, helper, deed
+       from build_event where workshop_id = $1 and build_event.seq > $2 order by build_event.seq`,
+    [workshopId, afterSeq],
   );
   return rows.map(streamed);
 }
+
+/** One seat's part of the log, likewise, as its own page sees it: without what staff write for themselves. */
+export async function selectSeatEvents(
+  db: Queryable,
+  seatId: string,
+  afterSeq = 0,
+): Promise<StreamedEvent[]> {
+  const rows = await db.query<EventRow>(
+    `select seq::double precision as seq, id, seat_id, at, author, helper, deed
+       from seat_event where seat_id = $1 and seat_event.seq > $2 order by seat_event.seq`,
+    [seatId, afterSeq],
+  );
+  return rows.map(streamed).filter(({ event }) => isForSeat(event));
+}
+
+export const isForSeat = ({ kind }: BuildEvent): boolean => !staffOnly.includes(kind);
 
 /** Of every workshop, the deeds of some kinds, in the order they were received; by workshop. */
 export async function selectDeedsOfAll(
@@ -126,7 +135,7 @@ export async function selectLastSeqs(
   seatIds: readonly string[],
 ): Promise<Map<string, number>> {
   const rows = await db.query<{ seat_id: string; seq: number }>(
-    `select seat_id, max(seq)::double precision as seq from build_event
+    `select seat_id, max(seq)::double precision as seq from seat_event
       where seat_id in (select value::uuid from json_array_elements_text($1::json))
       group by seat_id`,
     [JSON.stringify(seatIds)],
@@ -137,7 +146,7 @@ export async function selectLastSeqs(
 /** The seats of each workshop that anything was logged at, the latest workshop first. */
 export async function selectSeatsByWorkshop(db: Queryable): Promise<string[][]> {
   const rows = await db.query<{ seats: string[] }>(
-    `select json_agg(distinct seat_id) as seats from build_event group by workshop_id order by max(seq) desc`,
+    `select json_agg(distinct seat_id) as seats from seat_event group by workshop_id order by max(seq) desc`,
   );
   return rows.map(({ seats }) => seats);
 }
@@ -155,7 +164,7 @@ export async function selectLogsOfSeats(
   const rows = await db.query<{ seat_id: string; log: EventCells[] }>(
     `select seat_id,
             json_agg(json_build_array(id, (extract(epoch from at) * 1000)::bigint, author, helper, deed) order by seq) as log
-       from build_event
+       from seat_event
       where seat_id in (select value::uuid from json_array_elements_text($1::json))
       group by seat_id`,
     [JSON.stringify(seatIds)],
@@ -195,7 +204,7 @@ export async function selectDeeds(
   ids: readonly string[],
 ): Promise<{ id: string; deed: Deed; by: Author }[]> {
   return db.query(
-    `select id, deed, author as by from build_event
+    `select id, deed, author as by from seat_event
       where seat_id = $1 and id in (select value::uuid from json_array_elements_text($2::json))`,
     [seatId, JSON.stringify(ids)],
   );
@@ -206,6 +215,7 @@ function streamed(row: EventRow): StreamedEvent {
     ...row.deed,
     id: row.id,
     seatId: row.seat_id,
+    ...(row.also_at ? { alsoAt: row.also_at } : {}),
     at: row.at.toISOString(),
     by: row.author,
     ...(row.helper === null ? {} : { helper: row.helper }),

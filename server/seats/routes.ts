@@ -2,6 +2,7 @@ import type { SentEvent } from '#contract/events';
 import { getSeat, queueOfSeat, reportFromSeat, seatStream } from '#contract/seats';
 import type { DeedKind } from '#core/build/event';
 import { helpQueue } from '#core/build/helpQueue';
+import { asAt, seatsOf } from '#core/build/together';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { said } from '#core/learning/said';
 import { withoutNotes } from '#core/order/own/ownSteps';
@@ -82,7 +83,10 @@ export function seatRoutes(
       {
         workshopId,
         after: (seq) => selectSeatEvents(db, seatId, seq),
-        wanted: ({ event }) => event.seatId === seatId && isForSeat(event),
+        own: ({ seq, event }) =>
+          seatsOf(event).includes(seatId) && isForSeat(event)
+            ? { seq, event: asAt(event, seatId) }
+            : undefined,
       },
       {
         owners: [seatOwner(seatId)],

@@ -20,6 +20,7 @@ import {
   workshopStream,
   wrapUpCsv,
 } from '#contract/workshops';
+import { among, atEachSeat } from '#core/build/together';
 import { heatTimesOf } from '#core/joint/heat/iron';
 import { said } from '#core/learning/said';
 import { phaseOf } from '#core/pace/phase';
@@ -294,16 +295,18 @@ export function workshopRoutes(
   api.serve(logAtSeats, async ({ params, body, response }) => {
     const { id: workshopId, steps } = await existing(params.workshopId);
     const seats = await selectSeats(db, workshopId);
-    if (!body.events.every(({ seatId }) => seats.some(({ id }) => id === seatId)))
-      throw notFound('seatOfWorkshop');
+    const ofWorkshop = seats.map(({ id }) => id);
+    // What is told together still reaches the others where a seat has been taken away meanwhile.
+    const sent = body.events.flatMap((event) => among(event, ofWorkshop) ?? []);
+    if (sent.length < body.events.length) throw notFound('seatOfWorkshop');
     // One that is refused refuses the rest as well; those that were taken before it are known by their ids.
     const answers: EventsAccepted[] = [];
     for (const { id: seatId } of seats) {
-      const events = body.events.filter((event) => event.seatId === seatId);
+      const events = sent.filter((event) => event.seatId === seatId);
       if (events.length === 0) continue;
       answers.push(
         await log.append(
-          { seatId, workshopId, steps },
+          { seatId, workshopId, steps, together: ofWorkshop },
           { by: 'instructor', helper: staffOf(response).logsAs },
           events,
         ),
@@ -325,7 +328,7 @@ export function workshopRoutes(
       {
         workshopId: id,
         after: (seq) => selectWorkshopEvents(db, id, seq),
-        wanted: () => true,
+        own: (streamed) => streamed,
         tellsChanges: true,
       },
       {
@@ -347,7 +350,7 @@ export function workshopRoutes(
       speaker,
       workshop,
       seats,
-      events.map(({ event }) => event),
+      events.flatMap(({ event }) => atEachSeat(event)),
     );
     await sendTable(
       response,

@@ -72,6 +72,30 @@ const fromServer = (seq: number, id: string, seatId = seat1): StreamedEvent => (
   event: { ...done('one'), id: idOf(id), seatId, at: now, by: 'learner' },
 });
 
+describe('telling several seats', () => {
+  const words = { kind: 'message', message: idOf('m'), sort: 'look', text: 'Look here' } as const;
+
+  it('is one entry, sent once, that shows at each of them; refused it is gone from each', async () => {
+    const log = newLog();
+    log.reportTogether([seat1, seat2], words);
+    await settle();
+    expect(sentBatches.flat()).toMatchObject([{ seatId: seat1, alsoAt: [seat2] }]);
+    expect([seat1, seat2].map((id) => state(log).bySeat[id]?.length)).toEqual([1, 1]);
+    answer = refuse(404);
+    log.reportTogether([seat2, seat1], words);
+    await settle();
+    expect([seat1, seat2].map((id) => state(log).bySeat[id]?.length)).toEqual([1, 1]);
+    expect(state(log).aside.map(({ event }) => event.seatId)).toEqual([seat2]);
+  });
+
+  it('is nothing where there is none', async () => {
+    const log = newLog();
+    log.reportTogether([], words);
+    await settle();
+    expect(sentBatches).toEqual([]);
+  });
+});
+
 describe('reporting', () => {
   it('shows at once, is sent, and waits no longer when acknowledged', async () => {
     const log = newLog();
@@ -256,6 +280,16 @@ describe('following', () => {
     HandStream.last?.open();
     await settle();
     expect(state(log).connected).toBe(true);
+    stop();
+  });
+
+  it('takes what is told together as an entry of each seat', () => {
+    const log = newLog();
+    const stop = log.follow();
+    const { seq, event } = fromServer(3, 'a', seat1);
+    HandStream.last?.bring({ seq, event: { ...event, alsoAt: [seat2] } });
+    expect(state(log).bySeat[seat1]).toEqual([event]);
+    expect(state(log).bySeat[seat2]).toEqual([{ ...event, seatId: seat2 }]);
     stop();
   });
 

@@ -3,6 +3,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
 import { keptEvents } from '#contract/keptKinds';
 import type { Author, BuildEvent, Deed } from '#core/build/event';
+import { type AtSeats, atEachSeat, type LoggedEvent, seatsOf } from '#core/build/together';
 import { CallProblem } from './call.ts';
 import { keep, keepClockOffset, kept, keptClockOffset } from './kept.ts';
 import type { Outbox, SetAside } from './outbox.ts';
@@ -146,8 +147,17 @@ export class BuildLog {
 
   /** Records a deed at a seat, now. */
   report(seatId: string, deed: Deed): SentEvent {
-    const at = this.#after(seatId).toISOString();
-    const event: SentEvent = { ...deed, id: newEventId(), seatId, at };
+    return this.#record({ seatId }, deed);
+  }
+
+  /** Records what is told to several seats, now: one entry for all of them; nothing where there are none. */
+  reportTogether([seatId, ...alsoAt]: readonly string[], deed: Deed): void {
+    if (seatId !== undefined) this.#record({ seatId, alsoAt }, deed);
+  }
+
+  #record(where: AtSeats, deed: Deed): SentEvent {
+    const at = this.#after(seatsOf(where)).toISOString();
+    const event: SentEvent = { ...deed, id: newEventId(), ...where, at };
     this.#options.outbox.add(event);
     this.store.setState(({ unsent }) => ({ unsent: new Set([...unsent, event.id]) }));
     this.#add([this.#asLogged(event)]);
@@ -155,16 +165,18 @@ export class BuildLog {
     return event;
   }
 
-  /** Now, or just after what is known of a seat where this device's clock is a little behind others'. */
-  #after(seatId: string): Date {
+  /** Now, or just after what is known of some seats where this device's clock is a little behind others'. */
+  #after(seatIds: readonly string[]): Date {
     const now = this.now().getTime();
-    const seen = (this.store.getState().bySeat[seatId] ?? [])
+    const { bySeat } = this.store.getState();
+    const seen = seatIds
+      .flatMap((id) => bySeat[id] ?? [])
       .map(({ at }) => Date.parse(at))
       .filter((at) => at <= now + mostSkewMs);
     return new Date(Math.max(now, ...seen.map((at) => at + 1)));
   }
 
-  #asLogged(event: SentEvent): BuildEvent {
+  #asLogged(event: SentEvent): LoggedEvent {
     const { author, helper } = this.#options;
     return { ...event, by: author, ...(helper === undefined ? {} : { helper }) };
   }
@@ -230,7 +242,7 @@ export class BuildLog {
       }
       for (const event of batch) this.#options.outbox.putAside(event, detail);
       this.#settle(batch.map(({ id }) => id));
-      this.#drop(batch);
+      this.#drop(batch.map((event) => this.#asLogged(event)));
       this.store.setState({ aside: this.#options.outbox.setAside() });
     }
   }
@@ -253,11 +265,11 @@ export class BuildLog {
   }
 
   /** Adds events, or replaces what the device assumed by what the server stored. */
-  #add(events: readonly BuildEvent[]): void {
+  #add(events: readonly LoggedEvent[]): void {
     if (events.length === 0) return;
     this.store.setState(({ bySeat }) => {
       const next: Record<string, readonly BuildEvent[]> = { ...bySeat };
-      for (const event of events) {
+      for (const event of events.flatMap(atEachSeat)) {
         const others = (next[event.seatId] ?? []).filter(({ id }) => id !== event.id);
         next[event.seatId] = [...others, event];
       }
@@ -279,10 +291,10 @@ export class BuildLog {
     );
   };
 
-  #drop(events: readonly SentEvent[]): void {
+  #drop(events: readonly LoggedEvent[]): void {
     this.store.setState(({ bySeat }) => {
       const next: Record<string, readonly BuildEvent[]> = { ...bySeat };
-      for (const { id, seatId } of events)
+      for (const { id, seatId } of events.flatMap(atEachSeat))
         next[seatId] = (next[seatId] ?? []).filter((event) => event.id !== id);
       return { bySeat: next };
     });

@@ -4,9 +4,9 @@ import { useParams } from 'react-router';
 import { useNow } from '../ui/useNow.ts';
 import { Bench } from './Bench.tsx';
 import { useOpenSeat } from './Seat.tsx';
-import { Waiting } from './Waiting.tsx';
 
 const Closed = lazy(() => import('./Closed.tsx'));
+const Waiting = lazy(() => import('./Waiting.tsx'));
 
 /** The seat's own page: waiting for its evening, at work, or closed. */
 export function Evening() {
@@ -15,13 +15,15 @@ export function Evening() {
   const { view, log } = useOpenSeat();
   const now = useNow(log.now);
   const { opensAt, closedAt } = view;
-  if (closedAt !== null) {
-    return (
-      <Suspense fallback={<p role="status">{t('seat.loading')}</p>}>
-        <Closed />
-      </Suspense>
-    );
-  }
   const waits = opensAt !== null && now.getTime() < Date.parse(opensAt);
-  return waits ? <Waiting token={token} opensAt={opensAt} /> : <Bench />;
+  if (closedAt === null && !waits) return <Bench />;
+  return (
+    <Suspense fallback={<p role="status">{t('seat.loading')}</p>}>
+      {closedAt !== null || opensAt === null ? (
+        <Closed />
+      ) : (
+        <Waiting token={token} opensAt={opensAt} />
+      )}
+    </Suspense>
+  );
 }

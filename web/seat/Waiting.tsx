@@ -10,7 +10,13 @@ import { SeatHead } from './SeatHead.tsx';
 const askAgainMs = 10_000;
 
 /** A seat before its evening: when it begins, what is built, and practice meanwhile. */
-export function Waiting({ token, opensAt }: { readonly token: string; readonly opensAt: string }) {
+export default function Waiting({
+  token,
+  opensAt,
+}: {
+  readonly token: string;
+  readonly opensAt: string;
+}) {
   const { t } = useTranslation();
   const { view, reopen } = useOpenSeat();
   // Somebody may open the seats earlier; without network it opens by the clock.

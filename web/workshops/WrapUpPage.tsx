@@ -9,6 +9,7 @@ import { type Closing, getClosing } from '#contract/closing';
 import { getPacking, type Packing } from '#contract/packing';
 import { getWorkshopLog, type WorkshopLog, wrapUpCsvPath } from '#contract/workshops';
 import { foldSeat, type SeatState } from '#core/build/foldSeat';
+import { atEachSeat } from '#core/build/together';
 import { elapsedMinutes } from '#core/pace/phase';
 import { stepPlaces, stepTitle } from '#core/words/partWords';
 import { call } from '../app/call.ts';
@@ -51,7 +52,9 @@ export function WrapUpPage() {
   const { steps, seats } = workshop;
   const stepIds = steps.map(({ id }) => id);
   const rows = seats.map((seat) => {
-    const own = events.map(({ event }) => event).filter(({ seatId }) => seatId === seat.id);
+    const own = events
+      .flatMap(({ event }) => atEachSeat(event))
+      .filter(({ seatId }) => seatId === seat.id);
     return { seat, own, state: foldSeat(stepIds, own) };
   });
   if (events.length === 0) {

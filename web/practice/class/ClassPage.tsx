@@ -23,14 +23,15 @@ export function ClassPage() {
   const { workshop, log, asked } = useClass();
   const [isChoosing, setChoosing] = useState(asked === undefined);
   const { seats } = workshop;
+  const seatIds = seats.map(({ id }) => id);
   const ask = ({ item, seed }: Question) => {
     const round = newRoundId();
-    for (const { id } of seats) log.report(id, { kind: 'round-started', round, item, seed });
+    log.reportTogether(seatIds, { kind: 'round-started', round, item, seed });
     setChoosing(false);
   };
   const end = () => {
     if (!asked || asked.round.endedAt !== null) return;
-    for (const { id } of seats) log.report(id, { kind: 'round-ended', round: asked.round.id });
+    log.reportTogether(seatIds, { kind: 'round-ended', round: asked.round.id });
   };
   const hasEnded = asked?.round.endedAt !== null;
   useShortcuts(

@@ -63,12 +63,12 @@ export function useFloorDeeds(log: BuildLog, seats: readonly FloorSeat[]) {
     );
   const tell = (told: Told) => {
     const notice = newNoticeId();
-    for (const { seat } of seats) log.report(seat.id, { kind: 'notice', notice, ...told });
+    log.reportTogether(idsOf(seats), { kind: 'notice', notice, ...told });
     enqueueSnackbar(t('workshops.floorPage.allSeatsAreTold', { count: seats.length }));
   };
   const send = (to: readonly FloorSeat[], words: ToSend) => {
     const message = newNoticeId();
-    for (const { seat } of to) log.report(seat.id, { kind: 'message', message, ...words });
+    log.reportTogether(idsOf(to), { kind: 'message', message, ...words });
     enqueueSnackbar(t('workshops.message.isSent', { count: to.length }));
   };
   const put = (at: readonly FloorSeat[], stepId: string) => {
@@ -77,18 +77,18 @@ export function useFloorDeeds(log: BuildLog, seats: readonly FloorSeat[]) {
       record(one.seat, { kind: 'put-at', stepId }, said);
     }
   };
-  const takeBackMessage = (message: string) => {
-    for (const { seat, state } of seats) {
-      const told = state.messages.find((one) => one.message === message);
-      if (told) undo(seat.id, told.eventId);
+  /** What was told together is taken back together. */
+  const takeBack = (toldAt: (at: FloorSeat) => { readonly eventId: string } | undefined) => {
+    const told = new Set(seats.flatMap((one) => toldAt(one)?.eventId ?? []));
+    for (const undoes of told) {
+      const there = seats.filter((one) => toldAt(one)?.eventId === undoes);
+      log.reportTogether(idsOf(there), { kind: 'undo', undoes });
     }
   };
-  const takeBackNotice = (notice: string) => {
-    for (const { seat, state } of seats) {
-      const told = state.notices.find((one) => one.notice === notice);
-      if (told) undo(seat.id, told.eventId);
-    }
-  };
+  const takeBackMessage = (message: string) =>
+    takeBack(({ state }) => state.messages.find((one) => one.message === message));
+  const takeBackNotice = (notice: string) =>
+    takeBack(({ state }) => state.notices.find((one) => one.notice === notice));
   return {
     me,
     visits,
@@ -106,6 +106,8 @@ export function useFloorDeeds(log: BuildLog, seats: readonly FloorSeat[]) {
     takeBackNotice,
   };
 }
+
+const idsOf = (seats: readonly FloorSeat[]) => seats.map(({ seat }) => seat.id);
 
 /** Praise is for what was done last; before the first step is done, for the step under way. */
 const praisedStep = ({ steps, state }: FloorSeat): string =>
