@@ -8,7 +8,18 @@ const eveningsASite = 5;
 const firstSeed = 1000;
 
 export async function benchForecast() {
-  const { seats, evenings } = await judged();
+  await told('', (capacity) => capacity);
+  await told(' with an iron for three and one meter', (capacity, seats) => ({
+    ...capacity,
+    iron: Math.ceil(seats / 3),
+    meter: 1,
+  }));
+  await speed();
+}
+
+/** @param capacityOf what a room has, from what it usually has and its seats */
+async function told(where, capacityOf) {
+  const { seats, evenings } = await judged(capacityOf);
   const share = (list, isIn) => `${((100 * list.filter(isIn).length) / list.length).toFixed(0)} %`;
   const within = (low, high) => (one) => one.came >= one.range[low] && one.came <= one.range[high];
   const mean = (list, of) => list.reduce((sum, one) => sum + of(one), 0) / list.length;
@@ -16,18 +27,18 @@ export async function benchForecast() {
   const atHalf = seats.filter(({ half }) => half);
   const brier = (of) => mean(atHalf, (one) => (of(one) - (one.inTime ? 1 : 0)) ** 2).toFixed(3);
   console.log(
-    `forecast, ${evenings.length} made-up evenings: last finish within its 90 % range ${share(evenings, within('p05', 'p95'))}, 50 % range ${share(evenings, within('p25', 'p75'))}; ` +
+    `forecast, ${evenings.length} made-up evenings${where}: last finish within its 90 % range ${share(evenings, within('p05', 'p95'))}, 50 % range ${share(evenings, within('p25', 'p75'))}; ` +
       `each person's ${share(atStart, within('p05', 'p95'))} and ${share(atStart, within('p25', 'p75'))}, at half time ${share(atHalf, within('p05', 'p95'))}; ` +
       `CRPS ${mean(atStart, ({ score }) => score).toFixed(1)} min at the start (the plan's minutes as a certainty ${mean(atStart, ({ planScore }) => planScore).toFixed(1)}), ${mean(atHalf, ({ score }) => score).toFixed(1)} at half time`,
   );
   console.log(
-    `forecast, "done in time" at half time of ${atHalf.length} people: Brier ${brier(({ chance }) => chance)}, hands alone ${brier(({ hands }) => hands)}, the plan's minutes alone ${brier(({ plan }) => plan)}`,
+    `forecast, "done in time" at half time of ${atHalf.length} people${where}: Brier ${brier(({ chance }) => chance)}, hands alone ${brier(({ hands }) => hands)}, the plan's minutes alone ${brier(({ plan }) => plan)}`,
   );
   const bins = [0, 0.2, 0.4, 0.6, 0.8].map((from) =>
     atHalf.filter(({ chance }) => chance >= from && (chance < from + 0.2 || from === 0.8)),
   );
   console.log(
-    `forecast, told and came at half time: ${bins
+    `forecast, told and came at half time${where}: ${bins
       .filter((bin) => bin.length > 0)
       .map(
         (bin) =>
@@ -35,7 +46,6 @@ export async function benchForecast() {
       )
       .join(', ')}`,
   );
-  await speed();
 }
 
 async function core() {
@@ -71,7 +81,7 @@ async function core() {
 }
 
 /** Every evening at its start and at half time, with what had been learnt at the site until then. */
-async function judged() {
+async function judged(capacityOf) {
   const kits = await core();
   const { otherSite, otherEvening } = await loadCore('pace/evening/testing/otherEvenings.ts');
   const { behind } = await loadCore('pace/evening/testing/behind.ts');
@@ -83,7 +93,8 @@ async function judged() {
   for (let site = 0; site < sites; site += 1) {
     const steps = kits[site % kits.length];
     const count = 6 + ((site * 5) % 9);
-    const conditions = usualConditions(count);
+    const usual = usualConditions(count);
+    const conditions = { ...usual, capacity: capacityOf(usual.capacity, count) };
     const planned = steps.reduce((sum, { minutes }) => sum + minutes, 0);
     const length = Math.round(planned * 1.35 + 15);
     const made = otherSite(firstSeed + site, steps);

@@ -1,6 +1,4 @@
 import type { SeatState } from '../../build/foldSeat.ts';
-import { sumUp } from '../learnt/learnPace.ts';
-import type { KindSums } from '../learnt/posterior.ts';
 import type { Pace } from '../learnt/priors.ts';
 import { apart, breaksOf, type StepTime, waitedBetween } from '../learnt/stepTimes.ts';
 import { elapsedMinutes } from '../phase.ts';
@@ -23,11 +21,11 @@ export interface SeatTonight {
   readonly id: string;
   /** What was believed of the learner before the evening. */
   readonly before: Pace;
-  /** What the steps of tonight say. */
-  readonly sums: KindSums;
+  /** Of the steps that were done tonight. */
+  readonly times: readonly StepTime[];
   /** Numbers of the steps that are left, from 0, in order. */
   readonly left: readonly number[];
-  /** Minutes at the first of them, with waiting and breaks taken off. */
+  /** Minutes at the first of them, with waiting for somebody and breaks taken off. */
   readonly elapsed: number;
   /** Somebody was seen at the seat. */
   readonly isHere: boolean;
@@ -45,7 +43,7 @@ export const seatAhead = (
 ): SeatTonight => ({
   id,
   before,
-  sums: new Map(),
+  times: [],
   left: steps.map((_, index) => index),
   elapsed: 0,
   isHere: false,
@@ -84,7 +82,7 @@ export function seatNow(
   return {
     id,
     before,
-    sums: sumUp(times),
+    times,
     left: state.currentStepId === null ? [] : left,
     elapsed: isHere ? Math.max(0, spent / 60_000) : 0,
     isHere,

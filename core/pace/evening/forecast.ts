@@ -1,4 +1,5 @@
 import { type Random, seeded } from '../../random.ts';
+import { sumUp } from '../learnt/learnPace.ts';
 import {
   dot,
   type LearnerTimes,
@@ -11,6 +12,7 @@ import { kindVariation, paceFrom } from '../learnt/priors.ts';
 import { isForAll, kindOfStep } from '../learnt/stepTimes.ts';
 import { normalCdf, normalQuantile, quantileOf } from '../normal.ts';
 import { kindTonight, tonightMoves } from './beliefs.ts';
+import { type Crowding, crowdingOf, withoutWaiting } from './crowding.ts';
 import type { Evening, SeatTonight } from './evening.ts';
 import {
   type Activity,
@@ -78,8 +80,14 @@ export function forecastEvening(
   seed: number,
   onProgress: (share: number) => void = () => undefined,
 ): Forecast {
-  const { steps, seats, conditions, lengthMinutes } = evening;
-  const believed = believedOf(evening);
+  const { steps, conditions, lengthMinutes } = evening;
+  const crowding = crowdingOf(steps, evening.seats.length, conditions.capacity);
+  const believed = believedOf(evening, crowding);
+  // Some of the time at the step under way went by in the queue for an iron.
+  const seats = evening.seats.map((seat): SeatTonight => {
+    const under = steps[seat.left[0] ?? -1]?.id ?? '';
+    return { ...seat, elapsed: seat.elapsed / (crowding.get(under) ?? 1) };
+  });
   const lasts: number[] = [];
   const ends: number[][] = seats.map(() => []);
   const inTime: number[][] = seats.map(() => steps.map(() => 0));
@@ -160,9 +168,12 @@ interface Believed {
   readonly kindOf: readonly number[];
 }
 
-function believedOf({ steps, seats, beliefs }: Evening): Believed {
+function believedOf({ steps, seats, beliefs }: Evening, crowding: Crowding): Believed {
   const kinds = [...new Set(steps.map(kindOfStep))].sort();
-  const people = seats.map(({ id, before, sums }): LearnerTimes => ({ learner: id, before, sums }));
+  const people = seats.map(({ id, before, times }): LearnerTimes => {
+    const sums = sumUp(withoutWaiting(times, crowding));
+    return { learner: id, before, sums };
+  });
   const unseen = paceFrom(1, kindVariation);
   const posterior = posteriorOf(
     people,

@@ -9,6 +9,7 @@ import { crps } from '../scores.ts';
 import type { PlannedStep } from '../stepMinutes.ts';
 import { type Beliefs, learnerBefore } from './beliefs.ts';
 import type { Conditions } from './conditions.ts';
+import { crowdingOf, withoutWaiting } from './crowding.ts';
 import { seatNow } from './evening.ts';
 import { type Forecast, forecastEvening, type Range } from './forecast.ts';
 
@@ -82,7 +83,10 @@ export function lookBack(
     }
     // Wider only: that forecasts were lucky for some evenings makes the next no surer.
     widened = Math.min(widestTimes, Math.max(1, Math.sqrt(squares / count)));
-    for (const seat of evening.seats) seen.add({ ...seat, steps: evening.steps });
+    const { steps, seats, conditions } = evening;
+    const crowding = crowdingOf(steps, seats.length, conditions.capacity);
+    for (const seat of seats)
+      seen.add({ ...seat, steps, times: withoutWaiting(seat.times, crowding) });
   }
   return { learnt: seen.learnt(), widened, told };
 }
