@@ -26,6 +26,16 @@ beforeAll(async () => {
     .post(`/api/workshops/${workshop.id}/seats/${seat.id}/events`)
     .send({ events: [event] })
     .expect(200);
+  const told = sent(seat.id, {
+    kind: 'message',
+    message: '01900000-0000-7000-8000-0000000000ac',
+    sort: 'hint',
+    text: 'Tin the tip',
+  });
+  await server.instructor
+    .post(`/api/workshops/${workshop.id}/events`)
+    .send({ events: [{ ...told, alsoAt: workshop.seats.slice(1).map(({ id }) => id) }] })
+    .expect(200);
   await server.instructor
     .post('/api/accounts')
     .send({ role: 'helper', name: 'Knot ⚓ “of the quay”', passphrase: 'the second lantern' })
@@ -48,7 +58,7 @@ describe('a backup', () => {
     expect(name).toMatch(/^ozzet-\d{8}-\d{6}\.backup$/);
     const { body } = await look(file).expect(200);
     expect(body).toEqual(await selectContents(server.db));
-    expect(body).toMatchObject({ kits: 1, workshops: 1, people: 2, entries: 1 });
+    expect(body).toMatchObject({ kits: 1, workshops: 1, people: 2, entries: 2 });
   });
 
   it('restored on an empty site makes the same site: made again it is the same file', async () => {
@@ -65,7 +75,7 @@ describe('a backup', () => {
        returning seq::double precision as seq`,
       [workshop.id, seat?.id],
     );
-    expect(next?.seq).toBe(2);
+    expect(next?.seq).toBe(3);
     // The log is append-only again.
     await expect(empty.query('delete from build_event')).rejects.toThrow('append-only');
     await empty.close();

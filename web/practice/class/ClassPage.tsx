@@ -135,7 +135,7 @@ function SeatAnswers({ asked: { seats, exercise } }: { readonly asked: Asked }) 
         p: 0,
         display: 'grid',
         gap: 0.75,
-        gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))',
       }}
     >
       {seats.map(({ seat, answer }) => (
