@@ -5,12 +5,13 @@ import { cases, isLong } from '../testing/cases.ts';
 import { areAlike, turnsOf } from './batches.ts';
 import { ruleGraph } from './graph.ts';
 import { canDrop, looseParts, Tops } from './holding.ts';
-import { type OrderNode, piecesOf, splitNode, type WorkNode, workNodes } from './node.ts';
+import { type OrderNode, piecesOf, splitNode, type WorkNode } from './node.ts';
 import { planKit } from './planKit.ts';
 import { usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
 import type { WorkStep } from './step.ts';
 import { anyKit, line, ohm } from './testing/kits.ts';
+import { workNodes } from './workNodes.ts';
 
 const nowhere: Situation = { standing: [], access: usualSettings.access, blocks: [] };
 

@@ -5,7 +5,7 @@ import { blocksOf } from './blocksOf.ts';
 import { checkNodes, mergedChecks } from './checksOfKit.ts';
 import { ruleGraph } from './graph.ts';
 import { hasSupply } from './hasSupply.ts';
-import { type OrderNode, workNodes } from './node.ts';
+import type { OrderNode } from './node.ts';
 import type { KitToPlan } from './planKit.ts';
 import type { RuleId } from './rules/ids.ts';
 import { sequenceOf, styleKey } from './sequence.ts';
@@ -13,6 +13,7 @@ import { usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
 import type { StyleId } from './styles/ids.ts';
 import { stackOf, styleOf } from './styles/index.ts';
+import { workNodes } from './workNodes.ts';
 
 /** Two pieces of work of which one comes first. */
 export interface DecidedPair {

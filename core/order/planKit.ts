@@ -27,7 +27,7 @@ import { hasSupply } from './hasSupply.ts';
 import { looseParts, Tops } from './holding.ts';
 import type { Named } from './kinds.ts';
 import { lengthsOf } from './lengths.ts';
-import { jointsOf, named, nodeId, type OrderNode, type WorkNode, workNodes } from './node.ts';
+import { jointsOf, named, nodeId, type OrderNode, type WorkNode } from './node.ts';
 import { nothingOwn } from './own/own.ts';
 import { ownOf, withAdded } from './own/ownSteps.ts';
 import { reasonsOf } from './reasons.ts';
@@ -36,6 +36,7 @@ import { type OrderSettings, usualSettings } from './settings.ts';
 import type { Situation } from './situation.ts';
 import type { CheckStep, Reason, Step, WorkStep } from './step.ts';
 import { stackOf } from './styles/index.ts';
+import { workNodes } from './workNodes.ts';
 
 export interface KitToPlan {
   readonly parts: readonly Part[];

@@ -166,15 +166,13 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly drawBoardMark?: (part: Part) => Drawing;
 }
 
-/** How an import recognises a family in free text. */
+/** How an import recognises a family in free text, beside the words that such parts are called (families/called.ts). */
 export interface RecognisedBy {
   /**
    * When it is taken for such a part with no word that says so (common practice): a bare value of its unit, or, of
    * capacitors, how large the value is.
    */
   readonly assumedFor: 'value-alone' | 'from-1-µF' | 'below-1-µF' | null;
-  /** Words in several languages, lower case, without accents. */
-  readonly words: readonly string[];
   /** What of the catalogue of types it takes, in a body of its own shape; see core/parts/types. */
   readonly kinds?: readonly TypeKind[];
   /** Type numbers that are in no catalogue, and belong to no other family. */

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planKit } from '../order/planKit.ts';
+import { calledWords } from './families/called.ts';
+import { families } from './families/index.ts';
 import { holdOf } from './holds.ts';
 import type { Mounting } from './mounting.ts';
 import type { Part } from './part.ts';
@@ -147,5 +149,20 @@ describe('the order follows', () => {
   it('a step says what it holds', () => {
     const { steps } = planKit({ parts: [line('screw', 2, 'M3x6'), holder], supplyVolt: 5 });
     expect(steps.find(({ kind }) => kind === 'fasten')).toMatchObject({ holds: ['BT1'] });
+  });
+
+  it('whatever can be held is known by a name of its own', () => {
+    const canBeHeld = families.filter(
+      ({ role, body }) => role === 'holder' || body.shape === 'tab',
+    );
+    expect(canBeHeld.length).toBeGreaterThan(2);
+    for (const family of canBeHeld) {
+      const held = line(family.id, 1, 'x', ['X1']);
+      const isFound = calledWords(family).some((name) => {
+        const screw = line('screw', 1, `M3 for the ${name}`);
+        return `${holdOf(screw, [held, screw])?.what}` === 'X1';
+      });
+      expect(isFound, family.id).toBe(true);
+    }
   });
 });

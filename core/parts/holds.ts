@@ -1,4 +1,8 @@
+import type { CalledBy } from './families/calledBy.ts';
+import { chips } from './families/chips/called.ts';
 import { familyOf } from './families/index.ts';
+import { power } from './families/power/called.ts';
+import { transistors } from './families/transistors/called.ts';
 import type { OrderRole } from './family.ts';
 import type { Held } from './mounting.ts';
 import type { Part } from './part.ts';
@@ -74,12 +78,15 @@ function placesIn(words: string, parts: readonly Part[]): readonly string[] {
   return [...new Set(said)].filter((name) => places.has(name));
 }
 
+/** Names of what can be held: holders, and what has a tab. All names together would load with every page that plans. */
+const namesOfHeld: CalledBy = { ...power, ...transistors, ...chips };
+
 /** “for the battery holder”, “for TO-220”. */
 function namesPart(words: string, held: Part): boolean {
   const text = words.toLowerCase();
   return (
     (hasTab(held) && /to-?220|to-?247|to-?126|heat ?sink|k[uü]hlk[oö]rper|disipador/.test(text)) ||
-    familyOf(held).recognise.words.some((word) => word.length > 4 && text.includes(word))
+    (namesOfHeld[held.family] ?? []).some((word) => word.length > 4 && text.includes(word))
   );
 }
 

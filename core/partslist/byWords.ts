@@ -1,3 +1,4 @@
+import { calledWords } from '../parts/families/called.ts';
 import { families } from '../parts/families/index.ts';
 import type { PartFamily, RecognisedBy } from '../parts/family.ts';
 import { lettersOf, type Read } from './look.ts';
@@ -53,7 +54,8 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
   (next.word !== '' && best.word !== next.word && ` ${best.word} `.includes(` ${next.word} `));
 
 function scored(family: PartFamily, read: Read): Scored {
-  const { words: known, types = [], kinds, needs, not, otherSize } = family.recognise;
+  const { types = [], kinds, needs, not, otherSize } = family.recognise;
+  const known = calledWords(family);
   const none = { family, score: 0, byWord: 0, word: '' };
   // Called by its own name, it needs no other sign of its body.
   const name = longestIn(namesOf(family), read);
@@ -76,9 +78,9 @@ function scored(family: PartFamily, read: Read): Scored {
 
 /** An ultraviolet LED is no red one, but nearer to it than to anything that only has its place or its size. */
 function asRelative(family: PartFamily, read: Read): Scored {
-  const { letters, recognise } = family;
+  const { letters } = family;
   const isPlace = read.designators.length === 0 || letters.includes(lettersOf(read.designators));
-  const isCalled = isPlace && longestIn(recognise.words, read) !== '';
+  const isCalled = isPlace && longestIn(calledWords(family), read) !== '';
   const score = isCalled ? weights.relative + letterScore(family, read) : 0;
   return { family, score, byWord: 0, word: '' };
 }

@@ -1,4 +1,5 @@
 import { type Said, said } from '../learning/said.ts';
+import { calledWords } from '../parts/families/called.ts';
 import type { PartFamily } from '../parts/family.ts';
 import type { LightColour, PartValue } from '../parts/part.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -75,7 +76,7 @@ const printLimit = 60;
 
 /** A cell without what such parts are called: “relay 5V” is a relay of 5V. */
 function withoutNames(value: string, family: PartFamily): string {
-  const names = [...namesOf(family), ...family.recognise.words].sort((a, b) => b.length - a.length);
+  const names = [...namesOf(family), ...calledWords(family)].sort((a, b) => b.length - a.length);
   const plainValue = plain(value);
   const name = names.find((one) => ` ${plainValue} `.includes(` ${one} `));
   if (name === undefined || plainValue.length !== value.length) return value;

@@ -52,7 +52,9 @@ export function recognise(evidence: Evidence): Recognition {
     !hasUnknownBeside(read.words, best.word);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),
-    ...(contradictsBody(best.family, read) ? (['package'] as const) : []),
+    ...(contradictsBody(best.family, read) || standsThough(best.family, read)
+      ? (['package'] as const)
+      : []),
   ];
   return {
     family: best.family,
@@ -98,6 +100,15 @@ function contradictsBody({ job, mount }: PartFamily, { plainText }: Read): boole
   const named = readPackage(plainText, job);
   return named !== undefined && named.mount !== mount;
 }
+
+/** It is said to lie, and this kind stands: another build of it, or one that is bent over. */
+function standsThough({ job, body, mount }: PartFamily, { plainText }: Read): boolean {
+  if (job !== 'capacitor' || mount !== 'through' || body.shape === 'rod') return false;
+  return saysItLies.test(plainText) && readPackage(plainText, job, mount)?.shape !== 'rod';
+}
+
+const saysItLies =
+  /\b(axial\w*|lying|laid flat|bent flat|bend flat|liegend\w*|tumbad[oa]s?|acostad[oa]s?)\b/;
 
 /** Pins of the body that a type is read in; undefined where the line names no type. */
 export const pinsOfType = ({ typed }: Recognition): number | undefined =>

@@ -1,3 +1,4 @@
+import { calledWords } from '../parts/families/called.ts';
 import { families } from '../parts/families/index.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
@@ -37,7 +38,7 @@ de du des la le les el los las un une una von der die das den dem par per pour p
 const vocabulary: ReadonlySet<string> = new Set([
   ...neutral.split(/\s+/).map(plain),
   ...families.flatMap((family) =>
-    [...family.recognise.words, ...namesOf(family)].flatMap((word) => word.split(/[\s-]+/)),
+    [...calledWords(family), ...namesOf(family)].flatMap((word) => word.split(/[\s-]+/)),
   ),
 ]);
 

@@ -4,7 +4,9 @@ import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
 import { examplePart } from '#core/parts/examplePart';
+import { calledWords } from '#core/parts/families/called';
 import { families } from '#core/parts/families/index';
+import { other } from '#core/parts/families/other';
 import { plain } from '#core/partslist/plain';
 import { ink } from '../app/tokens.ts';
 import { useChoices } from '../app/useChoices.ts';
@@ -18,9 +20,9 @@ export function GuidePage() {
   const [search, choose] = useChoices();
   const asked = search.get('find') ?? '';
   const found = families.filter(
-    ({ id, words, recognise }) =>
-      id !== 'other' &&
-      [words.one, words.many, ...recognise.words].some((word) =>
+    (family) =>
+      family !== other &&
+      [family.words.one, family.words.many, ...calledWords(family)].some((word) =>
         plain(word).includes(plain(asked)),
       ),
   );

@@ -1,3 +1,4 @@
+import type { HolderCells } from '../holderCells.ts';
 import {
   boardPatch,
   circle,
@@ -166,32 +167,57 @@ export function drawTrimmerMark(): Drawing {
 }
 
 /** Two cells side by side, seen from above, red lead and black lead. */
-export function drawBatteryHolder(): Drawing {
+/** The troughs of a holder, head to tail; red wire at plus, black at minus. */
+export function drawBatteryHolder(cells: Pick<HolderCells, 'count' | 'abreast'>): Drawing {
+  const columns = Math.ceil(cells.count / cells.abreast);
+  const trough = { long: 27.2, high: 6.6, apart: 7.8 } as const;
+  const width = columns * trough.long + 2.8;
+  const height = cells.abreast * trough.apart + 1.4;
   const spring = (x: number, y: number) =>
     path(`M${x} ${y}l0.8 -1.2l0.8 2.4l0.8 -2.4l0.8 2.4l0.5 -1.2`, {
       stroke: material.leadEdge,
       strokeWidth: 0.35,
     });
+  const bed = (index: number) => {
+    const row = index % cells.abreast;
+    const x = 2.4 + Math.floor(index / cells.abreast) * trough.long;
+    const y = 2.8 + row * trough.apart;
+    const middle = y + trough.high / 2;
+    const isTurned = row % 2 === 1;
+    return [
+      rect(x, y, trough.long, trough.high, { fill: '#4a4a4e', radius: 0.6 }),
+      spring(isTurned ? x + 23.2 : x + 0.2, middle),
+      text(isTurned ? x + 2.6 : x + 25, middle + 1.3, '+', 3.4, material.print, true),
+      circle(x + 13.6, middle, 1, { fill: '#141416' }),
+    ];
+  };
+  const right = 1 + width;
+  const [upper, lower] = [1.5 + height / 4, 1.5 + (3 * height) / 4];
   return {
-    widthMm: 34,
-    heightMm: 20,
+    widthMm: right + 3,
+    heightMm: height + 3,
     shapes: [
-      path('M31 6C33 6 31 3.4 33.6 3.4', { stroke: '#b8281c', strokeWidth: 0.8 }),
-      path('M31 14C33 14 31 16.6 33.6 16.6', { stroke: '#19191b', strokeWidth: 0.8 }),
-      rect(1, 1.5, 30, 17, {
+      path(
+        `M${right} ${upper}C${right + 2} ${upper} ${right} ${upper - 2.6} ${right + 2.6} ${upper - 2.6}`,
+        {
+          stroke: '#b8281c',
+          strokeWidth: 0.8,
+        },
+      ),
+      path(
+        `M${right} ${lower}C${right + 2} ${lower} ${right} ${lower + 2.6} ${right + 2.6} ${lower + 2.6}`,
+        {
+          stroke: '#19191b',
+          strokeWidth: 0.8,
+        },
+      ),
+      rect(1, 1.5, width, height, {
         fill: material.black,
         stroke: material.blackEdge,
         strokeWidth: 0.3,
         radius: 0.8,
       }),
-      rect(2.4, 2.8, 27.2, 6.6, { fill: '#4a4a4e', radius: 0.6 }),
-      rect(2.4, 10.6, 27.2, 6.6, { fill: '#4a4a4e', radius: 0.6 }),
-      spring(2.6, 6.1),
-      spring(25.6, 13.9),
-      text(27.4, 7.4, '+', 3.4, material.print, true),
-      text(5, 15.2, '+', 3.4, material.print, true),
-      circle(16, 6.1, 1, { fill: '#141416' }),
-      circle(16, 13.9, 1, { fill: '#141416' }),
+      ...Array.from({ length: cells.count }, (_, index) => bed(index)).flat(),
     ],
   };
 }

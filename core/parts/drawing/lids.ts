@@ -1,3 +1,4 @@
+import { holderCells, usualCells } from '../holderCells.ts';
 import type { Part } from '../part.ts';
 import { circle, material, path, rect, type Shape, text } from './drawing.ts';
 
@@ -22,28 +23,32 @@ const middleOf = ({ x, y, length, width }: Lid) => ({ x: x + length / 2, y: y + 
 const alongOf = ({ x, length }: Lid, count: number): number[] =>
   Array.from({ length: count }, (_, index) => x + ((index + 0.5) * length) / count);
 
-/** Two troughs, a spring in each at the minus end of its cell: the cells lie head to tail. Red wire left, black right. */
-export const batteryLid: DrawLid = (lid) => {
+/** A trough for each cell, a spring in each at its minus end: they lie head to tail. Red wire left, black right. */
+export const batteryLid: DrawLid = (lid, part) => {
   const { x, y, length, width } = lid;
   const middle = middleOf(lid);
-  const trough = width / 2 - 2;
-  const rows = [y + 1.4, y + width / 2 + 0.6];
+  const { count, abreast } = holderCells(part) ?? usualCells;
+  const columns = Math.ceil(count / abreast);
+  const [apart, long] = [(width - 1) / abreast, (length - 4) / columns];
+  const trough = apart - 1.2;
   return [
-    ...rows.map((top) =>
-      rect(x + 2, top, length - 4, trough, { fill: '#4a4a4e', radius: trough / 4 }),
-    ),
-    ...rows.flatMap((top, index) => {
+    ...Array.from({ length: count }, (_, index) => {
+      const row = index % abreast;
+      const left = x + 2 + Math.floor(index / abreast) * long;
+      const top = y + 0.5 + 0.6 + row * apart;
       const at = top + trough / 2;
-      const springX = index === 0 ? x + 2.4 : x + length - 7.4;
-      const plusX = index === 0 ? x + length - 6 : x + 6;
+      const isTurned = row % 2 === 1;
+      const springX = isTurned ? left + long - 5.4 : left + 0.4;
+      const plusX = isTurned ? left + 4 : left + long - 4;
       return [
+        rect(left, top, long, trough, { fill: '#4a4a4e', radius: trough / 4 }),
         path(`M${springX} ${at}l1 -2.4l1 4.8l1 -4.8l1 4.8l1 -2.4`, {
           stroke: material.lead,
           strokeWidth: 0.5,
         }),
         text(plusX, at + 1.6, '+', 4.6, material.print, true),
       ];
-    }),
+    }).flat(),
     path(`M${x} ${middle.y}H${middle.x - 5.1}`, { stroke: '#b8281c', strokeWidth: 1 }),
     path(`M${x + length} ${middle.y}H${middle.x + 5.1}`, { stroke: '#101012', strokeWidth: 1 }),
   ];

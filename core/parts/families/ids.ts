@@ -12,6 +12,7 @@ export const familyIds = [
   'capacitor-multilayer',
   'capacitor-film',
   'capacitor-electrolytic',
+  'capacitor-electrolytic-axial',
   'capacitor-can-chip',
   'capacitor-tantalum',
   'capacitor-tantalum-chip',

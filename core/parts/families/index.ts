@@ -3,6 +3,7 @@ import { capacitorCanChip } from './capacitors/capacitor-can-chip.ts';
 import { capacitorCeramic } from './capacitors/capacitor-ceramic.ts';
 import { capacitorChip } from './capacitors/capacitor-chip.ts';
 import { capacitorElectrolytic } from './capacitors/capacitor-electrolytic.ts';
+import { capacitorElectrolyticAxial } from './capacitors/capacitor-electrolytic-axial.ts';
 import { capacitorFilm } from './capacitors/capacitor-film.ts';
 import { capacitorMultilayer } from './capacitors/capacitor-multilayer.ts';
 import { capacitorTantalum } from './capacitors/capacitor-tantalum.ts';
@@ -122,6 +123,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'capacitor-multilayer': capacitorMultilayer,
   'capacitor-film': capacitorFilm,
   'capacitor-electrolytic': capacitorElectrolytic,
+  'capacitor-electrolytic-axial': capacitorElectrolyticAxial,
   'capacitor-tantalum': capacitorTantalum,
   'capacitor-chip': capacitorChip,
   'inductor-axial': inductorAxial,

@@ -1,9 +1,10 @@
 import type { PartFamily } from '../family.ts';
+import { holderBody, holderCells } from '../holderCells.ts';
 import type { Part } from '../part.ts';
 import { typeByNumber } from '../types/findType.ts';
 import { type PackageId, packageById, packages } from './index.ts';
 import type { Package } from './package.ts';
-import { usualCan } from './radial.ts';
+import { lying, usualCan } from './radial.ts';
 import { readMeasures, readPackage } from './readPackage.ts';
 
 export interface PackageOfPart {
@@ -30,7 +31,14 @@ type Framed = Pick<
  * @returns undefined where only its kind is known: the usual body of its family is drawn, as an estimate
  */
 export function packageOf(family: Framed, part: Packed): PackageOfPart | undefined {
-  const { job, mount } = family;
+  const found = foundPackage(family, part);
+  // The size of a can is that of the can, standing or lying.
+  const lies = family.body.shape === 'rod' && found?.package.shape === 'can';
+  return found && lies ? { ...found, package: lying(found.package) } : found;
+}
+
+function foundPackage(family: Framed, part: Packed): PackageOfPart | undefined {
+  const { job, mount, role } = family;
   if (mount !== 'through' && mount !== 'surface') return undefined;
   const read = (text: string) => {
     const found = readPackage(text, job, mount);
@@ -49,6 +57,8 @@ export function packageOf(family: Framed, part: Packed): PackageOfPart | undefin
     ...(found?.package ? [packageById(found.package)] : []),
     ...(found?.type.packages.map(({ package: id }) => packageById(id)) ?? []),
   ].filter((one) => one.mount === mount && suits(one, family, part));
+  const cells = role === 'holder' && job === 'supply' ? holderCells(part) : undefined;
+  if (cells) return { package: holderBody(cells), from: 'list' };
   const listed = read(part.description);
   // A list that says “DIP-28” of a chip that is sold narrow means the narrow one.
   const both = listed && sold.find((one) => one.pins === listed.pins && one.shape === listed.shape);
@@ -65,8 +75,9 @@ export function packageOf(family: Framed, part: Packed): PackageOfPart | undefin
 }
 
 function usualCanOf({ job, mount, body, valueKind }: Framed, { value }: Packed) {
-  const isCan = body.shape === 'can' && job === 'capacitor' && mount === 'through';
-  if (!isCan || typeof valueKind !== 'object' || value.kind !== 'amount') return undefined;
+  const isCan = body.shape === 'can' || body.shape === 'rod';
+  if (!isCan || job !== 'capacitor' || mount !== 'through') return undefined;
+  if (typeof valueKind !== 'object' || value.kind !== 'amount') return undefined;
   const usual = usualCan(value.amount, value.ratedVolt);
   return usual && ({ package: usual, from: 'usual' } as const);
 }

@@ -74,6 +74,28 @@ export function usualCan(farad: number, ratedVolt: number | undefined): Package 
   return smallest && can(smallest[2], smallest[3], `usual size, ${sheets}`);
 }
 
+/** A can with a lead at each end that lies on the board; the leads are bent some mm from it. */
+export const axialCan = (
+  diameterMm: number,
+  lengthMm: number,
+  leadMm = Math.ceil((lengthMm + 4) / 2.54) * 2.54,
+  source = sheets,
+): Package => ({
+  name: `${diameterMm} x ${lengthMm} mm`,
+  mount: 'through',
+  shape: 'rod',
+  lengthMm,
+  widthMm: diameterMm,
+  heightMm: Math.round((diameterMm + 0.3) * 10) / 10,
+  leadMm,
+  pins: 2,
+  source,
+});
+
+/** The same can with a lead at each end. */
+export const lying = ({ widthMm, heightMm, source }: Package): Package =>
+  axialCan(widthMm, heightMm, undefined, source);
+
 /** A film capacitor by the distance of its leads: pitch, length, width, height in mm. */
 const films: readonly (readonly [number, number, number, number])[] = [
   [5, 7.2, 2.5, 6.5],

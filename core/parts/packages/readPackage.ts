@@ -1,7 +1,7 @@
 import type { Job } from '../family.ts';
 import { type PackageId, packages } from './index.ts';
 import type { Package } from './package.ts';
-import { button, can, disc, film, strip } from './radial.ts';
+import { axialCan, button, can, disc, film, strip } from './radial.ts';
 
 interface Written {
   /** Only of parts that do these jobs; absent for names that mean one body, whatever is in it. */
@@ -88,6 +88,16 @@ const written: readonly Written[] = [
   named(/\b(sot-?\s?323|sc-?70)\b/, 'sot-323'),
   named(/\bsot-?\s?89\b/, 'sot-89'),
   named(/\bsot-?\s?223\b/, 'sot-223'),
+  {
+    jobs: ['capacitor'],
+    sign: /\baxial\b/,
+    read: (_, text) => {
+      const [length, diameter] = [figure('l', text), figure('d', text)];
+      return length === undefined || diameter === undefined
+        ? undefined
+        : axialCan(diameter, length, figure('p', text));
+    },
+  },
   named(/\b(do-?\s?35|do-?204ah|sod-?27)\b/, 'do-35'),
   named(/\b(do-?\s?41|do-?204al|sod-?66|sod-?81)\b/, 'do-41'),
   named(/\b(do-?\s?15|do-?204ac)\b/, 'do-15'),

@@ -177,6 +177,40 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('CP_Elec_6.3x5.4 47uF 25V SMD', 'C1', 'capacitor-can-chip', '47 µF', {
       body: 'SMD can 6.3 x 5.4 mm',
     }),
+    // With a lead at each end they lie.
+    c('Electrolytic lying axial 100uF 16V', 'C3', 'capacitor-electrolytic-axial', '100 µF', {
+      volt: 16,
+      body: '5 x 11 mm',
+    }),
+    c('Elko axial 47µ/40V', 'C1', 'capacitor-electrolytic-axial', '47 µF', { volt: 40 }),
+    c('condensador electrolítico axial 22uF 63V', 'C1', 'capacitor-electrolytic-axial', '22 µF', {
+      volt: 63,
+    }),
+    c(
+      'CP_Axial_L11.0mm_D5.0mm_P18.00mm_Horizontal 10uF',
+      'C1',
+      'capacitor-electrolytic-axial',
+      '10 µF',
+      {
+        body: '5 x 11 mm',
+      },
+    ),
+    c('electrolytic axial 13x30 1000µF 35V', 'C1', 'capacitor-electrolytic-axial', '1000 µF', {
+      volt: 35,
+      body: '13 x 30 mm',
+    }),
+    c('C_Axial_L5.1mm_D3.1mm_P10.00mm_Horizontal 100nF', 'C1', 'capacitor-ceramic', '100 nF', {
+      doubts: ['family'],
+    }),
+    c('axial 1uF', 'C1', 'capacitor-ceramic', '1 µF', { doubts: ['family', 'package'] }),
+    c('Folie axial 0.1uF 400V', 'C1', 'capacitor-film', '100 nF', {
+      volt: 400,
+      doubts: ['package'],
+    }),
+    c('Elko liegend 100uF 16V', 'C1', 'capacitor-electrolytic', '100 µF', {
+      volt: 16,
+      doubts: ['package'],
+    }),
     c('SMD Elko 10uF 16V', 'C1', 'capacitor-can-chip', '10 µF', { volt: 16 }),
     c('Tantal 10uF 16V', 'C1', 'capacitor-tantalum', '10 µF', { volt: 16 }),
     c('tantalum SMD case B 10uF', 'C1', 'capacitor-tantalum-chip', '10 µF', {

@@ -37,17 +37,6 @@ export const capacitorCanChip: PartFamily<'capacitor-can-chip'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    words: [
-      'smd electrolytic',
-      'smd elko',
-      'electrolytic smd',
-      'elko smd',
-      'smd electrolytic capacitor',
-      'smd aluminium',
-      'cp elec',
-      'condensador electrolitico smd',
-      'chimique cms',
-    ],
     needs: /\b(smd|smt|cms|cp elec)\b/,
     not: /tantal|\b(mlcc|x7r|x5r|np0|c0g|resistor|widerstand|led|diode)\b/,
   },

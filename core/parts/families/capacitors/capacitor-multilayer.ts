@@ -34,17 +34,6 @@ export const capacitorMultilayer: PartFamily<'capacitor-multilayer'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    words: [
-      'mlcc',
-      'multilayer',
-      'multi-layer',
-      'vielschicht',
-      'x7r',
-      'multicouche',
-      'multicapa',
-      'monolithic',
-      'meerlaags',
-    ],
     not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
   },
   words: {

@@ -34,16 +34,6 @@ export const capacitorTantalumChip: PartFamily<'capacitor-tantalum-chip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'tantalum',
-      'tantal',
-      'tantal smd',
-      'smd tantalum',
-      'smd tantal',
-      'tantalum smd',
-      'tantalio',
-      'tantale',
-    ],
     needs: /\b(smd|smt|cms|case|gehause|bauform|eia|3216|3528|6032|7343)\b/,
     not: /\b(resistor|widerstand|led|diode)\b/,
   },

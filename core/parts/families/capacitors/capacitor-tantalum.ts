@@ -40,16 +40,6 @@ export const capacitorTantalum: PartFamily<'capacitor-tantalum'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'tantalelko',
-      'tantalkondensator',
-      'tantalum',
-      'tantal',
-      'tantale',
-      'tantalio',
-      'tantaal',
-      'tant',
-    ],
     not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
   },
   words: {

@@ -35,20 +35,6 @@ export const capacitorTrimmer: PartFamily<'capacitor-trimmer'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'trimmer capacitor',
-      'trim capacitor',
-      'variable capacitor',
-      'tuning capacitor',
-      'variable condenser',
-      'trimcap',
-      'trimmkondensator',
-      'drehkondensator',
-      'drehko',
-      'condensateur ajustable',
-      'condensador variable',
-      'trimmer condensator',
-    ],
   },
   words: {
     one: 'trimmer capacitor',

@@ -36,7 +36,6 @@ export const chipPower: PartFamily<'chip-power'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
-    words: ['power amplifier ic', 'power chip', 'pentawatt', 'multiwatt', 'to-220-5'],
     kinds: ['audio', 'driver', 'converter'],
     needs:
       /\b(to-?\s?220-?(5|11)|pentawatt|multiwatt|tda20[0-9]+\w*|lm1875\w*|lm3886\w*|l298\w*|lm25[79]\w+)\b/,

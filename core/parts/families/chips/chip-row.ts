@@ -35,7 +35,6 @@ export const chipRow: PartFamily<'chip-row'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    words: ['sip ic', 'sil ic', 'ic sip', 'sip-9', 'sip9'],
     kinds: ['comparator', 'audio', 'driver'],
     needs: /\b(sip|sil)-?\s?\d*\b|\b(ka2284|an6884|ba6124)\b/,
     not: /\b(resistor|widerstand|netzwerk|network|array|socket|header|strip)\b/,

@@ -37,16 +37,6 @@ export const optocoupler: PartFamily<'optocoupler'> = {
   recognise: {
     assumedFor: null,
     kinds: ['optocoupler'],
-    words: [
-      'optocoupler',
-      'opto coupler',
-      'optokoppler',
-      'optoisolator',
-      'opto-isolator',
-      'optocoupleur',
-      'optoacoplador',
-      'optokoppeling',
-    ],
     types: [/\b(PC817|PC8\d\d|4N(25|28|35|37)|CNY17\w*|MOC30\d\d|6N13\d|LTV-?8\d+)\w*\b/i],
   },
   words: {

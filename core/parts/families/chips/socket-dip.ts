@@ -35,20 +35,6 @@ export const socketDip: PartFamily<'socket-dip'> = {
   recognise: {
     assumedFor: null,
     not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+)\b/,
-    words: [
-      'socket',
-      'ic socket',
-      'sockel',
-      'fassung',
-      'ic-fassung',
-      'voet',
-      'voetje',
-      'ic voetje',
-      'ic-voet',
-      'support',
-      'zocalo',
-      'dil socket',
-    ],
   },
   words: {
     one: 'chip socket',

@@ -34,17 +34,6 @@ export const crystal: PartFamily<'crystal'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: 'value-alone',
-    words: [
-      'crystal',
-      'quartz',
-      'xtal',
-      'quarz',
-      'kristal',
-      'cristal',
-      'oscillator crystal',
-      'hc49',
-      'hc-49',
-    ],
     not: /\b(ear ?(phone|piece)|ohrhorer|mikrofon)/,
   },
   words: {

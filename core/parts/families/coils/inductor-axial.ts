@@ -34,21 +34,6 @@ export const inductorAxial: PartFamily<'inductor-axial'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: 'value-alone',
-    words: [
-      'inductor',
-      'choke',
-      'coil',
-      'drossel',
-      'spule',
-      'spoel',
-      'bobine',
-      'self',
-      'inductance',
-      'inductor axial',
-      'bobina',
-      'induktivitat',
-      'smoorspoel',
-    ],
     not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(i-shaped|hollow|air coil|luftspule|radial\w*|stehend\w*|upright|power|drum|ferrite (?:rod|bar)|ferritstab|rod|aerial|antenn\w*|wound|variable|toroid\w*|ringkern\w*)\b/,
   },
   words: {

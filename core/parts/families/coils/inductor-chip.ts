@@ -34,17 +34,6 @@ export const inductorChip: PartFamily<'inductor-chip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'chip inductor',
-      'smd inductor',
-      'inductor',
-      'smd choke',
-      'drossel',
-      'spule',
-      'choke',
-      'ferrite bead',
-      'bead',
-    ],
     needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
   },
   words: {

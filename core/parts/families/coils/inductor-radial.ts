@@ -35,21 +35,6 @@ export const inductorRadial: PartFamily<'inductor-radial'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: [
-      'i-shaped inductor',
-      'radial inductor',
-      'radial choke',
-      'drum choke',
-      'radiale drossel',
-      'drossel radial',
-      'inductor radial',
-      'toroid',
-      'toroidal inductor',
-      'ringkerndrossel',
-      'power choke',
-      'speicherdrossel',
-      'bobine radiale',
-    ],
     needs:
       /\b(i-shaped|radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b/,
     not: /\b(smd|smt|capacitor|kondensator|elko|electrolytic)\b/,

@@ -34,14 +34,6 @@ export const resonator: PartFamily<'resonator'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'resonator',
-      'ceramic resonator',
-      'keramikresonator',
-      'keramischer resonator',
-      'resonateur',
-      'resonador',
-    ],
   },
   words: {
     one: 'ceramic resonator',

@@ -35,18 +35,6 @@ export const transformer: PartFamily<'transformer'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
-    words: [
-      'transformer',
-      'trafo',
-      'transformator',
-      'transformador',
-      'transformateur',
-      'ubertrager',
-      'boost coil',
-      'trigger coil',
-      'zundspule',
-      'inverter coil',
-    ],
   },
   words: {
     one: 'transformer',

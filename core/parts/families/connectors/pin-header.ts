@@ -35,17 +35,6 @@ export const pinHeader: PartFamily<'pin-header'> = {
   recognise: {
     assumedFor: null,
     not: /female|socket|buchse|femelle|hembra|shrouded|box header/,
-    words: [
-      'pinheader',
-      'connector pin header',
-      'stiftleiste',
-      'pin header',
-      'header',
-      'stiftleiste',
-      'pinheader',
-      'jumper header',
-      'male header',
-    ],
   },
   words: {
     one: 'pin header',

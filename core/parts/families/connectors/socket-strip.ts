@@ -36,21 +36,6 @@ export const socketStrip: PartFamily<'socket-strip'> = {
     assumedFor: null,
     // So many pins in two rows have the sockets of chips (common practice).
     not: /\b(?:6|8|14|16|18|20|22|24|28|40)[- ]?pins? socket\b/,
-    words: [
-      'pinsocket',
-      'female header',
-      'socket strip',
-      'socket header',
-      'buchsenleiste',
-      'receptacle',
-      'header socket',
-      'pin socket',
-      'connecteur femelle',
-      'female pin header',
-      'buchse leiste',
-      'header female',
-      'barrette femelle',
-    ],
   },
   words: {
     one: 'socket strip',

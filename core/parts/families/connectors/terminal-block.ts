@@ -35,17 +35,6 @@ export const terminalBlock: PartFamily<'terminal-block'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: [
-      'terminal block',
-      'terminal',
-      'screw terminal',
-      'anschlussklemme',
-      'schraubklemme',
-      'klemme',
-      'kroonsteen',
-      'bornier',
-      'bornera',
-    ],
   },
   words: {
     one: 'terminal block',

@@ -39,18 +39,6 @@ export const bridgeRectifier: PartFamily<'bridge-rectifier'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'bridge rectifier',
-      'rectifier bridge',
-      'bruckengleichrichter',
-      'gleichrichter',
-      'graetz',
-      'pont de diodes',
-      'puente rectificador',
-      'puente de diodos',
-      'bruggelijkrichter',
-      'diode bridge',
-    ],
     kinds: ['bridge'],
     not: /\b(smd|mbs|mb\d+s)\b/,
   },

@@ -41,7 +41,6 @@ export const diodeAxial: PartFamily<'diode-axial'> = {
     assumedFor: null,
     kinds: ['diode', 'schottky'],
     not: /\b(smd|smt|melf|minimelf|sod-?\d{3}|led|zener\w*|z-?diode|bzx\w*|ll4148)\b|\bz-diode/,
-    words: ['diode', 'diodo', 'gleichrichter', 'rectifier', 'schottky'],
     types: [
       /\b1N\s?\d{3,4}[A-Z]?\b/i,
       /\bBAT\d{2}\b/i,

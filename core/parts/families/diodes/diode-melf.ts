@@ -34,7 +34,6 @@ export const diodeMelf: PartFamily<'diode-melf'> = {
   recognise: {
     assumedFor: null,
     kinds: ['diode', 'schottky', 'zener'],
-    words: ['melf', 'minimelf', 'mini-melf', 'mini melf', 'diode', 'll4148'],
     types: [/\bLL\d{4}\b/i],
     needs: /melf|\bll4148\b|\bll41\b/,
   },

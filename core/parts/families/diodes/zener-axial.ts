@@ -37,15 +37,6 @@ export const zenerAxial: PartFamily<'zener-axial'> = {
   recognise: {
     assumedFor: null,
     kinds: ['zener'],
-    words: [
-      'zener',
-      'zener diode',
-      'zenerdiode',
-      'z-diode',
-      'z diode',
-      'diode zener',
-      'diodo zener',
-    ],
     types: [
       /\bBZX\d{2}\w*/i,
       /\b1N47[2-6]\d[A-Z]?\b/i,

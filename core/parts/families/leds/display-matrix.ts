@@ -36,18 +36,6 @@ export const displayMatrix: PartFamily<'display-matrix'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
-    words: [
-      'led matrix',
-      'matrix 8x8',
-      '8x8 matrix',
-      'dot matrix',
-      'led-matrix',
-      'matrixanzeige',
-      'matrice led',
-      'matriz led',
-      'punktmatrix',
-      '8x8 led matrix',
-    ],
     kinds: ['matrix-display'],
     not: /\b(driver|treiber|module|modul|modulo)\b/,
   },

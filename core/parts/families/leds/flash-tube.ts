@@ -34,17 +34,6 @@ export const flashTube: PartFamily<'flash-tube'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
-    words: [
-      'flash tube',
-      'xenon tube',
-      'xenon',
-      'blitzrohre',
-      'blitzlampe',
-      'tube flash',
-      'tubo de flash',
-      'strobe tube',
-      'lampe flash',
-    ],
   },
   words: {
     one: 'flash tube',

@@ -37,19 +37,6 @@ export const infraredReceiver: PartFamily<'infrared-receiver'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'infrared receiver',
-      'ir receiver',
-      'ir-receiver',
-      'infrarotempfanger',
-      'ir-empfanger',
-      'ir empfanger',
-      'recepteur infrarouge',
-      'recepteur ir',
-      'receptor infrarrojo',
-      'receptor ir',
-      'ir ontvanger',
-    ],
     kinds: ['infrared-detector'],
   },
   words: {

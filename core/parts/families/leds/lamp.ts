@@ -36,17 +36,6 @@ export const lamp: PartFamily<'lamp'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: [
-      'lamp',
-      'bulb',
-      'gluhlampe',
-      'gluhbirne',
-      'lampchen',
-      'ampoule',
-      'bombilla',
-      'lampje',
-      'incandescent',
-    ],
     not: /\b(neon|flash|led|holder|fassung|socket|uv)\b/,
   },
   words: {

@@ -34,15 +34,6 @@ export const laserDiode: PartFamily<'laser-diode'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'laser',
-      'laser diode',
-      'laserdiode',
-      'laser module',
-      'lasermodul',
-      'diode laser',
-      'diodo laser',
-    ],
   },
   words: {
     one: 'laser',

@@ -38,7 +38,6 @@ export const led3mm: PartFamily<'led-3mm'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: ['led', 'leds', 'leuchtdiode', 'del', 'lichtdiode', '3mm led'],
     needs: /\b3\s?-?mm\b|\bt-?1\b/,
     otherSize: /\b(5|8|10)\s?-?mm\b/,
     not: /\b(smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber|uv|ultraviolet\w*)\b/,

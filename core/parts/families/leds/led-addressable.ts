@@ -34,16 +34,6 @@ export const ledAddressable: PartFamily<'led-addressable'> = {
   prepareMinutes: 1.5,
   recognise: {
     assumedFor: null,
-    words: [
-      'addressable led',
-      'addressable rgb',
-      'digitale led',
-      'adressierbare led',
-      'led adressable',
-      'led direccionable',
-      'smart led',
-      'pixel led',
-    ],
     kinds: ['addressable-led'],
     not: /\b(strip|streifen|tira|ruban)\b/,
   },

@@ -38,20 +38,6 @@ export const ledBar: PartFamily<'led-bar'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'led bar',
-      'led filament',
-      'filament led',
-      'bar led',
-      'led-bar',
-      'led stab',
-      'leuchtstab',
-      'filament',
-      'led-stab',
-      'led balken',
-      'barre led',
-      'led staaf',
-    ],
     needs: /\b(bar|filament|stab|balken|leuchtstab|staaf|barre)\b/,
   },
   words: {

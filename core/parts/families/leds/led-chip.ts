@@ -34,7 +34,6 @@ export const ledChip: PartFamily<'led-chip'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    words: ['led', 'leds', 'chip led', 'smd led', 'leuchtdiode', 'smd-led', 'del'],
     needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
   },
   words: {

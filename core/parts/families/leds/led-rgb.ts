@@ -37,15 +37,6 @@ export const ledRgb: PartFamily<'led-rgb'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    words: [
-      'rgb led',
-      'rgb',
-      'led rgb',
-      'rgb-led',
-      'multicolour led',
-      'tricolour led',
-      'farbwechsel',
-    ],
     needs: /\brgb\b|colou?r|farbwechsel/,
   },
   words: {

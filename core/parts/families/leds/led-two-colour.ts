@@ -36,23 +36,6 @@ export const ledTwoColour: PartFamily<'led-two-colour'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'two-colour led',
-      'two colour led',
-      'bicolour led',
-      'bicolor led',
-      'duo led',
-      'duo-led',
-      'dual colour led',
-      'dual color led',
-      'bi-color led',
-      'zweifarbige led',
-      'zweifarben-led',
-      'led bicolor',
-      'led bicolore',
-      'led bicolour',
-      'tweekleuren led',
-    ],
   },
   words: {
     one: 'two-colour LED',

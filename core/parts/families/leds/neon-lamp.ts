@@ -33,15 +33,6 @@ export const neonLamp: PartFamily<'neon-lamp'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: [
-      'neon',
-      'neon lamp',
-      'glimmlampe',
-      'lampe neon',
-      'lampara de neon',
-      'ne-2',
-      'neon indicator',
-    ],
   },
   words: {
     one: 'neon lamp',

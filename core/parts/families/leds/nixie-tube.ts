@@ -37,7 +37,6 @@ export const nixieTube: PartFamily<'nixie-tube'> = {
   recognise: {
     assumedFor: null,
     not: /digit|\b0\.?\d{1,2}\b|segment|common|bit\b/,
-    words: ['nixie', 'nixie tube', 'nixierohre', 'tube nixie', 'tubo nixie'],
     types: [/\bIN-?(4|8|12|14|16|17|18)\b/i],
   },
   words: {

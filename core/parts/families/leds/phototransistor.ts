@@ -36,17 +36,6 @@ export const phototransistor: PartFamily<'phototransistor'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'phototransistor',
-      'fototransistor',
-      'photo transistor',
-      'photodiode',
-      'fotodiode',
-      'photo diode',
-      'light sensor',
-      'lichtsensor',
-      'fotodiodo',
-    ],
     kinds: ['phototransistor', 'photodiode'],
     not: /\b(ldr|resistor|lm393|module|modul)\b/,
   },

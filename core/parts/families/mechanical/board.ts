@@ -21,18 +21,6 @@ export const board: PartFamily<'board'> = {
   prepareMinutes: 0,
   recognise: {
     assumedFor: null,
-    words: [
-      'pcb',
-      'board',
-      'circuit board',
-      'platine',
-      'leiterplatte',
-      'printplaat',
-      'circuit imprime',
-      'placa',
-      'perfboard',
-      'stripboard',
-    ],
   },
   words: {
     one: 'board',

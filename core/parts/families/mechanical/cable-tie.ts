@@ -17,22 +17,6 @@ export const cableTie: PartFamily<'cable-tie'> = {
   valueKind: 'none',
   recognise: {
     assumedFor: null,
-    words: [
-      'cable tie',
-      'cable ties',
-      'zip tie',
-      'zip ties',
-      'tie wrap',
-      'kabelbinder',
-      'brida',
-      'bridas',
-      'collier',
-      'serre-cable',
-      'tiewrap',
-      'bundelbandje',
-      'strain relief',
-      'zugentlastung',
-    ],
   },
   words: {
     one: 'cable tie',

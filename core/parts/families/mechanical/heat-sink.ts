@@ -20,17 +20,6 @@ export const heatSink: PartFamily<'heat-sink'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'heat sink',
-      'heatsink',
-      'kuhlkorper',
-      'koellichaam',
-      'dissipateur',
-      'radiateur',
-      'disipador',
-      'koelplaat',
-      'koelprofiel',
-    ],
   },
   words: {
     one: 'heat sink',

@@ -18,18 +18,6 @@ export const screwNylon: PartFamily<'screw-nylon'> = {
   example: { value: { kind: 'type', print: 'M3 x 6' } },
   recognise: {
     assumedFor: null,
-    words: [
-      'nylon screw',
-      'plastic screw',
-      'nylon screws',
-      'kunststoffschraube',
-      'nylonschraube',
-      'schraube kunststoff',
-      'schraube nylon',
-      'tornillo de nailon',
-      'vis nylon',
-      'tornillo nylon',
-    ],
     needs: /nylon|plast|kunststoff|nailon|polyamid/,
   },
   words: {

@@ -19,21 +19,6 @@ export const screw: PartFamily<'screw'> = {
   recognise: {
     assumedFor: null,
     not: /stand-?off|spacer|abstand|distanz|entretoise|separador|afstand|nylon|kunststoff|plastic|terminal|klemme|insulat|isolier/,
-    words: [
-      'screw',
-      'screws',
-      'schraube',
-      'schrauben',
-      'blechschraube',
-      'blechschrauben',
-      'schroef',
-      'bolt',
-      'nut',
-      'vis',
-      'tornillo',
-      'tornillos',
-      'mutter',
-    ],
     types: [/\bM[2345]\s*x\s*\d+\b/i],
   },
   words: {

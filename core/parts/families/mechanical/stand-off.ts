@@ -19,23 +19,6 @@ export const standOff: PartFamily<'stand-off'> = {
   recognise: {
     assumedFor: null,
     not: /nylon|plast|kunststoff|nailon|polyamid/,
-    words: [
-      'abstandsrolle',
-      'distanzrolle',
-      'abstandsrollen',
-      'standoff',
-      'stand-off',
-      'spacer',
-      'abstandsbolzen',
-      'abstandshalter',
-      'afstandsbus',
-      'entretoise',
-      'separador',
-      'distanzbolzen',
-      'distanzhulse',
-      'hex spacer',
-      'afstandhouder',
-    ],
   },
   words: {
     one: 'stand-off',

@@ -1,6 +1,7 @@
 import { drawBatteryHolder, drawHolderMark } from '../../drawing/hardware.ts';
 import { batteryLid } from '../../drawing/lids.ts';
 import type { PartFamily } from '../../family.ts';
+import { holderCells, usualCells } from '../../holderCells.ts';
 
 export const batteryHolder: PartFamily<'battery-holder'> = {
   id: 'battery-holder',
@@ -37,21 +38,6 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
   recognise: {
     assumedFor: null,
     not: /\b(cr\d{4}|lr\d{2}|coin|button|knopfzellen?)\b|knopfzellen/,
-    words: [
-      'battery case',
-      'batteriegehause',
-      'battery holder',
-      'batteriehalter',
-      'batterijhouder',
-      'battery box',
-      'cell holder',
-      'aa cell holder',
-      'porte-pile',
-      'support de pile',
-      'support de piles',
-      'boitier de piles',
-      'portapilas',
-    ],
   },
   words: {
     one: 'battery holder',
@@ -70,7 +56,7 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
     wayRound: 'Red is plus and goes to the hole marked +.',
     backwards: 'The whole board gets its supply reversed; only a protection diode may save it.',
   },
-  draw: drawBatteryHolder,
+  draw: (part) => drawBatteryHolder(holderCells(part) ?? usualCells),
   drawLid: batteryLid,
   drawBoardMark: drawHolderMark,
 };

@@ -34,17 +34,6 @@ export const coinCell: PartFamily<'coin-cell'> = {
   prepareMinutes: 0.5,
   recognise: {
     assumedFor: null,
-    words: [
-      'coin cell',
-      'button cell',
-      'coin battery',
-      'button battery',
-      'knopfzelle',
-      'pile bouton',
-      'pila de boton',
-      'knoopcel',
-      'lithium coin cell',
-    ],
     types: [/(?<![-\w])(CR|LR|SR|BR|AG)\d{1,4}[WH]?\b/],
     not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
   },

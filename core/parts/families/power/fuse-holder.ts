@@ -33,17 +33,6 @@ export const fuseHolder: PartFamily<'fuse-holder'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'fuse holder',
-      'fuseholder',
-      'fuse clip',
-      'fuse clips',
-      'sicherungshalter',
-      'sicherungssockel',
-      'porte-fusible',
-      'portafusible',
-      'zekeringhouder',
-    ],
   },
   words: {
     one: 'fuse holder',

@@ -37,17 +37,6 @@ export const fuse: PartFamily<'fuse'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    words: [
-      'fuse',
-      'sicherung',
-      'feinsicherung',
-      'polyfuse',
-      'ptc fuse',
-      'resettable fuse',
-      'fusible',
-      'zekering',
-      'glass fuse',
-    ],
     not: /\b(holder|halter|clips?|sockel|porte|porta|houder)\b/,
   },
   words: {

@@ -34,21 +34,6 @@ export const lightResistor: PartFamily<'light-resistor'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'photosensitive resistor',
-      'photosensitive resistance',
-      'ldr',
-      'photoresistor',
-      'photo resistor',
-      'light dependent resistor',
-      'fotowiderstand',
-      'photocell',
-      'light sensor',
-      'photoresistance',
-      'fotoresistor',
-      'fotocelda',
-      'lichtsensor',
-    ],
     types: [/\bGL55\d\d\b/i],
   },
   words: {

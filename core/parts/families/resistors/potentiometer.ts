@@ -36,21 +36,6 @@ export const potentiometer: PartFamily<'potentiometer'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'potentiometer',
-      'potentiometre',
-      'potenciometro',
-      'poti',
-      'potmeter',
-      'pot',
-      'volume control',
-      'lin',
-      'log',
-      'linear',
-      'shaft',
-      'drehpoti',
-      'drehpotentiometer',
-    ],
     not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|precision|knob|drehknopf)\b/,
   },
   words: {

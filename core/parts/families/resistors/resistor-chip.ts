@@ -35,17 +35,6 @@ export const resistorChip: PartFamily<'resistor-chip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'chip resistor',
-      'smd resistor',
-      'resistor',
-      'widerstand',
-      'weerstand',
-      'resistance',
-      'resistencia',
-      'smd widerstand',
-      'smd-widerstand',
-    ],
     needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
     not: /\b(array|network|netzwerk|kerko|capacitor|kondensator)\b/,
   },

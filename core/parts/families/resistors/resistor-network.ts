@@ -33,18 +33,6 @@ export const resistorNetwork: PartFamily<'resistor-network'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'resistor network',
-      'resistor array',
-      'resistor pack',
-      'widerstandsnetzwerk',
-      'netzwerk',
-      'sil',
-      'weerstandsnetwerk',
-      'reseau de resistances',
-      'red de resistencias',
-      'network',
-    ],
     types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/],
   },
   words: {

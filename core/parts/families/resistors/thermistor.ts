@@ -34,16 +34,6 @@ export const thermistor: PartFamily<'thermistor'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    words: [
-      'thermistor',
-      'ntc',
-      'ptc',
-      'heissleiter',
-      'kaltleiter',
-      'thermistance',
-      'termistor',
-      'temperature sensor resistor',
-    ],
   },
   words: {
     one: 'thermistor',

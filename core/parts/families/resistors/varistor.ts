@@ -36,7 +36,6 @@ export const varistor: PartFamily<'varistor'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    words: ['varistor', 'vdr', 'mov', 'varistance'],
     types: [/\b\d{1,2}[DK]\d{3}K?\b/],
   },
   words: {

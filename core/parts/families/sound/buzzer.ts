@@ -37,7 +37,6 @@ export const buzzer: PartFamily<'buzzer'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: ['buzzer', 'piezo', 'summer', 'beeper', 'zoemer', 'zumbador', 'sounder'],
   },
   words: {
     one: 'buzzer',

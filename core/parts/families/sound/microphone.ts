@@ -33,17 +33,6 @@ export const microphone: PartFamily<'microphone'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'microphone',
-      'electret',
-      'mikrofon',
-      'elektret',
-      'microfono',
-      'microfoon',
-      'mic capsule',
-      'elektretmikrofon',
-      'micro electret',
-    ],
     not: /\b(module|modul|modulo|jack)\b/,
   },
   words: {

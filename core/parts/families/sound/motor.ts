@@ -36,17 +36,6 @@ export const motor: PartFamily<'motor'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
-    words: [
-      'motor',
-      'dc motor',
-      'getriebemotor',
-      'moteur',
-      'vibration motor',
-      'vibrationsmotor',
-      'servo',
-      'gear motor',
-      'motor dc',
-    ],
     not: /\b(driver|treiber|l293\w*|l298\w*|shield|module)\b/,
   },
   words: {

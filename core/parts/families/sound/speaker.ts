@@ -34,16 +34,6 @@ export const speaker: PartFamily<'speaker'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'speaker',
-      'loudspeaker',
-      'lautsprecher',
-      'luidspreker',
-      'haut-parleur',
-      'altavoz',
-      'mini speaker',
-      'hp',
-    ],
   },
   words: {
     one: 'loudspeaker',

@@ -35,22 +35,6 @@ export const pushButton: PartFamily<'push-button'> = {
   recognise: {
     assumedFor: null,
     not: /\b(smd|smt)\b/,
-    words: [
-      'touch switch',
-      'key',
-      'tactile switch',
-      'push switch',
-      'momentary switch',
-      'push button',
-      'pushbutton',
-      'button',
-      'taster',
-      'tact switch',
-      'tactile',
-      'drukknop',
-      'bouton poussoir',
-      'pulsador',
-    ],
   },
   words: {
     one: 'push button',

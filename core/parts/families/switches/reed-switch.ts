@@ -33,17 +33,6 @@ export const reedSwitch: PartFamily<'reed-switch'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'reed switch',
-      'reed contact',
-      'reedkontakt',
-      'reed-kontakt',
-      'reedschalter',
-      'reed',
-      'contact reed',
-      'interruptor reed',
-      'ampoule reed',
-    ],
     not: /\brela(y|is)\b/,
   },
   words: {

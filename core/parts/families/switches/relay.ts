@@ -37,7 +37,6 @@ export const relay: PartFamily<'relay'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: ['printrelais', 'kleinrelais', 'relay', 'relais', 'rele', 'reed relay', 'power relay'],
     not: /\b(module|modul|modulo|driver|socket|board)\b/,
   },
   words: {

@@ -33,16 +33,6 @@ export const rotaryEncoder: PartFamily<'rotary-encoder'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'rotary encoder',
-      'encoder',
-      'drehgeber',
-      'drehimpulsgeber',
-      'encodeur rotatif',
-      'codificador rotatorio',
-      'draaiencoder',
-      'ec11',
-    ],
     not: /\b(module|modul|pt2262|ic)\b/,
   },
   words: {

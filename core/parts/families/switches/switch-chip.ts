@@ -33,20 +33,6 @@ export const switchChip: PartFamily<'switch-chip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'smd button',
-      'smd switch',
-      'smd push button',
-      'smd taster',
-      'smd tact',
-      'smd tactile',
-      'taster',
-      'button',
-      'push button',
-      'tactile',
-      'tact switch',
-      'switch',
-    ],
     needs: /\b(smd|smt)\b/,
   },
   words: {

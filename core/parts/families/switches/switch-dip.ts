@@ -33,20 +33,6 @@ export const switchDip: PartFamily<'switch-dip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'dip switch',
-      'dip-switch',
-      'dipswitch',
-      'dip schalter',
-      'dip-schalter',
-      'dil switch',
-      'dil schalter',
-      'dil-schalter',
-      'mauseklavier',
-      'interrupteur dip',
-      'interruptor dip',
-      'dip schakelaar',
-    ],
   },
   words: {
     one: 'DIP switch',

@@ -36,16 +36,6 @@ export const switchSlide: PartFamily<'switch-slide'> = {
   recognise: {
     assumedFor: null,
     not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b|\b(rocker|wipp\w*)\b/,
-    words: [
-      'slide switch',
-      'switch',
-      'schiebeschalter',
-      'schalter',
-      'schakelaar',
-      'interrupteur',
-      'interruptor',
-      'spdt',
-    ],
   },
   words: {
     one: 'slide switch',

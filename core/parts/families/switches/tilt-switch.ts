@@ -33,23 +33,6 @@ export const tiltSwitch: PartFamily<'tilt-switch'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    words: [
-      'tilt switch',
-      'tilt sensor',
-      'ball switch',
-      'neigungsschalter',
-      'neigungssensor',
-      'kippschalter kugel',
-      'sensor de inclinacion',
-      'mercury switch',
-      'quecksilberschalter',
-      'vibration switch',
-      'sw-520d',
-      'sw-420',
-      'sw-18010p',
-      'sw-18015p',
-      'contacteur a bille',
-    ],
   },
   words: {
     one: 'tilt switch',

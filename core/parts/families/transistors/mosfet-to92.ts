@@ -31,20 +31,6 @@ export const mosfetTo92: PartFamily<'mosfet-to92'> = {
   recognise: {
     assumedFor: null,
     kinds: ['n-mosfet', 'p-mosfet', 'n-jfet', 'p-jfet'],
-    words: [
-      'mosfet',
-      'n-channel',
-      'p-channel',
-      'fet',
-      'n-mosfet',
-      'p-mosfet',
-      'feldeffekttransistor',
-      'n-kanal',
-      'p-kanal',
-      'jfet',
-      'nmos',
-      'pmos',
-    ],
     types: [
       /\b2N700[02]\b/i,
       /\bBS170\b/i,

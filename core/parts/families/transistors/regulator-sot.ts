@@ -36,18 +36,6 @@ export const regulatorSot: PartFamily<'regulator-sot'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: [
-      'smd regulator',
-      'smd voltage regulator',
-      'regulator smd',
-      'spannungsregler smd',
-      'ldo smd',
-      'smd ldo',
-      'regulator',
-      'spannungsregler',
-      'voltage regulator',
-      'ldo',
-    ],
     kinds: ['positive-regulator', 'negative-regulator', 'adjustable-regulator', 'reference'],
     needs:
       /\bsot-?\s?(223|23|89)\b|\b(smd|smt|cms)\b|\b(to-?252|dpak)\b|\b(ams|lm|ld)1117\w*|xc6206|me6211/,

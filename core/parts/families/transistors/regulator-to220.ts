@@ -36,18 +36,6 @@ export const regulatorTo220: PartFamily<'regulator-to220'> = {
       'adjustable-regulator',
       'adjustable-negative-regulator',
     ],
-    words: [
-      'voltage regulator',
-      'regulator',
-      'spannungsregler',
-      'regulateur',
-      'regulador',
-      'festspannungsregler',
-      'spanningsregelaar',
-      'ldo',
-      'linear regulator',
-      'regler',
-    ],
     types: [
       /\b(LM|UA|L|MC)?7[89]M?(05|06|08|09|10|12|15|18|24)\w*\b/i,
       /\bLM317(?!L)T?\b/i,

@@ -36,18 +36,6 @@ export const regulatorTo92: PartFamily<'regulator-to92'> = {
       'adjustable-regulator',
       'adjustable-negative-regulator',
     ],
-    words: [
-      'voltage regulator',
-      'regulator',
-      'spannungsregler',
-      'regulateur',
-      'regulador',
-      'festspannungsregler',
-      'spanningsregelaar',
-      'ldo',
-      'linear regulator',
-      'regler',
-    ],
     types: [
       /\b(LM|UA|L|MC)?7[89]L\d\d\w*\b/i,
       /\bLM317L\w*\b/i,

@@ -36,7 +36,6 @@ export const transistorCan: PartFamily<'transistor-can'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    words: ['metal can transistor', 'transistor metal can'],
     kinds: ['npn', 'pnp'],
     needs: /\bto-?\s?(18|39|5)\b|\bmetal can\b/,
   },

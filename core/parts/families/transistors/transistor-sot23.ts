@@ -30,17 +30,6 @@ export const transistorSot23: PartFamily<'transistor-sot23'> = {
   recognise: {
     assumedFor: null,
     kinds: ['npn', 'pnp'],
-    words: [
-      'transistor',
-      'npn',
-      'pnp',
-      'bjt',
-      'darlington',
-      'transistor npn',
-      'transistor pnp',
-      'sot-23',
-      'sot23',
-    ],
     types: [/\bMMBT\w+\b/i, /\bBC8[45]\d\w*\b/i],
     needs: /\bsot-?23\b|\b(mmbt\w*|bc8[45]\d\w*|bss\d+|2n7002|ao34\d\d)\b|\bsmd\b/,
     not: /mosfet|\bfet\b|\b(bss\d+|2n7002)\b|led|regulator/,

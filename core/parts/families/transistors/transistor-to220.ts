@@ -31,17 +31,6 @@ export const transistorTo220: PartFamily<'transistor-to220'> = {
   recognise: {
     assumedFor: null,
     kinds: ['npn', 'pnp'],
-    words: [
-      'transistor',
-      'npn',
-      'pnp',
-      'bjt',
-      'darlington',
-      'transistor npn',
-      'transistor pnp',
-      'power transistor',
-      'leistungstransistor',
-    ],
     types: [/\bTIP\d+[A-C]?\b/i, /\bBD(13[5-9]|140|24\d)\w*\b/i, /\bMJE\d+\b/i],
     needs: /\bto-?220\b|\b(tip\d+\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|irf\w+|irl\w+|buz\d+)\b/,
     not: /\b(mosfet|fet|irf\w*|irl\w*|78\d\d|regulator|spannungsregler)\b/,

@@ -33,16 +33,6 @@ export const wireLink: PartFamily<'wire-link'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
-    words: [
-      'wire link',
-      'jumper wire',
-      'link',
-      'drahtbrucke',
-      'brucke',
-      'draadbrug',
-      'wire bridge',
-      'strap',
-    ],
   },
   words: {
     one: 'wire link',
