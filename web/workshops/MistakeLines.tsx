@@ -8,12 +8,14 @@ import { v7 as newEventId } from 'uuid';
 import { logAtSeat, type Seat } from '#contract/workshops';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { type PutRight, putRight } from '#core/build/eventsThatCount';
-import type { LoggedMistake, SeatState } from '#core/build/foldSeat';
+import { foldSeat, type LoggedMistake, type SeatState } from '#core/build/foldSeat';
 import { elapsedMinutes } from '#core/pace/phase';
 import { call } from '../app/call.ts';
 import { ink } from '../app/tokens.ts';
 import { useSave } from '../app/useSave.ts';
 import { dateAndTime } from '../ui/clock.ts';
+import { type SeatEntry, seatEntries } from './floor/seatEntries.ts';
+import { OtherRecords } from './OtherRecords.tsx';
 import { useWorkshop } from './WorkshopFrame.tsx';
 
 // Few mistakes are logged wrongly.
@@ -49,7 +51,19 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
       });
       await revalidate();
     });
-  const traces = putRight(events).filter(({ was }) => was.kind === 'mistake');
+  const isOther = ({ eventId }: SeatEntry) =>
+    state.mistakes.every((mistake) => mistake.eventId !== eventId);
+  const others = seatEntries(t, { steps, state }).filter(isOther);
+  // As if nothing had been taken back: what a trace speaks of is gone from the state.
+  const everything = foldSeat(
+    steps.map((step) => step.id),
+    events.filter(({ kind }) => kind !== 'undo'),
+  );
+  const said = new Map(
+    seatEntries(t, { steps, state: everything }).map(({ eventId, text }) => [eventId, text]),
+  );
+  const traces = putRight(events).filter(({ was }) => said.has(was.id));
+  const remove = (undoes: string) => void log({ kind: 'undo', undoes });
   return (
     <Box>
       {state.mistakes.length === 0 && (
@@ -80,7 +94,7 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
                 size="small"
                 color="inherit"
                 aria-label={t('workshops.correct.deleteIt', { what, number: seat.number })}
-                onClick={() => void log({ kind: 'undo', undoes: mistake.eventId })}
+                onClick={() => remove(mistake.eventId)}
               >
                 {t('workshops.correct.delete')}
               </Button>
@@ -89,10 +103,11 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
         })}
         {traces.map((trace) => (
           <Box component="li" key={trace.eventId} sx={{ color: ink('faded') }}>
-            {traceWords(t, trace, number)}
+            {traceWords(t, trace, number, said.get(trace.was.id) ?? '')}
           </Box>
         ))}
       </Box>
+      <OtherRecords seat={seat.number} entries={others} remove={remove} />
       {state.photos.length > 0 && (
         <Suspense>
           <SeatPhotos
@@ -130,14 +145,19 @@ const named = (
     { what: t(`mistake.${mistake}.name`), place: designator, instead },
   );
 
-function traceWords(t: TFunction, trace: PutRight, number: (stepId: string) => number): string {
-  const { was, now, at, by, helper } = trace;
-  if (was.kind !== 'mistake') return '';
+/** @param entry what it was, in words */
+function traceWords(
+  t: TFunction,
+  { was, now, at, by, helper }: PutRight,
+  number: (stepId: string) => number,
+  entry: string,
+): string {
+  const of = { by: helper ?? t(`workshops.wrapUpPage.by.${by}`), when: dateAndTime(at) };
+  if (was.kind !== 'mistake') return t('workshops.correct.entryDeleted', { ...of, was: entry });
   return t(`workshops.correct.${now === null ? 'wasDeleted' : 'wasCorrected'}`, {
     was: named(t, was),
     step: number(was.stepId),
-    by: helper ?? t(`workshops.wrapUpPage.by.${by}`),
-    when: dateAndTime(at),
+    ...of,
   });
 }
 

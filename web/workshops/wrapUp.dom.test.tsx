@@ -118,6 +118,20 @@ describe('the end of an evening', () => {
   });
 });
 
+describe('another record', () => {
+  it('is deleted, with a trace of what it was', async () => {
+    const { seatId, at, by } = mistake();
+    const id = '00000000-0000-7000-8000-0000000000bb';
+    log.push({ kind: 'note', text: 'Sat at the window', id, seatId, at, by });
+    const user = await open();
+    await user.click(screen.getByText('Other records (1)'));
+    await user.click(screen.getByRole('button', { name: /^Delete: Note: Sat at the window/ }));
+    await screen.findByText(/^Deleted \(instructor, .*Note: Sat at the window/);
+    expect(log.at(-1)).toMatchObject({ kind: 'undo' });
+    expect(screen.queryByText(/^Other records/)).toBeNull();
+  });
+});
+
 describe('a mistake that was logged wrongly', () => {
   beforeEach(() => {
     log.push(mistake());

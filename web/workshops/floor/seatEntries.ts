@@ -11,7 +11,10 @@ export interface SeatEntry {
 }
 
 /** What was logged at a seat besides steps that were tapped, the newest first. */
-export function seatEntries(t: TFunction, { state, steps }: FloorSeat): SeatEntry[] {
+export function seatEntries(
+  t: TFunction,
+  { state, steps }: Pick<FloorSeat, 'state' | 'steps'>,
+): SeatEntry[] {
   return [
     ...state.mistakes.map((mistake) => ({
       eventId: mistake.eventId,

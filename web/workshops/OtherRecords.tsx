@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useTranslation } from 'react-i18next';
+import { timeOfDay } from '../ui/clock.ts';
+import type { SeatEntry } from './floor/seatEntries.ts';
+
+interface OtherRecordsProps {
+  readonly seat: number;
+  readonly entries: readonly SeatEntry[];
+  readonly remove: (eventId: string) => void;
+}
+
+/** What was logged at a seat besides steps and mistakes, each to be deleted. */
+export function OtherRecords({ seat, entries, remove }: OtherRecordsProps) {
+  const { t } = useTranslation();
+  if (entries.length === 0) return null;
+  return (
+    <details>
+      <summary>{t('workshops.correct.others', { number: entries.length })}</summary>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {entries.map(({ eventId, at, text }) => (
+          <li key={eventId}>
+            {timeOfDay(at)} {text}{' '}
+            <Button
+              size="small"
+              color="inherit"
+              aria-label={t('workshops.correct.deleteIt', { what: text, number: seat })}
+              onClick={() => remove(eventId)}
+            >
+              {t('workshops.correct.delete')}
+            </Button>
+          </li>
+        ))}
+      </Box>
+    </details>
+  );
+}
