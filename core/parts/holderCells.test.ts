@@ -23,6 +23,8 @@ describe('the cells that a holder takes', () => {
     ['Batteriehalter 2er Micro', '2 x AAA'],
     ['portapilas 2 x AA', '2 x AA'],
     ['AA x 4 holder', '4 x AA'],
+    ['Portapilas para 2 pilas AAA', '2 x AAA'],
+    ['Halter für 3 Zellen AA', '3 x AA'],
     ['holder for 6 AA cells', '6 x AA'],
     ['holder 2xLR6', '2 x AA'],
     ['1x18650 holder', '1 x 18650'],

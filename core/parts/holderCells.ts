@@ -15,8 +15,12 @@ const sizes: readonly (readonly [
   ['18650', '18650', 18.6, 65.2],
 ];
 
+const cells = '(?:(?:pilas?|piles?|cells?|zellen?|batterie[ns]?|baterias?)\\s+)?';
+
 const patterns = sizes.map(([, called]) => [
-  new RegExp(`(?:^|[^\\d.,])(\\d{1,2})\\s*(?:x|×|er|fach)?[\\s-]*(?:${called})(?![a-z\\d])`),
+  new RegExp(
+    `(?:^|[^\\d.,])(\\d{1,2})\\s*(?:x|×|er|fach)?[\\s-]*${cells}(?:${called})(?![a-z\\d])`,
+  ),
   new RegExp(`(?:^|[^a-z\\d])(?:${called})\\s*(?:x|×)\\s*(\\d{1,2})(?!\\d)`),
 ]);
 
