@@ -64,6 +64,33 @@ test('somebody walks in: a seat more on the running floor, in two taps', async (
   ]);
 });
 
+test('nothing moves under the finger when the floor’s forecast comes in', async ({ page }) => {
+  await signIn(page);
+  const { id } = await planned(page, {
+    title: 'Nothing moves',
+    startsAt: -20,
+    names: ['Tern', 'Skua'],
+  });
+  let isLookedAt: () => void = () => undefined;
+  const lookedAt = new Promise<void>((resolve) => {
+    isLookedAt = resolve;
+  });
+  await page.route('**/forecast.worker-*.js', async (route) => {
+    await lookedAt;
+    await route.continue();
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/workshops/${id}/floor`);
+  const button = page.getByRole('button', { name: 'Add seat' });
+  await expect(button).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+  const before = await button.boundingBox();
+  await expect(page.getByText('Everybody done in time')).toBeHidden();
+  isLookedAt();
+  await expect(page.getByText('Everybody done in time')).toBeVisible();
+  expect((await button.boundingBox())?.y).toBe(before?.y);
+});
+
 test('a workshop is planned again like an earlier one, with its people', async ({ page }) => {
   await signIn(page);
   const { id } = await planned(page, {

@@ -135,7 +135,12 @@ function Floor({ workshop, kept }: FloorProps) {
       <div className="floor">
         <div className="floor-clock">
           <FloorClock now={now} lengthMinutes={lengthMinutes} startsAt={startsAt} seats={seats} />
-          <RoomForecast forecast={forecast} startsAt={startsAt} seats={seats} />
+          <RoomForecast
+            forecast={forecast}
+            startsAt={startsAt}
+            lengthMinutes={lengthMinutes}
+            seats={seats}
+          />
           <VisitBar visits={visits} me={me} choose={choose} leave={leave} />
         </div>
         <div className="floor-next" id={nextId}>

@@ -10,19 +10,27 @@ import type { FloorSeat } from './floorSeat.ts';
 interface RoomForecastProps {
   readonly forecast: Forecast | null;
   readonly startsAt: string;
+  readonly lengthMinutes: number;
   readonly seats: readonly FloorSeat[];
 }
 
-/** Whether everybody will be done, and when the last one is; said only of those who are not. */
-export function RoomForecast({ forecast, startsAt, seats }: RoomForecastProps) {
+/**
+ * Whether everybody will be done, and when the last one is; said only of those who are not. Until it is worked out its
+ * place is kept free: what comes in above a button must not push it from under a finger.
+ */
+export function RoomForecast({ forecast, startsAt, lengthMinutes, seats }: RoomForecastProps) {
   const { t } = useTranslation();
   const isDone = seats.every(({ state }) => state.currentStepId === null);
-  if (!forecast || isDone) return null;
+  if (isDone) return null;
   const at = (minutes: number) =>
     timeOfDay(new Date(Date.parse(startsAt) + minutes * 60_000).toISOString());
-  const { last, chance } = forecast;
+  const end = lengthMinutes;
+  const { last, chance } = forecast ?? { last: { p50: end, p05: end, p95: end }, chance: 1 / 2 };
   return (
-    <Box sx={{ pt: 0.75, color: ink('faded') }}>
+    <Box
+      sx={{ pt: 0.75, color: ink('faded'), visibility: forecast ? 'visible' : 'hidden' }}
+      aria-hidden={!forecast}
+    >
       {t('workshops.roomForecast.everybody', {
         chance: saying(t, chanceOf(chance)),
         time: at(last.p50),
