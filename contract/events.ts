@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import type { Author, Deed, DeedKind } from '#core/build/event';
+import type { Amended, Author, Deed, DeedKind } from '#core/build/event';
 import { faces, helpAbouts, longestBreak, messageSorts, photoSubjects } from '#core/build/event';
 import type { AtSeats, LoggedEvent } from '#core/build/together';
 import { mistakeIds } from '#core/learning/mistakes/ids';
@@ -62,8 +62,64 @@ const mistakeKind = oneOf(mistakeIds, {
   missing: said('refusals.events.sayWhatWentWrong'),
 });
 
+const moment = leaf(
+  yup
+    .string()
+    .strict()
+    .required(said('refusals.events.theTimeIsMissing'))
+    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, {
+      message: said('refusals.events.writeTheTimeAsIso8601In'),
+    })
+    .test('real', said('refusals.events.thisTimeDoesNotExist'), isTime),
+);
+
+/** What is put right as a whole. */
+const amendedDeeds = {
+  reading: record<DeedOf<'reading'>>({
+    kind: literal('reading'),
+    stepId,
+    amount: leaf(
+      yup
+        .number()
+        .typeError(said('refusals.events.writeTheReadingAsANumber'))
+        .required(said('refusals.events.writeWhatTheMeterShows'))
+        .min(0, said('refusals.events.aReadingIsNotBelow0'))
+        .max(openOhm, said('refusals.events.aReadingIsAtMostAGigaohm')),
+    ),
+  }),
+  'put-at': record<DeedOf<'put-at'>>({ kind: literal('put-at'), stepId }),
+  'checked-good': record<DeedOf<'checked-good'>>({ kind: literal('checked-good'), stepId }),
+  praise: record<DeedOf<'praise'>>({ kind: literal('praise'), stepId }),
+  'part-missing': record<DeedOf<'part-missing'>>({
+    kind: literal('part-missing'),
+    stepId,
+    designators: places,
+  }),
+  note: record<DeedOf<'note'>>({
+    kind: literal('note'),
+    text: trimmed(500, said('refusals.events.writeTheNote')),
+  }),
+  visit: record<DeedOf<'visit'>>({
+    kind: literal('visit'),
+    answers: list(id, (array) =>
+      array.required(said('refusals.events.sayWhichCallsThisVisitAnswers')).max(50),
+    ),
+  }),
+  'visit-ended': record<DeedOf<'visit-ended'>>({
+    kind: literal('visit-ended'),
+    visit: id,
+  }),
+};
+
 /** What each kind of deed carries; a stored one is that and nothing else. */
 export const deedSchema = oneOfKind<Deed>({
+  ...amendedDeeds,
+  amended: record<DeedOf<'amended'>>({
+    kind: literal('amended'),
+    amends: id,
+    deed: oneOfKind<Amended>(amendedDeeds),
+    happenedAt: moment,
+  }),
   'step-done': record<DeedOf<'step-done'>>({ kind: literal('step-done'), stepId }),
   'step-reopened': record<DeedOf<'step-reopened'>>({ kind: literal('step-reopened'), stepId }),
   mistake: record<DeedOf<'mistake'>>({
@@ -84,18 +140,6 @@ export const deedSchema = oneOfKind<Deed>({
     designator: leaf(placeText),
     instead: leaf(placeText),
   }),
-  reading: record<DeedOf<'reading'>>({
-    kind: literal('reading'),
-    stepId,
-    amount: leaf(
-      yup
-        .number()
-        .typeError(said('refusals.events.writeTheReadingAsANumber'))
-        .required(said('refusals.events.writeWhatTheMeterShows'))
-        .min(0, said('refusals.events.aReadingIsNotBelow0'))
-        .max(openOhm, said('refusals.events.aReadingIsAtMostAGigaohm')),
-    ),
-  }),
   counted: record<DeedOf<'counted'>>({
     kind: literal('counted'),
     stepId,
@@ -108,8 +152,6 @@ export const deedSchema = oneOfKind<Deed>({
       array.required(said('refusals.events.sayWhichFailuresAreReleased')).max(50),
     ),
   }),
-  'put-at': record<DeedOf<'put-at'>>({ kind: literal('put-at'), stepId }),
-  'checked-good': record<DeedOf<'checked-good'>>({ kind: literal('checked-good'), stepId }),
   'help-asked': record<DeedOf<'help-asked'>>({
     kind: literal('help-asked'),
     stepId,
@@ -134,35 +176,15 @@ export const deedSchema = oneOfKind<Deed>({
   }),
   'message-read': record<DeedOf<'message-read'>>({ kind: literal('message-read'), told: id }),
   greeted: record<DeedOf<'greeted'>>({ kind: literal('greeted') }),
-  'part-missing': record<DeedOf<'part-missing'>>({
-    kind: literal('part-missing'),
-    stepId,
-    designators: places,
-  }),
   feedback: record<DeedOf<'feedback'>>({
     kind: literal('feedback'),
     face: oneOfNumbers(faces, said('refusals.events.chooseAFace')),
     text: trimmedOrEmpty(500, said('refusals.events.writeWhatToChangeOrNothing')),
   }),
-  note: record<DeedOf<'note'>>({
-    kind: literal('note'),
-    text: trimmed(500, said('refusals.events.writeTheNote')),
-  }),
   'help-withdrawn': record<DeedOf<'help-withdrawn'>>({
     kind: literal('help-withdrawn'),
     asked: id,
   }),
-  visit: record<DeedOf<'visit'>>({
-    kind: literal('visit'),
-    answers: list(id, (array) =>
-      array.required(said('refusals.events.sayWhichCallsThisVisitAnswers')).max(50),
-    ),
-  }),
-  'visit-ended': record<DeedOf<'visit-ended'>>({
-    kind: literal('visit-ended'),
-    visit: id,
-  }),
-  praise: record<DeedOf<'praise'>>({ kind: literal('praise'), stepId }),
   'part-replaced': record<DeedOf<'part-replaced'>>({
     kind: literal('part-replaced'),
     stepId,
@@ -231,16 +253,7 @@ const envelope = {
   id: id,
   seatId: id,
   alsoAt: optional(list(id, (array) => array.required().max(500))),
-  at: leaf(
-    yup
-      .string()
-      .strict()
-      .required(said('refusals.events.theTimeIsMissing'))
-      .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, {
-        message: said('refusals.events.writeTheTimeAsIso8601In'),
-      })
-      .test('real', said('refusals.events.thisTimeDoesNotExist'), isTime),
-  ),
+  at: moment,
 };
 
 /** What an event has besides its deed, as a device sends it. */

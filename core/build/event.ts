@@ -16,8 +16,11 @@ export type Face = (typeof faces)[number];
 export const photoSubjects = ['board', 'before', 'after'] as const;
 export type PhotoSubject = (typeof photoSubjects)[number];
 
-/** Deeds that a seat's own page is not shown: they are for staff. */
-export const staffOnly: readonly string[] = ['note'];
+const staffOnly: readonly string[] = ['note'];
+
+/** Whether a deed is for staff alone: a seat's own page is not shown it, nor what it was amended to. */
+export const isForStaff = (deed: Deed): boolean =>
+  staffOnly.includes(deed.kind === 'amended' ? deed.deed.kind : deed.kind);
 
 /** A break is at most so long, in minutes. */
 export const longestBreak = 120;
@@ -51,6 +54,16 @@ export type Deed =
       readonly mistake: MistakeId;
       readonly designator?: string | undefined;
       readonly instead?: string | undefined;
+    }
+  /**
+   * Something else was logged wrongly, and is `deed`, of the same kind, at `happenedAt` (ISO 8601, UTC); who logged it
+   * stays. The last one counts.
+   */
+  | {
+      readonly kind: 'amended';
+      readonly amends: string;
+      readonly deed: Amended;
+      readonly happenedAt: string;
     }
   /** What a meter or a supply showed at a check, in the unit that the check asks for. */
   | { readonly kind: 'reading'; readonly stepId: string; readonly amount: number }
@@ -143,6 +156,22 @@ export type Deed =
   | { readonly kind: 'undo'; readonly undoes: string };
 
 export type DeedKind = Deed['kind'];
+
+/**
+ * What is put right as a whole. A mistake is `corrected`; what has moved something or let somebody go on (a part handed
+ * out, a release) is taken back and logged anew.
+ */
+export const amendedKinds = [
+  'reading',
+  'note',
+  'checked-good',
+  'praise',
+  'put-at',
+  'part-missing',
+  'visit',
+  'visit-ended',
+] as const;
+export type Amended = Extract<Deed, { readonly kind: (typeof amendedKinds)[number] }>;
 
 export type Author = 'learner' | 'instructor';
 

@@ -1,7 +1,6 @@
 import type { Author, BuildEvent, Deed } from './event.ts';
 
-type Mistake = Extract<BuildEvent, { kind: 'mistake' }>;
-type Correction = Extract<BuildEvent, { kind: 'corrected' }>;
+type Correction = Extract<BuildEvent, { kind: 'corrected' | 'amended' }>;
 
 /**
  * The events of a log that were not taken back, each once, in the order of their time; ties by id, so that every device
@@ -9,14 +8,24 @@ type Correction = Extract<BuildEvent, { kind: 'corrected' }>;
  */
 export function eventsThatCount(events: Iterable<BuildEvent>): BuildEvent[] {
   const standing = withoutUndone(events);
-  const corrections = new Map(standing.filter(isCorrection).map((one) => [one.corrects, one]));
+  const corrections = new Map(standing.filter(isCorrection).map((one) => [spokenOf(one), one]));
   if (corrections.size === 0) return standing;
   return standing
     .filter((event) => !isCorrection(event))
     .map((event) => {
-      const correction = event.kind === 'mistake' ? corrections.get(event.id) : undefined;
-      return correction ? { ...(event as Mistake), ...correctedTo(correction) } : event;
-    });
+      const correction = corrections.get(event.id);
+      return correction ? putRightBy(event, correction) : event;
+    })
+    .sort(byTime);
+}
+
+/** An event as a correction says that it was; one that speaks of another kind of event says nothing of it. */
+function putRightBy(event: BuildEvent, correction: Correction): BuildEvent {
+  if (correction.kind === 'corrected') {
+    return event.kind === 'mistake' ? { ...event, ...correctedTo(correction) } : event;
+  }
+  const { deed, happenedAt } = correction;
+  return event.kind === deed.kind ? { ...event, ...deed, at: happenedAt } : event;
 }
 
 /** What was put right in a log: taken back, or said otherwise, by whom and when. */
@@ -27,8 +36,8 @@ export interface PutRight {
   readonly helper?: string | undefined;
   /** As it was logged first. */
   readonly was: BuildEvent;
-  /** As it is now; null where it was taken back. */
-  readonly now: Pick<Mistake, 'stepId' | 'mistake' | 'designator' | 'instead'> | null;
+  /** As it is since; null where it was taken back. */
+  readonly now: BuildEvent | null;
 }
 
 /** The trace of what was put right, in the order of time. What is not in the log is left out. */
@@ -37,15 +46,14 @@ export function putRight(events: Iterable<BuildEvent>): PutRight[] {
   const byId = new Map(all.map((event) => [event.id, event]));
   return all
     .flatMap((event): PutRight[] => {
-      const of =
-        event.kind === 'undo' ? event.undoes : event.kind === 'corrected' ? event.corrects : null;
-      const was = of === null ? undefined : byId.get(of);
+      if (event.kind !== 'undo' && !isCorrection(event)) return [];
+      const was = byId.get(event.kind === 'undo' ? event.undoes : spokenOf(event));
       if (!was) return [];
       const { id: eventId, at, by, helper } = event;
-      const now = event.kind === 'corrected' ? correctedTo(event) : null;
+      const now = event.kind === 'undo' ? null : putRightBy(was, event);
       return [{ eventId, at, by, helper, was, now }];
     })
-    .sort(byTime);
+    .sort((a, b) => compare(a.at, b.at) || compare(a.eventId, b.eventId));
 }
 
 function withoutUndone(events: Iterable<BuildEvent>): BuildEvent[] {
@@ -54,10 +62,15 @@ function withoutUndone(events: Iterable<BuildEvent>): BuildEvent[] {
   const undone = new Set([...byId.values()].flatMap((e) => (e.kind === 'undo' ? [e.undoes] : [])));
   return [...byId.values()]
     .filter((event) => event.kind !== 'undo' && !undone.has(event.id))
-    .sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id));
+    .sort(byTime);
 }
 
-const isCorrection = (event: BuildEvent): event is Correction => event.kind === 'corrected';
+const isCorrection = (event: BuildEvent): event is Correction =>
+  event.kind === 'corrected' || event.kind === 'amended';
+
+/** The event that a correction puts right. */
+const spokenOf = (correction: Correction): string =>
+  correction.kind === 'corrected' ? correction.corrects : correction.amends;
 
 /** All that a correction says, and what it does not say is not there any more. */
 const correctedTo = ({
@@ -72,6 +85,6 @@ const correctedTo = ({
   instead,
 });
 
-const byTime = (a: PutRight, b: PutRight) => compare(a.at, b.at) || compare(a.eventId, b.eventId);
+const byTime = (a: BuildEvent, b: BuildEvent) => compare(a.at, b.at) || compare(a.id, b.id);
 
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);

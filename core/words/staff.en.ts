@@ -75,7 +75,7 @@ export const staffEnglish = {
     'about-to-power': 'about to switch it on for the first time',
     'about-to-put-cells': 'about to put the cells in',
     'about-to-insert': 'about to insert a chip',
-    silent: 'nothing heard for {{minutes}} min; this step rarely takes over {{long}}',
+    silent: 'nothing heard for {{minutes}} min; this step rarely takes over {{long}} min',
     unlikely: 'chance to finish tonight: {{chance}}',
     chance: {
       under: 'under {{percent}} %',

@@ -82,8 +82,7 @@ test('the whole class answers one question; the answers come in live and go to t
   await expect(page.getByText('The right answer: Bridge')).toBeVisible();
 
   const phones = [await phoneOf(browser, baseURL), await phoneOf(browser, baseURL)] as const;
-  for (const [index, phone] of phones.entries())
-    await phone.goto(`/seat/${seats[index + 4]?.token}`);
+  for (const [index, phone] of phones.entries()) await goToSeat(phone, seats[index + 4]?.token);
   const screen = await page.context().newPage();
   await screen.goto(`/practice/class/${id}/screen`);
   await expect(screen.getByText('The first question comes soon.')).toBeVisible();
@@ -92,10 +91,18 @@ test('the whole class answers one question; the answers come in live and go to t
   await expect(page.getByText('0 of 8 have answered')).toBeVisible();
   const answer = async (phone: Page, name: RegExp) => {
     const round = phone.getByRole('region', { name: 'A question for everybody' });
-    await round.getByRole('button', { name: 'Answer it' }).click();
+    await phone.getByRole('button', { name: 'Answer it' }).click();
+    await expect(phone.getByRole('button', { name: 'Ask for help' })).toBeVisible();
     await round.getByRole('button', { name }).click();
     await expect(round.getByText('Your answer is in')).toBeVisible();
   };
+  // With the iron in hand it is put off, and taken up again.
+  const done = phones[0].getByRole('button', { name: 'Done' });
+  await phones[0].getByRole('button', { name: 'Not now' }).click();
+  await expect(done).toBeVisible();
+  await phones[0].getByRole('button', { name: 'Answer the question for everybody' }).click();
+  await expect(phones[0].getByRole('button', { name: 'Answer it' })).toBeVisible();
+  await expect(done).toBeHidden();
   await answer(phones[0], /Bridge/);
   // Nobody is told yet who was right.
   await expect(phones[0].getByText('Right.', { exact: true })).toHaveCount(0);

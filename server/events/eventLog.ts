@@ -72,7 +72,12 @@ export class EventLog {
     const known = await this.#spokenOf(seat, by, sent);
     this.#refuseUnknown(seat, by, sent, known);
     // A clock that runs ahead would make others wait for a time that has not come; behind, it only looks late.
-    const events = sent.map((event) => ({ ...event, by, helper, at: earlier(event.at, now) }));
+    const events = sent.map((event) => ({
+      ...notAhead(event, now),
+      by,
+      helper,
+      at: earlier(event.at, now),
+    }));
     await this.#inTurn(seat.workshopId, async () => {
       this.#channels.publish(seat.workshopId, await this.#store(seat, events, known));
     });
@@ -227,6 +232,12 @@ function referencesOf(event: SentEvent): References {
         kind: 'mistake',
         otherwise: said('refusals.events.onlyAMistakeCanBeCorrected'),
       };
+    case 'amended':
+      return {
+        ids: [event.amends],
+        kind: event.deed.kind,
+        otherwise: said('refusals.events.itIsPutRightAsWhatItIs'),
+      };
     case 'message-read':
       return {
         ids: [event.told],
@@ -285,7 +296,8 @@ function replacedBy(event: BuildEvent, known: ReadonlyMap<string, Known>): Repla
     : [];
 }
 
-function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: string): FieldError[] {
+function planErrors(steps: readonly PlannedStep[], event: Deed, field: string): FieldError[] {
+  if (event.kind === 'amended') return planErrors(steps, event.deed, `${field}.deed`);
   if (!('stepId' in event)) return [];
   const step = steps.find(({ id }) => id === event.stepId);
   if (!step) {
@@ -305,13 +317,16 @@ function planErrors(steps: readonly PlannedStep[], event: SentEvent, field: stri
     }));
 }
 
-function placesNamed(event: SentEvent): readonly string[] {
+function placesNamed(event: Deed): readonly string[] {
   if (event.kind === 'notice') return event.designators;
   if (event.kind !== 'mistake' && event.kind !== 'corrected' && event.kind !== 'part-replaced') {
     return [];
   }
   return event.designator === undefined ? [] : [event.designator];
 }
+
+const notAhead = (event: SentEvent, now: Date): SentEvent =>
+  event.kind === 'amended' ? { ...event, happenedAt: earlier(event.happenedAt, now) } : event;
 
 const earlier = (at: string, now: Date) =>
   (Date.parse(at) > now.getTime() ? now : new Date(at)).toISOString();

@@ -4,7 +4,7 @@ import {
   type BuildEvent,
   type Deed,
   type DeedKind,
-  staffOnly,
+  isForStaff,
 } from '#core/build/event';
 import type { LoggedEvent } from '#core/build/together';
 import type { Queryable } from '../db/database.ts';
@@ -90,10 +90,8 @@ export async function selectSeatEvents(
        from seat_event where seat_id = $1 and seat_event.seq > $2 order by seat_event.seq`,
     [seatId, afterSeq],
   );
-  return rows.map(streamed).filter(({ event }) => isForSeat(event));
+  return rows.map(streamed).filter(({ event }) => !isForStaff(event));
 }
-
-export const isForSeat = ({ kind }: BuildEvent): boolean => !staffOnly.includes(kind);
 
 /** Of every workshop, the deeds of some kinds, in the order they were received; by workshop. */
 export async function selectDeedsOfAll(

@@ -98,6 +98,12 @@ export async function eraseLearner(tx: Queryable, id: string, name: string): Pro
         and seat_id in (select id from seat where learner_id = $1)`,
     [id],
   );
+  await tx.query(
+    `update build_event set deed = jsonb_set(deed, '{deed,text}', '"…"')
+      where kind = 'amended' and coalesce(deed #>> '{deed,text}', '') <> ''
+        and seat_id in (select id from seat where learner_id = $1)`,
+    [id],
+  );
   await tx.query('alter table build_event enable trigger build_event_append_only');
   await tx.query(
     `update checklist_sign set signed_by = '…'

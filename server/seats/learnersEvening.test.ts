@@ -91,6 +91,39 @@ describe('a note of staff', () => {
   });
 });
 
+describe('an entry that was put right', () => {
+  const happenedAt = '2026-03-05T18:40:00.000Z';
+  const post = (entry: object) =>
+    server.instructor
+      .post(`/api/workshops/${workshop.id}/seats/${seat(0).id}/events`)
+      .send({ events: [entry] });
+  const amend = (amends: string, deed: object) =>
+    fromFloor(0, { kind: 'amended', amends, deed, happenedAt });
+
+  it('is told to the seat, but not what a note was put right to', async () => {
+    const note = logged(0, { kind: 'note', text: 'Needs glasses' });
+    const seen = logged(0, { kind: 'checked-good', stepId: 'solder-R1-R2' });
+    await post(note).expect(200);
+    await post(seen).expect(200);
+    await amend(note.id, { kind: 'note', text: 'Needs a lamp' }).expect(200);
+    expect(await kindsAtSeat(0)).not.toContain('amended');
+    await amend(seen.id, { kind: 'checked-good', stepId: 'solder-R1-R2' }).expect(200);
+    expect((await kindsAtSeat(0)).at(-1)).toBe('amended');
+  });
+
+  it('stays what it is, at a step that there is, and is put right by staff', async () => {
+    const seen = logged(0, { kind: 'checked-good', stepId: 'solder-R1-R2' });
+    await post(seen).expect(200);
+    await amend(seen.id, { kind: 'note', text: 'Looked at' }).expect(422);
+    const { body } = await amend(seen.id, { kind: 'checked-good', stepId: 'none' }).expect(422);
+    expect(JSON.stringify(body.errors)).toContain('deed.stepId');
+    await amend(seen.id, { kind: 'step-done', stepId: 'solder-R1-R2' }).expect(422);
+    await amend(logged(0, {}).id, { kind: 'praise', stepId: 'solder-R1-R2' }).expect(422);
+    const deed = { kind: 'checked-good', stepId: 'solder-R1-R2' };
+    await fromSeat(0, { kind: 'amended', amends: seen.id, deed, happenedAt }).expect(403);
+  });
+});
+
 describe('the sheet to take home', () => {
   it('says what is known of the kit, and that nobody has checked what nobody has', async () => {
     const answer = await request(server.app)
@@ -130,7 +163,8 @@ describe('erasing a person', () => {
     }).expect(200);
     await server.instructor.delete(`/api/people/${seat(0).learnerId}`).expect(200);
     const log = (await server.instructor.get(`/api/workshops/${workshop.id}/log`).expect(200)).text;
-    for (const gone of ['Tern', 'Needs a break', 'liked it']) expect(log).not.toContain(gone);
+    for (const gone of ['Tern', 'Needs a break', 'Needs a lamp', 'liked it'])
+      expect(log).not.toContain(gone);
     // What is about somebody else stays.
     expect(log).toContain('Works left-handed');
   });

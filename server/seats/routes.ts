@@ -1,6 +1,6 @@
 import type { SentEvent } from '#contract/events';
 import { getSeat, queueOfSeat, reportFromSeat, seatStream } from '#contract/seats';
-import type { DeedKind } from '#core/build/event';
+import { type DeedKind, isForStaff } from '#core/build/event';
 import { helpQueue } from '#core/build/helpQueue';
 import { asAt, seatsOf } from '#core/build/together';
 import { heatTimesOf } from '#core/joint/heat/iron';
@@ -11,7 +11,7 @@ import type { EventLog } from '../events/eventLog.ts';
 import { streamEvents } from '../events/eventStream.ts';
 import type { LiveChannels } from '../events/liveChannels.ts';
 import { type OpenStreams, seatOwner, streamsOfSeat } from '../events/openStreams.ts';
-import { isForSeat, selectCallsForHelp, selectSeatEvents } from '../events/queries.ts';
+import { selectCallsForHelp, selectSeatEvents } from '../events/queries.ts';
 import type { Api } from '../http/api.ts';
 import { forbidden } from '../http/refusal.ts';
 import { withJudgement } from '../practice/judgeEvents.ts';
@@ -84,7 +84,7 @@ export function seatRoutes(
         workshopId,
         after: (seq) => selectSeatEvents(db, seatId, seq),
         own: ({ seq, event }) =>
-          seatsOf(event).includes(seatId) && isForSeat(event)
+          seatsOf(event).includes(seatId) && !isForStaff(event)
             ? { seq, event: asAt(event, seatId) }
             : undefined,
       },

@@ -113,8 +113,9 @@ export function Bench() {
     });
     report({ kind: 'help-asked', stepId, about: 'lost' });
   };
-  // A question to everybody takes the place of the step: what is pressed then is its answer.
+  // A question to everybody takes the place of the step’s buttons until it is answered or put off.
   const [answering, setAnswering] = useState(false);
+  const [foot, setFoot] = useState<HTMLElement | null>(null);
   const measuring = step ? measuringOf(step) : null;
   const repeat = step?.own?.words.repeat;
   const isCheck = step?.kind === 'check' || step?.own?.sort === 'check';
@@ -151,6 +152,17 @@ export function Bench() {
     />
   );
 
+  const helpButton = (
+    <button
+      type="button"
+      className="side-button"
+      onClick={() => askForHelp()}
+      disabled={state.help !== null}
+    >
+      <Glyph name="hand" /> {state.help ? t('seat.helpAsked') : t('seat.help')}
+    </button>
+  );
+
   return (
     <>
       <SeatHead>
@@ -167,6 +179,8 @@ export function Bench() {
           report={report}
           clock={log.now}
           answering={setAnswering}
+          foot={foot}
+          help={helpButton}
         />
         <FromTheInstructor state={state} steps={steps} />
         {state.missing.length > 0 && !isNew && (
@@ -212,7 +226,7 @@ export function Bench() {
           </Link>
         )}
       </main>
-      {meeting && (
+      {meeting && !answering && (
         <div className="seat-foot">
           <div className="foot-row">
             <button type="button" className="main-button" onClick={begin}>
@@ -255,16 +269,10 @@ export function Bench() {
               </button>
             )
           )}
-          <button
-            type="button"
-            className="side-button"
-            onClick={() => askForHelp()}
-            disabled={state.help !== null}
-          >
-            <Glyph name="hand" /> {state.help ? t('seat.helpAsked') : t('seat.help')}
-          </button>
+          {helpButton}
         </div>
       </nav>
+      <div ref={setFoot} className="foot-place" />
       {step && troubleOpen && (
         <Suspense>
           <Trouble

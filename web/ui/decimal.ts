@@ -6,3 +6,9 @@ export const decimal = (value: number, decimals: number): string =>
     minimumFractionDigits: decimals,
     maximumFractionDigits: decimals,
   }).format(value);
+
+/** A number as it stands in a field to be typed over: all its figures, no marks between thousands. */
+export const typedNumber = (value: number): string =>
+  new Intl.NumberFormat(localeNow(), { maximumSignificantDigits: 15, useGrouping: false }).format(
+    value,
+  );

@@ -25,7 +25,7 @@ const ClosingPart = lazy(async () => ({
   default: (await import('./ClosingPart.tsx')).ClosingPart,
 }));
 const MistakeLines = lazy(async () => ({
-  default: (await import('./MistakeLines.tsx')).MistakeLines,
+  default: (await import('./records/MistakeLines.tsx')).MistakeLines,
 }));
 const UsedUp = lazy(async () => ({ default: (await import('./UsedUp.tsx')).UsedUp }));
 

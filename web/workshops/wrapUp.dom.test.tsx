@@ -130,6 +130,32 @@ describe('another record', () => {
     expect(log.at(-1)).toMatchObject({ kind: 'undo' });
     expect(screen.queryByText(/^Other records/)).toBeNull();
   });
+
+  it('is corrected: words and time of a note, with a trace of what was first', async () => {
+    const { seatId, by } = mistake();
+    const id = '00000000-0000-7000-8000-0000000000bb';
+    log.push({ kind: 'note', text: 'Sat at the window', id, seatId, at: at(-200), by });
+    const user = await open();
+    await user.click(screen.getByText('Other records (1)'));
+    await user.click(screen.getByRole('button', { name: /^Correct: Note: Sat at the window/ }));
+    const dialog = await screen.findByRole('dialog', { name: 'Correct a record' });
+    const field = within(dialog).getByLabelText('Note');
+    await user.clear(field);
+    await user.click(within(dialog).getByRole('button', { name: 'Save correction' }));
+    await within(dialog).findByText('Write the note.');
+    await user.type(field, 'Sat at the door');
+    await user.click(within(dialog).getByRole('button', { name: 'Save correction' }));
+    await screen.findByText(
+      /^Corrected \(instructor, .*Logged first: \d\d:\d\d Note: Sat at the window/,
+    );
+    screen.getByText(/Note: Sat at the door/);
+    expect(log.at(-1)).toMatchObject({
+      kind: 'amended',
+      amends: id,
+      deed: { kind: 'note', text: 'Sat at the door' },
+      happenedAt: at(-200),
+    });
+  });
 });
 
 describe('a mistake that was logged wrongly', () => {

@@ -37,6 +37,7 @@ export const anyLog: fc.Arbitrary<BuildEvent[]> = fc
         'message-read',
         'mistake',
         'corrected',
+        'amended',
         'photo',
         'check-failed',
         'counted',
@@ -95,6 +96,15 @@ function deedOf(kind: string, stepId: string, target: BuildEvent | undefined): D
       return target?.kind === 'mistake'
         ? { kind, corrects: target.id, stepId, mistake: bridge.id }
         : undefined;
+    case 'amended': {
+      const happenedAt = new Date(Date.UTC(2026, 2, 5, 18, 30 + stepId.length)).toISOString();
+      const isStep = target?.kind === 'praise' || target?.kind === 'put-at';
+      return isStep
+        ? { kind, amends: target.id, deed: { kind: target.kind, stepId }, happenedAt }
+        : target?.kind === 'note'
+          ? { kind, amends: target.id, deed: { kind: target.kind, text: stepId }, happenedAt }
+          : undefined;
+    }
     case 'part-replaced':
       return { kind, stepId, designator: 'R1' };
     case 'notice':

@@ -186,7 +186,7 @@ describe('who is next', () => {
     const usual = seat('Tern', begun, soon).tonight.long;
     expect(says(seat('Tern', begun, soon - 1 + usual - 0.5))).toEqual([]);
     expect(says(seat('Tern', begun, soon - 1 + usual + 1))[0]).toMatch(
-      /^silent: nothing heard for \d+ min; this step rarely takes over \d+$/,
+      /^silent: nothing heard for \d+ min; this step rarely takes over \d+ min$/,
     );
   });
 

@@ -1,4 +1,5 @@
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { createPortal } from 'react-dom';
 import { useTranslation } from 'react-i18next';
 import type { BuildEvent, Deed } from '#core/build/event';
 import { exerciseOf } from '#core/learning/drills/exercise';
@@ -12,13 +13,18 @@ interface ClassRoundProps {
   readonly plan: Parameters<typeof kitOfSteps>[0];
   readonly events: readonly BuildEvent[];
   readonly report: (deed: Deed) => void;
-  /** Says whether the learner is at the question now. */
+  /** Says whether the question waits for its answer: then it has the place of the step’s own buttons. */
   readonly answering: (isAt: boolean) => void;
+  /** Where the step’s buttons were. */
+  readonly foot: Element | null;
+  /** What stays in reach while the question has their place. */
+  readonly help: ReactNode;
   readonly dismiss: () => void;
 }
 
 /** The question that everybody got, at one seat: answered when hands are free, explained when the round has ended. */
-export function ClassRound({ round, plan, events, report, answering, dismiss }: ClassRoundProps) {
+export function ClassRound(props: ClassRoundProps) {
+  const { round, plan, events, report, answering, foot, help, dismiss } = props;
   const { t } = useTranslation();
   const [sight] = useSight();
   const [isOpen, setOpen] = useState(false);
@@ -28,11 +34,11 @@ export function ClassRound({ round, plan, events, report, answering, dismiss }: 
   );
   const answer = answerIn(round, events);
   const hasEnded = round.endedAt !== null;
-  const isAt = isOpen && !answer && !hasEnded && exercise !== undefined;
+  const isAsked = !answer && !hasEnded && exercise !== undefined;
   useEffect(() => {
-    answering(isAt);
+    answering(isAsked);
     return () => answering(false);
-  }, [answering, isAt]);
+  }, [answering, isAsked]);
   if (!exercise || (hasEnded && !answer)) return null;
   return (
     <section className="class-round" aria-label={t('practice.round.title')}>
@@ -58,13 +64,40 @@ export function ClassRound({ round, plan, events, report, answering, dismiss }: 
           }
         />
       ) : (
-        <button type="button" className="main-button" onClick={() => setOpen(true)}>
-          {t('practice.round.open')}
+        <p>{t('practice.round.offered')}</p>
+      )}
+      {answer && (
+        <button type="button" className="text-button" onClick={dismiss}>
+          {t('practice.round.close')}
         </button>
       )}
-      <button type="button" className="text-button" onClick={dismiss}>
-        {t(hasEnded ? 'practice.round.close' : 'practice.round.later')}
-      </button>
+      {isAsked &&
+        foot &&
+        createPortal(
+          <nav className="seat-foot" aria-label={t('practice.round.title')}>
+            {!isOpen && (
+              <div className="foot-row">
+                <button
+                  type="button"
+                  className="main-button"
+                  onClick={() => {
+                    setOpen(true);
+                    scrollTo({ top: 0 });
+                  }}
+                >
+                  {t('practice.round.open')}
+                </button>
+              </div>
+            )}
+            <div className="foot-row">
+              <button type="button" className="side-button" onClick={dismiss}>
+                {t('practice.round.later')}
+              </button>
+              {help}
+            </div>
+          </nav>,
+          foot,
+        )}
     </section>
   );
 }

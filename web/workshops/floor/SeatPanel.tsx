@@ -24,7 +24,7 @@ import { seatEntries } from './seatEntries.ts';
 
 // Comes by itself: most seats have no photo.
 const SeatPhotos = lazy(async () => ({
-  default: (await import('../SeatPhotos.tsx')).SeatPhotos,
+  default: (await import('../records/SeatPhotos.tsx')).SeatPhotos,
 }));
 
 interface SeatPanelProps extends SeatDeedsProps {

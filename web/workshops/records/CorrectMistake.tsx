@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -13,17 +14,19 @@ import { wrongValue } from '#core/learning/mistakes/fitting';
 import { mistakesOf } from '#core/learning/mistakes/index';
 import { otherValues } from '#core/learning/mistakes/otherValues';
 import { partName, stepTitle } from '#core/words/partWords';
-import { useWorkshop } from './WorkshopFrame.tsx';
-import '../ui/form.css';
+import type { CallProblem } from '../../app/call.ts';
+import { useWorkshop } from '../WorkshopFrame.tsx';
+import '../../ui/form.css';
 
 interface CorrectMistakeProps {
   readonly mistake: LoggedMistake;
   readonly save: (deed: Extract<Deed, { kind: 'corrected' }>) => Promise<void>;
+  readonly refusal: CallProblem | undefined;
   readonly close: () => void;
 }
 
 /** A mistake that was logged wrongly: at which step it was made, what it is, at which part. */
-export function CorrectMistake({ mistake, save, close }: CorrectMistakeProps) {
+export function CorrectMistake({ mistake, save, refusal, close }: CorrectMistakeProps) {
   const { t } = useTranslation();
   const { steps } = useWorkshop();
   const [stepId, setStepId] = useState(mistake.madeAtStepId);
@@ -98,6 +101,7 @@ export function CorrectMistake({ mistake, save, close }: CorrectMistakeProps) {
             ))}
           </TextField>
         )}
+        {refusal && <Alert severity="error">{refusal.message}</Alert>}
       </DialogContent>
       <DialogActions>
         <Button color="inherit" onClick={close}>

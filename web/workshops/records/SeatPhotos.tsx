@@ -5,10 +5,10 @@ import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Deed, PhotoSubject } from '#core/build/event';
 import type { SeatState } from '#core/build/foldSeat';
-import { FileInput } from '../ui/FileInput.tsx';
-import { photoWords } from '../ui/photo/photoWords.ts';
-import { SeatPhoto } from '../ui/photo/SeatPhoto.tsx';
-import { usePhotos } from '../ui/photo/usePhotos.ts';
+import { FileInput } from '../../ui/FileInput.tsx';
+import { photoWords } from '../../ui/photo/photoWords.ts';
+import { SeatPhoto } from '../../ui/photo/SeatPhoto.tsx';
+import { usePhotos } from '../../ui/photo/usePhotos.ts';
 
 interface SeatPhotosProps {
   readonly workshopId: string;

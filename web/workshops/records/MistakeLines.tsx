@@ -10,15 +10,19 @@ import type { BuildEvent, Deed } from '#core/build/event';
 import { type PutRight, putRight } from '#core/build/eventsThatCount';
 import { foldSeat, type LoggedMistake, type SeatState } from '#core/build/foldSeat';
 import { elapsedMinutes } from '#core/pace/phase';
-import { call } from '../app/call.ts';
-import { ink } from '../app/tokens.ts';
-import { useSave } from '../app/useSave.ts';
-import { dateAndTime } from '../ui/clock.ts';
-import { type SeatEntry, seatEntries } from './floor/seatEntries.ts';
+import { call } from '../../app/call.ts';
+import { ink } from '../../app/tokens.ts';
+import { useSave } from '../../app/useSave.ts';
+import { dateAndTime, timeOfDay } from '../../ui/clock.ts';
+import { type SeatEntry, seatEntries } from '../floor/seatEntries.ts';
+import { useWorkshop } from '../WorkshopFrame.tsx';
+import { type Amendable, amendableOf } from './entryDraft.ts';
 import { OtherRecords } from './OtherRecords.tsx';
-import { useWorkshop } from './WorkshopFrame.tsx';
 
-// Few mistakes are logged wrongly.
+// Little is logged wrongly.
+const CorrectEntry = lazy(async () => ({
+  default: (await import('./CorrectEntry.tsx')).CorrectEntry,
+}));
 const CorrectMistake = lazy(async () => ({
   default: (await import('./CorrectMistake.tsx')).CorrectMistake,
 }));
@@ -41,23 +45,24 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
   const { revalidate } = useRevalidator();
   const { run, refusal } = useSave();
   const [correcting, setCorrecting] = useState<LoggedMistake>();
+  const [amending, setAmending] = useState<Amendable>();
   const number = (stepId: string) => steps.findIndex((step) => step.id === stepId) + 1;
-  const log = (deed: Deed) =>
+  const log = (...deeds: readonly Deed[]) =>
     run(async () => {
-      const event = { ...deed, id: newEventId(), seatId: seat.id, at: new Date().toISOString() };
+      const at = new Date().toISOString();
       await call(logAtSeat, {
         params: { workshopId: id, seatId: seat.id },
-        body: { events: [event] },
+        body: { events: deeds.map((deed) => ({ ...deed, id: newEventId(), seatId: seat.id, at })) },
       });
       await revalidate();
     });
   const isOther = ({ eventId }: SeatEntry) =>
     state.mistakes.every((mistake) => mistake.eventId !== eventId);
   const others = seatEntries(t, { steps, state }).filter(isOther);
-  // As if nothing had been taken back: what a trace speaks of is gone from the state.
+  // As if nothing had been put right: what a trace speaks of is gone from the state.
   const everything = foldSeat(
     steps.map((step) => step.id),
-    events.filter(({ kind }) => kind !== 'undo'),
+    events.filter(({ kind }) => kind !== 'undo' && kind !== 'amended'),
   );
   const said = new Map(
     seatEntries(t, { steps, state: everything }).map(({ eventId, text }) => [eventId, text]),
@@ -107,7 +112,13 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
           </Box>
         ))}
       </Box>
-      <OtherRecords seat={seat.number} entries={others} remove={remove} />
+      <OtherRecords
+        seat={seat.number}
+        entries={others}
+        isAmendable={(eventId) => amendableOf(events, eventId) !== undefined}
+        correct={(eventId) => setAmending(amendableOf(events, eventId))}
+        remove={remove}
+      />
       {state.photos.length > 0 && (
         <Suspense>
           <SeatPhotos
@@ -118,15 +129,27 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
           />
         </Suspense>
       )}
-      {refusal && <p role="alert">{refusal.message}</p>}
+      {refusal && !amending && !correcting && <p role="alert">{refusal.message}</p>}
+      {amending && (
+        <Suspense>
+          <CorrectEntry
+            entry={amending}
+            save={async (deeds) => {
+              if (!(await log(...deeds))) setAmending(undefined);
+            }}
+            refusal={refusal}
+            close={() => setAmending(undefined)}
+          />
+        </Suspense>
+      )}
       {correcting && (
         <Suspense>
           <CorrectMistake
             mistake={correcting}
             save={async (deed) => {
-              await log(deed);
-              setCorrecting(undefined);
+              if (!(await log(deed))) setCorrecting(undefined);
             }}
+            refusal={refusal}
             close={() => setCorrecting(undefined)}
           />
         </Suspense>
@@ -153,7 +176,12 @@ function traceWords(
   entry: string,
 ): string {
   const of = { by: helper ?? t(`workshops.wrapUpPage.by.${by}`), when: dateAndTime(at) };
-  if (was.kind !== 'mistake') return t('workshops.correct.entryDeleted', { ...of, was: entry });
+  if (was.kind !== 'mistake') {
+    return t(`workshops.correct.${now === null ? 'entryDeleted' : 'entryCorrected'}`, {
+      ...of,
+      was: `${timeOfDay(was.at)} ${entry}`,
+    });
+  }
   return t(`workshops.correct.${now === null ? 'wasDeleted' : 'wasCorrected'}`, {
     was: named(t, was),
     step: number(was.stepId),
