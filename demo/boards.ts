@@ -28,6 +28,7 @@ function printed(outline: Outline, pads: string, places: string): Board {
     pads: list.pads,
     otherRecords: list.otherRecords,
     planes,
+    diodePinOne: 'anode',
   };
 }
 

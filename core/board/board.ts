@@ -31,10 +31,20 @@ export interface Board {
   readonly cables?: readonly Cable[];
   /** Of a printed board; green where nothing is said. */
   readonly colour?: BoardColour;
+  /** What pin 1 of diodes and LEDs is in the files that it came from; as here, the anode, where nothing is said. */
+  readonly diodePinOne?: DiodePinOne;
   /** Place names of what is in the case or at a cable, and on no board. */
   readonly nowhere?: readonly string[];
   readonly pictures?: readonly BoardPicture[];
 }
+
+/**
+ * Which end of diodes and LEDs is pin 1 in the files of a board. Most board programs number the cathode 1 and turn the
+ * part by it (IPC-7351B, zero orientations; from memory); others, and boards that are laid out here, the anode. Plus of
+ * a capacitor is pin 1 in either.
+ */
+export const diodePinOnes = ['cathode', 'anode'] as const;
+export type DiodePinOne = (typeof diodePinOnes)[number];
 
 /** Printed; or holes at 2.54 mm, each for itself or joined by strips along the rows. */
 export type BoardKind = 'printed' | 'strip' | 'perf';

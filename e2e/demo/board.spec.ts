@@ -204,6 +204,62 @@ test('what is exported is imported again as the same; what cannot be read is tol
   await expect.poll(board).toEqual(before);
 });
 
+interface Board {
+  readonly pads: readonly object[];
+  readonly placements: readonly object[];
+}
+
+test('files of a board program: the end that is pin 1 is asked, and parts are turned onto their pads', async ({
+  page,
+}) => {
+  const headers = { origin: new URL(page.url()).origin };
+  const kits = (await (await page.request.get('/api/kits')).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const boardOf = async (id: string | undefined) =>
+    ((await (await page.request.get(`/api/kits/${id}`)).json()) as { board: Board }).board;
+  const drawn = await boardOf(kits.find(({ name }) => name === 'Twin Lamp')?.id);
+  const mapping = { designators: 0, quantity: 1, description: 2, value: 3 };
+  const made = await page.request.post('/api/kits', {
+    headers,
+    data: { name: 'From a board program', supplyVolt: 6, csv: twinLamp, mapping },
+  });
+  const { id } = (await made.json()) as { id: string };
+  const board = () => boardOf(id);
+  const file = (name: string) =>
+    readFileSync(join(import.meta.dirname, '../../demo/boards', name), 'utf8');
+  // The same board as a program has it that numbers cathodes 1 and has other quarters for 0 degrees.
+  const pads = file('twin-lamp.ipc').replace(
+    /^(317\S+\s+D\d\s+)-([12])/gm,
+    (_, start, pin) => `${start}-${3 - Number(pin)}`,
+  );
+  const places = file('twin-lamp.csv')
+    .replace(/^(D\d,[^,]+,[^,]+),0,/gm, '$1,180,')
+    .replace(/^(Q1,[^,]+,[^,]+),0,/m, '$1,90,');
+  const give = (label: string, name: string, text: string) =>
+    page
+      .getByLabel(label)
+      .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+
+  await page.goto(`/kits/${id}/board`);
+  await give('Pad list file', 'lamp.ipc', pads);
+  const question = page.getByRole('group', { name: 'Which end is pin 1?' });
+  await expect(question).toContainText('Diodes and LEDs: D1, D2.');
+  await expectAccessible(page);
+  await question.getByRole('button', { name: /^Pin 1 is the cathode/ }).click();
+  await expect(page.getByText(/pin 1 of diodes and LEDs is the cathode/)).toBeVisible();
+  await give('Positions file', 'lamp.csv', places);
+  await expect(page.getByText('Turned to fit the pads: Q1.')).toBeVisible();
+  const { pads: lying, placements } = drawn;
+  await expect.poll(board).toMatchObject({ pads: lying, placements, diodePinOne: 'cathode' });
+
+  // Whoever has answered wrongly says so later; it is the other way round then.
+  await page.getByRole('button', { name: 'It is the other end' }).click();
+  await expect(page.getByText('Pin 1 of diodes and LEDs saved.').last()).toBeVisible();
+  await expect.poll(board).toMatchObject({ diodePinOne: 'anode' });
+});
+
 test('a photo is brought to scale by two points of known distance', async ({ page }) => {
   await openBoard(page, 'Tide Badge');
   await page.getByRole('link', { name: 'Edit layout' }).click();

@@ -1,13 +1,14 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { getPlacementColumns, rememberPlacementColumns } from '#contract/board';
-import { type Board, emptyBoard } from '#core/board/board';
+import type { Board, DiodePinOne } from '#core/board/board';
 import { readPadList } from '#core/board/padlist/readPadList';
 import { writePadList } from '#core/board/padlist/writePadList';
-import { padsOf, partsByPlace } from '#core/board/pads';
+import { partsByPlace } from '#core/board/pads';
 import {
   guessPlacementColumns,
   isMapped,
@@ -15,15 +16,32 @@ import {
   readPlacementList,
   writePlacementList,
 } from '#core/board/placementList';
+import {
+  asInFiles,
+  askedOfPads,
+  askedOfPlacements,
+  lyingUnknown,
+  type PinOneAsked,
+  withPadList,
+  withPinOne,
+  withPlacements,
+} from '#core/board/takeFiles';
+import type { Said } from '#core/learning/said';
+import { shortDesignators } from '#core/parts/label';
 import { readTable } from '#core/partslist/readTable';
 import { saying } from '#core/words/sayings';
 import { call } from '../../app/call.ts';
 import { FileInput } from '../../ui/FileInput.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
+import { PinOne } from './PinOne.tsx';
 import { type AskedColumns, PlacementColumns } from './PlacementColumns.tsx';
 
-const edgeMm = 3;
+/** A file that waits for an answer. */
+interface PinOneQuestion {
+  readonly question: PinOneAsked;
+  readonly take: (pinOne: DiodePinOne) => Promise<void>;
+}
 
 /** Pad lists and positions, in and out, in open formats. */
 export function BoardFiles() {
@@ -35,6 +53,33 @@ export function BoardFiles() {
   const [told, setTold] = useState<{ severity: 'error' | 'warning'; lines: readonly string[] }>();
 
   const [asked, setAsked] = useState<AskedColumns>();
+  const [pinOneAsked, setPinOneAsked] = useState<PinOneQuestion>();
+  const { board } = kit;
+  const parts = partsByPlace(kit.lines.map(({ part }) => part));
+
+  // Of a board that was taken over before anybody was asked.
+  const notSaid = board ? askedOfPads(board, board.pads, parts) : undefined;
+  const sayPinOne = (pinOne: DiodePinOne) => {
+    if (board) void save(withPinOne(board, pinOne, parts), t('kits.pinOne.isChanged'), []);
+  };
+
+  const afterAsking = async (
+    question: PinOneAsked | undefined,
+    take: (pinOne?: DiodePinOne) => Promise<void>,
+  ) => {
+    setTold(undefined);
+    if (question) setPinOneAsked({ question, take });
+    else await take();
+  };
+  const problemLines = (problems: readonly { line: number; message: Said }[]) =>
+    problems.map(({ line, message }) =>
+      t('kits.boardFiles.line', { line, message: saying(t, message) }),
+    );
+  const placesLine = (
+    key: 'turned' | 'lyingUnknown' | 'notInThisKitSoLeft',
+    places: readonly string[],
+  ) => (places.length > 0 ? [t(`kits.boardFiles.${key}`, { map: shortDesignators(places) })] : []);
+  const turnedLine = (turned: readonly string[]) => placesLine('turned', turned);
 
   const save = async (board: Board, said: string, notes: readonly string[]) => {
     const refusal = await changeKit({ board }, said);
@@ -51,17 +96,14 @@ export function BoardFiles() {
       });
       return;
     }
-    const reach = (values: readonly number[]) => Math.max(...values) + edgeMm;
-    const before =
-      kit.board ??
-      emptyBoard(reach(pads.map(({ xMm }) => xMm)), reach(pads.map(({ yMm }) => yMm)), 'printed');
-    await save(
-      { ...before, pads, otherRecords },
-      t('kits.boardFiles.padsAreTakenOver', { count: pads.length }),
-      problems.map(({ line, message }) =>
-        t('kits.boardFiles.line', { line, message: saying(t, message) }),
-      ),
-    );
+    const take = (pinOne?: DiodePinOne) => {
+      const { board, turned } = withPadList(kit.board, { pads, otherRecords }, pinOne, parts);
+      return save(board, t('kits.boardFiles.padsAreTakenOver', { count: pads.length }), [
+        ...turnedLine(turned),
+        ...problemLines(problems),
+      ]);
+    };
+    await afterAsking(askedOfPads(kit.board, pads, parts), take);
   };
 
   const importPlaces = async (file: File) => {
@@ -80,33 +122,23 @@ export function BoardFiles() {
     const read = readPlacementList(text, mapping);
     if (!read.ok) return setTold({ severity: 'error', lines: [saying(t, read.problem)] });
     const { placements, problems } = read.value;
-    const known = partsByPlace(kit.lines.map(({ part }) => part));
-    const strangers = placements.filter(({ place }) => !known.has(place));
-    const ours = placements.filter(({ place }) => known.has(place));
-    const reach = (values: readonly number[]) => Math.max(20, ...values) + 2 * edgeMm;
-    const before =
-      kit.board ??
-      emptyBoard(reach(ours.map(({ xMm }) => xMm)), reach(ours.map(({ yMm }) => yMm)), 'printed');
-    return save(
-      { ...before, placements: ours },
-      t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }),
-      [
-        ...problems.map(({ line, message }) =>
-          t('kits.boardFiles.line', { line, message: saying(t, message) }),
+    const strangers = placements.filter(({ place }) => !parts.has(place));
+    const ours = placements.filter(({ place }) => parts.has(place));
+    const take = (pinOne?: DiodePinOne) => {
+      const { board, turned } = withPlacements(kit.board, ours, pinOne, parts);
+      return save(board, t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }), [
+        ...turnedLine(turned),
+        ...placesLine('lyingUnknown', lyingUnknown(board, parts)),
+        ...problemLines(problems),
+        ...placesLine(
+          'notInThisKitSoLeft',
+          strangers.map(({ place }) => place),
         ),
-        ...(strangers.length > 0
-          ? [
-              t('kits.boardFiles.notInThisKitSoLeft', {
-                map: strangers.map(({ place }) => place).join(', '),
-              }),
-            ]
-          : []),
-      ],
-    );
+      ]);
+    };
+    return afterAsking(askedOfPlacements(kit.board, ours, parts), take);
   };
 
-  const { board } = kit;
-  const parts = partsByPlace(kit.lines.map(({ part }) => part));
   return (
     <Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
@@ -123,7 +155,7 @@ export function BoardFiles() {
               onClick={() =>
                 download(
                   `${kit.name}.ipc`,
-                  writePadList({ ...board, pads: padsOf(board, parts), units: 'metric' }),
+                  writePadList({ ...asInFiles(board, parts), units: 'metric' }),
                 )
               }
             >
@@ -134,7 +166,7 @@ export function BoardFiles() {
               onClick={() =>
                 download(
                   t('kits.boardFiles.positionsCsv', { name: kit.name }),
-                  writePlacementList(board.placements),
+                  writePlacementList(asInFiles(board, parts).placements),
                 )
               }
             >
@@ -165,6 +197,28 @@ export function BoardFiles() {
             void takePlaces(asked.text, mapping);
           }}
         />
+      )}
+      {pinOneAsked && (
+        <PinOne
+          asked={pinOneAsked.question}
+          take={(pinOne) => {
+            setPinOneAsked(undefined);
+            void pinOneAsked.take(pinOne);
+          }}
+        />
+      )}
+      {board && notSaid && !pinOneAsked && <PinOne asked={notSaid} take={sayPinOne} />}
+      {board?.diodePinOne && !pinOneAsked && (
+        <Typography variant="body2" sx={{ mt: 1 }}>
+          {t(`kits.pinOne.is.${board.diodePinOne}`)}{' '}
+          <Button
+            size="small"
+            color="inherit"
+            onClick={() => sayPinOne(board.diodePinOne === 'cathode' ? 'anode' : 'cathode')}
+          >
+            {t('kits.pinOne.change')}
+          </Button>
+        </Typography>
       )}
       {told && (
         <Alert severity={told.severity} sx={{ mt: 1 }} onClose={() => setTold(undefined)}>
