@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Board } from '#core/board/board';
 import { layoutProblems } from '#core/board/layout';
+import { netDoubts } from '#core/board/netDoubts';
 import { netsOf } from '#core/board/nets';
 import { partsByPlace } from '#core/board/pads';
 import { guessMapping } from '#core/partslist/columns';
@@ -27,6 +28,7 @@ describe('the boards of the demo', () => {
     '%s: every part has its spot and none is in the way',
     (name, file) => {
       expect(layoutProblems(demoBoards[name] as Board, partsOf(file))).toEqual([]);
+      expect(netDoubts(demoBoards[name] as Board, partsOf(file))).toEqual([]);
     },
   );
 

@@ -2,6 +2,7 @@ import { familyOf } from '../parts/families/index.ts';
 import { jointsOfPiece } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board, DiodePinOne, Pad } from './board.ts';
+import { isMinus } from './minusNets.ts';
 import { turned } from './transform.ts';
 
 type Placed = Pick<Board, 'placements' | 'pads'>;
@@ -51,9 +52,6 @@ export function fromOtherEnd<Of extends Partial<Placed>>(
 
 const otherEnd: Readonly<Record<string, string>> = { 1: '2', 2: '1' };
 
-/** Nets that are minus by their name, as board programs and schematics call them (common practice). */
-const minusNames = /^\/?(?:[ad]?gnd|ground|vss|0\s?v|masse|com)$/i;
-
 /** What a pad list itself says about pin 1. */
 export interface PinOneHint {
   readonly pinOne: DiodePinOne;
@@ -69,7 +67,7 @@ export function pinOneHint(
   const atMinus = pads.filter(({ place, pin, net }) => {
     const part = parts.get(place);
     const isLed = part !== undefined && hasAnode(part) && familyOf(part).job === 'light';
-    return isLed && pin in otherEnd && net !== null && minusNames.test(net);
+    return isLed && pin in otherEnd && net !== null && isMinus(net);
   });
   const [first] = atMinus;
   if (!first || atMinus.some(({ pin }) => pin !== first.pin)) return undefined;

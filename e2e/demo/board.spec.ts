@@ -258,6 +258,12 @@ test('files of a board program: the end that is pin 1 is asked, and parts are tu
   await page.getByRole('button', { name: 'It is the other end' }).click();
   await expect(page.getByText('Pin 1 of diodes and LEDs saved.').last()).toBeVisible();
   await expect.poll(board).toMatchObject({ diodePinOne: 'anode' });
+
+  // A list in which the middle of a lamp is not joined.
+  await expect(page.getByText('Connections to check')).toHaveCount(0);
+  await give('Pad list file', 'open.ipc', pads.replace(/^317LED1(\s+R1 )/m, '317N/C $1'));
+  await expect(page.getByRole('alert').getByText(/^A lead of each of .*R1/)).toBeVisible();
+  await expectAccessible(page);
 });
 
 test('a photo is brought to scale by two points of known distance', async ({ page }) => {

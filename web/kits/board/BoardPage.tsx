@@ -53,6 +53,9 @@ import { useBuildUp } from './useBuildUp.ts';
 const BoardFiles = lazy(async () => ({
   default: (await import('./BoardFiles.tsx')).BoardFiles,
 }));
+const NetDoubts = lazy(async () => ({
+  default: (await import('./NetDoubts.tsx')).NetDoubts,
+}));
 const PlaneNets = lazy(async () => ({
   default: (await import('./PlaneNets.tsx')).PlaneNets,
 }));
@@ -117,6 +120,7 @@ export function BoardPage() {
             </Button>
           </Box>
           <Suspense>
+            <NetDoubts board={board} parts={parts} />
             <BoardFiles />
             <PlaneNets board={board} />
           </Suspense>
