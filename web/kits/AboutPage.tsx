@@ -33,70 +33,70 @@ export function AboutPage() {
   const kit = useKit();
   const evenings = useLoaderData<readonly KitEvening[]>();
   const lessons = evenings.filter(({ nextTime }) => nextTime !== '');
+  // Together, so that nothing moves under the finger while they come.
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 4,
-        alignItems: 'start',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
-      }}
-    >
-      <Suspense fallback={<div />}>
+    <Suspense>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 4,
+          alignItems: 'start',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        }}
+      >
         <AboutForm key={`${kit.id} ${kit.about.version}`} />
-      </Suspense>
-      <Box sx={{ display: 'grid', gap: 3 }}>
-        <section aria-labelledby="evenings">
-          <Typography variant="h2" id="evenings">
-            {t('kits.aboutPage.evenings')}
-          </Typography>
-          {evenings.length === 0 ? (
-            <Typography>{t('kits.aboutPage.noEveningYet')}</Typography>
-          ) : (
-            <DataTable
-              name={t('kits.aboutPage.evenings')}
-              columns={eveningColumns(t)}
-              rows={evenings}
-              keyOf={({ workshopId }) => workshopId}
-            />
-          )}
-        </section>
-        {lessons.length > 0 && (
-          <section aria-labelledby="lessons">
-            <Typography variant="h2" id="lessons">
-              {t('kits.aboutPage.nextTime')}
+        <Box sx={{ display: 'grid', gap: 3 }}>
+          <section aria-labelledby="evenings">
+            <Typography variant="h2" id="evenings">
+              {t('kits.aboutPage.evenings')}
             </Typography>
-            <Suspense>
-              <EarlierLessons evenings={lessons} />
-            </Suspense>
+            {evenings.length === 0 ? (
+              <Typography>{t('kits.aboutPage.noEveningYet')}</Typography>
+            ) : (
+              <DataTable
+                name={t('kits.aboutPage.evenings')}
+                columns={eveningColumns(t)}
+                rows={evenings}
+                keyOf={({ workshopId }) => workshopId}
+              />
+            )}
           </section>
-        )}
-        <Suspense>
-          <KitDrawers />
-        </Suspense>
-        <Suspense>
+          {lessons.length > 0 && (
+            <section aria-labelledby="lessons">
+              <Typography variant="h2" id="lessons">
+                {t('kits.aboutPage.nextTime')}
+              </Typography>
+              <EarlierLessons evenings={lessons} />
+            </section>
+          )}
           <KitPictures
             key={Object.values(kit.about.pictures)
               .map(({ hash }) => hash)
               .join()}
           />
-        </Suspense>
-        <section aria-labelledby="whole">
-          <Typography variant="h2" id="whole" sx={{ mb: 1 }}>
-            {t('kits.aboutPage.theWholeKit')}
-          </Typography>
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            <Button color="inherit" variant="outlined" href={addressOf(kitFile, { kitId: kit.id })}>
-              {t('kits.aboutPage.exportAsAFile')}
-            </Button>
-            <KitDeeds evenings={evenings.length} />
-          </Box>
-          <Typography sx={{ color: 'text.secondary', mt: 1 }}>
-            {t('kits.aboutPage.theFileHoldsEverything')}
-          </Typography>
-        </section>
+          <section aria-labelledby="whole">
+            <Typography variant="h2" id="whole" sx={{ mb: 1 }}>
+              {t('kits.aboutPage.theWholeKit')}
+            </Typography>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+              <Button
+                color="inherit"
+                variant="outlined"
+                href={addressOf(kitFile, { kitId: kit.id })}
+              >
+                {t('kits.aboutPage.exportAsAFile')}
+              </Button>
+              <KitDeeds evenings={evenings.length} />
+            </Box>
+            <Typography sx={{ color: 'text.secondary', mt: 1 }}>
+              {t('kits.aboutPage.theFileHoldsEverything')}
+            </Typography>
+          </section>
+          {/* Last: it asks the stores, and what comes then moves nothing. */}
+          <KitDrawers />
+        </Box>
       </Box>
-    </Box>
+    </Suspense>
   );
 }
 

@@ -24,7 +24,8 @@ export function YouPage() {
         title={staff?.name ?? t('site.youPage.you')}
         facts={t('site.youPage.youAreSignedInAs', { as })}
       />
-      <Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <span aria-hidden="true">{t('ui.language')}</span>
         <LanguageChoice reader="staff" />
       </Box>
       <Devices />

@@ -99,7 +99,7 @@ export function WorkshopsPage() {
           {isInstructor && workshops.length > 0 && plan}
         </Box>
       </PageHead>
-      {isInstructor && <FirstSteps hasWorkshop={workshops.length > 0} />}
+      {isInstructor && workshops.length === 0 && <FirstSteps hasWorkshop={false} />}
       {workshops.length === 0 && (
         <EmptyState
           title={t('workshops.workshopsPage.noWorkshopYet')}
@@ -128,6 +128,8 @@ export function WorkshopsPage() {
           </Box>
         );
       })}
+      {/* Below them: it is known a moment later, and must not push a workshop from under a finger. */}
+      {isInstructor && workshops.length > 0 && <FirstSteps hasWorkshop />}
     </>
   );
 }

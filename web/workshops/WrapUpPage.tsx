@@ -67,8 +67,9 @@ export function WrapUpPage() {
   }
   const finished = rows.filter(({ state }) => state.finishedAt !== null).length;
   const mistakes = rows.reduce((sum, { state }) => sum + state.mistakes.length, 0);
+  // Together: what comes in above the table would push it from under the finger.
   return (
-    <>
+    <Suspense>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
         <Typography sx={{ flex: 1 }}>
           <Trans
@@ -89,22 +90,20 @@ export function WrapUpPage() {
           {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>
-      <Suspense fallback={<div />}>
-        <Box
-          sx={{
-            display: 'grid',
-            columnGap: 4,
-            alignItems: 'start',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
-          }}
-        >
-          <ClosingPart closing={closing} />
-          <div>
-            <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
-            <Afterwards rows={rows} />
-          </div>
-        </Box>
-      </Suspense>
+      <Box
+        sx={{
+          display: 'grid',
+          columnGap: 4,
+          alignItems: 'start',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        }}
+      >
+        <ClosingPart closing={closing} />
+        <div>
+          <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
+          <Afterwards rows={rows} />
+        </div>
+      </Box>
       <Box
         sx={{ overflowX: 'auto', mb: 3 }}
         tabIndex={0}
@@ -177,12 +176,10 @@ export function WrapUpPage() {
                 ` · ${t('workshops.wrapUpPage.checked', { count: state.checkedGood.length })}`}
             </Box>
           </Box>
-          <Suspense fallback={<div />}>
-            <MistakeLines seat={seat} state={state} events={own} />
-          </Suspense>
+          <MistakeLines seat={seat} state={state} events={own} />
         </Box>
       ))}
-    </>
+    </Suspense>
   );
 }
 

@@ -113,20 +113,21 @@ export function BoardPage() {
         </Suspense>
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-        <InstructorOnly>
-          <Box>
-            <Button variant="outlined" component={Link} to="layout">
-              {t('kits.boardPage.changeTheLayout')}
-            </Button>
-          </Box>
-          <Suspense>
+        {/* Together too: the places below must not be pushed from under a finger. */}
+        <Suspense>
+          <InstructorOnly>
+            <Box>
+              <Button variant="outlined" component={Link} to="layout">
+                {t('kits.boardPage.changeTheLayout')}
+              </Button>
+            </Box>
             <NetDoubts board={board} parts={parts} />
             <BoardFiles />
             <PlaneNets board={board} />
-          </Suspense>
-        </InstructorOnly>
-        <Unplaced board={board} parts={parts} />
-        <Places board={board} parts={parts} />
+          </InstructorOnly>
+          <Unplaced board={board} parts={parts} />
+          <Places board={board} parts={parts} />
+        </Suspense>
         {/* Last, so that nothing moves when they come. */}
         <Suspense>{build && <BuildUpSteps {...build} />}</Suspense>
       </Box>

@@ -10,10 +10,12 @@ import { ink } from '../../app/tokens.ts';
 interface PinOneProps {
   readonly asked: PinOneAsked;
   readonly take: (pinOne: DiodePinOne) => void;
+  /** Leaves the file; undefined where none waits. */
+  readonly cancel: (() => void) | undefined;
 }
 
 /** Files do not say which end of a diode or an LED they call pin 1: asked before the board is drawn by them. */
-export function PinOne({ asked: { places, hint }, take }: PinOneProps) {
+export function PinOne({ asked: { places, hint }, take, cancel }: PinOneProps) {
   const { t } = useTranslation();
   return (
     <Box
@@ -45,6 +47,11 @@ export function PinOne({ asked: { places, hint }, take }: PinOneProps) {
             {t(`kits.pinOne.choice.${pinOne}`)}
           </Button>
         ))}
+        {cancel && (
+          <Button color="inherit" onClick={cancel}>
+            {t('kits.pinOne.cancel')}
+          </Button>
+        )}
       </Box>
     </Box>
   );
