@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { type Closing, closeEvening, getClosing, writeNextTime } from '#contract/closing';
@@ -7,6 +7,7 @@ import { getWorkshopLog, logAtSeat, type Workshop } from '#contract/workshops';
 import type { BuildEvent } from '#core/build/event';
 import { eveningOf, instructor, showEvening } from '../testing/evening.tsx';
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
+import { formFormat, siteTime } from './siteTime.ts';
 import { loadWrapUp, WrapUpPage } from './WrapUpPage.tsx';
 
 let server: FakeServer;
@@ -155,6 +156,27 @@ describe('another record', () => {
       deed: { kind: 'note', text: 'Sat at the door' },
       happenedAt: at(-200),
     });
+  });
+});
+
+describe('the end of a visit', () => {
+  it('is corrected, and leaves a trace of the visit as it was', async () => {
+    const { seatId } = mistake();
+    const by = 'instructor' as const;
+    const visit = '00000000-0000-7000-8000-0000000000c1';
+    const end = '00000000-0000-7000-8000-0000000000c2';
+    log.push({ kind: 'visit', answers: [], id: visit, seatId, at: at(-60), by });
+    log.push({ kind: 'visit-ended', visit, id: end, seatId, at: at(-56), by });
+    const user = await open();
+    await user.click(screen.getByText('Other records (1)'));
+    await user.click(screen.getByRole('button', { name: /^Correct: Visit, 4 min/ }));
+    const dialog = await screen.findByRole('dialog', { name: 'Correct a record' });
+    fireEvent.change(within(dialog).getByLabelText('Until'), {
+      target: { value: siteTime(at(-53)).format(formFormat) },
+    });
+    await user.click(within(dialog).getByRole('button', { name: 'Save correction' }));
+    await screen.findByText(/^Corrected \(instructor, .*Logged first: \d\d:\d\d Visit, 4 min/);
+    expect(log.at(-1)).toMatchObject({ kind: 'amended', amends: end });
   });
 });
 

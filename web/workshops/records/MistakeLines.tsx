@@ -65,9 +65,12 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
     events.filter(({ kind }) => kind !== 'undo' && kind !== 'amended'),
   );
   const said = new Map(
-    seatEntries(t, { steps, state: everything }).map(({ eventId, text }) => [eventId, text]),
+    seatEntries(t, { steps, state: everything }).map(({ eventId, at, text }) => [
+      eventId,
+      `${timeOfDay(at)} ${text}`,
+    ]),
   );
-  const traces = putRight(events).filter(({ was }) => said.has(was.id));
+  const traces = putRight(events).filter(({ was }) => said.has(entryOf(was)));
   const remove = (undoes: string) => void log({ kind: 'undo', undoes });
   return (
     <Box>
@@ -108,7 +111,7 @@ export function MistakeLines({ seat, state, events }: MistakeLinesProps) {
         })}
         {traces.map((trace) => (
           <Box component="li" key={trace.eventId} sx={{ color: ink('faded') }}>
-            {traceWords(t, trace, number, said.get(trace.was.id) ?? '')}
+            {traceWords(t, trace, number, said.get(entryOf(trace.was)) ?? '')}
           </Box>
         ))}
       </Box>
@@ -168,7 +171,11 @@ const named = (
     { what: t(`mistake.${mistake}.name`), place: designator, instead },
   );
 
-/** @param entry what it was, in words */
+/** The entry that an event is told in: the end of a visit stands in the visit’s. */
+const entryOf = (event: BuildEvent): string =>
+  event.kind === 'visit-ended' ? event.visit : event.id;
+
+/** @param entry what it was, in words, with its time */
 function traceWords(
   t: TFunction,
   { was, now, at, by, helper }: PutRight,
@@ -179,7 +186,7 @@ function traceWords(
   if (was.kind !== 'mistake') {
     return t(`workshops.correct.${now === null ? 'entryDeleted' : 'entryCorrected'}`, {
       ...of,
-      was: `${timeOfDay(was.at)} ${entry}`,
+      was: entry,
     });
   }
   return t(`workshops.correct.${now === null ? 'wasDeleted' : 'wasCorrected'}`, {
