@@ -13,6 +13,7 @@ test('every page is accessible, in light and in dark colours', async ({ page }) 
     await test.step(path, async () => {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.locator('[aria-busy="true"]:empty')).toHaveCount(0);
       await expectAccessible(page);
       await expectReadableInDark(page);
     });

@@ -119,6 +119,7 @@ for (const [language, sizes] of [
     for (const path of paths) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.locator('[aria-busy="true"]:empty')).toHaveCount(0);
       await expect(page.locator('html')).toHaveAttribute('lang', language);
       for (const size of sizes) {
         await resize(page, size);
@@ -188,6 +189,7 @@ test('every page is whole in dark colours, in those of the system, and for print
   for (const path of await addressesOf(page.request)) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('[aria-busy="true"]:empty')).toHaveCount(0);
     for (const [name, media] of Object.entries(readers)) {
       await page.emulateMedia({ forcedColors: 'none', colorScheme: null, media: null, ...media });
       await moved(page);
@@ -211,6 +213,7 @@ test('every page is whole with text twice as large', async ({ page }) => {
   for (const path of await addressesOf(page.request)) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('[aria-busy="true"]:empty')).toHaveCount(0);
     faults.push(...(await lastingFaults(page)).map((fault) => `${path}: ${fault}`));
   }
   expect(faults).toEqual([]);

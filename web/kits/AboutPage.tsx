@@ -35,7 +35,7 @@ export function AboutPage() {
   const lessons = evenings.filter(({ nextTime }) => nextTime !== '');
   // Together, so that nothing moves under the finger while they come.
   return (
-    <Suspense>
+    <Suspense fallback={<div aria-busy="true" />}>
       <Box
         sx={{
           display: 'grid',

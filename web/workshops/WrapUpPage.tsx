@@ -67,9 +67,8 @@ export function WrapUpPage() {
   }
   const finished = rows.filter(({ state }) => state.finishedAt !== null).length;
   const mistakes = rows.reduce((sum, { state }) => sum + state.mistakes.length, 0);
-  // Together: what comes in above the table would push it from under the finger.
   return (
-    <Suspense>
+    <>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
         <Typography sx={{ flex: 1 }}>
           <Trans
@@ -90,96 +89,99 @@ export function WrapUpPage() {
           {t('workshops.wrapUpPage.exportAsCsv')}
         </Button>
       </Box>
-      <Box
-        sx={{
-          display: 'grid',
-          columnGap: 4,
-          alignItems: 'start',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
-        }}
-      >
-        <ClosingPart closing={closing} />
-        <div>
-          <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
-          <Afterwards rows={rows} />
-        </div>
-      </Box>
-      <Box
-        sx={{ overflowX: 'auto', mb: 3 }}
-        tabIndex={0}
-        role="region"
-        aria-label={t('workshops.wrapUpPage.whenEachStepWasDone')}
-      >
-        <Box component="table" sx={tableStyle}>
-          <thead>
-            <tr>
-              <th scope="col">{t('workshops.wrapUpPage.seat')}</th>
-              {steps.map((step, index) => (
-                <th key={step.id} scope="col" title={stepTitle(t, step)}>
-                  {index + 1}
-                  <Box component="span" sx={{ display: 'block', fontWeight: 400, fontSize: 12 }}>
-                    {stepPlaces(step) ||
-                      (step.kind === 'check' ? t('workshops.wrapUpPage.check') : '–')}
-                  </Box>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ seat, state }) => (
-              <tr key={seat.id}>
-                <th scope="row">
-                  <span className="mono">{seat.number}</span> {seat.name}
-                </th>
-                {steps.map(({ id }) => (
-                  <td key={id}>
-                    <DoneCell stepId={id} state={state} startsAt={workshop.startsAt} />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </Box>
-      </Box>
-      <Typography variant="h2" sx={{ mb: 0.5 }}>
-        {t('workshops.wrapUpPage.learnerByLearner')}
-      </Typography>
-      {rows.map(({ seat, own, state }) => (
+      {/* Together: what comes in above the table would push it from under the finger. */}
+      <Suspense fallback={<div aria-busy="true" />}>
         <Box
-          key={seat.id}
-          component="section"
-          aria-label={t('workshops.wrapUpPage.seat2', { number: seat.number })}
           sx={{
             display: 'grid',
-            gridTemplateColumns: '190px 1fr',
-            gap: 2,
-            py: 1,
-            borderTop: `1px solid ${ink('line')}`,
-            maxWidth: 1100,
+            columnGap: 4,
+            alignItems: 'start',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
           }}
         >
-          <Box>
-            <Box sx={{ fontWeight: 650 }}>
-              <span className="mono">{seat.number}</span> {seat.name}
-            </Box>
-            <Box sx={{ color: ink('faded') }}>
-              {state.finishedAt
-                ? t('workshops.wrapUpPage.finishedAt', { timeOfDay: timeOfDay(state.finishedAt) })
-                : t('workshops.wrapUpPage.ofSteps', {
-                    length: Object.keys(state.doneAt).length,
-                    count: steps.length,
-                  })}
-            </Box>
-            <Box sx={{ color: ink('faded') }}>
-              {t('workshops.wrapUpPage.visits', { count: state.visits.length })}
-              {state.checkedGood.length > 0 &&
-                ` · ${t('workshops.wrapUpPage.checked', { count: state.checkedGood.length })}`}
-            </Box>
-          </Box>
-          <MistakeLines seat={seat} state={state} events={own} />
+          <ClosingPart closing={closing} />
+          <div>
+            <UsedUp packing={packing} states={rows.map(({ state }) => state)} />
+            <Afterwards rows={rows} />
+          </div>
         </Box>
-      ))}
-    </Suspense>
+        <Box
+          sx={{ overflowX: 'auto', mb: 3 }}
+          tabIndex={0}
+          role="region"
+          aria-label={t('workshops.wrapUpPage.whenEachStepWasDone')}
+        >
+          <Box component="table" sx={tableStyle}>
+            <thead>
+              <tr>
+                <th scope="col">{t('workshops.wrapUpPage.seat')}</th>
+                {steps.map((step, index) => (
+                  <th key={step.id} scope="col" title={stepTitle(t, step)}>
+                    {index + 1}
+                    <Box component="span" sx={{ display: 'block', fontWeight: 400, fontSize: 12 }}>
+                      {stepPlaces(step) ||
+                        (step.kind === 'check' ? t('workshops.wrapUpPage.check') : '–')}
+                    </Box>
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ seat, state }) => (
+                <tr key={seat.id}>
+                  <th scope="row">
+                    <span className="mono">{seat.number}</span> {seat.name}
+                  </th>
+                  {steps.map(({ id }) => (
+                    <td key={id}>
+                      <DoneCell stepId={id} state={state} startsAt={workshop.startsAt} />
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </Box>
+        </Box>
+        <Typography variant="h2" sx={{ mb: 0.5 }}>
+          {t('workshops.wrapUpPage.learnerByLearner')}
+        </Typography>
+        {rows.map(({ seat, own, state }) => (
+          <Box
+            key={seat.id}
+            component="section"
+            aria-label={t('workshops.wrapUpPage.seat2', { number: seat.number })}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: '190px 1fr',
+              gap: 2,
+              py: 1,
+              borderTop: `1px solid ${ink('line')}`,
+              maxWidth: 1100,
+            }}
+          >
+            <Box>
+              <Box sx={{ fontWeight: 650 }}>
+                <span className="mono">{seat.number}</span> {seat.name}
+              </Box>
+              <Box sx={{ color: ink('faded') }}>
+                {state.finishedAt
+                  ? t('workshops.wrapUpPage.finishedAt', { timeOfDay: timeOfDay(state.finishedAt) })
+                  : t('workshops.wrapUpPage.ofSteps', {
+                      length: Object.keys(state.doneAt).length,
+                      count: steps.length,
+                    })}
+              </Box>
+              <Box sx={{ color: ink('faded') }}>
+                {t('workshops.wrapUpPage.visits', { count: state.visits.length })}
+                {state.checkedGood.length > 0 &&
+                  ` · ${t('workshops.wrapUpPage.checked', { count: state.checkedGood.length })}`}
+              </Box>
+            </Box>
+            <MistakeLines seat={seat} state={state} events={own} />
+          </Box>
+        ))}
+      </Suspense>
+    </>
   );
 }
 

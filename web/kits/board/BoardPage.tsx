@@ -114,7 +114,7 @@ export function BoardPage() {
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         {/* Together too: the places below must not be pushed from under a finger. */}
-        <Suspense>
+        <Suspense fallback={<div aria-busy="true" />}>
           <InstructorOnly>
             <Box>
               <Button variant="outlined" component={Link} to="layout">
