@@ -16,6 +16,8 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
+import { type CircuitNotes, mostJoined } from '#core/circuit/notes';
+import { type State, states } from '#core/circuit/states';
 import {
   type DrillHole,
   mostHoles,
@@ -112,6 +114,18 @@ const shape = record<BoardShape>({
   ),
 });
 
+const pinName = someText(24, said('refusals.board.nameThePin'));
+
+const circuitNotes = record<CircuitNotes>({
+  supply: optional(record<{ plus: string; minus: string }>({ plus: pinName, minus: pinName })),
+  states: optional(
+    listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),
+  ),
+  joined: optional(
+    listOf(record<{ one: string; other: string }>({ one: pinName, other: pinName }), mostJoined),
+  ),
+});
+
 export const boardSchema: Schema<Board> = record<Board>({
   widthMm: length(5, 600),
   heightMm: length(5, 600),
@@ -163,6 +177,7 @@ export const boardSchema: Schema<Board> = record<Board>({
   diodePinOne: optional(oneOf(diodePinOnes)),
   nowhere: optional(listOf(place, 400)),
   pictures: optional(listOf(boardPicture, 6)),
+  circuit: optional(circuitNotes),
   otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
 });
 

@@ -4,6 +4,7 @@ import * as board from './board.ts';
 import * as closing from './closing.ts';
 import * as conditions from './conditions.ts';
 import type { AnyEndpoint } from './endpoint.ts';
+import * as figures from './figures.ts';
 import * as kitDocument from './kitDocument.ts';
 import * as kitShelf from './kitShelf.ts';
 import * as kits from './kits.ts';
@@ -36,6 +37,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   kitDocument,
   backup,
   board,
+  figures,
   packing,
   photos,
   pictures,

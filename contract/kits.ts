@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import type { Board } from '#core/board/board';
 import type { Thumbnail } from '#core/board/thumbnail';
+import type { KitFigures } from '#core/circuit/kitFigures';
 import { meters } from '#core/inspection/meters';
 import { said } from '#core/learning/said';
 import type { OrderSettings } from '#core/order/settings';
@@ -64,6 +65,8 @@ export interface Revision {
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
   readonly order: OrderSettings;
+  /** What its boards show; absent where that was not worked out for what it is now. */
+  readonly figures?: KitFigures;
 }
 
 export interface Kit extends Revision {

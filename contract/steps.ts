@@ -3,11 +3,20 @@ import { checkIds } from '#core/order/checks/ids';
 import type { Named } from '#core/order/kinds';
 import type { OwnOfStep } from '#core/order/own/own';
 import { ruleIds } from '#core/order/rules/ids';
-import type { Caution, CheckStep, Holding, Length, Reason, WorkStep } from '#core/order/step';
+import type {
+  Caution,
+  CheckStep,
+  Holding,
+  Length,
+  Reason,
+  ShownAtCheck,
+  WorkStep,
+} from '#core/order/step';
 import { styleIds } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import { familyIds } from '#core/parts/families/ids';
 import { hazardIds } from '#core/parts/family';
+import { rangeSchema } from './figures.ts';
 import { flag, number } from './leaves.ts';
 import { partSchema } from './parts.ts';
 import {
@@ -132,6 +141,14 @@ const checkStep = record<CheckStep & { readonly minutes: number }>({
   hasBattery: flag,
   supplyVolt: nullable(number),
   mostMilliampere: leaf(yup.number()),
+  shows: optional(
+    record<ShownAtCheck>({
+      ohm: optional(rangeSchema),
+      settlesSeconds: leaf(yup.number()),
+      milliampere: optional(rangeSchema),
+      limitMilliampere: leaf(yup.number()),
+    }),
+  ),
   hazards: optional(list(oneOf(hazardIds))),
 });
 

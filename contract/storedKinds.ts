@@ -1,5 +1,6 @@
 import type { Board } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
+import type { KitFigures } from '#core/circuit/kitFigures';
 import type { Iron } from '#core/joint/heat/iron';
 import type { OrderSettings } from '#core/order/settings';
 import type { Conditions } from '#core/pace/evening/conditions';
@@ -14,6 +15,7 @@ import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
 import { conditionsSchema } from './conditions.ts';
+import { figuresSchema } from './figures.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
 import { lotNoteSchema, ownTypeSchema, partSchema, stockPartSchema, valueSchema } from './parts.ts';
@@ -94,6 +96,13 @@ export const storedBoard: StoredKind<Board> = {
     // Pictures are kept by themselves; the one of a layout that was not saved is left behind.
     (board) => changed(board, ({ backdrop: _, ...rest }) => rest),
   ],
+};
+
+/** What the boards of a kit show. */
+export const storedFigures: StoredKind<KitFigures> = {
+  what: 'The figures of a kit',
+  schema: figuresSchema,
+  upgrades: [],
 };
 
 export const storedIron: StoredKind<Iron> = {

@@ -12,6 +12,7 @@ import type { DailyBackups } from './backup/daily.ts';
 import { backupRoutes } from './backup/routes.ts';
 import { boardRoutes } from './boards/routes.ts';
 import { LogMemory } from './builds/logMemory.ts';
+import { circuitRoutes } from './circuit/routes.ts';
 import { clockRoutes } from './clock/routes.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
@@ -130,6 +131,7 @@ export function createApp({
   backupRoutes(api, { db, daily, newDatabase, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
+  circuitRoutes(api, db);
   pictureRoutes(api, db);
   photoRoutes(api, db, seats, now);
   paceRoutes(api, db, memory);

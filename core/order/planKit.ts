@@ -2,6 +2,7 @@ import type { Board } from '../board/board.ts';
 import { moreHeat } from '../board/heat.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
 import { standingParts } from '../board/standing.ts';
+import { type KitFigures, withFigures } from '../circuit/kitFigures.ts';
 import type { Erratum } from '../parts/erratum.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { hazardIds } from '../parts/family.ts';
@@ -45,6 +46,8 @@ export interface KitToPlan {
   /** Where the parts stand; without it the rules that geometry decides have nothing to say. */
   readonly board?: Board | null;
   readonly settings?: OrderSettings;
+  /** What its boards show, where that was worked out. */
+  readonly figures?: KitFigures | undefined;
 }
 
 export interface KitPlan {
@@ -137,7 +140,10 @@ export function planKit(kit: KitToPlan): KitPlan {
     });
   };
   return {
-    steps: groups.map((group, index) => withOwn(stepOf(group, index), group)),
+    steps: withFigures(
+      groups.map((group, index) => withOwn(stepOf(group, index), group)),
+      kit.figures,
+    ),
     arrangement: arrangementOf(groups),
     blocks,
     contradictions: graph.contradictions,

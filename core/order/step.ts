@@ -1,4 +1,5 @@
 import type { Side } from '../board/board.ts';
+import type { Range } from '../circuit/figures.ts';
 import type { Hazard, HoldMethod } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import type { CheckId } from './checks/ids.ts';
@@ -48,10 +49,22 @@ export interface CheckStep {
   readonly supplyVolt: number | null;
   /** What the board may take, estimated from its parts; absent in plans from before it was. */
   readonly mostMilliampere?: number;
+  /** What good boards show then, worked out from the circuit; absent where that was not done. */
+  readonly shows?: ShownAtCheck;
   /** What of the kit can hurt; absent in plans from before it was said. */
   readonly hazards?: readonly Hazard[];
   readonly reason: Reason;
   readonly own?: OwnOfStep;
+}
+
+/** What nineteen of twenty good boards show at a check. */
+export interface ShownAtCheck {
+  /** From plus to minus, red probe at plus. */
+  readonly ohm?: Range;
+  /** Until capacitors are charged by the meter. */
+  readonly settlesSeconds?: number;
+  readonly milliampere?: Range;
+  readonly limitMilliampere?: number;
 }
 
 /** Something about this very kit that the family's words do not say. */

@@ -60,6 +60,34 @@ export type Job =
   | 'mechanical'
   | 'unknown';
 
+/** How a part behaves in a circuit, where its job and its type do not tell; `unknown`: nobody has said. */
+export type Acts =
+  | 'sliding'
+  | 'by-light'
+  | 'by-heat'
+  | 'network'
+  | 'bridge'
+  | 'infrared-led'
+  | 'power-led'
+  | 'two-colour-led'
+  | 'filament'
+  | 'sounder'
+  | 'voice-coil'
+  | 'rotor'
+  | 'coil-and-contacts'
+  | 'light-switch'
+  | 'coupled'
+  /** The middle of three goes to one side or the other. */
+  | 'changeover'
+  | 'button'
+  /** Two ends that meet, or do not. */
+  | 'contact'
+  | 'fusible'
+  | 'link'
+  /** Takes nothing at the voltages of a kit. */
+  | 'open'
+  | 'unknown';
+
 /** How a part is kept in place while the board is turned over. */
 export type HoldMethod = 'bent-leads' | 'tape' | 'putty' | 'tack-one-pin';
 
@@ -103,6 +131,7 @@ export type Hazard =
 export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly id: Id;
   readonly job: Job;
+  readonly acts?: Acts;
   /** The letters that usually stand before the number in its place names (IEC 60617 and common practice). */
   readonly letters: readonly string[];
   readonly role: OrderRole;
@@ -140,6 +169,8 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly mostMilliampere?: number;
   /** `feeds-board`: the supply comes in by it; `cells`: the cells themselves. Either can make the board live. */
   readonly power: 'none' | 'feeds-board' | 'cells';
+  /** What its cells have when fresh and when tired, as parts of their nominal voltage, and their inner resistance. */
+  readonly cells?: { readonly fresh: number; readonly tired: number; readonly ohmPerVolt: number };
   /** Closed or in place, the supply goes on behind it: all of it, or less what a diode takes, from plus on. */
   readonly passesSupply?: 'freely' | 'forward';
   readonly hazards: readonly Hazard[];

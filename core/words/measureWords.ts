@@ -3,11 +3,19 @@ import type { Limits, MeasuredUnit } from '../order/checks/limits.ts';
 import type { Measuring } from '../order/checks/measuring.ts';
 import { openOhm } from '../order/checks/readings.ts';
 import type { Repeat } from '../order/own/measure.ts';
+import { formatQuantity } from '../quantity/formatQuantity.ts';
+import { withDecimals } from './decimals.ts';
 import { ownWords } from './ownText.ts';
 
-/** `4700 Ω`, `12 mA`, `open`: what a meter shows. */
-export const amountWords = (t: TFunction, unit: MeasuredUnit, amount: number): string =>
-  t(`checkForm.reading.${unit === 'ohm' && amount >= openOhm ? 'open' : unit}`, { amount });
+/** `4.7 kΩ`, `12 mA`, `open`: what a meter shows. */
+export function amountWords(t: TFunction, unit: MeasuredUnit, amount: number): string {
+  if (unit === 'ohm' && amount >= openOhm) return t('checkForm.reading.open');
+  // As the display shows it; kilohms and megohms in one number would have to be counted off.
+  if (unit === 'ohm' && amount >= 1000) {
+    return withDecimals(formatQuantity(amount, 'ohm'), t('step.tongue'));
+  }
+  return t(`checkForm.reading.${unit}`, { amount });
+}
 
 /** `4.8 V to 5.2 V`, `10 Ω or more`, `100 mA or less`: what is right. */
 export function rangeWords(t: TFunction, unit: MeasuredUnit, { least, most }: Limits): string {

@@ -8,6 +8,7 @@ import { wire } from '../parts/families/wires/wire.ts';
 import { shortDesignators, valueLabel } from '../parts/label.ts';
 import { isCellOnWires, mountOf } from '../parts/mounted.ts';
 import type { Part, PartValue } from '../parts/part.ts';
+import { rangeWords } from './measureWords.ts';
 import { ownLines, ownWords } from './ownText.ts';
 
 /** A value in the language of the reader: `4.7 kΩ` or `4,7 kΩ`, `1N4148`, `red`; empty where there is none. */
@@ -194,8 +195,13 @@ function noteWords(t: TFunction, note: CheckNote): string {
         chips: shortDesignators(note.chips),
         count: note.chips.length,
       });
+    case 'good-boards':
+      return t('step.note.good-boards', { range: rangeWords(t, note.unit, note.range) });
+    case 'settles':
+      return t('step.note.settles', { count: note.seconds });
+    case 'current-limit':
     case 'most-milliampere':
-      return t('step.note.most-milliampere', { most: note.most });
+      return t(`step.note.${note.kind}`, { most: note.most });
     case 'volt':
       return t('step.note.volt', { volt: note.volt });
     case 'no-cells':

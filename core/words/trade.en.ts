@@ -225,6 +225,10 @@ export const tradeEnglish = {
       'chips-out_other': '{{chips}} are not in their sockets yet.',
       'no-cells': 'No cells in the holder.',
       'most-milliampere': 'Expect at most about {{most}} mA: estimated from the parts of this kit.',
+      'good-boards': 'A good board shows {{range}} here.',
+      settles_one: 'The number climbs for about a second: capacitors charge.',
+      settles_other: 'The number climbs for about {{count}} seconds: capacitors charge.',
+      'current-limit': 'Set the current limit of the supply to {{most}} mA.',
       'cells-out-again':
         'Use the bench supply with its current limit. Or put the cells in for this check only, and take them out again.',
     },

@@ -3,7 +3,10 @@ import { planKit } from '#core/order/planKit';
 import { type PlannedStep, withMinutes } from '#core/pace/stepMinutes';
 import type { StoredRevision } from './queries.ts';
 
-type Planned = Pick<StoredRevision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>;
+type Planned = Pick<
+  StoredRevision,
+  'lines' | 'supplyVolt' | 'errata' | 'board' | 'order' | 'figures'
+>;
 
 /** By what they were made of. */
 const plans = memo<string, readonly PlannedStep[]>({ name: 'plans of kits', most: 100 });
@@ -15,6 +18,7 @@ export function plannedSteps({
   errata,
   board,
   order,
+  figures,
 }: Planned): readonly PlannedStep[] {
   const kit = {
     parts: lines.map(({ part }) => part),
@@ -22,6 +26,7 @@ export function plannedSteps({
     errata,
     board,
     settings: order,
+    figures,
   };
   return plans.of(JSON.stringify(kit), () =>
     withMinutes(planKit(kit).steps.filter(({ own }) => own?.hidden === undefined)),

@@ -7,12 +7,14 @@ import type { Schema } from '#contract/schema';
 import { StoredProblem } from '#contract/stored';
 import {
   storedBoard,
+  storedFigures,
   storedLotNote,
   storedOrder,
   storedOwnType,
   storedValue,
 } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
+import { basisOf } from '#core/circuit/kitFigures';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
@@ -226,6 +228,7 @@ interface RevisionRow {
   revision_id: string;
   supply_volt: number | null;
   board: unknown;
+  figures: unknown;
   soldering_order: unknown;
   imported_at: Date;
   workshops: number;
@@ -250,7 +253,7 @@ const revisionColumns = `kit.id, kit.name, kit_revision.number as revision, kit_
                    'showRemarks', show_remarks, 'mounting', mounting, 'doubts', doubts) order by position)
             from part_line where part_line.revision_id = kit_revision.id) as lines,
          (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
-            from erratum where erratum.revision_id = kit_revision.id) as errata, kit_revision.board`;
+            from erratum where erratum.revision_id = kit_revision.id) as errata, kit_revision.board, kit_revision.figures`;
 const versions = Object.values(versionColumns)
   .map((column) => `kit.${column}`)
   .join(', ');
@@ -341,7 +344,7 @@ interface LineRow {
 }
 
 function revisionOf(row: RevisionRow): StoredRevision {
-  return {
+  const revision: StoredRevision = {
     id: row.id,
     name: row.name,
     revision: row.revision,
@@ -354,6 +357,16 @@ function revisionOf(row: RevisionRow): StoredRevision {
     errata: (row.errata ?? []).map((erratum) => whole('A known problem', erratumSchema, erratum)),
     lines: (row.lines ?? []).map(lineOf),
   };
+  const figures = figuresOf(row.figures, revision);
+  return figures ? { ...revision, figures } : revision;
+}
+
+/** Only what was worked out from the revision as it is now. */
+function figuresOf(stored: unknown, { board, lines, supplyVolt }: StoredRevision) {
+  const figures = readOnceOrNull(storedFigures, stored);
+  if (!figures || !board) return undefined;
+  const parts = lines.map(({ part }) => part);
+  return figures.basis === basisOf(board, parts, supplyVolt) ? figures : undefined;
 }
 
 function lineOf(row: LineRow): KitLine {

@@ -47,6 +47,7 @@ export const kitList = room(() => import('../kits/KitsPage.tsx'), ...kitWords);
 export const kitImport = room(() => import('../kits/import/ListImport.tsx'), ...kitWords);
 export const newKit = room(() => import('../kits/import/NewKitPage.tsx'), ...kitWords);
 export const kitBoard = room(() => import('../kits/board/BoardPage.tsx'), ...kitWords);
+export const kitCircuit = room(() => import('../kits/circuit/CircuitPage.tsx'), ...kitWords);
 export const kitLayout = room(() => import('../kits/board/LayoutPage.tsx'), ...kitWords);
 export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
 export const kitMixUps = room(() => import('../kits/MixUpsPage.tsx'), ...kitWords);

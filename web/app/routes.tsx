@@ -15,6 +15,7 @@ import {
   glossary,
   guide,
   kitBoard,
+  kitCircuit,
   kitImport,
   kitLayout,
   kitList,
@@ -140,6 +141,10 @@ export const routes = createBrowserRouter([
               {
                 path: 'board/layout',
                 lazy: kitLayout(({ LayoutPage }) => ({ Component: LayoutPage })),
+              },
+              {
+                path: 'circuit',
+                lazy: kitCircuit(({ CircuitPage }) => ({ Component: CircuitPage })),
               },
               { path: 'steps', lazy: kitSteps(({ StepsPage }) => ({ Component: StepsPage })) },
               {

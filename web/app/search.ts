@@ -16,7 +16,7 @@ export interface Found {
 /** So many are shown: whoever sees none of theirs types one letter more. */
 export const mostFound = 9;
 
-const pagesOfKit = ['parts', 'board', 'steps', 'papers'] as const;
+const pagesOfKit = ['parts', 'board', 'steps', 'circuit', 'papers'] as const;
 
 /** Pages and what is done there most; of an instructor, who may do everything. */
 const pages = (): Found[] => [

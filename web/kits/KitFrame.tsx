@@ -54,6 +54,13 @@ const tabs = [
     forHelpers: true,
   },
   {
+    to: 'circuit',
+    get name() {
+      return t('kits.kitFrame.circuit');
+    },
+    forHelpers: true,
+  },
+  {
     to: 'papers',
     get name() {
       return t('kits.kitFrame.papers');

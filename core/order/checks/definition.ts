@@ -43,7 +43,7 @@ export interface CheckDefinition<Id extends CheckId = CheckId> {
 }
 
 /** What of a step decides what a reading means. */
-export type Judged = Pick<CheckStep, 'chipsOut' | 'blocks' | 'mostMilliampere'>;
+export type Judged = Pick<CheckStep, 'chipsOut' | 'blocks' | 'mostMilliampere' | 'shows'>;
 
 /** A check that a meter decides: what is read, and what the reading means. */
 export interface CheckForm {
@@ -69,6 +69,10 @@ export type CheckNote =
   | { readonly kind: 'no-cells' }
   | { readonly kind: 'volt'; readonly volt: number }
   | { readonly kind: 'most-milliampere'; readonly most: number }
+  /** What good boards show, worked out from the circuit. */
+  | { readonly kind: 'good-boards'; readonly unit: MeasuredUnit; readonly range: Limits }
+  | { readonly kind: 'current-limit'; readonly most: number }
+  | { readonly kind: 'settles'; readonly seconds: number }
   | { readonly kind: 'cells-out-again' };
 
 export interface CheckNotes {

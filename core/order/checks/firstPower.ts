@@ -1,12 +1,16 @@
 import { inkLine, inkWord } from '../../parts/drawing/pictogram.ts';
 import type { HardRule } from '../rules/rule.ts';
 import { eachPair } from '../rules/rule.ts';
+import type { CheckStep } from '../step.ts';
 import { type CheckDefinition, type CheckNote, chipsOut, type Judged } from './definition.ts';
+import { roundedOut } from './limits.ts';
 import { sameBlockPairs } from './pairs.ts';
 
 /** Of a board whose parts nobody has added up: small kits take some tens of milliamperes (common practice). */
 const usualMilliampere = 100;
-const mostOf = ({ mostMilliampere = usualMilliampere }: Judged) => mostMilliampere;
+/** Worked out from the circuit, else estimated from the parts. */
+const mostOf = ({ shows, mostMilliampere = usualMilliampere }: Judged) =>
+  shows?.limitMilliampere ?? mostMilliampere;
 /** Less is what a bench supply shows with nothing connected. */
 const leastMilliampere = 0.1;
 
@@ -34,6 +38,16 @@ export const chipsAfterSupply: HardRule = {
   },
 };
 
+function currentNotes({ shows, mostMilliampere }: CheckStep): CheckNote[] {
+  if (shows?.milliampere && shows.limitMilliampere !== undefined) {
+    return [
+      { kind: 'current-limit', most: shows.limitMilliampere },
+      { kind: 'good-boards', unit: 'milliampere', range: roundedOut(shows.milliampere) },
+    ];
+  }
+  return mostMilliampere === undefined ? [] : [{ kind: 'most-milliampere', most: mostMilliampere }];
+}
+
 export const firstPower: CheckDefinition<'first-power'> = {
   id: 'first-power',
   minutes: 4,
@@ -56,12 +70,8 @@ export const firstPower: CheckDefinition<'first-power'> = {
   notes: (step) => {
     const volt: CheckNote[] =
       step.supplyVolt === null ? [] : [{ kind: 'volt', volt: step.supplyVolt }];
-    const current: CheckNote[] =
-      step.mostMilliampere === undefined
-        ? []
-        : [{ kind: 'most-milliampere', most: step.mostMilliampere }];
     return {
-      before: [...chipsOut(step), ...volt, ...current],
+      before: [...chipsOut(step), ...volt, ...currentNotes(step)],
       after: step.hasBattery ? [{ kind: 'cells-out-again' }] : [],
     };
   },

@@ -1,6 +1,8 @@
 import { inkLine, inkWord } from '../../parts/drawing/pictogram.ts';
 import type { HardRule, Pair } from '../rules/rule.ts';
-import { type CheckDefinition, chipsOut } from './definition.ts';
+import type { CheckStep } from '../step.ts';
+import { type CheckDefinition, type CheckNote, chipsOut, type Judged } from './definition.ts';
+import { openFromOhm, roundedOut } from './limits.ts';
 import { checksOf, hasPlaceIn, isWhole, sameBlockPairs, soldered } from './pairs.ts';
 
 /** About half an ohm from supply to ground is a short circuit (common practice); the probes alone show some tenths. */
@@ -18,6 +20,28 @@ export const lookBeforeMeasuring: HardRule = {
   },
 };
 
+/** Fingers on the probes and flux on the board are some hundred kilohms: less than that is not asked for. */
+const mostAsked = 100_000;
+
+/** Half of what nineteen of twenty good boards show, where that was worked out. */
+function leastOf({ shows }: Judged): number {
+  if (!shows?.ohm) return leastOhm;
+  return (
+    roundedOut({ least: Math.min(shows.ohm.least / 2, mostAsked), most: openFromOhm }).least ?? 0
+  );
+}
+
+function shownNotes({ shows }: CheckStep): CheckNote[] {
+  if (!shows?.ohm) return [];
+  const { settlesSeconds = 0 } = shows;
+  return [
+    { kind: 'good-boards', unit: 'ohm', range: roundedOut(shows.ohm) },
+    ...(settlesSeconds >= 0.5
+      ? [{ kind: 'settles', seconds: Math.ceil(settlesSeconds) } as const]
+      : []),
+  ];
+}
+
 export const supplyResistance: CheckDefinition<'supply-resistance'> = {
   id: 'supply-resistance',
   minutes: 3,
@@ -28,13 +52,18 @@ export const supplyResistance: CheckDefinition<'supply-resistance'> = {
   provesSupply: false,
   form: {
     unit: 'ohm',
-    limits: () => ({ least: leastOhm }),
-    judge: (ohm) => (ohm < shortOhm ? 'short' : ohm < leastOhm ? 'nearly-short' : 'right'),
+    limits: (step) => ({ least: leastOf(step) }),
+    judge: (ohm, step) => {
+      const least = leastOf(step);
+      if (ohm >= least) return 'right';
+      if (ohm < Math.min(shortOhm, least)) return 'short';
+      return ohm < leastOhm ? 'nearly-short' : 'too-low';
+    },
   },
   notes: (step) => ({
     // No cell is in while anything is measured or soldered.
     before: [...chipsOut(step), ...(step.hasBattery ? [{ kind: 'no-cells' } as const] : [])],
-    after: [],
+    after: shownNotes(step),
   }),
   rules: [
     lookBeforeMeasuring,

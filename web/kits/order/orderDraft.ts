@@ -20,6 +20,7 @@ export function useOrderDraft(kit: Kit) {
         errata: kit.errata,
         board: kit.board,
         settings,
+        figures: kit.figures,
       }),
     [kit, settings],
   );

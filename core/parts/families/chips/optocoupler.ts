@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const optocoupler: PartFamily<'optocoupler'> = {
   id: 'optocoupler',
   job: 'chip',
+  acts: 'coupled',
   letters: ['OK', 'U', 'IC', 'OC'],
   role: 'board-part',
   mount: 'through',

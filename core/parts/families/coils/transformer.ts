@@ -5,6 +5,7 @@ import { typePrints } from '../../marks.ts';
 export const transformer: PartFamily<'transformer'> = {
   id: 'transformer',
   job: 'inductor',
+  acts: 'unknown',
   letters: ['T', 'TR', 'L', 'TX'],
   role: 'board-part',
   mount: 'through',

@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const bridgeRectifier: PartFamily<'bridge-rectifier'> = {
   id: 'bridge-rectifier',
   job: 'diode',
+  acts: 'bridge',
   letters: ['B', 'BR', 'D', 'DB', 'GL', 'BD'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const flashTube: PartFamily<'flash-tube'> = {
   id: 'flash-tube',
   job: 'light',
+  acts: 'open',
   letters: ['V', 'LA', 'FL', 'L', 'XE'],
   role: 'board-part',
   mount: 'through',

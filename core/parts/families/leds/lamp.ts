@@ -5,6 +5,7 @@ import { typePrints } from '../../marks.ts';
 export const lamp: PartFamily<'lamp'> = {
   id: 'lamp',
   job: 'light',
+  acts: 'filament',
   letters: ['LA', 'LP', 'L', 'E'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import { typePrints } from '../../marks.ts';
 export const laserDiode: PartFamily<'laser-diode'> = {
   id: 'laser-diode',
   job: 'light',
+  acts: 'unknown',
   letters: ['LD', 'D', 'LAS', 'U'],
   role: 'off-board',
   mount: 'off-board',

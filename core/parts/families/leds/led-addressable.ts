@@ -5,6 +5,7 @@ import { typePrints } from '../../marks.ts';
 export const ledAddressable: PartFamily<'led-addressable'> = {
   id: 'led-addressable',
   job: 'light',
+  acts: 'unknown',
   letters: ['LED', 'D', 'LD', 'U'],
   role: 'board-part',
   mount: 'surface',

@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const ledInfrared: PartFamily<'led-infrared'> = {
   id: 'led-infrared',
   job: 'light',
+  acts: 'infrared-led',
   letters: ['LED', 'D', 'IR', 'LD'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const ledPower: PartFamily<'led-power'> = {
   id: 'led-power',
   job: 'light',
+  acts: 'power-led',
   letters: ['LED', 'D', 'LD'],
   role: 'board-part',
   mount: 'surface',

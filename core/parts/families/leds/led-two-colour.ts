@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const ledTwoColour: PartFamily<'led-two-colour'> = {
   id: 'led-two-colour',
   job: 'light',
+  acts: 'two-colour-led',
   letters: ['LED', 'D', 'LD', 'L'],
   role: 'board-part',
   mount: 'through',

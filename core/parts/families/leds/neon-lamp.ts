@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const neonLamp: PartFamily<'neon-lamp'> = {
   id: 'neon-lamp',
   job: 'light',
+  acts: 'open',
   letters: ['NE', 'LA', 'L', 'H', 'GL'],
   role: 'board-part',
   mount: 'through',

@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const phototransistor: PartFamily<'phototransistor'> = {
   id: 'phototransistor',
   job: 'transistor',
+  acts: 'light-switch',
   letters: ['PT', 'Q', 'T', 'D', 'VT'],
   role: 'board-part',
   mount: 'through',

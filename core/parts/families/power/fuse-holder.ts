@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const fuseHolder: PartFamily<'fuse-holder'> = {
   id: 'fuse-holder',
   job: 'connector',
+  acts: 'fusible',
   letters: ['F', 'FH', 'XF', 'X', 'FU'],
   role: 'board-part',
   mount: 'through',

@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const fuse: PartFamily<'fuse'> = {
   id: 'fuse',
   job: 'wire',
+  acts: 'fusible',
   letters: ['F', 'FU', 'SI'],
   role: 'board-part',
   mount: 'through',

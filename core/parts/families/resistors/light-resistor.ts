@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const lightResistor: PartFamily<'light-resistor'> = {
   id: 'light-resistor',
   job: 'resistor',
+  acts: 'by-light',
   letters: ['LDR', 'R'],
   role: 'board-part',
   mount: 'through',

@@ -6,6 +6,7 @@ import { writtenPrints } from '../../marks.ts';
 export const potentiometer: PartFamily<'potentiometer'> = {
   id: 'potentiometer',
   job: 'resistor',
+  acts: 'sliding',
   letters: ['RV', 'VR', 'P', 'POT'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import { ohmPrints } from '../../marks.ts';
 export const resistorNetwork: PartFamily<'resistor-network'> = {
   id: 'resistor-network',
   job: 'resistor',
+  acts: 'network',
   letters: ['RN', 'RP', 'R'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import { ohmPrints } from '../../marks.ts';
 export const thermistor: PartFamily<'thermistor'> = {
   id: 'thermistor',
   job: 'resistor',
+  acts: 'by-heat',
   letters: ['RT', 'TH', 'NTC', 'R'],
   role: 'board-part',
   mount: 'through',

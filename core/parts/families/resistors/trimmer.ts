@@ -6,6 +6,7 @@ import { ohmPrints } from '../../marks.ts';
 export const trimmer: PartFamily<'trimmer'> = {
   id: 'trimmer',
   job: 'resistor',
+  acts: 'sliding',
   letters: ['RV', 'VR', 'P', 'TR'],
   role: 'board-part',
   mount: 'through',

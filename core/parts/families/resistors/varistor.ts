@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const varistor: PartFamily<'varistor'> = {
   id: 'varistor',
   job: 'resistor',
+  acts: 'open',
   letters: ['RV', 'VDR', 'MOV', 'V', 'R', 'U'],
   role: 'board-part',
   mount: 'through',

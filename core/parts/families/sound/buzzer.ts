@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const buzzer: PartFamily<'buzzer'> = {
   id: 'buzzer',
   job: 'sound',
+  acts: 'sounder',
   letters: ['BZ', 'LS', 'SP', 'B', 'SG'],
   role: 'board-part',
   mount: 'through',

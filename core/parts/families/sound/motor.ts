@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const motor: PartFamily<'motor'> = {
   id: 'motor',
   job: 'sound',
+  acts: 'rotor',
   letters: ['M', 'MOT'],
   role: 'off-board',
   mount: 'off-board',

@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const speaker: PartFamily<'speaker'> = {
   id: 'speaker',
   job: 'sound',
+  acts: 'voice-coil',
   letters: ['LS', 'SP', 'SPK'],
   role: 'off-board',
   mount: 'off-board',

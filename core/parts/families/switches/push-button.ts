@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const pushButton: PartFamily<'push-button'> = {
   id: 'push-button',
   job: 'switch',
+  acts: 'button',
   letters: ['S', 'SW', 'B', 'BTN', 'T'],
   role: 'board-part',
   mount: 'through',

@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const reedSwitch: PartFamily<'reed-switch'> = {
   id: 'reed-switch',
   job: 'switch',
+  acts: 'contact',
   letters: ['S', 'SW', 'K', 'RS'],
   role: 'board-part',
   mount: 'through',

@@ -6,6 +6,7 @@ import { typePrints } from '../../marks.ts';
 export const relay: PartFamily<'relay'> = {
   id: 'relay',
   job: 'switch',
+  acts: 'coil-and-contacts',
   letters: ['K', 'RL', 'RLY', 'REL', 'RE'],
   role: 'board-part',
   mount: 'through',

@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const switchChip: PartFamily<'switch-chip'> = {
   id: 'switch-chip',
   job: 'switch',
+  acts: 'button',
   letters: ['S', 'SW', 'BTN'],
   role: 'board-part',
   mount: 'surface',

@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const switchSlide: PartFamily<'switch-slide'> = {
   id: 'switch-slide',
   job: 'switch',
+  acts: 'changeover',
   letters: ['S', 'SW'],
   role: 'board-part',
   mount: 'through',

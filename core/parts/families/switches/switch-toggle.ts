@@ -5,6 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const switchToggle: PartFamily<'switch-toggle'> = {
   id: 'switch-toggle',
   job: 'switch',
+  acts: 'changeover',
   letters: ['S', 'SW'],
   role: 'board-part',
   mount: 'through',

@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const tiltSwitch: PartFamily<'tilt-switch'> = {
   id: 'tilt-switch',
   job: 'switch',
+  acts: 'contact',
   letters: ['S', 'SW'],
   role: 'board-part',
   mount: 'through',

@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const wireLink: PartFamily<'wire-link'> = {
   id: 'wire-link',
   job: 'wire',
+  acts: 'link',
   letters: ['W', 'JW', 'BR'],
   role: 'link',
   mount: 'through',

@@ -1,0 +1,90 @@
+import type { NetFigures, Range, Seen, StageFigures, Swings, Warm } from '#core/circuit/figures';
+import type { FiguresOfStage, KitFigures } from '#core/circuit/kitFigures';
+import type { NotReadable } from '#core/circuit/readKit';
+import { endpoint } from './endpoint.ts';
+import { anyText, flag, number } from './leaves.ts';
+import { list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
+
+export const rangeSchema: Schema<Range> = record<Range>({
+  least: number,
+  usual: number,
+  most: number,
+});
+
+const text = anyText(100);
+
+const netFigures = record<NetFigures>({
+  net: text,
+  volt: rangeSchema,
+  swings: optional(
+    record<Swings>({
+      lowVolt: rangeSchema,
+      highVolt: rangeSchema,
+      hertz: rangeSchema,
+      duty: rangeSchema,
+    }),
+  ),
+  movedBy: optional(text),
+  unsure: optional(flag),
+});
+
+const seen = record<Seen>({
+  place: text,
+  sense: oneOf(['light', 'sound']),
+  milliampere: rangeSchema,
+  looks: oneOf(['off', 'dim', 'on', 'on-and-off', 'differs']),
+  hertz: optional(rangeSchema),
+  unsure: optional(flag),
+});
+
+const ohm = record<NonNullable<StageFigures['ohm']>>({
+  redAtPlus: rangeSchema,
+  redAtMinus: rangeSchema,
+  settlesSeconds: number,
+});
+
+const stageFigures = record<StageFigures>({
+  ohm: nullable(ohm),
+  milliampere: nullable(rangeSchema),
+  limitMilliampere: nullable(number),
+  nets: list(netFigures),
+  seen: list(seen),
+  warm: list(record<Warm>({ place: text, watt: rangeSchema, celsius: rangeSchema })),
+  unknown: list(text),
+  solved: number,
+  boards: number,
+});
+
+export const figuresSchema: Schema<KitFigures> = record<KitFigures>({
+  basis: text,
+  stages: list(record<FiguresOfStage>({ places: list(text), figures: nullable(stageFigures) })),
+});
+
+/** How far the working out of a kit’s figures is. */
+export type FiguresWork =
+  | { readonly kind: 'idle' }
+  /** `done`: from 0 to 1. */
+  | { readonly kind: 'working'; readonly done: number }
+  /** Nobody tried, since something is missing. */
+  | { readonly kind: 'not-readable'; readonly why: NotReadable }
+  /** The simulator gave up, in its own words. */
+  | { readonly kind: 'failed'; readonly says: string };
+
+export const getFiguresWork = endpoint<FiguresWork>()({
+  method: 'GET',
+  path: '/api/kits/:kitId/figures/work',
+  access: 'helper',
+});
+
+/** Begins to work out what the boards of the newest revision show; a work that is under way goes on. */
+export const workOutFigures = endpoint<FiguresWork>()({
+  method: 'POST',
+  path: '/api/kits/:kitId/figures/work',
+  access: 'instructor',
+});
+
+export const stopFigures = endpoint<FiguresWork>()({
+  method: 'DELETE',
+  path: '/api/kits/:kitId/figures/work',
+  access: 'instructor',
+});

@@ -1,0 +1,72 @@
+import type { Board, Pad } from '../board/board.ts';
+import { netsOfPads, pinName } from '../board/nets.ts';
+import { padsOf, partsByPlace, sitsInSocket, socketUnder } from '../board/pads.ts';
+import { familyOf } from '../parts/families/index.ts';
+import type { Part } from '../parts/part.ts';
+import type { Circuit, Device, Net } from './circuit.ts';
+
+/**
+ * The circuit of a board: its nets by the names of the pad list, by its strips or by its wires, and the parts on them.
+ * A chip in a socket is joined where its socket is.
+ *
+ * @param parts lines of the parts list
+ * @returns no nets where the board does not tell what is joined
+ */
+export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
+  const byPlace = partsByPlace(parts);
+  const pads = padsOf(board, byPlace);
+  const nets = netsOfPads(board, pads).map((pins, index): Net => {
+    const named = pads.find((pad) => pad.net !== null && pins.includes(pinName(pad)));
+    return { id: `n${index + 1}`, name: named?.net ?? pins[0] ?? '', pins };
+  });
+  const netOfPin = new Map(nets.flatMap(({ id, pins }) => pins.map((pin) => [pin, id] as const)));
+  const netAt = (place: string): Record<string, string> =>
+    Object.fromEntries(
+      pads
+        .filter((pad) => pad.place === place)
+        .flatMap((pad) => {
+          const net = netOfPin.get(pinName(pad));
+          return net === undefined ? [] : [[pad.pin, net] as const];
+        }),
+    );
+  const devices: Device[] = [];
+  for (const [place, part] of byPlace) {
+    if (familyOf(part).role === 'socket' || familyOf(part).role === 'chip') continue;
+    devices.push({ place, part, netAt: netAt(place) });
+  }
+  for (const [place, part] of chipsByPlace(parts)) {
+    devices.push({ place, part, netAt: netAt(holderOf(place, part, board, byPlace, pads)) });
+  }
+  return { nets, devices };
+}
+
+/** Also those which share the place of their socket. */
+function chipsByPlace(parts: readonly Part[]): Map<string, Part> {
+  return new Map(
+    parts
+      .filter((part) => part.supply !== 'spare' && familyOf(part).role === 'chip')
+      .flatMap((part) =>
+        part.designators.map((place) => [place, { ...part, quantity: 1 }] as const),
+      ),
+  );
+}
+
+/** Whose pads a chip is at: its own, or those of the socket it is pushed into. */
+function holderOf(
+  place: string,
+  chip: Part,
+  board: Board,
+  byPlace: ReadonlyMap<string, Part>,
+  pads: readonly Pad[],
+): string {
+  const placement = board.placements.find((one) => one.place === place);
+  if (placement && sitsInSocket(placement, board, byPlace)) {
+    return socketUnder(placement, board, byPlace)?.place ?? place;
+  }
+  if (pads.some((pad) => pad.place === place)) return place;
+  // Where nothing tells which socket, the only one of its size.
+  const fitting = [...byPlace].filter(
+    ([, part]) => familyOf(part).role === 'socket' && part.pins === chip.pins,
+  );
+  return fitting.length === 1 ? (fitting[0]?.[0] ?? place) : place;
+}

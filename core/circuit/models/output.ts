@@ -1,0 +1,38 @@
+import { type At, figure, inside, named } from './model.ts';
+
+/**
+ * An output that follows a voltage inside the chip, counted from minus; what it gives comes from plus, what it takes
+ * goes to minus.
+ *
+ * @param volt an expression of a B source
+ */
+export function pushPull(
+  at: At,
+  of: string,
+  rails: { readonly plus: string; readonly minus: string },
+  out: string,
+  volt: string,
+  ohm: number,
+): string[] {
+  const source = named('V', at, `o${of}`);
+  return [
+    `${named('B', at, `o${of}`)} ${inside(at, `o${of}`)} ${rails.minus} V = ${volt}`,
+    `${source} ${inside(at, `o${of}`)} ${inside(at, `p${of}`)} 0`,
+    `${named('R', at, `o${of}`)} ${inside(at, `p${of}`)} ${out} ${figure(ohm)}`,
+    `${named('B', at, `s${of}`)} ${rails.plus} ${rails.minus} I = max(0, I(${source}))`,
+  ];
+}
+
+/**
+ * What a chip takes for itself, from a volt on; reversed, its substrate conducts as a diode does (from memory of data
+ * sheets).
+ */
+export const ownCurrent = (
+  at: At,
+  { plus, minus }: { readonly plus: string; readonly minus: string },
+  ampere: number,
+): string[] => [
+  `${named('B', at, 'own')} ${plus} ${minus} I = ${figure(ampere)}*min(1,max(0,(V(${plus},${minus})-1)/1.5))`,
+  `${named('D', at, 'sub')} ${minus} ${plus} ${named('D', at, 'subm')}`,
+  `.model ${named('D', at, 'subm')} D(IS=1e-14 RS=2)`,
+];

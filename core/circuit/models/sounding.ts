@@ -1,0 +1,47 @@
+import { factor } from '../spread.ts';
+import { behaves } from './amounts.ts';
+import { ammeter, figure, inside, type Model, named } from './model.ts';
+
+/** Words for one that needs a tone fed to it. */
+const passive =
+  /\b(passive?|passiv\w*|piezo ?disc|piezoscheibe|transducer|ohne elektronik|pasivo)\b/i;
+
+/** With its own oscillator: some 5 to 30 mA at its voltage; below about 1.5 V nothing (from memory of data sheets). */
+export const sounder: Model = {
+  id: 'sounder',
+  source: 'active buzzer, 5 to 30 mA, from memory of data sheets; passive ones as 20 nF',
+  meters: ['snd'],
+  takes: (part) => behaves(part, 'sounder'),
+  assumes: (part) => (passive.test(part.description) ? null : 'active-buzzer'),
+  cards: (at) => {
+    const inner = inside(at, 'p');
+    const capacitance = `${named('C', at)} ${inner} ${at.node(2)} 20n`;
+    const through = ammeter(at, at.node(1), inner, 'snd');
+    if (passive.test(at.part.description)) return [through, capacitance];
+    const ampere = at.draw(0.012, factor(0.005, 0.03));
+    const volt = `V(${inner},${at.node(2)})`;
+    return [
+      through,
+      capacitance,
+      `${named('B', at)} ${inner} ${at.node(2)} I = ${figure(ampere)}*max(0,tanh((${volt}-1)/2))`,
+    ];
+  },
+};
+
+export const voiceCoil: Model = {
+  id: 'voice-coil',
+  source:
+    'its impedance, of which nine tenths are the wire’s resistance (common practice); 8 Ω where nothing is said',
+  meters: ['snd'],
+  takes: (part) => behaves(part, 'voice-coil'),
+  cards: (at) => {
+    const { value } = at.part;
+    const ohm = value.kind === 'amount' && value.unit === 'ohm' ? value.amount : 8;
+    const inner = inside(at, 'v');
+    return [
+      ammeter(at, at.node(1), inner, 'snd'),
+      `${named('R', at)} ${inner} ${inside(at, 'w')} ${figure(ohm * 0.9)}`,
+      `${named('L', at)} ${inside(at, 'w')} ${at.node(2)} 3e-4`,
+    ];
+  },
+};

@@ -1,0 +1,126 @@
+import type { Circuit, Device, SupplyAt } from './circuit.ts';
+import { modelOf } from './models/index.ts';
+import { figure, named } from './models/model.ts';
+import type { Draw } from './spread.ts';
+import type { State } from './states.ts';
+
+/** What is connected between plus and minus. */
+export type Across =
+  | { readonly kind: 'supply'; readonly volt: number; readonly ohm: number }
+  /** A meter on ohms: its own voltage behind a resistance. `turned`: its red probe is at minus. */
+  | {
+      readonly kind: 'ohmmeter';
+      readonly volt: number;
+      readonly ohm: number;
+      readonly turned: boolean;
+    };
+
+export type Analysis =
+  | { readonly kind: 'point' }
+  | { readonly kind: 'time'; readonly stopSeconds: number; readonly stepSeconds: number };
+
+/** How the board stands while it is measured. */
+export interface Conditions {
+  /** By place; what is not said stands in its usual state. */
+  readonly states: Readonly<Record<string, State>>;
+  /** Nets that something outside the board joins: two probes held together, a plug. */
+  readonly joined: readonly (readonly [string, string])[];
+}
+
+export const usualConditions: Conditions = { states: {}, joined: [] };
+
+export interface Bench {
+  readonly circuit: Circuit;
+  /** What is soldered in; the other parts are not there. */
+  readonly fitted: ReadonlySet<string>;
+  readonly at: SupplyAt;
+  readonly across: Across;
+  /** A draw for each part, by its place. */
+  readonly drawOf: (place: string) => Draw;
+  readonly conditions: Conditions;
+  readonly analysis: Analysis;
+  /** How hard it is tried: 0 at first. */
+  readonly attempt: number;
+  /** Cards beside those of the board. */
+  readonly extra?: readonly string[];
+}
+
+/** The node of a net: minus of the supply is ground. */
+export const nodeOf = (net: string, { minus }: SupplyAt): string => (net === minus ? '0' : net);
+
+/** What is saved of the current through the supply. */
+export const supplyCurrent = 'i(vsupply)';
+
+/**
+ * Ways to find a solution, one after the other: as usual; with looser tolerances, more steps and a slower method; with
+ * more leak at every node.
+ */
+export const attempts = [
+  '.options rshunt=1e12 abstol=1e-11 itl1=300 itl4=50 noacct',
+  '.options rshunt=1e11 abstol=1e-10 reltol=5e-3 itl1=1000 itl4=200 gmin=1e-11 method=gear noacct',
+  '.options rshunt=1e9 abstol=1e-9 reltol=2e-2 itl1=3000 itl4=500 gmin=1e-10 method=gear noacct',
+] as const;
+
+/** A part as cards of a netlist; none where nobody knows how it behaves. */
+export function cardsOf(
+  { place, part, netAt }: Device,
+  at: SupplyAt,
+  draw: Draw,
+  said: State | undefined,
+): string[] {
+  const model = modelOf(part);
+  if (!model) return [];
+  const node = (pin: number | string) => {
+    const net = netAt[String(pin)];
+    return net === undefined
+      ? `o_${place}_${pin}`.toLowerCase().replace(/[^a-z0-9]/g, '_')
+      : nodeOf(net, at);
+  };
+  const isJoined = (pin: number | string) => netAt[String(pin)] !== undefined;
+  const state = model.states?.find((one) => one === said) ?? model.states?.[0];
+  return [...model.cards({ place, part, node, isJoined, draw, state })];
+}
+
+/** A bench with a board on it, as a netlist that a SPICE simulator runs. */
+export function netlistOf(bench: Bench): string {
+  const { circuit, fitted, at, across, drawOf, conditions, analysis, attempt, extra = [] } = bench;
+  const cards = circuit.devices
+    .filter(({ place }) => fitted.has(place))
+    .flatMap((device) =>
+      cardsOf(device, at, drawOf(device.place), conditions.states[device.place]),
+    );
+  const watts = circuit.devices
+    .filter(({ place }) => fitted.has(place))
+    .flatMap((device) => modelOf(device.part)?.watts?.(device) ?? []);
+  const nets = circuit.nets.map(({ id }) => nodeOf(id, at)).filter((node) => node !== '0');
+  const meters = cards.flatMap((card) => /^V\S+/.exec(card)?.[0] ?? []);
+  return [
+    '* board',
+    ...acrossCards(across, nodeOf(at.plus, at), analysis),
+    ...cards,
+    ...conditions.joined.map(
+      ([one, other], index) => `Rjoined${index} ${nodeOf(one, at)} ${nodeOf(other, at)} 0.05`,
+    ),
+    ...extra,
+    // Every net is there, joined or not.
+    ...nets.map((node) => `${named('R', { place: node }, 'leak')} ${node} 0 1e12`),
+    `.save ${[...nets.map((node) => `v(${node})`), supplyCurrent, ...meters.map((name) => `i(${name})`), ...watts].join(' ')}`,
+    attempts[Math.min(attempt, attempts.length - 1)] ?? '',
+    analysis.kind === 'point'
+      ? '.op'
+      : `.tran ${figure(analysis.stepSeconds)} ${figure(analysis.stopSeconds)} 0 ${figure(analysis.stepSeconds)} uic`,
+    '.end',
+  ].join('\n');
+}
+
+function acrossCards(across: Across, plus: string, analysis: Analysis): string[] {
+  const { volt, ohm } = across;
+  const sign = across.kind === 'ohmmeter' && across.turned ? -1 : 1;
+  // Switched on from nothing: what swings has to begin somewhere.
+  const rise = analysis.kind === 'time' ? analysis.stopSeconds / 1000 : 0;
+  const source =
+    analysis.kind === 'point'
+      ? `dc ${figure(sign * volt)}`
+      : `pwl(0 0 ${figure(rise)} ${figure(sign * volt)})`;
+  return [`Vsupply sup 0 ${source}`, `Rsupply sup ${plus} ${figure(ohm)}`];
+}

@@ -1,0 +1,13 @@
+import type { State } from './states.ts';
+
+/** What the instructor says of the circuit of a board; pins as `R1.2`. */
+export interface CircuitNotes {
+  /** Where plus and minus come in, where the board does not tell or tells it wrongly. */
+  readonly supply?: { readonly plus: string; readonly minus: string };
+  /** How parts stand while the board is measured, by place; the others stand as usual. */
+  readonly states?: readonly { readonly place: string; readonly state: State }[];
+  /** What something outside the board joins meanwhile: two probes held together, a plug. */
+  readonly joined?: readonly { readonly one: string; readonly other: string }[];
+}
+
+export const mostJoined = 20;

@@ -1,0 +1,36 @@
+import { type Analysis, attempts, type Bench, netlistOf } from '../netlist.ts';
+import type { Samples, SpiceEngine } from '../spice.ts';
+import { type Course, courseOf } from '../swing.ts';
+import type { Stage } from './stage.ts';
+
+export type Vectors = ReadonlyMap<string, Samples>;
+
+/** One board solved, harder at each attempt; null where nothing helps. */
+export async function solve(
+  engine: SpiceEngine,
+  { circuit, fitted, at, conditions }: Stage,
+  how: Pick<Bench, 'across' | 'drawOf' | 'analysis'> & { readonly extra: readonly string[] },
+): Promise<Vectors | null> {
+  // The same made-up board at every attempt: its draws are made once.
+  for (let attempt = 0; attempt < attempts.length; attempt += 1) {
+    const run = await engine.run(netlistOf({ circuit, fitted, at, conditions, attempt, ...how }));
+    if (run.ok) return run.vectors;
+    if (run.why === 'fault') throw new Error(run.says);
+  }
+  return null;
+}
+
+/** What each vector of a run does once it has settled. */
+export const coursesOf =
+  (run: Vectors, analysis: Analysis) =>
+  (vector: string): Course => {
+    const values = run.get(vector) ?? [];
+    if (analysis.kind === 'point') {
+      const [value = 0] = values;
+      return { mean: value, least: value, most: value };
+    }
+    const time = run.get('time') ?? [];
+    // What swings by less than a hundredth of a volt, or by a hundredth of a milliampere, stands still.
+    const still = vector.startsWith('v') ? 0.05 : 5e-5;
+    return courseOf(time, values, analysis.stopSeconds * 0.3, still);
+  };

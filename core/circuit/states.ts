@@ -1,0 +1,16 @@
+/** How a part that hands, light or warmth move stands while the board is measured. */
+export const states = [
+  'middle',
+  'at-first-end',
+  'at-last-end',
+  'first-side',
+  'other-side',
+  'at-rest',
+  'pressed',
+  'lit-room',
+  'dark',
+  'bright-light',
+  'room-warm',
+  'hand-warm',
+] as const;
+export type State = (typeof states)[number];

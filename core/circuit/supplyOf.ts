@@ -1,0 +1,69 @@
+import { signOfPin } from '../board/footprint.ts';
+import { isMinus } from '../board/minusNets.ts';
+import { familyOf } from '../parts/families/index.ts';
+import type { Circuit, Device, SupplyAt } from './circuit.ts';
+import type { CircuitNotes } from './notes.ts';
+
+/** Nets that are plus by their name, the one nearest to the supply first (common practice). */
+const plusNames = [
+  /^\/?(?:v?bat(?:t(?:ery)?)?\+?|vin|v_?in|dc_?in|\+?vsupply)$/i,
+  /^\/?(?:v\+|\+v|vcc|vdd|vs|\+\d+v\d*|\d+v\d*|vbus|v_?supply|\+?\d+(?:[.,]\d+)?\s?v)$/i,
+];
+
+/**
+ * Where plus and minus come in: at the one part that feeds the board; else by the names of the nets at a connector, or
+ * of any.
+ *
+ * @returns null where nothing tells; the instructor is asked
+ */
+export function supplyOf(circuit: Circuit, notes: CircuitNotes = {}): SupplyAt | null {
+  const said = notes.supply && saidSupply(circuit, notes.supply);
+  if (said) return said;
+  const feeds = circuit.devices.filter(
+    ({ part, netAt }) => familyOf(part).power === 'feeds-board' && Object.keys(netAt).length > 0,
+  );
+  const [feed] = feeds;
+  if (feed && feeds.length === 1) {
+    const at = (sign: '+' | '−') =>
+      Object.entries(feed.netAt).find(([pin]) => signOfPin(feed.part, pin) === sign)?.[1];
+    const [plus, minus] = [at('+'), at('−')];
+    if (plus !== undefined && minus !== undefined && plus !== minus) {
+      return { place: feed.place, plus, minus };
+    }
+  }
+  return byNames(circuit);
+}
+
+function saidSupply(
+  { nets }: Circuit,
+  { plus, minus }: NonNullable<CircuitNotes['supply']>,
+): SupplyAt | null {
+  const at = (pin: string) => nets.find(({ pins }) => pins.includes(pin))?.id;
+  const [up, down] = [at(plus), at(minus)];
+  if (up === undefined || down === undefined || up === down) return null;
+  return { place: plus.slice(0, plus.lastIndexOf('.')), plus: up, minus: down };
+}
+
+function byNames({ nets, devices }: Circuit): SupplyAt | null {
+  const minus = nets.find(({ name }) => isMinus(name));
+  if (!minus) return null;
+  const named = plusNames.flatMap((names) => nets.filter(({ name }) => names.test(name)));
+  const connector = (net: string) =>
+    devices.find(
+      ({ part, netAt }) => isWayIn(part) && Object.values(netAt).some((at) => at === net),
+    );
+  // A connector at which both come in says more than a name does.
+  const both = named.find(({ id }) => touches(connector(id), minus.id));
+  const plus = both ?? named[0];
+  if (!plus) return null;
+  const place = both && connector(both.id)?.place;
+  return { ...(place === undefined ? {} : { place }), plus: plus.id, minus: minus.id };
+}
+
+const isWayIn = (part: Device['part']) => {
+  const { job } = familyOf(part);
+  return job === 'connector' || job === 'supply';
+};
+
+const touches = (device: Device | undefined, net: string) =>
+  device !== undefined && Object.values(device.netAt).includes(net);

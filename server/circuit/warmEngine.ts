@@ -1,0 +1,83 @@
+import { createRequire } from 'node:module';
+import { Worker } from 'node:worker_threads';
+import { type SpiceEngine, type SpiceOutput, type SpiceRun, spiceRunOf } from '#core/circuit/spice';
+
+const require = createRequire(import.meta.url);
+
+/** One circuit may take so long; what takes longer hangs. */
+const longestMilliseconds = 30_000;
+/** The simulator keeps some kilobytes of every run for itself: it is started anew before that adds up. */
+const mostRuns = 5000;
+
+interface Answer {
+  readonly id: number;
+  readonly output?: SpiceOutput;
+  readonly complaints?: readonly string[];
+  readonly fault?: string;
+}
+
+/**
+ * The simulator, warm in a thread of its own: started with the first circuit, kept for the next, ended when it hangs or
+ * has run often enough. One circuit at a time; whoever asks meanwhile waits.
+ */
+export class WarmEngine implements SpiceEngine {
+  #thread: Worker | undefined;
+  #runs = 0;
+  #turn: Promise<unknown> = Promise.resolve();
+
+  readonly run = (netlist: string): Promise<SpiceRun> => {
+    const answer = this.#turn.then(() => this.#ask(netlist));
+    this.#turn = answer.catch(() => undefined);
+    return answer;
+  };
+
+  /** Ends the thread; the next circuit starts another. */
+  readonly close = async (): Promise<void> => {
+    const thread = this.#thread;
+    this.#thread = undefined;
+    await thread?.terminate();
+  };
+
+  async #ask(netlist: string): Promise<SpiceRun> {
+    if (this.#runs >= mostRuns) await this.close();
+    const thread = this.#thread ?? this.#start();
+    this.#runs += 1;
+    const id = this.#runs;
+    return new Promise<SpiceRun>((resolve) => {
+      const end = (run: SpiceRun) => {
+        clearTimeout(timer);
+        thread.off('message', hear);
+        thread.off('error', fail);
+        resolve(run);
+      };
+      const hear = ({ id: of, output, complaints = [], fault = '' }: Answer) => {
+        if (of !== id) return;
+        end(output ? spiceRunOf(output, complaints) : { ok: false, why: 'fault', says: fault });
+      };
+      const fail = (error: Error) => {
+        void this.close();
+        end({ ok: false, why: 'fault', says: error.message });
+      };
+      const timer = setTimeout(() => {
+        void this.close();
+        end({ ok: false, why: 'time', says: `took over ${longestMilliseconds / 1000} s` });
+      }, longestMilliseconds);
+      thread.on('message', hear);
+      thread.once('error', fail);
+      thread.postMessage({ id, netlist });
+    });
+  }
+
+  #start(): Worker {
+    // What the library prints is not for the log.
+    const thread = new Worker(require.resolve('#isolated/spice'), { stdout: true, stderr: true });
+    // What it prints must go somewhere, or it waits for a reader.
+    thread.stdout.resume();
+    thread.stderr.resume();
+    // It must not keep the program from ending.
+    thread.unref();
+    this.#thread = thread;
+    this.#runs = 0;
+    return thread;
+  }
+}

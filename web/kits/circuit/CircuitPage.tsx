@@ -1,0 +1,125 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
+import type { Board } from '#core/board/board';
+import { partsByPlace } from '#core/board/pads';
+import { circuitOf } from '#core/circuit/circuitOf';
+import { whyNotReadable } from '#core/circuit/readKit';
+import { supplyOf } from '#core/circuit/supplyOf';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { BoardMap } from '../../ui/board/BoardMap.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { useFigures } from './useFigures.ts';
+import './circuit.css';
+
+// They come together, after the board.
+const Behaviour = lazy(async () => ({ default: (await import('./Behaviour.tsx')).Behaviour }));
+const CircuitSetup = lazy(async () => ({
+  default: (await import('./CircuitSetup.tsx')).CircuitSetup,
+}));
+const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stages }));
+
+/** What the boards of a kit must show, at every stage at which something is measured. */
+export function CircuitPage() {
+  const { t } = useTranslation();
+  const { board } = useKit();
+  if (!board) {
+    return (
+      <EmptyState title={t('kits.circuit.noBoard')} text={t('kits.circuit.noBoardText')}>
+        <InstructorOnly>
+          <Button variant="contained" component={Link} to="../board">
+            {t('kits.circuit.toBoard')}
+          </Button>
+        </InstructorOnly>
+      </EmptyState>
+    );
+  }
+  return <CircuitOfBoard board={board} />;
+}
+
+function CircuitOfBoard({ board }: { readonly board: Board }) {
+  const { t } = useTranslation();
+  const kit = useKit();
+  const { lines, supplyVolt } = kit;
+  const { parts, byPlace, circuit, at, why } = useMemo(() => {
+    const listed = lines.map(({ part }) => part);
+    const found = circuitOf(board, listed);
+    return {
+      parts: listed,
+      byPlace: partsByPlace(listed),
+      circuit: found,
+      at: supplyOf(found, board.circuit),
+      why: whyNotReadable({ board, parts: listed, supplyVolt }),
+    };
+  }, [board, lines, supplyVolt]);
+  const { work, start, stop } = useFigures(kit, why === null);
+  const [net, setNet] = useState<string>();
+  const now = useMemo(
+    () =>
+      new Set(
+        circuit.nets
+          .find(({ id }) => id === net)
+          ?.pins.map((pin) => pin.slice(0, pin.lastIndexOf('.'))),
+      ),
+    [circuit, net],
+  );
+  return (
+    <div className="circuit-page">
+      <div>
+        {why && (
+          <Alert severity="info">
+            {t(`kits.circuit.why.${why}`)}{' '}
+            {why !== 'no-supply' && (
+              <Link to={why === 'no-nets' ? '../board' : '../about'}>
+                {t(`kits.circuit.mend.${why}`)}
+              </Link>
+            )}
+          </Alert>
+        )}
+        {work.kind === 'working' && (
+          <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+            <LinearProgress
+              variant="determinate"
+              value={work.done * 100}
+              sx={{ flex: 1 }}
+              aria-label={t('kits.circuit.working')}
+            />
+            <span>{t('kits.circuit.working')}</span>
+            <InstructorOnly>
+              <Button color="inherit" onClick={() => void stop()}>
+                {t('kits.circuit.stop')}
+              </Button>
+            </InstructorOnly>
+          </Box>
+        )}
+        {work.kind === 'failed' && (
+          <Alert severity="warning">{t('kits.circuit.failed', { says: work.says })}</Alert>
+        )}
+        {!kit.figures && work.kind !== 'working' && !why && (
+          <InstructorOnly>
+            <Button variant="contained" onClick={() => void start()}>
+              {t('kits.circuit.workOut')}
+            </Button>
+          </InstructorOnly>
+        )}
+        <Suspense fallback={<div aria-busy="true" />}>
+          <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
+          <Behaviour parts={parts} circuit={circuit} />
+        </Suspense>
+      </div>
+      <div>
+        <BoardMap board={board} parts={byPlace} side="top" now={now} nets />
+        <InstructorOnly>
+          <Suspense fallback={<div aria-busy="true" />}>
+            <CircuitSetup {...{ board, circuit, at }} parts={byPlace} />
+          </Suspense>
+        </InstructorOnly>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,177 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
+import type { Board } from '#core/board/board';
+import type { Circuit, SupplyAt } from '#core/circuit/circuit';
+import { modelOf } from '#core/circuit/models/index';
+import type { CircuitNotes } from '#core/circuit/notes';
+import type { State } from '#core/circuit/states';
+import type { Part } from '#core/parts/part';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { pinText } from './figureWords.ts';
+
+interface CircuitSetupProps {
+  readonly board: Board;
+  readonly circuit: Circuit;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly at: SupplyAt | null;
+}
+
+/** What the instructor says of the circuit: where the supply comes in, and how the board stands while it is measured. */
+export function CircuitSetup({ board, circuit, parts, at }: CircuitSetupProps) {
+  const { t } = useTranslation();
+  const change = useChangeKit();
+  const notes = board.circuit ?? {};
+  const save = (more: CircuitNotes) =>
+    void change({ board: { ...board, circuit: { ...notes, ...more } } }, t('kits.circuit.saved'));
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <SupplyChoice {...{ circuit, parts, at }} choose={(supply) => save({ supply })} />
+      <States {...{ circuit, notes }} choose={(states) => save({ states })} />
+      <Joined {...{ circuit, parts, notes }} choose={(joined) => save({ joined })} />
+    </Box>
+  );
+}
+
+interface SupplyChoiceProps {
+  readonly circuit: Circuit;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly at: SupplyAt | null;
+  readonly choose: (supply: NonNullable<CircuitNotes['supply']>) => void;
+}
+
+function SupplyChoice({ circuit: { nets }, parts, at, choose }: SupplyChoiceProps) {
+  const { t } = useTranslation();
+  // The pin at which it comes in, rather than the first of its net.
+  const pinOf = (net: string | undefined) => {
+    const pins = nets.find(({ id }) => id === net)?.pins ?? [];
+    return pins.find((pin) => pin.startsWith(`${at?.place}.`)) ?? pins[0] ?? '';
+  };
+  const now = { plus: pinOf(at?.plus), minus: pinOf(at?.minus) };
+  return (
+    <section>
+      <Typography variant="h3">{t('kits.circuit.supplyAt')}</Typography>
+      <p>{at ? t('kits.circuit.supplyTaken') : t('kits.circuit.supplyAsked')}</p>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {(['plus', 'minus'] as const).map((pole) => (
+          <TextField
+            key={pole}
+            select
+            size="small"
+            sx={{ minWidth: 150, flex: 1 }}
+            label={t(`kits.circuit.${pole}`)}
+            value={now[pole]}
+            onChange={({ target: { value } }) => choose({ ...now, [pole]: value })}
+          >
+            {nets.map((net) => (
+              <MenuItem key={net.id} value={net.id === at?.[pole] ? now[pole] : net.pins[0]}>
+                {net.name} · {pinText(t, net.pins[0] ?? '', parts)}
+              </MenuItem>
+            ))}
+          </TextField>
+        ))}
+      </Box>
+    </section>
+  );
+}
+
+interface StatesProps {
+  readonly circuit: Circuit;
+  readonly notes: CircuitNotes;
+  readonly choose: (states: NonNullable<CircuitNotes['states']>) => void;
+}
+
+function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
+  const { t } = useTranslation();
+  const movable = circuit.devices.flatMap(({ place, part, netAt }) => {
+    const known = modelOf(part)?.states;
+    return known && Object.keys(netAt).length > 1 ? [{ place, known }] : [];
+  });
+  if (movable.length === 0) return null;
+  const others = (place: string) => states.filter((one) => one.place !== place);
+  return (
+    <section>
+      <Typography variant="h3">{t('kits.circuit.states')}</Typography>
+      <p>{t('kits.circuit.statesAbout')}</p>
+      <Box sx={{ display: 'grid', gap: 1 }}>
+        {movable.map(({ place, known }) => (
+          <TextField
+            key={place}
+            select
+            size="small"
+            label={place}
+            value={states.find((one) => one.place === place)?.state ?? known[0]}
+            onChange={({ target: { value } }) => {
+              const state = known.find((one): one is State => one === value);
+              if (state) choose([...others(place), { place, state }]);
+            }}
+          >
+            {known.map((state) => (
+              <MenuItem key={state} value={state}>
+                {t(`kits.circuit.state.${state}`)}
+              </MenuItem>
+            ))}
+          </TextField>
+        ))}
+      </Box>
+    </section>
+  );
+}
+
+interface JoinedProps {
+  readonly circuit: Circuit;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly notes: CircuitNotes;
+  readonly choose: (joined: NonNullable<CircuitNotes['joined']>) => void;
+}
+
+/** Pins at which something outside may join nets: those of wires and connectors. */
+function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps) {
+  const { t } = useTranslation();
+  const ends = circuit.devices.flatMap(({ place, part, netAt }) =>
+    modelOf(part)?.joinsOutside ? Object.keys(netAt).map((pin) => `${place}.${pin}`) : [],
+  );
+  if (ends.length < 2) return null;
+  const pairs = ends.flatMap((one, index) =>
+    ends.slice(index + 1).map((other) => ({ one, other })),
+  );
+  const text = ({ one, other }: { one: string; other: string }) =>
+    t('kits.circuit.pair', { one: pinText(t, one, parts), other: pinText(t, other, parts) });
+  return (
+    <section>
+      <Typography variant="h3">{t('kits.circuit.joined')}</Typography>
+      <p>{t('kits.circuit.joinedAbout')}</p>
+      {joined.map((pair) => (
+        <Box key={text(pair)} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+          <span style={{ flex: 1 }}>{text(pair)}</span>
+          <Button
+            color="inherit"
+            onClick={() => choose(joined.filter((other) => text(other) !== text(pair)))}
+          >
+            {t('kits.circuit.takeApart')}
+          </Button>
+        </Box>
+      ))}
+      <TextField
+        select
+        size="small"
+        fullWidth
+        label={t('kits.circuit.joinTwo')}
+        value=""
+        onChange={({ target: { value } }) => {
+          const pair = pairs.find((one) => text(one) === value);
+          if (pair) choose([...joined, pair]);
+        }}
+      >
+        {pairs.map((pair) => (
+          <MenuItem key={text(pair)} value={text(pair)}>
+            {text(pair)}
+          </MenuItem>
+        ))}
+      </TextField>
+    </section>
+  );
+}

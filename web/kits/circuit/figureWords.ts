@@ -1,0 +1,68 @@
+import type { TFunction } from 'i18next';
+import { signOfPin } from '#core/board/footprint';
+import type { Range } from '#core/circuit/figures';
+import { openFromOhm } from '#core/order/checks/limits';
+import type { Part } from '#core/parts/part';
+import { pinoutOf } from '#core/parts/pinouts';
+import { localeNow } from '../../app/languages.ts';
+
+const digits = (value: number, most: number) =>
+  new Intl.NumberFormat(localeNow(), { maximumSignificantDigits: most }).format(value);
+
+const fixed = (value: number, decimals: number) =>
+  new Intl.NumberFormat(localeNow(), { maximumFractionDigits: decimals }).format(value);
+
+/** What of a unit a range is told in, and how. */
+interface Scale {
+  readonly unit: string;
+  readonly times: number;
+}
+
+const scales: Readonly<Record<Unit, (size: number) => Scale>> = {
+  V: () => ({ unit: 'V', times: 1 }),
+  mA: (size) => (size < 0.1 ? { unit: 'µA', times: 1000 } : { unit: 'mA', times: 1 }),
+  Hz: (size) => (size >= 1000 ? { unit: 'kHz', times: 1e-3 } : { unit: 'Hz', times: 1 }),
+  Ω: (size) =>
+    size >= 1e6
+      ? { unit: 'MΩ', times: 1e-6 }
+      : size >= 1000
+        ? { unit: 'kΩ', times: 1e-3 }
+        : { unit: 'Ω', times: 1 },
+  '°C': () => ({ unit: '°C', times: 1 }),
+};
+
+export type Unit = 'V' | 'mA' | 'Hz' | 'Ω' | '°C';
+
+/** Less than this a meter does not tell from nothing. */
+const nothing: Readonly<Record<Unit, number>> = { V: 0.03, mA: 0.001, Hz: 0, Ω: 0, '°C': 0 };
+
+const isOpen = (unit: Unit, value: number) => unit === 'Ω' && value >= openFromOhm;
+
+/** `2.2 to 2.6 V`, `about 5 V`, `0 V`, `3.1 kΩ or more`, `open`: what nineteen of twenty good boards show. */
+export function rangeText(t: TFunction, { least, usual, most }: Range, unit: Unit): string {
+  if (isOpen(unit, least)) return t('kits.circuit.range.open');
+  const size = Math.max(Math.abs(least), isOpen(unit, most) ? 0 : Math.abs(most));
+  if (size < nothing[unit]) return `0 ${unit}`;
+  const scale = scales[unit](isOpen(unit, most) ? least : size);
+  const text = (value: number) =>
+    unit === '°C'
+      ? fixed(value, 0)
+      : unit === 'V'
+        ? fixed(value, Math.abs(value) >= 10 ? 1 : 2)
+        : digits(value * scale.times, 2);
+  const end = (value: number) => `${text(value)} ${scale.unit}`;
+  if (isOpen(unit, most)) return t('kits.circuit.range.orMore', { least: end(least) });
+  if (text(least) === text(most)) return t('kits.circuit.range.about', { usual: end(usual) });
+  return t('kits.circuit.range.both', { least: text(least), most: end(most) });
+}
+
+/** `D1 (+)`, `R1, pin 2`: where a probe goes. */
+export function pinText(t: TFunction, pin: string, parts: ReadonlyMap<string, Part>): string {
+  const at = pin.lastIndexOf('.');
+  const [place, number] = [pin.slice(0, at), pin.slice(at + 1)];
+  const part = parts.get(place);
+  const sign = part && signOfPin(part, number);
+  const lead = part && pinoutOf(part)?.pins[Number(number) - 1];
+  if (lead) return `${place} (${t(`lead.${lead}`, { defaultValue: lead })})`;
+  return sign ? `${place} (${sign})` : t('kits.circuit.pin', { place, number });
+}
