@@ -16,7 +16,7 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
-import { type CircuitNotes, mostJoined } from '#core/circuit/notes';
+import { type CircuitNotes, feedChoices, mostJoined } from '#core/circuit/notes';
 import { type State, states } from '#core/circuit/states';
 import {
   type DrillHole,
@@ -118,6 +118,7 @@ const pinName = someText(24, said('refusals.board.nameThePin'));
 
 const circuitNotes = record<CircuitNotes>({
   supply: optional(record<{ plus: string; minus: string }>({ plus: pinName, minus: pinName })),
+  feed: optional(oneOf(feedChoices)),
   states: optional(
     listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),
   ),

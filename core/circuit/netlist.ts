@@ -52,11 +52,13 @@ export const nodeOf = (net: string, { minus }: SupplyAt): string => (net === min
 export const supplyCurrent = 'i(vsupply)';
 
 /**
- * Ways to find a solution, one after the other: as usual; with looser tolerances, more steps and a slower method; with
+ * Ways to find a solution, one after the other: closely (with the usual tolerances what flips loses charge in a flip,
+ * and a flasher comes out a third too fast); with looser tolerances, more steps and a slower method; with
  * more leak at every node.
  */
 export const attempts = [
-  '.options rshunt=1e12 abstol=1e-11 itl1=300 itl4=50 noacct',
+  '.options rshunt=1e12 abstol=1e-11 reltol=1e-4 trtol=1 itl1=300 itl4=50 noacct',
+  '.options rshunt=1e12 abstol=1e-10 reltol=1e-3 trtol=1 itl1=1000 itl4=200 noacct',
   '.options rshunt=1e11 abstol=1e-10 reltol=5e-3 itl1=1000 itl4=200 gmin=1e-11 method=gear noacct',
   '.options rshunt=1e9 abstol=1e-9 reltol=2e-2 itl1=3000 itl4=500 gmin=1e-10 method=gear noacct',
 ] as const;
@@ -67,27 +69,34 @@ export function cardsOf(
   at: SupplyAt,
   draw: Draw,
   said: State | undefined,
+  flipSeconds: number,
 ): string[] {
   const model = modelOf(part);
   if (!model) return [];
+  // A pin that is joined to nothing still needs a way to somewhere, or no simulator finds its voltage.
+  const open = new Set<string>();
   const node = (pin: number | string) => {
     const net = netAt[String(pin)];
-    return net === undefined
-      ? `o_${place}_${pin}`.toLowerCase().replace(/[^a-z0-9]/g, '_')
-      : nodeOf(net, at);
+    if (net !== undefined) return nodeOf(net, at);
+    const name = `o_${place}_${pin}`.toLowerCase().replace(/[^a-z0-9]/g, '_');
+    open.add(name);
+    return name;
   };
   const isJoined = (pin: number | string) => netAt[String(pin)] !== undefined;
   const state = model.states?.find((one) => one === said) ?? model.states?.[0];
-  return [...model.cards({ place, part, node, isJoined, draw, state })];
+  const cards = model.cards({ place, part, node, isJoined, draw, state, flipSeconds });
+  return [...cards, ...[...open].map((name) => `R${name}_leak ${name} 0 1e9`)];
 }
 
 /** A bench with a board on it, as a netlist that a SPICE simulator runs. */
 export function netlistOf(bench: Bench): string {
   const { circuit, fitted, at, across, drawOf, conditions, analysis, attempt, extra = [] } = bench;
+  const flipSeconds =
+    analysis.kind === 'time' ? Math.min(1e-4, analysis.stopSeconds / 10_000) : 1e-6;
   const cards = circuit.devices
     .filter(({ place }) => fitted.has(place))
     .flatMap((device) =>
-      cardsOf(device, at, drawOf(device.place), conditions.states[device.place]),
+      cardsOf(device, at, drawOf(device.place), conditions.states[device.place], flipSeconds),
     );
   const watts = circuit.devices
     .filter(({ place }) => fitted.has(place))

@@ -47,7 +47,7 @@ export async function readKit(
   const at = supplyOf(circuit, board.circuit);
   if (!at || supplyVolt === null) throw new Error('nothing tells where the supply comes in');
   const conditions = conditionsOf(circuit, board.circuit ?? {});
-  const feed = feedOf(circuit, at, supplyVolt);
+  const feed = feedOf(circuit, at, supplyVolt, board.circuit?.feed);
   const measured = stagesOf(steps).filter(
     ({ places }) => at.place === undefined || places.includes(at.place),
   );

@@ -14,7 +14,7 @@ export const unknownPlaces = ({ devices }: Circuit, fitted: ReadonlySet<string>)
     .map(({ place }) => place);
 
 /** What a pin of an unknown part may do: nothing, take a little, take more, drive to either end. */
-const loads = ['none', 'none', 'little', 'more', 'to-plus', 'to-minus'] as const;
+const loads = ['none', 'little', 'more', 'to-plus', 'to-minus'] as const;
 
 /**
  * A made-up behaviour for parts that nobody knows: each pin does nothing, loads, or drives. Over many boards this shows

@@ -2,8 +2,8 @@ import { from } from '../spread.ts';
 import { isType, typeOf } from './amounts.ts';
 import { type Gate, gatesOf } from './chipPins.ts';
 import { latch, stateOf } from './latch.ts';
-import { type At, inside, type Model, named } from './model.ts';
-import { ownCurrent, pushPull } from './output.ts';
+import { type At, figure, inside, type Model, named } from './model.ts';
+import { ownCurrent, pinCapacitance, pushPull } from './output.ts';
 
 /** Of inputs that are 0 or 1 (or on their way). */
 const truth: Readonly<Record<Gate['does'], (ins: readonly string[]) => string>> = {
@@ -35,7 +35,9 @@ export const gate: Model = {
     const upper = at.draw(0.53, from(0.46, 0.63));
     const lower = at.draw(0.33, from(0.25, 0.4));
     const used = pins.cells.filter(({ ins, out }) => [...ins, out].some(at.isJoined));
+    const joined = used.flatMap(({ ins, out }) => [...ins, out]);
     return [
+      ...pinCapacitance(at, rails.minus, joined.map(at.node)),
       ...used.flatMap((cell, index) => {
         const ins = cell.ins.map((pin) => input(at, rails, pin, cell.schmitt, { upper, lower }));
         return [
@@ -77,7 +79,7 @@ function input(
     cards: [
       `${named('B', at, `j${pin}`)} ${next} 0 V = 0.5*(1+tanh(40*(${volt}/max(0.5,${supply})-0.5)))`,
       `${named('R', at, `j${pin}`)} ${next} ${state} 1k`,
-      `${named('C', at, `j${pin}`)} ${state} 0 100p`,
+      `${named('C', at, `j${pin}`)} ${state} 0 ${figure(at.flipSeconds / 5e3)}`,
     ],
     state: `V(${state})`,
   };

@@ -15,12 +15,13 @@ export const stateOf = (at: At, of: string): string => `V(${inside(at, `latch${o
 export function latch(at: At, of: string, turns: string, upper: number, lower: number): string[] {
   const [node, control, one] = ['latch', 'turns', 'one'].map((what) => inside(at, `${what}${of}`));
   const model = named('S', at, `${of}m`);
+  // On, a volt is left of it over both resistances; either way it takes some of the time in which it may flip.
   return [
     `${named('B', at, `turns${of}`)} ${control} 0 V = ${turns}`,
-    `${named('V', at, `one${of}`)} ${one} 0 1`,
+    `${named('V', at, `one${of}`)} ${one} 0 2`,
     `${named('S', at, of)} ${one} ${node} ${control} 0 ${model}`,
-    `.model ${model} SW(VT=${figure((upper + lower) / 2)} VH=${figure((upper - lower) / 2)} RON=1 ROFF=1e9)`,
+    `.model ${model} SW(VT=${figure((upper + lower) / 2)} VH=${figure((upper - lower) / 2)} RON=10k ROFF=1e12)`,
     `${named('R', at, `latch${of}`)} ${node} 0 10k`,
-    `${named('C', at, `latch${of}`)} ${node} 0 100p`,
+    `${named('C', at, `latch${of}`)} ${node} 0 ${figure(at.flipSeconds / 3e4)}`,
   ];
 }

@@ -39,6 +39,8 @@ export interface At {
   /** One of the model’s; undefined where it has none. */
   readonly state: State | undefined;
   readonly draw: Draw;
+  /** In which what flips may flip, in seconds: far less than anything that is looked at. */
+  readonly flipSeconds: number;
 }
 
 /** A name for an element of this part: letter, place, and what of it. */

@@ -24,6 +24,13 @@ export function pushPull(
 }
 
 /**
+ * What every pin of a chip has against minus: some picofarads, with those of its track (common practice). Without it
+ * nothing slows what flips, and a simulator finds no way through.
+ */
+export const pinCapacitance = (at: At, minus: string, nodes: readonly string[]): string[] =>
+  nodes.map((node, index) => `${named('C', at, `pin${index}`)} ${node} ${minus} 40p`);
+
+/**
  * What a chip takes for itself, from a volt on; reversed, its substrate conducts as a diode does (from memory of data
  * sheets).
  */

@@ -3,7 +3,7 @@ import { isType, typeOf } from './amounts.ts';
 import { timersOf } from './chipPins.ts';
 import { above, latch, stateOf } from './latch.ts';
 import { figure, inside, type Model, named } from './model.ts';
-import { ownCurrent, pushPull } from './output.ts';
+import { ownCurrent, pinCapacitance, pushPull } from './output.ts';
 
 /**
  * Two comparators at a third and two thirds of the supply set and clear a latch, which the output follows and which
@@ -24,6 +24,15 @@ export const timer: Model = {
     const third = isCmos ? 100e3 : at.draw(5e3, from(4e3, 6e3));
     const high = isCmos ? 0.1 : at.draw(1.3, from(1.1, 1.7));
     return [
+      ...pinCapacitance(at, rails.minus, [
+        ...timers.flatMap((pin) => [
+          at.node(pin.threshold),
+          at.node(pin.discharge),
+          at.node(pin.control),
+          at.node(pin.output),
+        ]),
+        ...timers.map((_, index) => inside(at, `t${index}`)),
+      ]),
       ...timers.flatMap((pin, index) => {
         const minus = rails.minus;
         const control = at.node(pin.control);

@@ -32,7 +32,8 @@ export function netFigures(
     shown.map(({ pieces }) => pieces),
     volts,
   );
-  const wide = volt.most - volt.least > Math.max(0.3, stage.feed.volt * 0.12);
+  // Here every board counts: what one in thirty does, an unknown part may well do.
+  const wide = Math.max(...volts) - Math.min(...volts) > Math.max(0.3, stage.feed.volt * 0.12);
   return {
     net,
     volt,

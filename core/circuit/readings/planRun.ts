@@ -22,14 +22,14 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<Analys
   if (may) {
     let stopSeconds = 12 * timescaleOf(circuit, fitted, at);
     for (let tries = 0; tries < 2; tries += 1) {
-      const analysis: Analysis = { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 1200 };
+      const analysis: Analysis = { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 };
       const run = await solve(engine, stage, { ...nominal, analysis });
       if (!run) break;
       const hertz = slowest(run, analysis, stage);
       if (hertz !== null) {
-        // A dozen rounds are enough, where the first try had far more.
-        const seconds = Math.min(stopSeconds, 12 / hertz);
-        return { kind: 'time', stopSeconds: seconds, stepSeconds: seconds / 500 };
+        // Some rounds are enough, where the first try had far more.
+        const seconds = Math.min(stopSeconds, 9 / hertz);
+        return { kind: 'time', stopSeconds: seconds, stepSeconds: seconds / 300 };
       }
       if (models.some(({ model }) => model?.needsTime) && hasSettled(run, stage)) return analysis;
       if (hasSettled(run, stage)) break;

@@ -26,7 +26,9 @@ export function seenOf(stage: Stage, shown: readonly Shown[], isUnsure: boolean)
       const swings = swinging.length > courses.length * 0.8;
       const on = courses.map(({ mean, most }) => 1000 * (swings ? most : mean));
       const milliampere = rangeOf(on);
-      const looks = looksOf(milliampere, swings);
+      // Of parts that nobody knows every board counts.
+      const all = { ...milliampere, least: Math.min(...on), most: Math.max(...on) };
+      const looks = looksOf(isUnsure ? all : milliampere, swings);
       return [
         {
           place: device.place,

@@ -26,4 +26,4 @@ export interface Effort {
 }
 
 /** As many as an instructor waits for; more do not move the ends by what a meter shows. */
-export const usualEffort: Effort = { boardsAtRest: 300, boardsOverTime: 40, seed: 1 };
+export const usualEffort: Effort = { boardsAtRest: 300, boardsOverTime: 30, seed: 1 };

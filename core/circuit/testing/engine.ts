@@ -3,17 +3,30 @@ import { type SpiceEngine, spiceRunOf } from '../spice.ts';
 
 let warm: Promise<Simulation> | undefined;
 
+/** What the simulator prints while it tries is not for the reader of tests. */
+async function silently<Result>(work: () => Promise<Result>): Promise<Result> {
+  const { warn, error, log } = console;
+  const nothing = () => {};
+  Object.assign(console, { warn: nothing, error: nothing, log: nothing });
+  try {
+    return await work();
+  } finally {
+    Object.assign(console, { warn, error, log });
+  }
+}
+
 /** The simulator that the server runs, in the thread of the test. */
 export const testEngine: SpiceEngine = {
-  run: async (netlist) => {
-    warm ??= (async () => {
-      const simulation = new Simulation();
-      await simulation.start();
-      return simulation;
-    })();
-    const simulation = await warm;
-    simulation.setNetList(netlist);
-    const result = await simulation.runSim();
-    return spiceRunOf(result, simulation.getError());
-  },
+  run: (netlist) =>
+    silently(async () => {
+      warm ??= (async () => {
+        const simulation = new Simulation();
+        await simulation.start();
+        return simulation;
+      })();
+      const simulation = await warm;
+      simulation.setNetList(netlist);
+      const result = await simulation.runSim();
+      return spiceRunOf(result, simulation.getError());
+    }),
 };

@@ -22,7 +22,7 @@ export function Behaviour({ parts, circuit }: BehaviourProps) {
   return (
     <details className="circuit-behaviour">
       <summary>
-        <Typography variant="h3" component="span">
+        <Typography variant="h2" component="span">
           {t('kits.circuit.behaviour')}
         </Typography>
       </summary>

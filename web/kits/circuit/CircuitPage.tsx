@@ -116,7 +116,7 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
         <BoardMap board={board} parts={byPlace} side="top" now={now} nets />
         <InstructorOnly>
           <Suspense fallback={<div aria-busy="true" />}>
-            <CircuitSetup {...{ board, circuit, at }} parts={byPlace} />
+            <CircuitSetup {...{ board, circuit, at }} parts={byPlace} volt={supplyVolt} />
           </Suspense>
         </InstructorOnly>
       </div>

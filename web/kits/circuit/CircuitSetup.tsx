@@ -7,9 +7,10 @@ import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import type { Circuit, SupplyAt } from '#core/circuit/circuit';
 import { modelOf } from '#core/circuit/models/index';
-import type { CircuitNotes } from '#core/circuit/notes';
+import { type CircuitNotes, type FeedChoice, feedChoices } from '#core/circuit/notes';
 import type { State } from '#core/circuit/states';
 import type { Part } from '#core/parts/part';
+import { typedNumber } from '../../ui/decimal.ts';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { pinText } from './figureWords.ts';
 
@@ -18,10 +19,11 @@ interface CircuitSetupProps {
   readonly circuit: Circuit;
   readonly parts: ReadonlyMap<string, Part>;
   readonly at: SupplyAt | null;
+  readonly volt: number | null;
 }
 
 /** What the instructor says of the circuit: where the supply comes in, and how the board stands while it is measured. */
-export function CircuitSetup({ board, circuit, parts, at }: CircuitSetupProps) {
+export function CircuitSetup({ board, circuit, parts, at, volt }: CircuitSetupProps) {
   const { t } = useTranslation();
   const change = useChangeKit();
   const notes = board.circuit ?? {};
@@ -30,6 +32,7 @@ export function CircuitSetup({ board, circuit, parts, at }: CircuitSetupProps) {
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <SupplyChoice {...{ circuit, parts, at }} choose={(supply) => save({ supply })} />
+      <FeedSelect now={notes.feed ?? 'own'} volt={volt} choose={(feed) => save({ feed })} />
       <States {...{ circuit, notes }} choose={(states) => save({ states })} />
       <Joined {...{ circuit, parts, notes }} choose={(joined) => save({ joined })} />
     </Box>
@@ -53,7 +56,7 @@ function SupplyChoice({ circuit: { nets }, parts, at, choose }: SupplyChoiceProp
   const now = { plus: pinOf(at?.plus), minus: pinOf(at?.minus) };
   return (
     <section>
-      <Typography variant="h3">{t('kits.circuit.supplyAt')}</Typography>
+      <Typography variant="h2">{t('kits.circuit.supplyAt')}</Typography>
       <p>{at ? t('kits.circuit.supplyTaken') : t('kits.circuit.supplyAsked')}</p>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {(['plus', 'minus'] as const).map((pole) => (
@@ -78,6 +81,33 @@ function SupplyChoice({ circuit: { nets }, parts, at, choose }: SupplyChoiceProp
   );
 }
 
+interface FeedSelectProps {
+  readonly now: FeedChoice;
+  readonly volt: number | null;
+  readonly choose: (feed: FeedChoice) => void;
+}
+
+/** Cells go from fresh to tired, and all readings with them; a bench supply stands where it is set. */
+function FeedSelect({ now, volt, choose }: FeedSelectProps) {
+  const { t } = useTranslation();
+  if (volt === null) return null;
+  return (
+    <TextField
+      select
+      size="small"
+      label={t('kits.circuit.fedBy')}
+      value={now}
+      onChange={({ target: { value } }) => choose(value === 'bench' ? 'bench' : 'own')}
+    >
+      {feedChoices.map((choice) => (
+        <MenuItem key={choice} value={choice}>
+          {t(`kits.circuit.feed.${choice}`, { volt: typedNumber(volt) })}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
 interface StatesProps {
   readonly circuit: Circuit;
   readonly notes: CircuitNotes;
@@ -94,7 +124,7 @@ function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
   const others = (place: string) => states.filter((one) => one.place !== place);
   return (
     <section>
-      <Typography variant="h3">{t('kits.circuit.states')}</Typography>
+      <Typography variant="h2">{t('kits.circuit.states')}</Typography>
       <p>{t('kits.circuit.statesAbout')}</p>
       <Box sx={{ display: 'grid', gap: 1 }}>
         {movable.map(({ place, known }) => (
@@ -142,7 +172,7 @@ function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps)
     t('kits.circuit.pair', { one: pinText(t, one, parts), other: pinText(t, other, parts) });
   return (
     <section>
-      <Typography variant="h3">{t('kits.circuit.joined')}</Typography>
+      <Typography variant="h2">{t('kits.circuit.joined')}</Typography>
       <p>{t('kits.circuit.joinedAbout')}</p>
       {joined.map((pair) => (
         <Box key={text(pair)} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>

@@ -6,7 +6,7 @@ import type { StageFigures as Figures, NetFigures, Seen } from '#core/circuit/fi
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { type Column, DataTable } from '../../ui/DataTable.tsx';
-import { pinText, rangeText } from './figureWords.ts';
+import { amountText, pinText, rangeText } from './figureWords.ts';
 
 interface StageFiguresProps {
   readonly circuit: Circuit;
@@ -42,7 +42,9 @@ export function StageFigures({ circuit, parts, figures, places, point }: StageFi
           </div>
         ))}
       </dl>
-      <Typography variant="h3">{t('kits.circuit.voltages')}</Typography>
+      <Typography variant="h2" component="h3">
+        {t('kits.circuit.voltages')}
+      </Typography>
       <p>{t('kits.circuit.voltagesAbout')}</p>
       <DataTable
         name={t('kits.circuit.voltages')}
@@ -140,8 +142,8 @@ function columnsOf(
           ? t('kits.circuit.unsure')
           : swings
             ? t('kits.circuit.swings', {
-                low: rangeText(t, swings.lowVolt, 'V'),
-                high: rangeText(t, swings.highVolt, 'V'),
+                low: amountText(swings.lowVolt.usual, 'V'),
+                high: amountText(swings.highVolt.usual, 'V'),
                 hertz: rangeText(t, swings.hertz, 'Hz'),
               })
             : rangeText(t, volt, 'V'),

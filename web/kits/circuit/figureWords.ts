@@ -4,13 +4,11 @@ import type { Range } from '#core/circuit/figures';
 import { openFromOhm } from '#core/order/checks/limits';
 import type { Part } from '#core/parts/part';
 import { pinoutOf } from '#core/parts/pinouts';
-import { localeNow } from '../../app/languages.ts';
+import { decimal } from '../../ui/decimal.ts';
 
-const digits = (value: number, most: number) =>
-  new Intl.NumberFormat(localeNow(), { maximumSignificantDigits: most }).format(value);
-
-const fixed = (value: number, decimals: number) =>
-  new Intl.NumberFormat(localeNow(), { maximumFractionDigits: decimals }).format(value);
+/** So many decimals that the larger end has two figures: both ends are told alike. */
+const decimalsFor = (size: number): number =>
+  size > 0 ? Math.min(6, Math.max(0, 1 - Math.floor(Math.log10(size)))) : 0;
 
 /** What of a unit a range is told in, and how. */
 interface Scale {
@@ -38,18 +36,30 @@ const nothing: Readonly<Record<Unit, number>> = { V: 0.03, mA: 0.001, Hz: 0, Ω:
 
 const isOpen = (unit: Unit, value: number) => unit === 'Ω' && value >= openFromOhm;
 
+/** `4.6 V`: one figure, told as the larger end of a range is. */
+export function amountText(value: number, unit: Unit): string {
+  const size = Math.abs(value);
+  if (size < nothing[unit]) return `0 ${unit}`;
+  const scale = scales[unit](size);
+  return `${decimal(value * scale.times, decimalsOf(unit, size * scale.times))} ${scale.unit}`;
+}
+
+const decimalsOf = (unit: Unit, larger: number): number =>
+  unit === 'V' ? (larger >= 10 ? 1 : 2) : unit === '°C' ? 0 : decimalsFor(larger);
+
 /** `2.2 to 2.6 V`, `about 5 V`, `0 V`, `3.1 kΩ or more`, `open`: what nineteen of twenty good boards show. */
 export function rangeText(t: TFunction, { least, usual, most }: Range, unit: Unit): string {
   if (isOpen(unit, least)) return t('kits.circuit.range.open');
   const size = Math.max(Math.abs(least), isOpen(unit, most) ? 0 : Math.abs(most));
   if (size < nothing[unit]) return `0 ${unit}`;
   const scale = scales[unit](isOpen(unit, most) ? least : size);
-  const text = (value: number) =>
-    unit === '°C'
-      ? fixed(value, 0)
-      : unit === 'V'
-        ? fixed(value, Math.abs(value) >= 10 ? 1 : 2)
-        : digits(value * scale.times, 2);
+  const larger = (isOpen(unit, most) ? least : size) * scale.times;
+  const decimals = decimalsOf(unit, larger);
+  const text = (value: number) => {
+    const shown = decimal(value * scale.times, decimals);
+    // A minus before nothing is of no use to anybody.
+    return Number((value * scale.times).toFixed(decimals)) === 0 ? decimal(0, decimals) : shown;
+  };
   const end = (value: number) => `${text(value)} ${scale.unit}`;
   if (isOpen(unit, most)) return t('kits.circuit.range.orMore', { least: end(least) });
   if (text(least) === text(most)) return t('kits.circuit.range.about', { usual: end(usual) });
