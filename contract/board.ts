@@ -16,7 +16,8 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
-import { type CircuitNotes, feedChoices, mostJoined } from '#core/circuit/notes';
+import { mostNets } from '#core/circuit/netText';
+import { type CircuitNotes, feedChoices, mostJoined, type SaidNet } from '#core/circuit/notes';
 import { type State, states } from '#core/circuit/states';
 import {
   type DrillHole,
@@ -118,6 +119,7 @@ const pinName = someText(24, said('refusals.board.nameThePin'));
 
 const circuitNotes = record<CircuitNotes>({
   supply: optional(record<{ plus: string; minus: string }>({ plus: pinName, minus: pinName })),
+  nets: optional(listOf(record<SaidNet>({ name: net, pins: listOf(pinName, 200) }), mostNets)),
   feed: optional(oneOf(feedChoices)),
   states: optional(
     listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),

@@ -1,7 +1,9 @@
+import type { CircuitDrawing } from '#core/circuit/drawing/circuitDrawing';
+import type { SymbolStyle } from '#core/circuit/drawing/symbol';
 import type { NetFigures, Range, Seen, StageFigures, Swings, Warm } from '#core/circuit/figures';
 import type { FiguresOfStage, KitFigures } from '#core/circuit/kitFigures';
 import type { NotReadable } from '#core/circuit/readKit';
-import { endpoint } from './endpoint.ts';
+import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
 import { anyText, flag, number } from './leaves.ts';
 import { list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
 
@@ -70,6 +72,13 @@ export type FiguresWork =
   /** The simulator gave up, in its own words. */
   | { readonly kind: 'failed'; readonly says: string };
 
+/** The circuit of the newest revision, placed and routed; null where its board does not tell one. */
+export const getCircuitDrawing = endpoint<CircuitDrawing | null>()({
+  method: 'GET',
+  path: '/api/kits/:kitId/circuit/:style',
+  access: 'helper',
+});
+
 export const getFiguresWork = endpoint<FiguresWork>()({
   method: 'GET',
   path: '/api/kits/:kitId/figures/work',
@@ -88,3 +97,21 @@ export const stopFigures = endpoint<FiguresWork>()({
   path: '/api/kits/:kitId/figures/work',
   access: 'instructor',
 });
+
+/** The circuit as a picture, black on white. */
+export const circuitPicture = fileEndpoint({
+  path: '/api/kits/:kitId/circuit.svg',
+  access: 'helper',
+  types: ['image/svg+xml'],
+  query: ['style'],
+});
+export const circuitPicturePath = (kitId: string, style: SymbolStyle) =>
+  addressOf(circuitPicture, { kitId }, { style });
+
+/** The circuit as SPICE text, with the models that figures are worked out with. */
+export const netlistFile = fileEndpoint({
+  path: '/api/kits/:kitId/netlist.cir',
+  access: 'helper',
+  types: ['text/plain'],
+});
+export const netlistPath = (kitId: string) => addressOf(netlistFile, { kitId });

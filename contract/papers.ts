@@ -8,6 +8,7 @@ export const kitPapers = [
   'resistor-card',
   'cutting-list',
   'drill-template',
+  'circuit-sheet',
   'step-sheets',
   'picture-steps',
 ] as const;

@@ -4,6 +4,7 @@ import { padsOf, partsByPlace, sitsInSocket, socketUnder } from '../board/pads.t
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Circuit, Device, Net } from './circuit.ts';
+import type { SaidNet } from './notes.ts';
 
 /**
  * The circuit of a board: its nets by the names of the pad list, by its strips or by its wires, and the parts on them.
@@ -15,19 +16,15 @@ import type { Circuit, Device, Net } from './circuit.ts';
 export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
   const byPlace = partsByPlace(parts);
   const pads = padsOf(board, byPlace);
-  const nets = netsOfPads(board, pads).map((pins, index): Net => {
-    const named = pads.find((pad) => pad.net !== null && pins.includes(pinName(pad)));
-    return { id: `n${index + 1}`, name: named?.net ?? pins[0] ?? '', pins };
-  });
+  const said = board.circuit?.nets;
+  const nets = said ? netsAsSaid(said) : netsOnBoard(board, pads);
   const netOfPin = new Map(nets.flatMap(({ id, pins }) => pins.map((pin) => [pin, id] as const)));
   const netAt = (place: string): Record<string, string> =>
     Object.fromEntries(
-      pads
-        .filter((pad) => pad.place === place)
-        .flatMap((pad) => {
-          const net = netOfPin.get(pinName(pad));
-          return net === undefined ? [] : [[pad.pin, net] as const];
-        }),
+      [...netOfPin].flatMap(([pin, net]) => {
+        const dot = pin.lastIndexOf('.');
+        return pin.slice(0, dot) === place ? [[pin.slice(dot + 1), net] as const] : [];
+      }),
     );
   const devices: Device[] = [];
   for (const [place, part] of byPlace) {
@@ -35,10 +32,28 @@ export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
     devices.push({ place, part, netAt: netAt(place) });
   }
   for (const [place, part] of chipsByPlace(parts)) {
-    devices.push({ place, part, netAt: netAt(holderOf(place, part, board, byPlace, pads)) });
+    const own = netAt(place);
+    const isOwn = Object.keys(own).length > 0;
+    devices.push({
+      place,
+      part,
+      netAt: isOwn ? own : netAt(holderOf(place, part, board, byPlace, pads)),
+    });
   }
   return { nets, devices };
 }
+
+/** A net of one pin joins nothing. */
+const netsAsSaid = (said: readonly SaidNet[]): Net[] =>
+  said
+    .filter(({ pins }) => pins.length > 1)
+    .map(({ name, pins }, index) => ({ id: `n${index + 1}`, name, pins }));
+
+const netsOnBoard = (board: Board, pads: readonly Pad[]): Net[] =>
+  netsOfPads(board, pads).map((pins, index) => {
+    const named = pads.find((pad) => pad.net !== null && pins.includes(pinName(pad)));
+    return { id: `n${index + 1}`, name: named?.net ?? pins[0] ?? '', pins };
+  });
 
 /** Also those which share the place of their socket. */
 function chipsByPlace(parts: readonly Part[]): Map<string, Part> {

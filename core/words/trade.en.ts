@@ -195,6 +195,15 @@ export const tradeEnglish = {
     },
     blocks: 'This is about: {{blocks}}.',
   },
+  figure: {
+    pin: '{{place}}, pin {{number}}',
+    range: {
+      open: 'open (OL)',
+      orMore: '{{least}} or more',
+      about: 'about {{usual}}',
+      both: '{{least}} to {{most}}',
+    },
+  },
   step: {
     // By which texts that people wrote are chosen (ISO 639-1).
     tongue: 'en',

@@ -1,25 +1,76 @@
-import { getFiguresWork, stopFigures, workOutFigures } from '#contract/figures';
+import {
+  circuitPicture,
+  getCircuitDrawing,
+  getFiguresWork,
+  netlistFile,
+  stopFigures,
+  workOutFigures,
+} from '#contract/figures';
+import type { Kit } from '#contract/kits';
+import { circuitOf } from '#core/circuit/circuitOf';
+import { circuitSvgText } from '#core/circuit/drawing/circuitSvgText';
+import { symbolStyles } from '#core/circuit/drawing/symbol';
 import { whyNotReadable } from '#core/circuit/readKit';
+import { writeSpice } from '#core/circuit/spicefile/writeSpice';
+import { supplyOf } from '#core/circuit/supplyOf';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit } from '../kits/queries.ts';
+import { drawingOf } from './drawingOf.ts';
 import { FiguresAtWork } from './figuresWork.ts';
 import { replaceFigures } from './queries.ts';
 import { WarmEngine } from './warmEngine.ts';
+
+const styleOf = (asked: unknown) => symbolStyles.find((one) => one === asked);
 
 export function circuitRoutes(api: Api, db: Database): void {
   const atWork = new FiguresAtWork(new WarmEngine(), async (revisionId, figures) =>
     replaceFigures(db, revisionId, figures),
   );
+  const kitOf = async (kitId: string): Promise<Kit> => {
+    const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
+    if (!kit) throw notFound('kit');
+    return kit;
+  };
+
+  api.serve(getCircuitDrawing, async ({ params: { kitId, style } }) => {
+    const kit = await kitOf(kitId);
+    return drawingOf(kit, styleOf(style) ?? symbolStyles[0]);
+  });
+
+  api.send(circuitPicture, async ({ params: { kitId }, request, response }) => {
+    const kit = await kitOf(kitId);
+    const drawing = await drawingOf(kit, styleOf(request.query.style) ?? symbolStyles[0]);
+    if (!drawing) throw notFound('circuit');
+    response
+      .type('image/svg+xml')
+      .set('Content-Disposition', 'inline; filename="circuit.svg"')
+      .send(circuitSvgText(drawing, 'monospace'));
+  });
+
+  api.send(netlistFile, async ({ params: { kitId }, response }) => {
+    const { board, lines, supplyVolt, name } = await kitOf(kitId);
+    const circuit =
+      board &&
+      circuitOf(
+        board,
+        lines.map(({ part }) => part),
+      );
+    const at = circuit && supplyOf(circuit, board?.circuit);
+    if (!circuit || !at) throw notFound('circuit');
+    response
+      .type('text/plain')
+      .set('Content-Disposition', 'attachment; filename="netlist.cir"')
+      .send(writeSpice(name, circuit, at, supplyVolt ?? 5, board?.circuit));
+  });
 
   api.serve(getFiguresWork, async ({ params: { kitId } }) => atWork.stateOf(kitId));
 
   api.serve(workOutFigures, async ({ params: { kitId } }) => {
-    const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
-    if (!kit) throw notFound('kit');
+    const kit = await kitOf(kitId);
     const { board, supplyVolt, revisionId } = kit;
     const parts = kit.lines.map(({ part }) => part);
     const why = board ? whyNotReadable({ board, parts, supplyVolt }) : 'no-nets';

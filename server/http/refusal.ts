@@ -34,6 +34,7 @@ type Missing =
   | 'address'
   | 'backup'
   | 'checklistLine'
+  | 'circuit'
   | 'finishedBoard'
   | 'item'
   | 'kit'

@@ -4,7 +4,7 @@ import pLimit from 'p-limit';
 import { type Said, said } from '#core/learning/said';
 
 /** Converters of foreign files, each in a file of this folder: it gets `workerData` and posts one message. */
-export type Converter = 'gerber' | 'gerberEdges';
+export type Converter = 'gerber' | 'gerberEdges' | 'circuitLayout';
 
 export interface Limits {
   readonly milliseconds: number;

@@ -7,6 +7,7 @@ import type { Part } from '#core/parts/part';
 import { type Table, type TableColumn, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';
 import { bandWords, headCells, whatItIs } from './cells.ts';
+import { circuitSheetPdf, circuitSheetTable } from './circuitSheet.ts';
 import { cuttingListPdf, cuttingListTable } from './cuttingList.ts';
 import { drillTemplatePdf, drillTemplateTable } from './drillTemplate.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
@@ -123,6 +124,7 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
       ),
   },
   'cutting-list': { pdf: cuttingListPdf, table: cuttingListTable },
+  'circuit-sheet': { pdf: circuitSheetPdf, table: circuitSheetTable },
   'drill-template': { pdf: drillTemplatePdf, table: drillTemplateTable },
   'step-sheets': { pdf: stepSheetsPdf, table: stepsTable },
   'picture-steps': { pdf: pictureStepsPdf, table: stepsTable },

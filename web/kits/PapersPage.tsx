@@ -57,6 +57,16 @@ const papers: readonly {
     },
   },
   {
+    key: 'circuit-sheet',
+    paper: 'circuit-sheet',
+    get name() {
+      return t('kits.papersPage.circuitSheet');
+    },
+    get text() {
+      return t('kits.papersPage.circuitAndReadings');
+    },
+  },
+  {
     key: 'step-sheets',
     paper: 'step-sheets',
     get name() {

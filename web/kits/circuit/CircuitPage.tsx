@@ -8,6 +8,8 @@ import { Link } from 'react-router';
 import type { Board } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
 import { circuitOf } from '#core/circuit/circuitOf';
+import { basisOf } from '#core/circuit/kitFigures';
+import { netText } from '#core/circuit/netText';
 import { whyNotReadable } from '#core/circuit/readKit';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
@@ -19,6 +21,12 @@ import './circuit.css';
 
 // They come together, after the board.
 const Behaviour = lazy(async () => ({ default: (await import('./Behaviour.tsx')).Behaviour }));
+const CircuitDrawing = lazy(async () => ({
+  default: (await import('./CircuitDrawing.tsx')).CircuitDrawing,
+}));
+const Connections = lazy(async () => ({
+  default: (await import('./Connections.tsx')).Connections,
+}));
 const CircuitSetup = lazy(async () => ({
   default: (await import('./CircuitSetup.tsx')).CircuitSetup,
 }));
@@ -108,7 +116,21 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
           </InstructorOnly>
         )}
         <Suspense fallback={<div aria-busy="true" />}>
+          {circuit.nets.length > 0 && (
+            <CircuitDrawing
+              kitId={kit.id}
+              basis={basisOf(board, parts, supplyVolt)}
+              chosen={net}
+              choose={setNet}
+            />
+          )}
           <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
+          <Connections
+            key={netText(circuit.nets)}
+            board={board}
+            circuit={circuit}
+            byPlace={byPlace}
+          />
           <Behaviour parts={parts} circuit={circuit} />
         </Suspense>
       </div>

@@ -10,9 +10,9 @@ import { modelOf } from '#core/circuit/models/index';
 import { type CircuitNotes, type FeedChoice, feedChoices } from '#core/circuit/notes';
 import type { State } from '#core/circuit/states';
 import type { Part } from '#core/parts/part';
+import { pinText } from '#core/words/figureWords';
 import { typedNumber } from '../../ui/decimal.ts';
 import { useChangeKit } from '../useChangeKit.tsx';
-import { pinText } from './figureWords.ts';
 
 interface CircuitSetupProps {
   readonly board: Board;

@@ -5,8 +5,8 @@ import type { Circuit } from '#core/circuit/circuit';
 import type { StageFigures as Figures, NetFigures, Seen } from '#core/circuit/figures';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
+import { amountText, pinText, rangeText } from '#core/words/figureWords';
 import { type Column, DataTable } from '../../ui/DataTable.tsx';
-import { amountText, pinText, rangeText } from './figureWords.ts';
 
 interface StageFiguresProps {
   readonly circuit: Circuit;
@@ -142,8 +142,8 @@ function columnsOf(
           ? t('kits.circuit.unsure')
           : swings
             ? t('kits.circuit.swings', {
-                low: amountText(swings.lowVolt.usual, 'V'),
-                high: amountText(swings.highVolt.usual, 'V'),
+                low: amountText(t, swings.lowVolt.usual, 'V'),
+                high: amountText(t, swings.highVolt.usual, 'V'),
                 hertz: rangeText(t, swings.hertz, 'Hz'),
               })
             : rangeText(t, volt, 'V'),

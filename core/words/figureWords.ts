@@ -1,14 +1,17 @@
 import type { TFunction } from 'i18next';
-import { signOfPin } from '#core/board/footprint';
-import type { Range } from '#core/circuit/figures';
-import { openFromOhm } from '#core/order/checks/limits';
-import type { Part } from '#core/parts/part';
-import { pinoutOf } from '#core/parts/pinouts';
-import { decimal } from '../../ui/decimal.ts';
+import { signOfPin } from '../board/footprint.ts';
+import type { Range } from '../circuit/figures.ts';
+import { openFromOhm } from '../order/checks/limits.ts';
+import type { Part } from '../parts/part.ts';
+import { pinoutOf } from '../parts/pinouts.ts';
+import { withDecimals } from './decimals.ts';
 
 /** So many decimals that the larger end has two figures: both ends are told alike. */
 const decimalsFor = (size: number): number =>
   size > 0 ? Math.min(6, Math.max(0, 1 - Math.floor(Math.log10(size)))) : 0;
+
+const decimal = (t: TFunction, value: number, decimals: number): string =>
+  withDecimals(value.toFixed(decimals).replace('-', '−'), t('step.tongue'));
 
 /** What of a unit a range is told in, and how. */
 interface Scale {
@@ -37,11 +40,12 @@ const nothing: Readonly<Record<Unit, number>> = { V: 0.03, mA: 0.001, Hz: 0, Ω:
 const isOpen = (unit: Unit, value: number) => unit === 'Ω' && value >= openFromOhm;
 
 /** `4.6 V`: one figure, told as the larger end of a range is. */
-export function amountText(value: number, unit: Unit): string {
+export function amountText(t: TFunction, value: number, unit: Unit): string {
   const size = Math.abs(value);
-  if (size < nothing[unit]) return `0 ${unit}`;
+  // The end of a swing: a simulator overshoots by some hundredths of a volt.
+  if (size < (unit === 'V' ? 0.1 : nothing[unit])) return `0 ${unit}`;
   const scale = scales[unit](size);
-  return `${decimal(value * scale.times, decimalsOf(unit, size * scale.times))} ${scale.unit}`;
+  return `${decimal(t, value * scale.times, decimalsOf(unit, size * scale.times))} ${scale.unit}`;
 }
 
 const decimalsOf = (unit: Unit, larger: number): number =>
@@ -49,21 +53,21 @@ const decimalsOf = (unit: Unit, larger: number): number =>
 
 /** `2.2 to 2.6 V`, `about 5 V`, `0 V`, `3.1 kΩ or more`, `open`: what nineteen of twenty good boards show. */
 export function rangeText(t: TFunction, { least, usual, most }: Range, unit: Unit): string {
-  if (isOpen(unit, least)) return t('kits.circuit.range.open');
+  if (isOpen(unit, least)) return t('figure.range.open');
   const size = Math.max(Math.abs(least), isOpen(unit, most) ? 0 : Math.abs(most));
   if (size < nothing[unit]) return `0 ${unit}`;
   const scale = scales[unit](isOpen(unit, most) ? least : size);
   const larger = (isOpen(unit, most) ? least : size) * scale.times;
   const decimals = decimalsOf(unit, larger);
   const text = (value: number) => {
-    const shown = decimal(value * scale.times, decimals);
+    const shown = decimal(t, value * scale.times, decimals);
     // A minus before nothing is of no use to anybody.
-    return Number((value * scale.times).toFixed(decimals)) === 0 ? decimal(0, decimals) : shown;
+    return Number((value * scale.times).toFixed(decimals)) === 0 ? decimal(t, 0, decimals) : shown;
   };
   const end = (value: number) => `${text(value)} ${scale.unit}`;
-  if (isOpen(unit, most)) return t('kits.circuit.range.orMore', { least: end(least) });
-  if (text(least) === text(most)) return t('kits.circuit.range.about', { usual: end(usual) });
-  return t('kits.circuit.range.both', { least: text(least), most: end(most) });
+  if (isOpen(unit, most)) return t('figure.range.orMore', { least: end(least) });
+  if (text(least) === text(most)) return t('figure.range.about', { usual: end(usual) });
+  return t('figure.range.both', { least: text(least), most: end(most) });
 }
 
 /** `D1 (+)`, `R1, pin 2`: where a probe goes. */
@@ -74,5 +78,5 @@ export function pinText(t: TFunction, pin: string, parts: ReadonlyMap<string, Pa
   const sign = part && signOfPin(part, number);
   const lead = part && pinoutOf(part)?.pins[Number(number) - 1];
   if (lead) return `${place} (${t(`lead.${lead}`, { defaultValue: lead })})`;
-  return sign ? `${place} (${sign})` : t('kits.circuit.pin', { place, number });
+  return sign ? `${place} (${sign})` : t('figure.pin', { place, number });
 }

@@ -1,0 +1,182 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { TFunction } from 'i18next';
+import { useRef, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import { netlistPath } from '#contract/figures';
+import type { Board } from '#core/board/board';
+import { netsOf } from '#core/board/nets';
+import type { Circuit } from '#core/circuit/circuit';
+import { netDifferences, netText, readNetText } from '#core/circuit/netText';
+import { pinsByPlace } from '#core/circuit/pinsOfPlace';
+import { netsOfSpice, type TakenNetlist } from '#core/circuit/spicefile/netsOfSpice';
+import { readSpice } from '#core/circuit/spicefile/readSpice';
+import { shortDesignators } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
+import { saying } from '#core/words/sayings';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { FileInput } from '../../ui/FileInput.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+
+interface ConnectionsProps {
+  readonly board: Board;
+  readonly circuit: Circuit;
+  readonly byPlace: ReadonlyMap<string, Part>;
+}
+
+/** Which pins are joined: as the board tells it, as a netlist says, or as somebody types it. */
+export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
+  const { t } = useTranslation();
+  const { id, lines } = useKit();
+  const change = useChangeKit();
+  const input = useRef<HTMLInputElement>(null);
+  const now = netText(circuit.nets);
+  const [text, setText] = useState(now);
+  const [wrong, setWrong] = useState<string>();
+  const [taken, setTaken] = useState<TakenNetlist>();
+  const { nets: saidNets, ...others } = board.circuit ?? {};
+
+  const save = async () => {
+    const pins = pinsByPlace(
+      board,
+      lines.map(({ part }) => part),
+    );
+    const read = readNetText(text, (place) => pins.get(place));
+    if (!read.ok) return setWrong(saying(t, read.problem));
+    const problem = await change(
+      { board: { ...board, circuit: { ...others, nets: read.value } } },
+      t('kits.circuit.saved'),
+    );
+    setWrong(problem?.message);
+    if (!problem) setTaken(undefined);
+  };
+  const takeFile = async (file: File) => {
+    const parts = new Map(
+      lines.flatMap(({ part }) => part.designators.map((place) => [place, part])),
+    );
+    const found = netsOfSpice(readSpice(await file.text()), parts);
+    setTaken(found);
+    setText(netText(found.nets));
+  };
+  const forget = async () => {
+    const problem = await change({ board: { ...board, circuit: others } }, t('kits.circuit.saved'));
+    setWrong(problem?.message);
+  };
+  const differences = saidNets
+    ? netDifferences(
+        netsOf(board, byPlace),
+        saidNets.map(({ pins }) => pins),
+      )
+    : [];
+  return (
+    <details className="circuit-behaviour">
+      <summary>
+        <Typography variant="h2" component="span">
+          {t('kits.circuit.connections')}
+        </Typography>
+      </summary>
+      <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
+        <p>{t(saidNets ? 'kits.circuit.netsAsSaid' : 'kits.circuit.netsOfBoard')}</p>
+        {differences.length > 0 && <Differences differences={differences} />}
+        {taken && <Told taken={taken} />}
+        <InstructorOnly>
+          <TextField
+            multiline
+            minRows={4}
+            maxRows={16}
+            label={t('kits.circuit.netsTyped')}
+            helperText={wrong ?? t('kits.circuit.netsHelp')}
+            error={wrong !== undefined}
+            value={text}
+            onChange={({ target: { value } }) => setText(value)}
+            slotProps={{ htmlInput: { spellCheck: false, className: 'circuit-nets' } }}
+          />
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button variant="contained" disabled={text === now} onClick={() => void save()}>
+              {t('kits.circuit.useNets')}
+            </Button>
+            <Button variant="outlined" onClick={() => input.current?.click()}>
+              {t('kits.circuit.takeNetlist')}
+            </Button>
+            {saidNets && (
+              <Button color="inherit" onClick={() => void forget()}>
+                {t('kits.circuit.backToBoard')}
+              </Button>
+            )}
+          </Box>
+          <FileInput
+            label={t('kits.circuit.takeNetlist')}
+            input={input}
+            accept=".cir,.net,.sp,.spice,.ckt,text/plain"
+            take={takeFile}
+          />
+        </InstructorOnly>
+        <a href={netlistPath(id)} download>
+          {t('kits.circuit.giveNetlist')}
+        </a>
+      </Box>
+    </details>
+  );
+}
+
+function Differences({ differences }: { readonly differences: ReturnType<typeof netDifferences> }) {
+  const { t } = useTranslation();
+  const shown = 6;
+  return (
+    <Alert severity="warning">
+      {t('kits.circuit.differences')}
+      <ul>
+        {differences.slice(0, shown).map(({ one, other, joined }) => (
+          <li key={`${joined} ${one} ${other}`}>
+            {t(`kits.circuit.joinedOnly.${joined}`, { one, other })}
+          </li>
+        ))}
+      </ul>
+      {differences.length > shown &&
+        t('kits.circuit.moreDifferences', { count: differences.length - shown })}
+    </Alert>
+  );
+}
+
+function Told({ taken }: { readonly taken: TakenNetlist }) {
+  const { t } = useTranslation();
+  return (
+    <Alert severity="info">
+      {t('kits.circuit.netlistRead', { count: taken.nets.length })}
+      <ul>
+        {toldOf(t, taken).map((says) => (
+          <li key={says}>{says}</li>
+        ))}
+      </ul>
+    </Alert>
+  );
+}
+
+function toldOf(
+  t: TFunction,
+  { notInKit, otherValue, leadsUnknown, notRead }: TakenNetlist,
+): string[] {
+  return [
+    ...(notInKit.length > 0
+      ? [t('kits.circuit.netlist.notInKit', { names: notInKit.join(', ') })]
+      : []),
+    ...(otherValue.length > 0
+      ? [t('kits.circuit.netlist.otherValue', { places: shortDesignators(otherValue) })]
+      : []),
+    ...(leadsUnknown.length > 0
+      ? [t('kits.circuit.netlist.leadsUnknown', { places: shortDesignators(leadsUnknown) })]
+      : []),
+    ...(notRead.length > 0
+      ? [
+          t('kits.circuit.netlist.notRead', {
+            lines: notRead.slice(0, 5).join(' | '),
+            count: notRead.length,
+          }),
+        ]
+      : []),
+  ];
+}
