@@ -53,6 +53,7 @@ const stageFigures = record<StageFigures>({
   seen: list(seen),
   warm: list(record<Warm>({ place: text, watt: rangeSchema, celsius: rangeSchema })),
   unknown: list(text),
+  tooFast: optional(flag),
   solved: number,
   boards: number,
 });

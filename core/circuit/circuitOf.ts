@@ -1,10 +1,12 @@
 import type { Board, Pad } from '../board/board.ts';
+import { isMinus } from '../board/minusNets.ts';
 import { netsOfPads, pinName } from '../board/nets.ts';
 import { padsOf, partsByPlace, sitsInSocket, socketUnder } from '../board/pads.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Circuit, Device, Net } from './circuit.ts';
 import type { SaidNet } from './notes.ts';
+import { isPlus } from './plusNames.ts';
 
 /**
  * The circuit of a board: its nets by the names of the pad list, by its strips or by its wires, and the parts on them.
@@ -49,11 +51,21 @@ const netsAsSaid = (said: readonly SaidNet[]): Net[] =>
     .filter(({ pins }) => pins.length > 1)
     .map(({ name, pins }, index) => ({ id: `n${index + 1}`, name, pins }));
 
-const netsOnBoard = (board: Board, pads: readonly Pad[]): Net[] =>
-  netsOfPads(board, pads).map((pins, index) => {
+/** Those with several pins; and what is called by a pole of the supply, which may come in where no part of the kit is. */
+function netsOnBoard(board: Board, pads: readonly Pad[]): Net[] {
+  const joined = netsOfPads(board, pads).map((pins) => {
     const named = pads.find((pad) => pad.net !== null && pins.includes(pinName(pad)));
-    return { id: `n${index + 1}`, name: named?.net ?? pins[0] ?? '', pins };
+    return { name: named?.net ?? pins[0] ?? '', pins };
   });
+  const poles = pads.flatMap((pad) =>
+    pad.net !== null &&
+    (isPlus(pad.net) || isMinus(pad.net)) &&
+    !joined.some(({ name }) => name === pad.net)
+      ? [{ name: pad.net, pins: [pinName(pad)] }]
+      : [],
+  );
+  return [...joined, ...poles].map((net, index) => ({ id: `n${index + 1}`, ...net }));
+}
 
 /** Also those which share the place of their socket. */
 function chipsByPlace(parts: readonly Part[]): Map<string, Part> {

@@ -62,6 +62,8 @@ export interface StageFigures {
   readonly warm: readonly Warm[];
   /** Fitted parts of which nobody knows how they behave. */
   readonly unknown: readonly string[];
+  /** Something swings so fast that what else moves slowly could not be watched: mind what is said to stand still. */
+  readonly tooFast?: boolean;
   /** Of the made-up boards so many were solved. */
   readonly solved: number;
   readonly boards: number;

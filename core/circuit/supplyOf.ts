@@ -3,12 +3,7 @@ import { isMinus } from '../board/minusNets.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Circuit, Device, SupplyAt } from './circuit.ts';
 import type { CircuitNotes } from './notes.ts';
-
-/** Nets that are plus by their name, the one nearest to the supply first (common practice). */
-const plusNames = [
-  /^\/?(?:v?bat(?:t(?:ery)?)?\+?|vin|v_?in|dc_?in|\+?vsupply)$/i,
-  /^\/?(?:v\+|\+v|vcc|vdd|vs|\+\d+v\d*|\d+v\d*|vbus|v_?supply|\+?\d+(?:[.,]\d+)?\s?v)$/i,
-];
+import { plusNames } from './plusNames.ts';
 
 /**
  * Where plus and minus come in: at the one part that feeds the board; else by the names of the nets at a connector, or

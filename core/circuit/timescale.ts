@@ -6,15 +6,21 @@ import { amountOf } from './models/amounts.ts';
 const leastSeconds = 0.002;
 const longestSeconds = 120;
 
+/** What swings does so in a few of these, in seconds. */
+export interface Timescale {
+  readonly shortest: number;
+  readonly longest: number;
+}
+
 /**
- * The longest time that a resistor and a capacitor of the board need to charge, in seconds: what swings does so in a
- * few of them. Capacitors across the supply are left out: they charge at once.
+ * The times that resistors and capacitors of a board need to charge. Capacitors across the supply are left out: they
+ * charge at once.
  */
 export function timescaleOf(
   { devices }: Circuit,
   fitted: ReadonlySet<string>,
   at: SupplyAt,
-): number {
+): Timescale {
   const there = devices.filter(({ place }) => fitted.has(place));
   const stiff = stiffNets(there, at);
   const times = there.flatMap(({ part, netAt }) => {
@@ -30,7 +36,11 @@ export function timescaleOf(
     });
     return ohms.length === 0 ? [] : [farad * Math.max(...ohms)];
   });
-  return Math.min(longestSeconds, Math.max(leastSeconds, ...times));
+  const within = (seconds: number) => Math.min(longestSeconds, Math.max(leastSeconds, seconds));
+  return {
+    shortest: within(times.length > 0 ? Math.min(...times) : leastSeconds),
+    longest: within(Math.max(leastSeconds, ...times)),
+  };
 }
 
 /** Nets that follow the supply: through closed switches, fuses and diodes. */

@@ -31,6 +31,7 @@ export async function addressesOf(api: APIRequestContext): Promise<readonly stri
     `/kits/${fern}/mix-ups`,
     `/kits/${fern}/steps`,
     `/kits/${fern}/board`,
+    `/kits/${fern}/circuit`,
     `/kits/${fern}/board/layout?side=bottom`,
     `/kits/${fern}/about`,
     `/kits/${fern}/revisions`,

@@ -55,6 +55,7 @@ describe('the database', () => {
       { name: '027_site_clock.sql' },
       { name: '028_conditions.sql' },
       { name: '029_told_together.sql' },
+      { name: '030_figures.sql' },
     ]);
     await second.close();
   });

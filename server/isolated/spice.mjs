@@ -4,7 +4,16 @@ import { parentPort } from 'node:worker_threads';
 import { Simulation } from 'eecircuit-engine';
 
 const simulation = new Simulation();
-const started = simulation.start();
+/**
+ * The library reads the result of the run before where a run has none, and waits for ever where there was no run
+ * before: so one is made that cannot fail.
+ */
+async function start() {
+  await simulation.start();
+  simulation.setNetList('* first\nV1 a 0 1\nR1 a 0 1\n.op\n.end');
+  await simulation.runSim();
+}
+const started = start();
 
 parentPort?.on('message', async ({ id, netlist }) => {
   try {

@@ -92,6 +92,8 @@ const withoutEntry = [
   'readEdges',
   'rememberPlacementColumns',
   'removeReading',
+  'stopFigures',
   'tickPacking',
   'tryRetention',
+  'workOutFigures',
 ];

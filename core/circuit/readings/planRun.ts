@@ -8,37 +8,61 @@ import { timescaleOf } from '../timescale.ts';
 import { coursesOf, solve, type Vectors } from './solve.ts';
 import type { Stage } from './stage.ts';
 
-/** How a stage is solved: at rest, or over time where something may swing. Null where nothing solves it. */
-export async function planRun(engine: SpiceEngine, stage: Stage): Promise<Analysis | null> {
+/** How a stage is solved. */
+export interface RunPlan {
+  readonly analysis: Analysis;
+  /** Something swings so much faster than the rest may move that the rest could not be watched. */
+  readonly tooFast: boolean;
+}
+
+/** A run of so many rounds of the fastest swing takes seconds; longer ones are not made. */
+const mostRounds = 400;
+/** From one try to the next a run gets so much longer. */
+const growth = 10;
+
+/**
+ * At rest, or over time where something may swing: short runs first, so that a whistle is not followed for minutes,
+ * then longer ones for what is slower.
+ *
+ * @returns null where nothing solves it
+ */
+export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPlan | null> {
   const { circuit, fitted, at, feed } = stage;
   const models = circuit.devices
     .filter(({ place }) => fitted.has(place))
     .map(({ part }) => ({ model: modelOf(part), job: familyOf(part).job }));
   const stores = models.some(({ job }) => job === 'capacitor' || job === 'inductor');
-  const may = models.some(({ model }) => model?.needsTime || (model?.isActive && stores));
-  const point: Analysis = { kind: 'point' };
+  const needsTime = models.some(({ model }) => model?.needsTime);
   const across: Across = { kind: 'supply', volt: feed.volt, ohm: feed.ohm };
   const nominal = { across, drawOf: () => nominalDraw, extra: [] };
-  if (may) {
-    let stopSeconds = 12 * timescaleOf(circuit, fitted, at);
-    for (let tries = 0; tries < 2; tries += 1) {
-      const analysis: Analysis = { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 };
+  const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false };
+  if (needsTime || (stores && models.some(({ model }) => model?.isActive))) {
+    const { shortest, longest } = timescaleOf(circuit, fitted, at);
+    let slow: number | null = null;
+    let last: RunPlan | null = null;
+    for (let seconds = 12 * shortest; ; seconds *= growth) {
+      const stopSeconds = Math.min(seconds, 12 * longest);
+      if (slow !== null && slow * stopSeconds > mostRounds) return overTime(9 / slow, true);
+      const analysis = overTime(stopSeconds, false).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
       if (!run) break;
       const hertz = slowest(run, analysis, stage);
-      if (hertz !== null) {
-        // Some rounds are enough, where the first try had far more.
-        const seconds = Math.min(stopSeconds, 9 / hertz);
-        return { kind: 'time', stopSeconds: seconds, stepSeconds: seconds / 300 };
-      }
-      if (models.some(({ model }) => model?.needsTime) && hasSettled(run, stage)) return analysis;
-      if (hasSettled(run, stage)) break;
-      stopSeconds *= 6;
+      if (hertz !== null) slow = Math.min(hertz, slow ?? hertz);
+      if (hertz === null && hasSettled(run, stage)) last = overTime(stopSeconds, false);
+      if (seconds >= 12 * longest) break;
     }
+    // Some rounds are enough, where the last try had far more.
+    if (slow !== null) return overTime(9 / slow, false);
+    if (needsTime && last) return last;
   }
-  const run = await solve(engine, stage, { ...nominal, analysis: point });
-  return run ? point : null;
+  const run = await solve(engine, stage, { ...nominal, analysis: atRest.analysis });
+  return run ? atRest : null;
 }
+
+const overTime = (stopSeconds: number, tooFast: boolean): RunPlan => ({
+  analysis: { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 },
+  tooFast,
+});
 
 const voltages = ({ circuit, at }: Stage) =>
   circuit.nets.filter(({ id }) => id !== at.minus).map(({ id }) => `v(${nodeOf(id, at)})`);

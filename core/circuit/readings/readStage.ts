@@ -29,8 +29,9 @@ export async function readStage(
   const { circuit, fitted, at } = stage;
   const random = seeded(effort.seed);
   const unknown = unknownPlaces(circuit, fitted);
-  const plan = await planRun(engine, stage);
-  if (!plan) return null;
+  const planned = await planRun(engine, stage);
+  if (!planned) return null;
+  const { analysis: plan, tooFast } = planned;
   const boards = plan.kind === 'time' ? effort.boardsOverTime : effort.boardsAtRest;
   const shown: Shown[] = [];
   // What an unknown part may drive is as stiff as it likes.
@@ -56,6 +57,7 @@ export async function readStage(
     seen: seenOf(stage, shown, isUnsure),
     warm: isUnsure ? [] : warmOf(stage, shown),
     unknown,
+    ...(tooFast ? { tooFast: true } : {}),
     solved: shown.length,
     boards,
   };

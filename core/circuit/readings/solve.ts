@@ -16,6 +16,8 @@ export async function solve(
     const run = await engine.run(netlistOf({ circuit, fitted, at, conditions, attempt, ...how }));
     if (run.ok) return run.vectors;
     if (run.why === 'fault') throw new Error(run.says);
+    // What took too long takes too long again.
+    if (run.why === 'time') return null;
   }
   return null;
 }

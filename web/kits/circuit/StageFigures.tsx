@@ -34,6 +34,7 @@ export function StageFigures({ circuit, parts, figures, places, point }: StageFi
           {t('kits.circuit.unknownMeans')}
         </p>
       )}
+      {figures.tooFast && <p>{t('kits.circuit.tooFast')}</p>}
       <dl className="circuit-figures">
         {summaryOf(t, figures).map(({ name, says }) => (
           <div key={name}>

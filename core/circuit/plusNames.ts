@@ -1,0 +1,7 @@
+/** Nets that are plus by their name, the one nearest to the supply first (common practice). */
+export const plusNames = [
+  /^\/?(?:v?bat(?:t(?:ery)?)?\+?|vin|v_?in|dc_?in|\+?vsupply)$/i,
+  /^\/?(?:v\+|\+v|vcc|vdd|vs|\+\d+v\d*|\d+v\d*|vbus|v_?supply|\+?\d+(?:[.,]\d+)?\s?v)$/i,
+];
+
+export const isPlus = (net: string): boolean => plusNames.some((names) => names.test(net));
