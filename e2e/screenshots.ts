@@ -30,6 +30,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['kits-mix-ups', `/kits/${twin}/mix-ups`],
     ['kits-inspection', `/kits/${fern}/inspection`],
     ['kits-board', `/kits/${fern}/board?part=C2`],
+    ['kits-circuit', `/kits/${fern}/circuit`],
     ['kits-steps', `/kits/${fern}/steps`],
     ['kits-report', `/kits/${twin}/report`],
     ['guide', '/guide/led-5mm'],

@@ -57,6 +57,9 @@ describe('what board and list say differently', () => {
     expect(netDifferences([['A.1', 'B.1', 'C.1']], [['A.1', 'B.1']])).toEqual([
       { one: 'A.1', other: 'C.1', joined: 'on-board' },
     ]);
+    expect(netDifferences([['A.1', 'B.1', 'C.1']], [['B.1', 'C.1']])).toEqual([
+      { one: 'A.1', other: 'B.1', joined: 'on-board' },
+    ]);
     expect(netDifferences([['A.1', 'B.1']], [['A.1', 'B.1', 'C.1']])).toEqual([
       { one: 'A.1', other: 'C.1', joined: 'as-said' },
     ]);

@@ -71,10 +71,10 @@ export function netDifferences(
       others.flatMap((pins, index) => pins.map((pin) => [pin, index] as const)),
     );
     return nets.flatMap((pins): NetDifference[] => {
-      const [one] = pins;
+      const [one, ...rest] = pins;
       if (one === undefined) return [];
-      const other = pins.find((pin) => netOf.get(pin) !== netOf.get(one) || !netOf.has(pin));
-      return other === undefined || other === one ? [] : [{ one, other, joined }];
+      const other = rest.find((pin) => !netOf.has(pin) || netOf.get(pin) !== netOf.get(one));
+      return other === undefined ? [] : [{ one, other, joined }];
     });
   };
   return [...apart(onBoard, asSaid, 'on-board'), ...apart(asSaid, onBoard, 'as-said')];

@@ -13,8 +13,14 @@ export const unknownPlaces = ({ devices }: Circuit, fitted: ReadonlySet<string>)
     })
     .map(({ place }) => place);
 
-/** What a pin of an unknown part may do: nothing, take a little, take more, drive to either end. */
-const loads = ['none', 'little', 'more', 'to-plus', 'to-minus'] as const;
+/** What a pin of an unknown part may do: nothing, take a little, take more, drive to either end. In ohms, to which node. */
+const loads = [
+  null,
+  { ohm: 1e6, to: 'minus' },
+  { ohm: 1e4, to: 'minus' },
+  { ohm: 50, to: 'plus' },
+  { ohm: 50, to: 'minus' },
+] as const;
 
 /**
  * A made-up behaviour for parts that nobody knows: each pin does nothing, loads, or drives. Over many boards this shows
@@ -29,21 +35,11 @@ export function madeUpLoads(
   const unknown = devices.filter(({ place }) => places.includes(place));
   return unknown.flatMap(({ place, netAt }) =>
     Object.entries(netAt).flatMap(([pin, net]) => {
-      const node = nodeOf(net, at);
-      const name = named('R', { place }, `unknown${pin}`);
       if (net === at.plus || net === at.minus) return [];
-      switch (pick(random, loads)) {
-        case 'none':
-          return [];
-        case 'little':
-          return [`${name} ${node} 0 1e6`];
-        case 'more':
-          return [`${name} ${node} 0 1e4`];
-        case 'to-plus':
-          return [`${name} ${node} ${nodeOf(at.plus, at)} 50`];
-        case 'to-minus':
-          return [`${name} ${node} 0 50`];
-      }
+      const load = pick(random, loads);
+      if (!load) return [];
+      const name = named('R', { place }, `unknown${pin}`);
+      return [`${name} ${nodeOf(net, at)} ${nodeOf(at[load.to], at)} ${load.ohm}`];
     }),
   );
 }

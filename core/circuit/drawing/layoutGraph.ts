@@ -1,13 +1,13 @@
 import { valueLabel } from '../../parts/label.ts';
 import type { Circuit, Device, SupplyAt } from '../circuit.ts';
-import type { PortSide, Symbol, SymbolStyle } from './symbol.ts';
+import type { PartSymbol, PortSide, SymbolStyle } from './symbol.ts';
 import { symbolOf } from './symbolOf.ts';
 
 /** A part in the drawing, before it has a place. */
 export interface DrawnDevice {
   readonly place: string;
   readonly value: string;
-  readonly symbol: Symbol;
+  readonly symbol: PartSymbol;
   /** A box with pins; its name stands above. */
   readonly isBox: boolean;
   /** Its name stands at its left. */

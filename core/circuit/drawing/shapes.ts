@@ -1,4 +1,4 @@
-import type { Port, Standing, Symbol } from './symbol.ts';
+import type { PartSymbol, Port, Standing } from './symbol.ts';
 
 // Shapes of IEC 60617, from memory; upright, the end nearer to plus above.
 
@@ -10,7 +10,7 @@ const upright = (
   lines: string,
   areas?: string,
   width = 24,
-): Symbol => ({
+): PartSymbol => ({
   width,
   height: 48,
   ports: [port(upper, 12, 0, 'NORTH'), port(lower, 12, 48, 'SOUTH')],
@@ -45,7 +45,7 @@ export const byLightSymbol = (standing: Standing) =>
 export const byHeatSymbol = (standing: Standing) =>
   upright(standing, `${resistorLines(standing)}M2 38H5L20 12`);
 
-export const slidingSymbol = (standing: Standing): Symbol => {
+export const slidingSymbol = (standing: Standing): PartSymbol => {
   const [upper, lower] = standing.upright;
   return {
     width: 36,
@@ -120,7 +120,7 @@ export const contactSymbol = (standing: Standing) =>
   upright(standing, 'M12 0V15M12 33V48M12 33L21 17');
 
 /** The middle below its two sides, or above them where it is nearer to plus. */
-export const changeoverSymbol = (isMiddleAbove: boolean): Symbol => ({
+export const changeoverSymbol = (isMiddleAbove: boolean): PartSymbol => ({
   width: 36,
   height: 48,
   ports: isMiddleAbove
@@ -133,7 +133,7 @@ export const changeoverSymbol = (isMiddleAbove: boolean): Symbol => ({
 export const bipolarSymbol = (
   pins: { base: string; collector: string; emitter: string },
   isPnp: boolean,
-): Symbol => ({
+): PartSymbol => ({
   width: 36,
   height: 48,
   ports: [
@@ -148,7 +148,7 @@ export const bipolarSymbol = (
 export const fieldEffectSymbol = (
   pins: { gate: string; drain: string; source: string },
   isP: boolean,
-): Symbol => ({
+): PartSymbol => ({
   width: 36,
   height: 48,
   ports: [
@@ -166,7 +166,7 @@ const pinGap = 18;
 export function boxSymbol(
   pins: readonly string[],
   nameOf: (pin: string) => string | undefined,
-): Symbol {
+): PartSymbol {
   const left = pins.slice(0, Math.ceil(pins.length / 2));
   const right = pins.slice(left.length).reverse();
   const width = 84;
@@ -188,7 +188,7 @@ export function boxSymbol(
 }
 
 /** A wire that leaves the board. */
-export const endSymbol = (pin: string): Symbol => ({
+export const endSymbol = (pin: string): PartSymbol => ({
   width: 14,
   height: 14,
   ports: [port(pin, 0, 7, 'WEST')],

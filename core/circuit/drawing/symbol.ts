@@ -10,7 +10,7 @@ export interface Port {
 }
 
 /** A symbol as it is drawn, in units of a tenth of the usual grid; y down. */
-export interface Symbol {
+export interface PartSymbol {
   readonly width: number;
   readonly height: number;
   readonly ports: readonly Port[];

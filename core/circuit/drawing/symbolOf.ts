@@ -26,10 +26,10 @@ import {
   voiceCoilSymbol,
   zenerSymbol,
 } from './shapes.ts';
-import type { Standing, Symbol } from './symbol.ts';
+import type { PartSymbol, Standing } from './symbol.ts';
 
 /** Symbols of parts with two ends, by what they behave as. */
-const uprights: Readonly<Record<string, (standing: Standing) => Symbol>> = {
+const uprights: Readonly<Record<string, (standing: Standing) => PartSymbol>> = {
   resistor: resistorSymbol,
   'by-light': byLightSymbol,
   'by-heat': byHeatSymbol,
@@ -47,7 +47,7 @@ const uprights: Readonly<Record<string, (standing: Standing) => Symbol>> = {
 };
 
 /** The symbol of a part; a box with its pins where there is none for it. */
-export function symbolOf({ part, netAt }: Device, standing: Standing): Symbol {
+export function symbolOf({ part, netAt }: Device, standing: Standing): PartSymbol {
   const id = modelOf(part)?.id ?? '';
   const lead = leadsOf(part);
   const { pins } = standing;
@@ -74,6 +74,6 @@ export function symbolOf({ part, netAt }: Device, standing: Standing): Symbol {
 }
 
 const leadsOf = (part: Device['part']) => (name: string) => {
-  const index = pinoutOf(part)?.pins.findIndex((one) => one === name) ?? -1;
+  const index = pinoutOf(part)?.pins.indexOf(name) ?? -1;
   return index < 0 ? undefined : String(index + 1);
 };

@@ -3,7 +3,7 @@ import { type Assumption, type At, inside } from './model.ts';
 
 /** The node of a lead by its name; leads that share a name share a node. */
 export function lead(at: At, name: string): string {
-  const index = pinoutOf(at.part)?.pins.findIndex((one) => one === name) ?? -1;
+  const index = pinoutOf(at.part)?.pins.indexOf(name) ?? -1;
   return index < 0 ? inside(at, name) : at.node(index + 1);
 }
 

@@ -63,11 +63,10 @@ export function CircuitDrawing({ kitId, basis, chosen, choose }: CircuitDrawingP
         </ToggleButtonGroup>
       </Box>
       {/* Larger than its frame, it is moved by finger, wheel and arrow keys. */}
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard */}
-      <div
+      <Box
+        component="section"
         className="circuit-drawing"
         tabIndex={0}
-        role="group"
         aria-label={t('kits.circuit.frame')}
       >
         {drawing ? (
@@ -75,7 +74,7 @@ export function CircuitDrawing({ kitId, basis, chosen, choose }: CircuitDrawingP
         ) : (
           <div aria-busy="true" />
         )}
-      </div>
+      </Box>
     </section>
   );
 }

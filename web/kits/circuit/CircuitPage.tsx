@@ -9,7 +9,6 @@ import type { Board } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { basisOf } from '#core/circuit/kitFigures';
-import { netText } from '#core/circuit/netText';
 import { whyNotReadable } from '#core/circuit/readKit';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
@@ -125,12 +124,7 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
             />
           )}
           <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
-          <Connections
-            key={netText(circuit.nets)}
-            board={board}
-            circuit={circuit}
-            byPlace={byPlace}
-          />
+          <Connections {...{ board, circuit, byPlace }} />
           <Behaviour parts={parts} circuit={circuit} />
         </Suspense>
       </div>

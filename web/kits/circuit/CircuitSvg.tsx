@@ -56,7 +56,6 @@ function WireLines({ wire: { name, lines, dots }, isChosen, choose }: WireLinesP
     .join('');
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the table below has the same nets as buttons
-    // biome-ignore lint/a11y/useKeyWithClickEvents: the table below has the same nets as buttons
     <g className={isChosen ? 'wire chosen' : 'wire'} onClick={choose}>
       <title>{name}</title>
       <path className="wire-touch" d={d} />
@@ -129,7 +128,6 @@ function MarkAt({ mark, at, isChosen, choose }: MarkAtProps) {
   const words = markEnd(mark, at);
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the table below has the same nets as buttons
-    // biome-ignore lint/a11y/useKeyWithClickEvents: the table below has the same nets as buttons
     <g className={isChosen ? 'mark chosen' : 'mark'} onClick={choose}>
       <title>{mark.name}</title>
       <path className="symbol-line" d={markLines(mark, at)} />

@@ -35,7 +35,10 @@ export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
   const change = useChangeKit();
   const input = useRef<HTMLInputElement>(null);
   const now = netText(circuit.nets);
-  const [text, setText] = useState(now);
+  // What was typed is about the connections that stood there then.
+  const [typed, setTyped] = useState({ about: now, text: now });
+  const text = typed.about === now ? typed.text : now;
+  const setText = (next: string) => setTyped({ about: now, text: next });
   const [wrong, setWrong] = useState<string>();
   const [taken, setTaken] = useState<TakenNetlist>();
   const { nets: saidNets, ...others } = board.circuit ?? {};

@@ -1,0 +1,51 @@
+import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+
+test.beforeEach(({ page }) => signIn(page));
+
+test('a kit says what its board must show, draws its circuit, and prints both', async ({
+  page,
+  request,
+}) => {
+  test.slow();
+  await openKit(page, 'Tide Badge', 'Circuit');
+  // Worked out by itself the first time somebody looks.
+  await expect(page.getByRole('heading', { name: 'What this board must show' })).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(page.getByText(/blinks at/).first()).toBeVisible();
+  await expect(page.getByText('Current limit for the first power')).toBeVisible();
+  await expect(page.getByRole('img', { name: /Circuit with \d+ parts/ })).toBeVisible();
+  await expectAccessible(page);
+
+  // A net that is chosen in the table is the one in the drawing.
+  await page.getByRole('button', { name: 'WAVE' }).click();
+  await expect(page.locator('.circuit-drawing .chosen')).toHaveCount(1);
+
+  const kitPath = new URL(page.url()).pathname.replace(/\/circuit$/, '');
+  const csv = await page.request.get(`/api${kitPath}/papers/circuit-sheet.csv?lang=en`);
+  expect(await csv.text()).toContain('WAVE');
+  const svg = await page.request.get(`/api${kitPath}/circuit.svg?style=zigzag`);
+  expect(svg.headers()['content-type']).toContain('image/svg+xml');
+  expect((await request.get(`/api${kitPath}/circuit.svg`)).status()).toBe(401);
+});
+
+test('connections are typed, refused by line, and given back to the board', async ({ page }) => {
+  test.slow();
+  // A kit of this test’s own: others look at those of the demo.
+  await page.goto('/kits/new?from=example');
+  await page.getByRole('button', { name: 'Use Twin Lamp' }).click();
+  await page.getByLabel('Name of the kit').fill('Lamp to be joined');
+  await page.getByRole('button', { name: 'Create kit' }).click();
+  await page.getByRole('link', { name: 'Circuit', exact: true }).click();
+  await page.getByText('Connections', { exact: true }).click();
+  const nets = page.getByLabel('Nets', { exact: true });
+  const before = await nets.inputValue();
+  await nets.fill(`${before}\nEXTRA: R9.1`);
+  await page.getByRole('button', { name: 'Use these connections' }).click();
+  await expect(page.getByText(/R9\.1 is no pin of this kit/)).toBeVisible();
+  await nets.fill(before.replace('R1.1', '').replace('  ', ' '));
+  await page.getByRole('button', { name: 'Use these connections' }).click();
+  await expect(page.getByText('Board and list differ. One of them is wrong.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to those of the board' }).click();
+  await expect(page.getByText('These connections are those of the board.')).toBeAttached();
+});
