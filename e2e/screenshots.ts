@@ -30,7 +30,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['kits-mix-ups', `/kits/${twin}/mix-ups`],
     ['kits-inspection', `/kits/${fern}/inspection`],
     ['kits-board', `/kits/${fern}/board?part=C2`],
-    ['kits-circuit', `/kits/${fern}/circuit`],
+    ['kits-circuit', `/kits/${fern}/circuit`, /Current limit for the first power/],
     ['kits-steps', `/kits/${fern}/steps`],
     ['kits-report', `/kits/${twin}/report`],
     ['guide', '/guide/led-5mm'],
@@ -47,7 +47,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     await expect(page.getByText('The chart is being drawn.')).toHaveCount(0);
     // What comes after the rest: lists beside a board.
     await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
-    if (workedOut) await expect(page.getByText(workedOut)).toBeVisible();
+    if (workedOut) await expect(page.getByText(workedOut)).toBeVisible({ timeout: 60_000 });
     await page.waitForLoadState('networkidle');
     await shoot(page, name);
   }

@@ -123,7 +123,7 @@ describe('where the supply comes in', () => {
       line('resistor-axial', 'R1 R2', ohm(1000)),
     ];
     expect(supply(pads, parts, { supply: { plus: 'R2.1', minus: 'J1.2' } })).toEqual([
-      'R2',
+      undefined,
       'OUT',
       'GND',
     ]);

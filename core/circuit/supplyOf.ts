@@ -30,13 +30,16 @@ export function supplyOf(circuit: Circuit, notes: CircuitNotes = {}): SupplyAt |
 }
 
 function saidSupply(
-  { nets }: Circuit,
+  { nets, devices }: Circuit,
   { plus, minus }: NonNullable<CircuitNotes['supply']>,
 ): SupplyAt | null {
   const at = (pin: string) => nets.find(({ pins }) => pins.includes(pin))?.id;
   const [up, down] = [at(plus), at(minus)];
   if (up === undefined || down === undefined || up === down) return null;
-  return { place: plus.slice(0, plus.lastIndexOf('.')), plus: up, minus: down };
+  const place = plus.slice(0, plus.lastIndexOf('.'));
+  // Clips may go to a lead of any part: that part need not be there for the supply to come in.
+  const isFeed = devices.some((device) => device.place === place && isWayIn(device.part));
+  return { ...(isFeed ? { place } : {}), plus: up, minus: down };
 }
 
 function byNames({ nets, devices }: Circuit): SupplyAt | null {

@@ -99,6 +99,16 @@ describe('the figures of a kit', () => {
     expect((await kitOf(id)).figures).toBeDefined();
   }, 60_000);
 
+  it('are worked out from what the kit is now, when it changes meanwhile', async () => {
+    const kit = await kitWithBoard('Changed Meanwhile');
+    await server.instructor.post(`/api/kits/${kit.id}/figures/work`).expect(200);
+    await changeKitTo(server, kit, { supplyVolt: 5 });
+    await workedOut(kit.id);
+    // (5 V − 2 V) over twice 470 Ω.
+    const { figures } = await kitOf(kit.id);
+    expect(figures?.stages.at(-1)?.figures?.milliampere?.usual).toBeLessThan(4);
+  }, 60_000);
+
   it('helpers look and do not begin; a kit that is not there is told', async () => {
     const { id } = await kitWithBoard('Looked At');
     const { agent: helper } = await helperAt(server);

@@ -1,9 +1,11 @@
 import type { FiguresWork } from '#contract/figures';
-import type { KitFigures } from '#core/circuit/kitFigures';
+import { basisOf, type KitFigures } from '#core/circuit/kitFigures';
 import { type KitToRead, readKit } from '#core/circuit/readKit';
 import type { SpiceEngine } from '#core/circuit/spice';
 
 interface Work {
+  /** What it works from. */
+  readonly basis: string;
   done: number;
   stopped: boolean;
 }
@@ -33,10 +35,12 @@ export class FiguresAtWork {
     return says === undefined ? { kind: 'idle' } : { kind: 'failed', says };
   }
 
-  /** Begins, or goes on with what is under way. */
+  /** Begins, or goes on with what is under way, unless the kit has changed since that began. */
   start(kitId: string, revisionId: string, kit: KitToRead): void {
-    if (this.#working.has(kitId)) return;
-    const work: Work = { done: 0, stopped: false };
+    const basis = basisOf(kit.board, kit.parts, kit.supplyVolt);
+    if (this.#working.get(kitId)?.basis === basis) return;
+    this.stop(kitId);
+    const work: Work = { basis, done: 0, stopped: false };
     this.#working.set(kitId, work);
     this.#failed.delete(kitId);
     void this.#workOut(kitId, revisionId, kit, work);

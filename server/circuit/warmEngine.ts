@@ -8,6 +8,8 @@ const require = createRequire(import.meta.url);
 const longestMilliseconds = 30_000;
 /** The simulator keeps some kilobytes of every run for itself: it is started anew before that adds up. */
 const mostRuns = 5000;
+/** It takes some 400 MB: nobody having asked for so long, it ends. */
+const idleMilliseconds = 120_000;
 
 interface Answer {
   readonly id: number;
@@ -23,6 +25,7 @@ interface Answer {
 export class WarmEngine implements SpiceEngine {
   #thread: Worker | undefined;
   #runs = 0;
+  #idle: NodeJS.Timeout | undefined;
   #turn: Promise<unknown> = Promise.resolve();
 
   readonly run = (netlist: string): Promise<SpiceRun> => {
@@ -33,12 +36,14 @@ export class WarmEngine implements SpiceEngine {
 
   /** Ends the thread; the next circuit starts another. */
   readonly close = async (): Promise<void> => {
+    clearTimeout(this.#idle);
     const thread = this.#thread;
     this.#thread = undefined;
     await thread?.terminate();
   };
 
   async #ask(netlist: string): Promise<SpiceRun> {
+    clearTimeout(this.#idle);
     if (this.#runs >= mostRuns) await this.close();
     const thread = this.#thread ?? this.#start();
     this.#runs += 1;
@@ -46,6 +51,7 @@ export class WarmEngine implements SpiceEngine {
     return new Promise<SpiceRun>((resolve) => {
       const end = (run: SpiceRun) => {
         clearTimeout(timer);
+        this.#idle = setTimeout(() => void this.close(), idleMilliseconds).unref();
         thread.off('message', hear);
         thread.off('error', fail);
         resolve(run);

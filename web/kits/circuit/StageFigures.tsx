@@ -3,6 +3,7 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { Circuit } from '#core/circuit/circuit';
 import type { StageFigures as Figures, NetFigures, Seen } from '#core/circuit/figures';
+import { modelOf } from '#core/circuit/models/index';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { amountText, pinText, rangeText } from '#core/words/figureWords';
@@ -43,6 +44,7 @@ export function StageFigures({ circuit, parts, figures, places, point }: StageFi
           </div>
         ))}
       </dl>
+      <Assumed circuit={circuit} places={places} />
       <Typography variant="h2" component="h3">
         {t('kits.circuit.voltages')}
       </Typography>
@@ -55,6 +57,30 @@ export function StageFigures({ circuit, parts, figures, places, point }: StageFi
       />
       <p>{t('kits.circuit.madeUp', { count: figures.boards, solved: figures.solved })}</p>
     </>
+  );
+}
+
+interface AssumedProps {
+  readonly circuit: Circuit;
+  readonly places: ReadonlySet<string>;
+}
+
+/** What nobody knows of the fitted parts, and what was taken in its stead. */
+function Assumed({ circuit, places }: AssumedProps) {
+  const { t } = useTranslation();
+  const assumed = circuit.devices.flatMap(({ place, part, netAt }) => {
+    const found = modelOf(part)?.assumes?.(part);
+    return found && places.has(place) && Object.keys(netAt).length > 0 ? [{ place, found }] : [];
+  });
+  if (assumed.length === 0) return null;
+  return (
+    <ul className="circuit-assumed">
+      {assumed.map(({ place, found }) => (
+        <li key={place}>
+          <strong>{place}</strong> {t(`kits.circuit.assumed.${found}`)}
+        </li>
+      ))}
+    </ul>
   );
 }
 
