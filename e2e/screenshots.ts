@@ -35,7 +35,6 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['kits-report', `/kits/${twin}/report`],
     ['guide', '/guide/led-5mm'],
     ['people-one', `/people/${gannet}`],
-    ['stores-drawers', '/stores/drawers'],
     ['workshop-pack', `/workshops/${ahead}/pack?by=stage`],
     ['workshop-plan', `/workshops/${ahead}/plan`, /Everybody done in time/],
     ['workshop-floor', `/workshops/${running}/floor`, /Everybody done in time/],
