@@ -57,7 +57,7 @@ export const supplyCurrent = 'i(vsupply)';
  * more leak at every node.
  */
 export const attempts = [
-  '.options rshunt=1e12 abstol=1e-11 reltol=1e-4 trtol=1 itl1=300 itl4=50 noacct',
+  '.options rshunt=1e12 abstol=1e-11 reltol=1e-3 trtol=1 itl1=300 itl4=50 noacct',
   '.options rshunt=1e12 abstol=1e-10 reltol=1e-3 trtol=1 itl1=1000 itl4=200 noacct',
   '.options rshunt=1e11 abstol=1e-10 reltol=5e-3 itl1=1000 itl4=200 gmin=1e-11 method=gear noacct',
   '.options rshunt=1e9 abstol=1e-9 reltol=2e-2 itl1=3000 itl4=500 gmin=1e-10 method=gear noacct',

@@ -1,7 +1,11 @@
 import type { Part } from '../../parts/part.ts';
 import { comparator, opAmp } from './amplifying.ts';
-import { gate } from './deciding.ts';
 import { diode, filament, infraredLight, light, zener } from './diodes.ts';
+import { counter } from './logic/counters.ts';
+import { decoder } from './logic/decoders.ts';
+import { flipFlop } from './logic/flipFlops.ts';
+import { gate } from './logic/gates.ts';
+import { shiftRegister } from './logic/shiftRegisters.ts';
 import type { Model } from './model.ts';
 import { adjustableRegulator, regulator } from './regulators.ts';
 import { network, resistor, sliding } from './resistor.ts';
@@ -36,6 +40,10 @@ export const models: readonly Model[] = [
   comparator,
   timer,
   gate,
+  flipFlop,
+  counter,
+  decoder,
+  shiftRegister,
   sounder,
   voiceCoil,
   changeover,

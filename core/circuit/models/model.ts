@@ -17,6 +17,8 @@ export interface Model {
   readonly watts?: (at: Pick<At, 'place'>) => readonly string[];
   /** It keeps a state, or may swing: only a run over time tells. */
   readonly needsTime?: true;
+  /** Its slowest output comes round once in so many rounds of what drives it; absent where it follows at once. */
+  readonly divides?: (part: Part) => number;
   /** Amplifies or switches: with a capacitor, it may swing. */
   readonly isActive?: true;
   /** What it can be set to, or stand in; figures hold for the first unless another is said. */

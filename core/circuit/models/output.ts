@@ -24,6 +24,21 @@ export function pushPull(
 }
 
 /**
+ * An open collector or drain: takes up to `ampere` to minus while it is on, within some hundred millivolts of it.
+ *
+ * @param isOn an expression from 0 to 1
+ */
+export const pullDown = (
+  at: At,
+  of: string,
+  out: string,
+  minus: string,
+  isOn: string,
+  ampere: number,
+): string =>
+  `${named('B', at, `pull${of}`)} ${out} ${minus} I = (${isOn})*${figure(ampere)}*tanh(V(${out},${minus})/0.4)`;
+
+/**
  * What every pin of a chip has against minus: some picofarads, with those of its track (common practice). Without it
  * nothing slows what flips, and a simulator finds no way through.
  */

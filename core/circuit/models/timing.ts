@@ -45,10 +45,20 @@ export const timer: Model = {
         const isRunning = above(`V(${rails.plus},${minus})`, '1.5');
         const of = String(index);
         const state = stateOf(at, of);
-        const isFed = `${isRunning}*(1-${isReset})`;
-        const isSet = `${isFed}*${above(vs(lower), vs(at.node(pin.trigger)))}`;
-        const isCleared = `(1-${isFed}*(1-${above(vs(at.node(pin.threshold)), vs(control))}))`;
+        const [isFed, isLow, isOver] = ['fed', 'low', 'over'].map((what) =>
+          inside(at, `${what}${of}`),
+        );
+        // Each with a node of its own: a simulator takes a long expression apart by every voltage in it.
+        const bit = (node: string, expression: string) =>
+          `${named('B', at, node)} ${node} 0 V = ${expression}`;
+        // Nothing of it before the latch has turned: what charges through megohms would stop half way.
+        const isOff = `0.5*(1+tanh(20*(0.5-${state})))`;
+        const isSet = `V(${isFed})*V(${isLow})`;
+        const isCleared = `(1-V(${isFed})*(1-V(${isOver})))`;
         return [
+          bit(isFed ?? '', `${isRunning}*(1-${isReset})`),
+          bit(isLow ?? '', above(vs(lower), vs(at.node(pin.trigger)))),
+          bit(isOver ?? '', above(vs(at.node(pin.threshold)), vs(control))),
           `${named('R', at, `a${index}`)} ${rails.plus} ${control} ${figure(third)}`,
           `${named('R', at, `b${index}`)} ${control} ${lower} ${figure(third)}`,
           `${named('R', at, `c${index}`)} ${lower} ${minus} ${figure(third)}`,
@@ -62,7 +72,7 @@ export const timer: Model = {
             `${state}*max(0,V(${rails.plus},${minus})-${figure(high)})+0.05`,
             isCmos ? 80 : 12,
           ),
-          `${named('B', at, `d${index}`)} ${at.node(pin.discharge)} ${minus} I = (1-${state})*0.1*tanh(${vs(at.node(pin.discharge))}/1.2)*min(1,max(0,V(${rails.plus},${minus})-1))`,
+          `${named('B', at, `d${index}`)} ${at.node(pin.discharge)} ${minus} I = ${isOff}*0.1*tanh(${vs(at.node(pin.discharge))}/1.2)*min(1,max(0,V(${rails.plus},${minus})-1))`,
         ];
       }),
       ...ownCurrent(

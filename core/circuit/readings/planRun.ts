@@ -1,4 +1,5 @@
 import { familyOf } from '../../parts/families/index.ts';
+import type { Circuit } from '../circuit.ts';
 import { modelOf } from '../models/index.ts';
 import { type Across, type Analysis, nodeOf } from '../netlist.ts';
 import type { SpiceEngine } from '../spice.ts';
@@ -37,22 +38,25 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
   const nominal = { across, drawOf: () => nominalDraw, extra: [] };
   const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false };
   if (needsTime || (stores && models.some(({ model }) => model?.isActive))) {
-    const { shortest, longest } = timescaleOf(circuit, fitted, at);
-    let slow: number | null = null;
+    const { shortest, longest: slowestPart } = timescaleOf(circuit, fitted, at);
+    const longest = slowestPart * dividing(circuit, fitted);
+    let swings: Swinging | null = null;
     let last: RunPlan | null = null;
     for (let seconds = 12 * shortest; ; seconds *= growth) {
       const stopSeconds = Math.min(seconds, 12 * longest);
-      if (slow !== null && slow * stopSeconds > mostRounds) return overTime(9 / slow, true);
+      if (swings && swings.fastest * stopSeconds > mostRounds) {
+        return overTime(Math.min(9 / swings.slowest, mostRounds / swings.fastest), true);
+      }
       const analysis = overTime(stopSeconds, false).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
       if (!run) break;
-      const hertz = slowest(run, analysis, stage);
-      if (hertz !== null) slow = Math.min(hertz, slow ?? hertz);
-      if (hertz === null && hasSettled(run, stage)) last = overTime(stopSeconds, false);
+      const found = swinging(run, analysis, stage);
+      if (found) swings = found;
+      if (!found && hasSettled(run, stage)) last = overTime(stopSeconds, false);
       if (seconds >= 12 * longest) break;
     }
     // Some rounds are enough, where the last try had far more.
-    if (slow !== null) return overTime(9 / slow, false);
+    if (swings) return overTime(9 / swings.slowest, false);
     if (needsTime && last) return last;
   }
   const run = await solve(engine, stage, { ...nominal, analysis: atRest.analysis });
@@ -67,13 +71,24 @@ const overTime = (stopSeconds: number, tooFast: boolean): RunPlan => ({
 const voltages = ({ circuit, at }: Stage) =>
   circuit.nets.filter(({ id }) => id !== at.minus).map(({ id }) => `v(${nodeOf(id, at)})`);
 
-function slowest(run: Vectors, analysis: Analysis, stage: Stage): number | null {
+/** By how much chips that count make what they are fed slower, all together. */
+const dividing = ({ devices }: Circuit, fitted: ReadonlySet<string>): number =>
+  devices
+    .filter(({ place }) => fitted.has(place))
+    .reduce((product, { part }) => product * (modelOf(part)?.divides?.(part) ?? 1), 1);
+
+interface Swinging {
+  readonly slowest: number;
+  readonly fastest: number;
+}
+
+function swinging(run: Vectors, analysis: Analysis, stage: Stage): Swinging | null {
   const course = coursesOf(run, analysis);
   const all = voltages(stage).flatMap((vector) => {
     const { hertz, most, least } = course(vector);
     return hertz !== undefined && most - least > 0.1 ? [hertz] : [];
   });
-  return all.length === 0 ? null : Math.min(...all);
+  return all.length === 0 ? null : { slowest: Math.min(...all), fastest: Math.max(...all) };
 }
 
 /** Whether nothing moves any more in the last tenth of a run. */

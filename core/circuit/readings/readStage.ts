@@ -54,7 +54,7 @@ export async function readStage(
     nets: circuit.nets
       .filter(({ id, pins }) => id !== at.minus && pins.some((pin) => isFitted(pin, fitted)))
       .map(({ id }) => netFigures(id, stage, shown, random, meterOhms.get(id), isUnsure)),
-    seen: seenOf(stage, shown, isUnsure),
+    seen: seenOf(stage, shown, isUnsure, tooFast),
     warm: isUnsure ? [] : warmOf(stage, shown),
     unknown,
     ...(tooFast ? { tooFast: true } : {}),

@@ -9,8 +9,17 @@ import type { Stage } from './stage.ts';
 const darkMilliampere = 0.05;
 const dimMilliampere = 0.5;
 
-/** What is seen and heard of each part, over many boards. */
-export function seenOf(stage: Stage, shown: readonly Shown[], isUnsure: boolean): Seen[] {
+/**
+ * What is seen and heard of each part, over many boards.
+ *
+ * @param tooFast the boards were not watched long enough to tell what stands still
+ */
+export function seenOf(
+  stage: Stage,
+  shown: readonly Shown[],
+  isUnsure: boolean,
+  tooFast: boolean,
+): Seen[] {
   const senses = [
     ['light', 'led'],
     ['sound', 'snd'],
@@ -28,7 +37,7 @@ export function seenOf(stage: Stage, shown: readonly Shown[], isUnsure: boolean)
       const milliampere = rangeOf(on);
       // Of parts that nobody knows every board counts.
       const all = { ...milliampere, least: Math.min(...on), most: Math.max(...on) };
-      const looks = looksOf(isUnsure ? all : milliampere, swings);
+      const looks = tooFast && !swings ? 'differs' : looksOf(isUnsure ? all : milliampere, swings);
       return [
         {
           place: device.place,
@@ -36,7 +45,7 @@ export function seenOf(stage: Stage, shown: readonly Shown[], isUnsure: boolean)
           milliampere,
           looks,
           ...(swings ? { hertz: rangeOf(swinging.map(({ hertz = 0 }) => hertz)) } : {}),
-          ...(isUnsure && looks === 'differs' ? { unsure: true as const } : {}),
+          ...((isUnsure || tooFast) && looks === 'differs' ? { unsure: true as const } : {}),
         },
       ];
     });

@@ -1,0 +1,153 @@
+import { from } from '../../spread.ts';
+import { isType, typeOf } from '../amounts.ts';
+import { latch, stateOf } from '../latch.ts';
+import { type At, figure, inside, type Model, named } from '../model.ts';
+import { ownCurrent, pinCapacitance, pushPull } from '../output.ts';
+import { driveOhm, schmittInput, thresholdsOf } from './levels.ts';
+
+/** An expression that is 0 or 1, or on its way. */
+export type Bit = string;
+
+export const not = (a: Bit): Bit => `(1-${a})`;
+export const both = (...all: readonly Bit[]): Bit => `(${all.join('*')})`;
+/** Of which never more than one is there. */
+export const oneOf = (...all: readonly Bit[]): Bit => `(${all.join('+')})`;
+/** A kept number as a bit, whatever little it has lost. */
+export const isOne = (kept: string): Bit => `0.5*(1+tanh(12*(${kept}-0.5)))`;
+export const either = (...all: readonly Bit[]): Bit => not(both(...all.map(not)));
+
+/** What keeps a number: takes over its input when its clock rises; while it is cleared or set it does not listen. */
+export interface Register {
+  /** Any expression; where it speaks of what is kept, of what was kept before. */
+  readonly data: string;
+  readonly clock: Bit;
+  readonly clear?: Bit;
+  /** To one. */
+  readonly set?: Bit;
+  /** Follows its input as long as its clock is high. */
+  readonly isTransparent?: true;
+}
+
+/** A chip that remembers: its pins, what it keeps, and what its outputs make of that. */
+export interface ClockedChip {
+  /** Numbers without what stands between 74 and the function. */
+  readonly numbers: RegExp;
+  readonly plus: number;
+  readonly minus: number;
+  /** Pins that are read; one that is joined to nothing reads as low. */
+  readonly ins: readonly number[];
+  /** In their order; each may speak of all of them. */
+  readonly registers: (read: (pin: number) => Bit, kept: (index: number) => string) => Register[];
+  readonly outs: (
+    read: (pin: number) => Bit,
+    kept: (index: number) => string,
+  ) => readonly (readonly [number, Bit])[];
+  /** The slowest output comes round once in so many rounds of the clock. */
+  readonly divides: number;
+}
+
+/**
+ * A number held by a capacitor that follows its input through an open gate: a master listens while the clock is low, a
+ * slave takes over while it is high, and neither in between. Far fewer nodes than the gates of the real one.
+ */
+function registerCards(at: At, index: number, is: Register): string[] {
+  const { data, clock, clear: clearing, set = '0', isTransparent } = is;
+  // Once begun, clearing goes on until it is done: its own output may be what asks for it.
+  const kept = [`r${index}`, ...(isTransparent ? [] : [`m${index}`])];
+  const left = kept.map((of) => `abs(V(${inside(at, of)}))`).join('+');
+  const clear = clearing === undefined ? '0' : stateOf(at, `z${index}`);
+  const held = (of: string, gate: string, input: string): string[] => {
+    const node = inside(at, of);
+    const follows = `(1-${clear})*(1-${set})*${gate}*(${input}-V(${node}))`;
+    const forced = `${set}*(1-${clear})*(1-V(${node}))-${clear}*V(${node})`;
+    return [
+      `${named('B', at, of)} 0 ${node} I = 1e-3*(${follows}+${forced})`,
+      `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e4)}`,
+    ];
+  };
+  const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
+  const high = `0.5*(1+tanh(40*(${clock}-0.75)))`;
+  const clears =
+    clearing === undefined
+      ? []
+      : latch(at, `z${index}`, `${clearing}+0.5*tanh(3*(${left}))`, 0.75, 0.25);
+  if (isTransparent) return [...clears, ...held(`r${index}`, high, data)];
+  return [
+    ...clears,
+    ...held(`m${index}`, low, data),
+    ...held(`r${index}`, high, `V(${inside(at, `m${index}`)})`),
+  ];
+}
+
+/** The cards of a chip that remembers. Inputs have some hysteresis, so that a slow clock counts once. */
+export function clockedCards(at: At, chip: ClockedChip): string[] {
+  const rails = { plus: at.node(chip.plus), minus: at.node(chip.minus) };
+  const thresholds = thresholdsOf(at);
+  const levels = new Map(
+    chip.ins
+      .filter(at.isJoined)
+      .map((pin) => [pin, schmittInput(at, rails, pin, thresholds)] as const),
+  );
+  const read = (pin: number): Bit => levels.get(pin)?.state ?? '0';
+  const kept = (index: number): string => `V(${inside(at, `r${index}`)})`;
+  const outs = chip.outs(read, kept).filter(([pin]) => at.isJoined(pin));
+  const used = usedRegisters(chip.registers(read, kept), outs, kept);
+  return [
+    ...pinCapacitance(
+      at,
+      rails.minus,
+      [...levels.keys(), ...outs.map(([pin]) => pin)].map(at.node),
+    ),
+    ...[...levels.values()].flatMap(({ cards }) => cards),
+    ...used.flatMap(([index, register]) => registerCards(at, index, register)),
+    ...outs.flatMap(([pin, high]) =>
+      pushPull(
+        at,
+        `p${pin}`,
+        rails,
+        at.node(pin),
+        `max(0,V(${rails.plus},${rails.minus}))*${high}`,
+        driveOhm(at),
+      ),
+    ),
+    ...ownCurrent(at, rails, at.draw(2e-5, from(1e-6, 4e-4))),
+  ];
+}
+
+/** Only what an output that is joined to something depends on: a counter of 14 stages is seldom used to its end. */
+function usedRegisters(
+  registers: readonly Register[],
+  outs: readonly (readonly [number, Bit])[],
+  kept: (index: number) => string,
+): (readonly [number, Register])[] {
+  const used = new Set<number>();
+  const look = (...bits: readonly (Bit | undefined)[]) => {
+    for (const [index, register] of registers.entries()) {
+      if (used.has(index) || !bits.some((bit) => bit?.includes(kept(index)))) continue;
+      used.add(index);
+      look(register.data, register.clock, register.clear, register.set);
+    }
+  };
+  look(...outs.map(([, high]) => high));
+  return registers.flatMap((register, index) => (used.has(index) ? [[index, register]] : []));
+}
+
+/** A model for the chips of a table. */
+export const clockedModel = (id: string, chips: readonly ClockedChip[]): Model => {
+  const chipOf = (part: At['part']) => {
+    const number = typeOf(part)?.number ?? '';
+    return chips.find(({ numbers }) => numbers.test(number));
+  };
+  return {
+    id,
+    source: 'what it does and its pins from memory of data sheets; it begins at nothing',
+    isActive: true,
+    needsTime: true,
+    takes: (part) => isType(part, 'logic') && chipOf(part) !== undefined,
+    divides: (part) => chipOf(part)?.divides ?? 1,
+    cards: (at) => {
+      const chip = chipOf(at.part);
+      return chip ? clockedCards(at, chip) : [];
+    },
+  };
+};

@@ -1,0 +1,141 @@
+import { figure } from '../model.ts';
+import {
+  type Bit,
+  both,
+  type ClockedChip,
+  clockedModel,
+  not,
+  oneOf,
+  type Register,
+} from './clocked.ts';
+import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
+
+type Kept = (index: number) => string;
+
+/** One more at every rise of the clock. It is never wrapped: no run has more than some hundred rounds. */
+const counting = (clock: Bit, clear: Bit, kept: Kept): Register[] => [
+  { data: `floor(${kept(0)}+0.5)+1`, clock, clear },
+];
+
+/** Whether a count is `value`, or that and any number of whole turns. */
+function isAt(count: string, turn: number, value: number): Bit {
+  const edge = Math.cos(Math.PI / turn);
+  const steep = 8 / (1 - edge);
+  return `0.5*(1+tanh(${figure(steep)}*(cos(${figure((2 * Math.PI) / turn)}*(${count}-${value}))-${figure(edge)})))`;
+}
+
+/** A binary digit of a count, the first one being 0. */
+function bitOf(count: string, digit: number): Bit {
+  const turn = 2 ** (digit + 1);
+  const steep = 8 / Math.sin(Math.PI / turn);
+  return `0.5*(1-tanh(${figure(steep)}*sin(${figure((2 * Math.PI) / turn)}*(${count}+0.5))))`;
+}
+
+/** The first half of a turn. */
+const isFirstHalf = (count: string, turn: number): Bit =>
+  `0.5*(1+tanh(${figure(8 / Math.sin(Math.PI / turn))}*sin(${figure((2 * Math.PI) / turn)}*(${count}+0.5))))`;
+
+/** Counts on while its clock rises and nothing inhibits it, or while the other falls. */
+const gated = (read: (pin: number) => Bit, clock: number, inhibit: number) =>
+  both(read(clock), not(read(inhibit)));
+
+const decoded = (numbers: RegExp, pins: readonly number[], carry: number): ClockedChip => ({
+  numbers,
+  plus: 16,
+  minus: 8,
+  ins: [13, 14, 15],
+  divides: pins.length,
+  registers: (read, kept) => counting(gated(read, 14, 13), read(15), kept),
+  outs: (_, kept) => [
+    ...pins.map((pin, value) => [pin, isAt(kept(0), pins.length, value)] as const),
+    [carry, isFirstHalf(kept(0), pins.length)],
+  ],
+});
+
+const ripple = (
+  numbers: RegExp,
+  at: {
+    readonly clock: number;
+    readonly clear: number;
+    readonly plus: number;
+    readonly minus: number;
+  },
+  /** The pin of each stage, by its number from 1. */
+  pins: Readonly<Record<number, number>>,
+): ClockedChip => {
+  const stages = Math.max(...Object.keys(pins).map(Number));
+  return {
+    numbers,
+    plus: at.plus,
+    minus: at.minus,
+    ins: [at.clock, at.clear],
+    divides: 2 ** stages,
+    registers: (read, kept) => counting(not(read(at.clock)), read(at.clear), kept),
+    outs: (_, kept) =>
+      Object.entries(pins).map(([stage, pin]) => [pin, bitOf(kept(0), Number(stage) - 1)] as const),
+  };
+};
+
+/** Counts to ten and shows it: segments by their letters. */
+const showing = (
+  numbers: RegExp,
+  segments: Readonly<Record<Segment, number>>,
+  shown: (read: (pin: number) => Bit) => Bit,
+  ins: readonly number[],
+): ClockedChip => ({
+  numbers,
+  plus: 16,
+  minus: 8,
+  ins: [1, 2, 15, ...ins],
+  divides: 10,
+  registers: (read, kept) => counting(gated(read, 1, 2), read(15), kept),
+  outs: (read, kept) => {
+    const lit = (segment: Segment) =>
+      oneOf(
+        ...digits
+          .filter((digit) => segmentsOf(digit, withTails).includes(segment))
+          .map((digit) => isAt(kept(0), 10, digit)),
+      );
+    return [
+      ...Object.entries(segments).map(
+        ([segment, pin]) => [pin, both(shown(read), lit(segment as Segment))] as const,
+      ),
+      [5, isFirstHalf(kept(0), 10)],
+    ];
+  },
+});
+
+const chips: readonly ClockedChip[] = [
+  decoded(/^(74[A-Z]*)?4017$/, [3, 2, 4, 7, 10, 1, 5, 6, 9, 11], 12),
+  decoded(/^4022$/, [2, 1, 3, 7, 11, 4, 5, 10], 12),
+  ripple(
+    /^4024$/,
+    { clock: 1, clear: 2, plus: 14, minus: 7 },
+    { 1: 12, 2: 11, 3: 9, 4: 6, 5: 5, 6: 4, 7: 3 },
+  ),
+  ripple(
+    /^(74[A-Z]*)?4040$/,
+    { clock: 10, clear: 11, plus: 16, minus: 8 },
+    { 1: 9, 2: 7, 3: 6, 4: 5, 5: 3, 6: 2, 7: 4, 8: 13, 9: 12, 10: 14, 11: 15, 12: 1 },
+  ),
+  ripple(
+    /^(74[A-Z]*)?4020$/,
+    { clock: 10, clear: 11, plus: 16, minus: 8 },
+    { 1: 9, 4: 7, 5: 5, 6: 4, 7: 6, 8: 13, 9: 12, 10: 14, 11: 15, 12: 1, 13: 2, 14: 3 },
+  ),
+  withOscillator(),
+  showing(/^4026$/, { a: 10, b: 12, c: 13, d: 9, e: 11, f: 6, g: 7 }, (read) => read(3), [3]),
+  showing(/^4033$/, { a: 10, b: 12, c: 13, d: 9, e: 11, f: 6, g: 7 }, () => '1', []),
+];
+
+/** Fourteen stages behind two inverters, from which a resistor and a capacitor, or a crystal, make an oscillator. */
+function withOscillator(): ClockedChip {
+  const pins = { 4: 7, 5: 5, 6: 4, 7: 6, 8: 14, 9: 13, 10: 15, 12: 1, 13: 2, 14: 3 };
+  const counter = ripple(/^(74[A-Z]*)?4060$/, { clock: 11, clear: 12, plus: 16, minus: 8 }, pins);
+  return {
+    ...counter,
+    outs: (read, kept) => [...counter.outs(read, kept), [10, not(read(11))], [9, read(11)]],
+  };
+}
+
+export const counter = clockedModel('counter', chips);

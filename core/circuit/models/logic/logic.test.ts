@@ -1,0 +1,258 @@
+import { describe, expect, it } from 'vitest';
+import { farad, line, ohm, type } from '../../../order/testing/kits.ts';
+import { readStage } from '../../readings/readStage.ts';
+import { testEngine } from '../../testing/engine.ts';
+import { solved, stageOf, voltAt, type Wired, wired } from '../../testing/wired.ts';
+import { digits, type Segment, segments } from './segments.ts';
+
+const resistor = (place: string, amount: number) => line('resistor-axial', place, ohm(amount));
+const film = (place: string, amount: number) => line('capacitor-film', place, farad(amount));
+const dip = (place: string, number: string, pins: number) =>
+  line('ic-dip', place, type(number), pins);
+const pins = (count: number, at: Readonly<Record<number, string>>) =>
+  Array.from({ length: count }, (_, index) => at[index + 1] ?? '-').join(' ');
+/** A Schmitt inverter that swings at some 120 Hz. */
+const clock: Wired[] = [
+  [dip('U9', '40106', 14), pins(14, { 1: 'cap', 2: 'clk', 7: 'minus', 14: 'plus' })],
+  [resistor('R99', 100_000), 'clk cap'],
+  [film('C99', 1e-7), 'cap minus'],
+];
+const over = (seconds: number) =>
+  ({ kind: 'time', stopSeconds: seconds, stepSeconds: seconds / 800 }) as const;
+const at16 = { 8: 'minus', 16: 'plus' };
+const at14 = { 7: 'minus', 14: 'plus' };
+
+/** What chips do, and their pins: data sheets, from memory. */
+describe('chips that count', () => {
+  it.each([
+    ['4017', 10, { 3: 'first', 11: 'last', 12: 'carry' }],
+    ['4022', 8, { 2: 'first', 10: 'last', 12: 'carry' }],
+  ] as const)(
+    'a %s has each output on for one in %i rounds, its carry for half of them',
+    async (number, turn, outs) => {
+      const course = await solved(
+        [
+          ...clock,
+          [
+            dip('U1', number, 16),
+            pins(16, { ...at16, 13: 'minus', 14: 'clk', 15: 'minus', ...outs }),
+          ],
+        ],
+        9,
+        over(0.45),
+      );
+      const { hertz: fast = 0 } = course('v(clk)');
+      for (const net of ['first', 'last']) {
+        const { hertz = 0, duty = 0 } = course(`v(${net})`);
+        expect((hertz * turn) / fast, net).toBeCloseTo(1, 1);
+        expect(duty, net).toBeCloseTo(1 / turn, 1);
+      }
+      expect(course('v(carry)').duty).toBeCloseTo(0.5, 1);
+    },
+  );
+
+  it('a 4017 that is reset by its fourth output counts to three', async () => {
+    const course = await solved(
+      [
+        ...clock,
+        [
+          dip('U1', '4017', 16),
+          pins(16, { ...at16, 13: 'minus', 14: 'clk', 15: 'q3', 7: 'q3', 3: 'q0', 2: 'q1' }),
+        ],
+      ],
+      9,
+      over(0.25),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    const { hertz = 0, duty = 0 } = course('v(q0)');
+    expect((hertz * 3) / fast).toBeCloseTo(1, 1);
+    expect(duty).toBeCloseTo(1 / 3, 1);
+  });
+
+  it.each([
+    ['4024', 14, { ...at14, 1: 'clk', 2: 'minus', 12: 'half', 9: 'eighth' }],
+    ['4040', 16, { ...at16, 10: 'clk', 11: 'minus', 9: 'half', 6: 'eighth' }],
+  ] as const)('a %s halves its clock at every stage', async (number, count, at) => {
+    const course = await solved(
+      [...clock, [dip('U1', number, count), pins(count, at)]],
+      9,
+      over(0.4),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    expect(((course('v(half)').hertz ?? 0) * 2) / fast).toBeCloseTo(1, 1);
+    expect(((course('v(eighth)').hertz ?? 0) * 8) / fast).toBeCloseTo(1, 1);
+    expect(course('v(eighth)').duty).toBeCloseTo(0.5, 1);
+  });
+
+  it('a 4060 swings by its own resistor and capacitor at about 1 / (2.3 R C), and says that its last stage was not seen', async () => {
+    const rows: Wired[] = [
+      [
+        dip('U1', '4060', 16),
+        pins(16, { ...at16, 11: 'in', 10: 'r', 9: 'c', 12: 'minus', 7: 'q4', 3: 'q14' }),
+      ],
+      [resistor('R1', 100_000), 'r x'],
+      [film('C1', 1e-8), 'c x'],
+      [resistor('R2', 1_000_000), 'x in'],
+      [resistor('R3', 1000), 'q14 led'],
+      [line('led-5mm', 'D1', { kind: 'colour', colour: 'red' }), 'led minus'],
+    ];
+    const figures = await readStage(testEngine, stageOf(wired(rows), 9), {
+      boardsAtRest: 2,
+      boardsOverTime: 2,
+      seed: 1,
+    });
+    const hertzAt = (net: string) =>
+      figures?.nets.find((one) => one.net === net)?.swings?.hertz.usual ?? 0;
+    const expected = 1 / (2.3 * 100_000 * 1e-8);
+    expect(Math.abs(hertzAt('r') / expected - 1)).toBeLessThan(0.2);
+    expect(figures?.tooFast).toBe(true);
+    // Nobody has watched it long enough: it is not said to stay dark.
+    expect(figures?.seen.find(({ place }) => place === 'D1')).toMatchObject({
+      looks: 'differs',
+      unsure: true,
+    });
+  });
+
+  it.each([
+    ['4013', 14, { ...at14, 3: 'clk', 4: 'minus', 6: 'minus', 2: 'no', 5: 'no', 1: 'yes' }],
+    ['74HC74', 14, { ...at14, 1: 'plus', 4: 'plus', 3: 'clk', 6: 'no', 2: 'no', 5: 'yes' }],
+    [
+      '4027',
+      16,
+      { ...at16, 13: 'clk', 12: 'minus', 9: 'minus', 10: 'plus', 11: 'plus', 15: 'yes' },
+    ],
+  ] as const)('a %s that turns at every round halves its clock', async (number, count, at) => {
+    const course = await solved(
+      [...clock, [dip('U1', number, count), pins(count, at)]],
+      5,
+      over(0.15),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    expect(((course('v(yes)').hertz ?? 0) * 2) / fast).toBeCloseTo(1, 1);
+  });
+
+  it('a 74HC164 hands its input on from stage to stage', async () => {
+    const course = await solved(
+      [
+        ...clock,
+        [
+          dip('U1', '74HC164', 14),
+          pins(14, { ...at14, 1: 'plus', 2: 'in', 8: 'clk', 9: 'plus', 3: 'q0', 6: 'q3' }),
+        ],
+        [dip('U2', '74HC04', 14), pins(14, { ...at14, 1: 'q3', 2: 'in' })],
+      ],
+      5,
+      over(0.4),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    // Four stages that feed their inverse back come round in eight.
+    expect(((course('v(q0)').hertz ?? 0) * 8) / fast).toBeCloseTo(1, 1);
+  });
+});
+
+describe('chips that decode', () => {
+  const inputs = (value: number, at: readonly number[]) =>
+    Object.fromEntries(at.map((pin, bit) => [pin, (value >> bit) & 1 ? 'plus' : 'minus']));
+  /** Digits as anybody draws them. */
+  const drawn = [
+    'abcdef',
+    'bc',
+    'abdeg',
+    'abcdg',
+    'bcfg',
+    'acdfg',
+    'cdefg',
+    'abc',
+    'abcdefg',
+    'abcfg',
+  ];
+
+  it('a 4511 shows digits, and nothing above nine', async () => {
+    const segmentPins: Readonly<Record<Segment, number>> = {
+      a: 13,
+      b: 12,
+      c: 11,
+      d: 10,
+      e: 9,
+      f: 15,
+      g: 14,
+    };
+    for (const value of [...digits, 12]) {
+      const course = await solved(
+        [
+          [
+            dip('U1', '4511', 16),
+            pins(16, {
+              ...at16,
+              ...inputs(value, [7, 1, 2, 6]),
+              3: 'plus',
+              4: 'plus',
+              5: 'minus',
+              ...Object.fromEntries(Object.entries(segmentPins).map(([one, pin]) => [pin, one])),
+            }),
+          ],
+        ],
+        5,
+      );
+      const lit = segments.filter((one) => course(`v(${one})`).mean > 2.5).join('');
+      expect(lit, String(value)).toBe(drawn[value] ?? '');
+    }
+  });
+
+  it('a 4028 gives one of ten', async () => {
+    const outs = [3, 14, 2, 15, 1, 6, 7, 4, 9, 5];
+    for (const value of digits) {
+      const course = await solved(
+        [
+          [
+            dip('U1', '4028', 16),
+            pins(16, {
+              ...at16,
+              ...inputs(value, [10, 13, 12, 11]),
+              ...Object.fromEntries(outs.map((pin, digit) => [pin, `q${digit}`])),
+            }),
+          ],
+        ],
+        5,
+      );
+      expect(digits.filter((digit) => course(`v(q${digit})`).mean > 2.5)).toEqual([value]);
+    }
+  });
+});
+
+describe('more gates (truth tables)', () => {
+  it.each([
+    ['4023', [1, 1, 1, 0], { 1: 'a', 2: 'b', 8: 'plus', 9: 'q' }],
+    ['4025', [1, 0, 0, 0], { 1: 'a', 2: 'b', 8: 'minus', 9: 'q' }],
+    ['4077', [1, 0, 0, 1], { 1: 'a', 2: 'b', 3: 'q' }],
+    ['4082', [0, 0, 0, 1], { 2: 'a', 3: 'b', 4: 'plus', 5: 'plus', 1: 'q' }],
+    ['74HC20', [1, 1, 1, 0], { 1: 'a', 2: 'b', 4: 'plus', 5: 'plus', 6: 'q' }],
+    ['74HC03', [1, 1, 1, 0], { 1: 'a', 2: 'b', 3: 'q' }],
+  ] as const)('%s', async (number, table, at) => {
+    for (const [index, high] of table.entries()) {
+      const [a, b] = [index >= 2 ? 'plus' : 'minus', index % 2 === 1 ? 'plus' : 'minus'];
+      const volt = await voltAt(
+        [
+          [dip('U1', number, 14), pins(14, { ...at14, ...at })],
+          [resistor('R1', 100), `${a} a`],
+          [resistor('R2', 100), `${b} b`],
+          [resistor('R3', 10_000), number === '74HC03' ? 'q plus' : 'q minus'],
+        ],
+        5,
+        'q',
+      );
+      expect(Math.round(volt / 5), `${a} ${b}`).toBe(high);
+    }
+  });
+
+  it.each([
+    ['4049', 'minus', 5],
+    ['4050', 'plus', 5],
+  ] as const)('%s has plus at pin 1', async (number, input, volt) => {
+    const rows: Wired[] = [
+      [dip('U1', number, 16), pins(16, { 1: 'plus', 8: 'minus', 3: input, 2: 'q' })],
+      [resistor('R3', 100_000), 'q minus'],
+    ];
+    expect(await voltAt(rows, 5, 'q')).toBeCloseTo(volt, 0);
+  });
+});
