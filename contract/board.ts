@@ -16,8 +16,19 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
+import { readElements } from '#core/circuit/models/said/ownElements';
 import { mostNets } from '#core/circuit/netText';
-import { type CircuitNotes, feedChoices, mostJoined, type SaidNet } from '#core/circuit/notes';
+import {
+  type CircuitNotes,
+  feedChoices,
+  leadNames,
+  mostElements,
+  mostJoined,
+  pinDeeds,
+  type SaidNet,
+  type SaidPart,
+  type SaidPin,
+} from '#core/circuit/notes';
 import { type State, states } from '#core/circuit/states';
 import {
   type DrillHole,
@@ -117,6 +128,39 @@ const shape = record<BoardShape>({
 
 const pinName = someText(24, said('refusals.board.nameThePin'));
 
+/** Volts, milliamperes or hertz: of kits, not of power stations. */
+const amountOfPin = leaf(
+  yup
+    .number()
+    .min(0, said('refusals.board.aPinHasFrom0'))
+    .max(1e6, said('refusals.board.aPinHasFrom0')),
+);
+
+const saidPart = record<SaidPart>({
+  place,
+  leads: optional(listOf(oneOf(leadNames), 40)),
+  pins: optional(
+    listOf(
+      record<SaidPin>({ pin: anyText(8), does: oneOf(pinDeeds), amount: optional(amountOfPin) }),
+      64,
+    ),
+  ),
+  elements: optional(
+    leaf(
+      yup
+        .string()
+        .strict()
+        .required()
+        .max(mostElements, said('refusals.board.elementsAreTooLong', { most: mostElements }))
+        .test(
+          'elements',
+          said('refusals.board.elementsAreNotRead'),
+          (text = '') => 'lines' in readElements(text),
+        ),
+    ),
+  ),
+});
+
 const circuitNotes = record<CircuitNotes>({
   supply: optional(record<{ plus: string; minus: string }>({ plus: pinName, minus: pinName })),
   nets: optional(listOf(record<SaidNet>({ name: net, pins: listOf(pinName, 200) }), mostNets)),
@@ -124,6 +168,7 @@ const circuitNotes = record<CircuitNotes>({
   states: optional(
     listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),
   ),
+  parts: optional(listOf(saidPart, 400)),
   joined: optional(
     listOf(record<{ one: string; other: string }>({ one: pinName, other: pinName }), mostJoined),
   ),

@@ -60,7 +60,7 @@ describe('the circuits of the examples', () => {
       const { board, parts, supplyVolt, circuit } = await circuitOfDemo(name);
       expect(whyNotReadable({ board, parts, supplyVolt })).toBeNull();
       expect(
-        circuit.devices.filter(({ part }) => !modelOf(part)).map(({ place }) => place),
+        circuit.devices.filter(({ part }) => !modelOf({ part })).map(({ place }) => place),
       ).toEqual([]);
     },
   );

@@ -1,5 +1,6 @@
 import type { PinName } from '../board/nets.ts';
 import type { Part } from '../parts/part.ts';
+import type { SaidPart } from './notes.ts';
 
 /** What is joined on a board, and the parts that it joins. */
 export interface Circuit {
@@ -22,6 +23,8 @@ export interface Device {
   readonly part: Part;
   /** The net at each of its pins; a pin that is joined to nothing is absent. */
   readonly netAt: Readonly<Record<string, string>>;
+  /** How it behaves, where the instructor has said it. */
+  readonly said?: SaidPart;
 }
 
 /** Where the supply comes in. */

@@ -28,19 +28,27 @@ export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
         return pin.slice(0, dot) === place ? [[pin.slice(dot + 1), net] as const] : [];
       }),
     );
+  const saidOf = new Map(board.circuit?.parts?.map((one) => [one.place, one]));
+  const deviceOf = (place: string, part: Part, at: Device['netAt']): Device => {
+    const of = saidOf.get(place);
+    if (!of) return { place, part, netAt: at };
+    // A lead that is named here is named for this board, as a note of the batch would do it.
+    const named = of.leads
+      ? { ...part, lotNote: { text: '', ...part.lotNote, pinout: of.leads } }
+      : part;
+    return { place, part: named, netAt: at, said: of };
+  };
   const devices: Device[] = [];
   for (const [place, part] of byPlace) {
     if (familyOf(part).role === 'socket' || familyOf(part).role === 'chip') continue;
-    devices.push({ place, part, netAt: netAt(place) });
+    devices.push(deviceOf(place, part, netAt(place)));
   }
   for (const [place, part] of chipsByPlace(parts)) {
     const own = netAt(place);
     const isOwn = Object.keys(own).length > 0;
-    devices.push({
-      place,
-      part,
-      netAt: isOwn ? own : netAt(holderOf(place, part, board, byPlace, pads)),
-    });
+    devices.push(
+      deviceOf(place, part, isOwn ? own : netAt(holderOf(place, part, board, byPlace, pads))),
+    );
   }
   return { nets, devices };
 }

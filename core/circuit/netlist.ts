@@ -65,13 +65,13 @@ export const attempts = [
 
 /** A part as cards of a netlist; none where nobody knows how it behaves. */
 export function cardsOf(
-  { place, part, netAt }: Device,
+  { place, part, netAt, said }: Device,
   at: SupplyAt,
   draw: Draw,
-  said: State | undefined,
+  stands: State | undefined,
   flipSeconds: number,
 ): string[] {
-  const model = modelOf(part);
+  const model = modelOf({ part, ...(said ? { said } : {}) });
   if (!model) return [];
   // A pin that is joined to nothing still needs a way to somewhere, or no simulator finds its voltage.
   const open = new Set<string>();
@@ -83,7 +83,7 @@ export function cardsOf(
     return name;
   };
   const isJoined = (pin: number | string) => netAt[String(pin)] !== undefined;
-  const state = model.states?.find((one) => one === said) ?? model.states?.[0];
+  const state = model.states?.find((one) => one === stands) ?? model.states?.[0];
   const cards = model.cards({ place, part, node, isJoined, draw, state, flipSeconds });
   return [...cards, ...[...open].map((name) => `R${name}_leak ${name} 0 1e9`)];
 }
@@ -100,7 +100,7 @@ export function netlistOf(bench: Bench): string {
     );
   const watts = circuit.devices
     .filter(({ place }) => fitted.has(place))
-    .flatMap((device) => modelOf(device.part)?.watts?.(device) ?? []);
+    .flatMap((device) => modelOf(device)?.watts?.(device) ?? []);
   const nets = circuit.nets.map(({ id }) => nodeOf(id, at)).filter((node) => node !== '0');
   const meters = cards.flatMap((card) => /^V\S+/.exec(card)?.[0] ?? []);
   return [

@@ -30,7 +30,7 @@ const leftOut = /ignored!|unknown (?:model|parameter|device)|can't find model|un
 /** An answer of the simulator, with what it complained about. */
 export function spiceRunOf(output: SpiceOutput, complaints: readonly string[]): SpiceRun {
   const says = complaints.filter((line) => line.trim() !== '').join(' ');
-  if (complaints.some((line) => leftOut.test(line))) return { ok: false, why: 'fault', says };
+  if (complaints.some((line) => leftOut.test(line))) return { ok: false, why: 'no-solution', says };
   if (
     output.dataType !== 'real' ||
     output.numPoints === 0 ||

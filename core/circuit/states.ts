@@ -12,5 +12,7 @@ export const states = [
   'bright-light',
   'room-warm',
   'hand-warm',
+  'all-open',
+  'all-closed',
 ] as const;
 export type State = (typeof states)[number];

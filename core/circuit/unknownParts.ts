@@ -7,9 +7,9 @@ import { nodeOf } from './netlist.ts';
 /** Fitted parts that join nets in a way that nobody has said. */
 export const unknownPlaces = ({ devices }: Circuit, fitted: ReadonlySet<string>): string[] =>
   devices
-    .filter(({ place, part, netAt }) => {
-      const nets = new Set(Object.values(netAt));
-      return fitted.has(place) && nets.size > 1 && modelOf(part) === undefined;
+    .filter((device) => {
+      const nets = new Set(Object.values(device.netAt));
+      return fitted.has(device.place) && nets.size > 1 && modelOf(device) === undefined;
     })
     .map(({ place }) => place);
 

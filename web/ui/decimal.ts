@@ -12,3 +12,10 @@ export const typedNumber = (value: number): string =>
   new Intl.NumberFormat(localeNow(), { maximumSignificantDigits: 15, useGrouping: false }).format(
     value,
   );
+
+/** A number as somebody typed it, with a comma or a point; null where it is none. */
+export function numberTyped(text: string): number | null {
+  const plain = text.trim().replace(',', '.');
+  const value = Number(plain);
+  return plain === '' || !Number.isFinite(value) ? null : value;
+}

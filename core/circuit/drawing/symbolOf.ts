@@ -47,8 +47,9 @@ const uprights: Readonly<Record<string, (standing: Standing) => PartSymbol>> = {
 };
 
 /** The symbol of a part; a box with its pins where there is none for it. */
-export function symbolOf({ part, netAt }: Device, standing: Standing): PartSymbol {
-  const id = modelOf(part)?.id ?? '';
+export function symbolOf(device: Device, standing: Standing): PartSymbol {
+  const { part, netAt } = device;
+  const id = modelOf(device)?.id ?? '';
   const lead = leadsOf(part);
   const { pins } = standing;
   if (pins.length === 1) return endSymbol(pins[0] ?? '1');

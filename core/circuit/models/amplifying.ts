@@ -73,3 +73,44 @@ export const comparator: Model = {
     ];
   },
 };
+
+/** One comparator whose output transistor has both ends led out. */
+export const looseComparator: Model = {
+  id: 'loose-comparator',
+  source: 'output transistor from pin 7 to pin 1, up to 30 mA; from memory of its data sheet',
+  isActive: true,
+  takes: (part) => isType(part, 'comparator') && typeOf(part)?.number === 'LM311',
+  cards: (at) => {
+    const rails = { plus: at.node(8), minus: at.node(4) };
+    const offset = figure(at.draw(0, from(-0.005, 0.005)));
+    const isLow = `0.5*(1+tanh(2e3*(V(${at.node(3)},${at.node(2)})+${offset})))`;
+    const isFed = `min(1,max(0,V(${rails.plus},${rails.minus})-1))`;
+    return [
+      `${named('B', at, 'o')} ${at.node(7)} ${at.node(1)} I = ${isFed}*${isLow}*0.03*tanh(V(${at.node(7)},${at.node(1)})/0.5)`,
+      ...ownCurrent(at, rails, at.draw(4e-3, from(2e-3, 7e-3))),
+    ];
+  },
+};
+
+/** Twenty times, about half the supply at rest; more with a capacitor between pins 1 and 8. */
+export const audioAmplifier: Model = {
+  id: 'audio-amplifier',
+  source:
+    'LM386: gain 20, inputs of 50 kΩ, output at half the supply, 4 to 8 mA; from memory of its data sheet',
+  isActive: true,
+  takes: (part) => isType(part, 'audio') && typeOf(part)?.number === 'LM386',
+  cards: (at) => {
+    const rails = { plus: at.node(6), minus: at.node(4) };
+    const supply = `V(${rails.plus},${rails.minus})`;
+    const [slow, fast] = [inside(at, 'g'), inside(at, 'f')];
+    const half = `(max(0.1,${supply}-1.4)/2)`;
+    return [
+      ...[2, 3].map((pin) => `${named('R', at, `in${pin}`)} ${at.node(pin)} ${rails.minus} 50k`),
+      `${named('B', at, 'g')} ${fast} 0 V = ${half}*(1+tanh(20*V(${at.node(3)},${at.node(2)})/${half}))+0.7*min(1,${supply}/1.4)`,
+      `${named('R', at, 'g')} ${fast} ${slow} 1k`,
+      `${named('C', at, 'g')} ${slow} 0 1n`,
+      ...pushPull(at, 'a', rails, at.node(5), `V(${slow})`, 1),
+      ...ownCurrent(at, rails, at.draw(5e-3, from(3e-3, 8e-3))),
+    ];
+  },
+};

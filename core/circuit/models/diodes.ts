@@ -6,7 +6,7 @@ import { type At, ammeter, figure, inside, type Model, named, power } from './mo
 /** kT/q at 27 °C. */
 const thermalVolt = 0.02585;
 
-interface Junction {
+export interface Junction {
   /** Forward voltage at the current beside it. */
   readonly volt: number;
   readonly ampere: number;
@@ -17,7 +17,7 @@ interface Junction {
 }
 
 /** A diode by one point of its curve: IS follows from V, I, n and the series resistance (Shockley’s equation). */
-function junction(at: At, plus: string, minus: string, is: Junction, of = ''): string[] {
+export function junction(at: At, plus: string, minus: string, is: Junction, of = ''): string[] {
   const inner = is.volt - is.ampere * is.seriesOhm;
   const saturation = is.ampere / (Math.exp(inner / (is.n * thermalVolt)) - 1);
   const model = named('D', at, `${of}m`);
@@ -30,8 +30,20 @@ function junction(at: At, plus: string, minus: string, is: Junction, of = ''): s
 }
 
 /** From memory of the data sheets: forward voltage at a current that kits use, and how it spreads. */
-const silicon = { volt: 0.7, spread: from(0.66, 0.75), ampere: 0.01, n: 1.9, seriesOhm: 0.3 };
-const rectifying = { volt: 0.78, spread: from(0.72, 0.85), ampere: 0.1, n: 1.8, seriesOhm: 0.05 };
+export const silicon = {
+  volt: 0.7,
+  spread: from(0.66, 0.75),
+  ampere: 0.01,
+  n: 1.9,
+  seriesOhm: 0.3,
+};
+export const rectifying = {
+  volt: 0.78,
+  spread: from(0.72, 0.85),
+  ampere: 0.1,
+  n: 1.8,
+  seriesOhm: 0.05,
+};
 const schottky = { volt: 0.3, spread: from(0.25, 0.36), ampere: 0.01, n: 1.06, seriesOhm: 0.2 };
 
 const isDiode = (part: Part) => does(part, 'diode') && typeOf(part) !== undefined;
@@ -73,14 +85,15 @@ export const zener: Model = {
  * Forward voltage at 10 mA by colour, and its spread (from memory of data sheets): red, orange, yellow about 2 V, blue
  * and white about 3.1 V. Green comes in both: the usual one of old has 2.1 V, the bright one about 3 V.
  */
-const lights: Readonly<Record<LightColour, { volt: number; least: number; most: number }>> = {
-  red: { volt: 1.95, least: 1.8, most: 2.1 },
-  orange: { volt: 2, least: 1.85, most: 2.15 },
-  yellow: { volt: 2.05, least: 1.9, most: 2.2 },
-  green: { volt: 2.15, least: 2, most: 2.35 },
-  blue: { volt: 3.1, least: 2.85, most: 3.35 },
-  white: { volt: 3.1, least: 2.85, most: 3.35 },
-};
+export const lights: Readonly<Record<LightColour, { volt: number; least: number; most: number }>> =
+  {
+    red: { volt: 1.95, least: 1.8, most: 2.1 },
+    orange: { volt: 2, least: 1.85, most: 2.15 },
+    yellow: { volt: 2.05, least: 1.9, most: 2.2 },
+    green: { volt: 2.15, least: 2, most: 2.35 },
+    blue: { volt: 3.1, least: 2.85, most: 3.35 },
+    white: { volt: 3.1, least: 2.85, most: 3.35 },
+  };
 
 function lightCards(at: At, volt: number, least: number, most: number): string[] {
   const middle = inside(at, 'a');

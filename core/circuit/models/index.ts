@@ -1,18 +1,41 @@
 import type { Part } from '../../parts/part.ts';
-import { comparator, opAmp } from './amplifying.ts';
+import type { Device } from '../circuit.ts';
+import type { LeadName } from '../notes.ts';
+import { audioAmplifier, comparator, looseComparator, opAmp } from './amplifying.ts';
+import { bridge } from './bridges.ts';
+import { coupled } from './coupling.ts';
 import { diode, filament, infraredLight, light, zener } from './diodes.ts';
+import { driverArray } from './driving.ts';
 import { counter } from './logic/counters.ts';
 import { decoder } from './logic/decoders.ts';
 import { flipFlop } from './logic/flipFlops.ts';
 import { gate } from './logic/gates.ts';
 import { shiftRegister } from './logic/shiftRegisters.ts';
+import { digit, manyColours, powerLight } from './manyLights.ts';
 import type { Model } from './model.ts';
+import { shuntReference } from './references.ts';
 import { adjustableRegulator, regulator } from './regulators.ts';
+import { relay } from './relays.ts';
+import { thermometer, waitingSensor } from './reporting.ts';
 import { network, resistor, sliding } from './resistor.ts';
+import { closedBox } from './said/closedBox.ts';
+import { ownElements } from './said/ownElements.ts';
 import { byHeat, byLight, lightSwitch } from './sensing.ts';
-import { sounder, voiceCoil } from './sounding.ts';
+import { electret, rotor, sounder, voiceCoil } from './sounding.ts';
 import { capacitor, inductor } from './storing.ts';
-import { button, changeover, connector, contact, fusible, link, open } from './switching.ts';
+import {
+  button,
+  changeover,
+  connector,
+  contact,
+  encoder,
+  fusible,
+  link,
+  open,
+  rowOfSwitches,
+} from './switching.ts';
+import { thyristor } from './thyristors.ts';
+import { timebase } from './timebases.ts';
 import { timer } from './timing.ts';
 import { bipolar, fieldEffect, junctionFieldEffect } from './transistors.ts';
 
@@ -27,17 +50,29 @@ export const models: readonly Model[] = [
   inductor,
   diode,
   zener,
+  bridge,
   light,
+  powerLight,
+  manyColours,
+  digit,
   infraredLight,
   filament,
   lightSwitch,
   bipolar,
   fieldEffect,
   junctionFieldEffect,
+  thyristor,
   regulator,
   adjustableRegulator,
   opAmp,
   comparator,
+  looseComparator,
+  audioAmplifier,
+  shuntReference,
+  coupled,
+  driverArray,
+  thermometer,
+  waitingSensor,
   timer,
   gate,
   flipFlop,
@@ -46,14 +81,28 @@ export const models: readonly Model[] = [
   shiftRegister,
   sounder,
   voiceCoil,
+  rotor,
+  electret,
+  timebase,
   changeover,
   button,
   contact,
+  relay,
+  rowOfSwitches,
+  encoder,
   fusible,
   link,
   open,
   connector,
 ];
 
-/** How a part behaves; undefined where nobody has said, which the figures must say. */
-export const modelOf = (part: Part): Model | undefined => models.find(({ takes }) => takes(part));
+/** How a part behaves; undefined where nobody has said, which the figures must say. What is said comes first. */
+export function modelOf({ part, said }: Pick<Device, 'part' | 'said'>): Model | undefined {
+  if (said?.elements !== undefined) return ownElements(said.elements);
+  if (said?.pins) return closedBox(said.pins);
+  return models.find(({ takes }) => takes(part));
+}
+
+/** The leads that must be known before a part behaves as one of the models; none where that is not what is missing. */
+export const leadsWanted = (part: Part): readonly LeadName[] =>
+  models.find(({ wants }) => wants?.of(part))?.wants?.leads ?? [];

@@ -7,6 +7,12 @@ export function lead(at: At, name: string): string {
   return index < 0 ? inside(at, name) : at.node(index + 1);
 }
 
+/** The nodes of all leads of a name: a coil has two. */
+export const leadsNamed = (at: At, name: string): string[] =>
+  (pinoutOf(at.part)?.pins ?? []).flatMap((pin, index) =>
+    pin === name ? [at.node(index + 1)] : [],
+  );
+
 export const hasLeads = (names: readonly string[]) => (at: Pick<At, 'part'>) => {
   const pins = pinoutOf(at.part)?.pins ?? [];
   return names.every((name) => pins.includes(name));

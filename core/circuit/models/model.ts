@@ -1,4 +1,5 @@
 import type { Part } from '../../parts/part.ts';
+import type { LeadName } from '../notes.ts';
 import type { Draw } from '../spread.ts';
 import type { State } from '../states.ts';
 
@@ -10,6 +11,8 @@ export interface Model {
   /** Something outside the board may be joined to it: a plug, a probe. */
   readonly joinsOutside?: true;
   readonly takes: (part: Part) => boolean;
+  /** Parts that would be taken if these of their leads were known. */
+  readonly wants?: { readonly of: (part: Part) => boolean; readonly leads: readonly LeadName[] };
   readonly cards: (at: At) => readonly string[];
   /** What of its currents eye or ear notices, by the name of their ammeter. */
   readonly meters?: readonly ('led' | 'snd')[];
@@ -19,6 +22,8 @@ export interface Model {
   readonly needsTime?: true;
   /** Its slowest output comes round once in so many rounds of what drives it; absent where it follows at once. */
   readonly divides?: (part: Part) => number;
+  /** It swings by itself, so many times a second. */
+  readonly swingsHertz?: number;
   /** Amplifies or switches: with a capacitor, it may swing. */
   readonly isActive?: true;
   /** What it can be set to, or stand in; figures hold for the first unless another is said. */
@@ -28,7 +33,14 @@ export interface Model {
 }
 
 /** What nobody knows of a part without looking, and what is taken in its stead. */
-export const assumptions = ['active-buzzer', 'usual-led', 'makers-differ'] as const;
+export const assumptions = [
+  'active-buzzer',
+  'usual-led',
+  'makers-differ',
+  'crystal-still',
+  'usual-motor',
+  'said',
+] as const;
 export type Assumption = (typeof assumptions)[number];
 
 /** A part in its circuit, as its model sees it. */

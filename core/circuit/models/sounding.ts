@@ -1,6 +1,6 @@
 import { factor } from '../spread.ts';
 import { behaves } from './amounts.ts';
-import { ammeter, figure, inside, type Model, named } from './model.ts';
+import { ammeter, figure, inside, type Model, named, power } from './model.ts';
 
 /** Words for one that needs a tone fed to it. */
 const passive =
@@ -44,4 +44,27 @@ export const voiceCoil: Model = {
       `${named('L', at)} ${inside(at, 'w')} ${at.node(2)} 3e-4`,
     ];
   },
+};
+
+/** A small brush motor that runs freely; stalled it takes several times as much. */
+export const rotor: Model = {
+  id: 'rotor',
+  source: 'small brush motor without load: as 20 to 100 Ω (common practice)',
+  takes: (part) => behaves(part, 'rotor'),
+  assumes: () => 'usual-motor',
+  watts: (at) => [power(named('R', at))],
+  cards: (at) => [
+    `${named('R', at)} ${at.node(1)} ${at.node(2)} ${figure(at.draw(45, factor(20, 100)))}`,
+  ],
+};
+
+/** An electret capsule: its own transistor takes some hundred microamperes from a volt on. */
+export const electret: Model = {
+  id: 'electret',
+  source: 'takes 0.1 to 0.5 mA from a volt on, in silence (from memory of data sheets)',
+  takes: (part) => behaves(part, 'electret'),
+  cards: (at) => [
+    `${named('B', at)} ${at.node(1)} ${at.node(2)} I = ${figure(at.draw(2.5e-4, factor(1e-4, 5e-4)))}*tanh(V(${at.node(1)},${at.node(2)})/0.4)`,
+    `${named('C', at)} ${at.node(1)} ${at.node(2)} 20p`,
+  ],
 };

@@ -39,6 +39,27 @@ export const contact: Model = {
   cards: (at) => (at.state === 'pressed' ? [closed(at, 1, 2)] : []),
 };
 
+/** Each switch joins a pin with the one across from it. */
+export const rowOfSwitches: Model = {
+  id: 'row-of-switches',
+  source: 'each switch joins opposite pins (common practice)',
+  takes: (part) => behaves(part, 'row-of-switches'),
+  states: ['all-open', 'all-closed'],
+  cards: (at) => {
+    const pins = at.part.pins ?? 8;
+    if (at.state !== 'all-closed') return [];
+    return Array.from({ length: pins / 2 }, (_, index) => closed(at, index + 1, pins - index));
+  },
+};
+
+/** A knob that clicks: its contacts are open where it rests. */
+export const encoder: Model = {
+  id: 'encoder',
+  source: 'contacts open where it rests (common practice)',
+  takes: (part) => behaves(part, 'encoder'),
+  cards: () => [],
+};
+
 export const fusible: Model = {
   id: 'fusible',
   source: 'a fuse in its holder, 0.1 Ω',

@@ -31,7 +31,7 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
   const { circuit, fitted, at, feed } = stage;
   const models = circuit.devices
     .filter(({ place }) => fitted.has(place))
-    .map(({ part }) => ({ model: modelOf(part), job: familyOf(part).job }));
+    .map((device) => ({ model: modelOf(device), job: familyOf(device.part).job }));
   const stores = models.some(({ job }) => job === 'capacitor' || job === 'inductor');
   const needsTime = models.some(({ model }) => model?.needsTime);
   const across: Across = { kind: 'supply', volt: feed.volt, ohm: feed.ohm };
@@ -39,7 +39,8 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
   const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false };
   if (needsTime || (stores && models.some(({ model }) => model?.isActive))) {
     const { shortest, longest: slowestPart } = timescaleOf(circuit, fitted, at);
-    const longest = slowestPart * dividing(circuit, fitted);
+    const beats = models.map(({ model }) => 1 / (model?.swingsHertz ?? Number.POSITIVE_INFINITY));
+    const longest = Math.max(slowestPart, ...beats) * dividing(circuit, fitted);
     let swings: Swinging | null = null;
     let last: RunPlan | null = null;
     for (let seconds = 12 * shortest; ; seconds *= growth) {
@@ -75,7 +76,7 @@ const voltages = ({ circuit, at }: Stage) =>
 const dividing = ({ devices }: Circuit, fitted: ReadonlySet<string>): number =>
   devices
     .filter(({ place }) => fitted.has(place))
-    .reduce((product, { part }) => product * (modelOf(part)?.divides?.(part) ?? 1), 1);
+    .reduce((product, device) => product * (modelOf(device)?.divides?.(device.part) ?? 1), 1);
 
 interface Swinging {
   readonly slowest: number;

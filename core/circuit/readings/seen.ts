@@ -28,7 +28,7 @@ export function seenOf(
     if (!stage.fitted.has(device.place)) return [];
     return senses.flatMap(([sense, of]): Seen[] => {
       const vector = `i(${named('V', device, of).toLowerCase()})`;
-      const model = modelOf(device.part);
+      const model = modelOf(device);
       if (!model?.meters?.includes(of)) return [];
       const courses = shown.map(({ course }) => course(vector));
       const swinging = courses.filter(({ hertz }) => hertz !== undefined);

@@ -9,7 +9,7 @@ import type { Stage } from './stage.ts';
 export function warmOf(stage: Stage, shown: readonly Shown[]): Warm[] {
   return stage.circuit.devices.flatMap((device): Warm[] => {
     if (!stage.fitted.has(device.place)) return [];
-    const vectors = modelOf(device.part)?.watts?.(device) ?? [];
+    const vectors = modelOf(device)?.watts?.(device) ?? [];
     if (vectors.length === 0) return [];
     const watt = rangeOf(
       shown.map(({ course }) =>

@@ -26,9 +26,10 @@ export function writeSpice(
     analysis: { kind: 'point' },
     attempt: 0,
   });
-  const unknown = circuit.devices.filter(({ part }) => !modelOf(part)).map(({ place }) => place);
+  const unknown = circuit.devices.filter((device) => !modelOf(device)).map(({ place }) => place);
   const names = circuit.nets.map(
-    ({ id, name, pins }) => `* ${id === at.minus ? '0' : id} = ${name}: ${pins.join(' ')}`,
+    ({ id, name, pins }) =>
+      `* ${id === at.minus ? '0' : id} = ${name.replace(/\s+/g, ' ')}: ${pins.join(' ')}`,
   );
   return [
     `* ${title.replace(/\s+/g, ' ')}`,

@@ -1,26 +1,38 @@
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Circuit } from '#core/circuit/circuit';
+import type { Board } from '#core/board/board';
+import type { Circuit, Device } from '#core/circuit/circuit';
 import { modelOf } from '#core/circuit/models/index';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { useChangeKit } from '../useChangeKit.tsx';
+import { SayBehaviour } from './SayBehaviour.tsx';
 
 interface BehaviourProps {
+  readonly board: Board;
   readonly parts: readonly Part[];
   readonly circuit: Circuit;
 }
 
-/** How each part is taken to behave, where that is from, and of which nobody has said it. */
-export function Behaviour({ parts, circuit }: BehaviourProps) {
+/** How each part is taken to behave, where that is from, and of which nobody has said it; the instructor may. */
+export function Behaviour({ board, parts, circuit }: BehaviourProps) {
   const { t } = useTranslation();
-  const onNets = new Set(
-    circuit.devices.filter(({ netAt }) => Object.keys(netAt).length > 1).map(({ place }) => place),
-  );
-  const shown = parts.filter(({ designators }) => designators.some((place) => onNets.has(place)));
+  const shown = parts.flatMap((part) => {
+    const devices = circuit.devices.filter(
+      ({ place, netAt }) => part.designators.includes(place) && Object.keys(netAt).length > 1,
+    );
+    return devices[0] ? [{ part, devices, first: devices[0] }] : [];
+  });
   if (shown.length === 0) return null;
+  // What nobody knows stands first, and open: it is what the figures lack.
+  const known = ({ first }: (typeof shown)[number]) => (modelOf(first) ? 1 : 0);
+  const sorted = shown.toSorted((a, b) => known(a) - known(b));
   return (
-    <details className="circuit-behaviour">
+    <details className="circuit-behaviour" open={sorted.some((one) => known(one) === 0)}>
       <summary>
         <Typography variant="h2" component="span">
           {t('kits.circuit.behaviour')}
@@ -28,18 +40,72 @@ export function Behaviour({ parts, circuit }: BehaviourProps) {
       </summary>
       <p>{t('kits.circuit.behaviourAbout')}</p>
       <ul>
-        {shown.map((part) => {
-          const model = modelOf(part);
-          const assumed = model?.assumes?.(part);
-          return (
-            <li key={part.designators.join(' ')}>
-              <strong>{shortDesignators(part.designators)}</strong> {partName(t, part)}:{' '}
-              {model ? t(`kits.circuit.model.${model.id}`) : t('kits.circuit.modelUnknown')}
-              {assumed && ` ${t(`kits.circuit.assumed.${assumed}`)}`}
-            </li>
-          );
-        })}
+        {sorted.map(({ part, devices, first }) => (
+          <BehaviourOfLine
+            key={part.designators.join(' ')}
+            {...{ board, part, devices }}
+            device={first}
+          />
+        ))}
       </ul>
     </details>
+  );
+}
+
+interface BehaviourOfLineProps {
+  readonly board: Board;
+  readonly part: Part;
+  /** All places of the line behave alike. */
+  readonly devices: readonly Device[];
+  readonly device: Device;
+}
+
+function BehaviourOfLine({ board, part, devices, device }: BehaviourOfLineProps) {
+  const { t } = useTranslation();
+  const change = useChangeKit();
+  const [saying, setSaying] = useState(false);
+  const model = modelOf(device);
+  const assumed = model?.assumes?.(device.part);
+  const places = devices.map(({ place }) => place);
+  const pins = [...new Set(devices.flatMap(({ netAt }) => Object.keys(netAt)))].toSorted((a, b) =>
+    a.localeCompare(b, 'en', { numeric: true }),
+  );
+  const name = shortDesignators(part.designators);
+  return (
+    <li>
+      <strong>{name}</strong> {partName(t, part)}:{' '}
+      {model ? t(`kits.circuit.model.${model.id}`) : t('kits.circuit.modelUnknown')}
+      {assumed && ` ${t(`kits.circuit.assumed.${assumed}`)}`}{' '}
+      <InstructorOnly>
+        <Button
+          size="small"
+          variant={model ? 'text' : 'outlined'}
+          color={model ? 'inherit' : 'primary'}
+          aria-expanded={saying}
+          aria-label={t('kits.circuit.sayTitle', { part: name })}
+          onClick={() => setSaying(!saying)}
+        >
+          {t('kits.circuit.sayHow')}
+        </Button>
+        {saying && (
+          <SayBehaviour
+            {...{ part, pins }}
+            said={device.said}
+            keep={(said) => {
+              const notes = board.circuit ?? {};
+              const others = (notes.parts ?? []).filter(({ place }) => !places.includes(place));
+              const parts = said
+                ? [...others, ...places.map((place) => ({ place, ...said }))]
+                : others;
+              void change(
+                { board: { ...board, circuit: { ...notes, parts } } },
+                t('kits.circuit.saved'),
+              );
+              setSaying(false);
+            }}
+          />
+        )}
+      </InstructorOnly>
+    </li>
   );
 }

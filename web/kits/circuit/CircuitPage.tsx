@@ -125,7 +125,7 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
           )}
           <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
           <Connections {...{ board, circuit, byPlace }} />
-          <Behaviour parts={parts} circuit={circuit} />
+          <Behaviour {...{ board, parts, circuit }} />
         </Suspense>
       </div>
       <div>

@@ -116,8 +116,9 @@ interface StatesProps {
 
 function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
   const { t } = useTranslation();
-  const movable = circuit.devices.flatMap(({ place, part, netAt }) => {
-    const known = modelOf(part)?.states;
+  const movable = circuit.devices.flatMap((device) => {
+    const { place, netAt } = device;
+    const known = modelOf(device)?.states;
     return known && Object.keys(netAt).length > 1 ? [{ place, known }] : [];
   });
   if (movable.length === 0) return null;
@@ -161,8 +162,10 @@ interface JoinedProps {
 /** Pins at which something outside may join nets: those of wires and connectors. */
 function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps) {
   const { t } = useTranslation();
-  const ends = circuit.devices.flatMap(({ place, part, netAt }) =>
-    modelOf(part)?.joinsOutside ? Object.keys(netAt).map((pin) => `${place}.${pin}`) : [],
+  const ends = circuit.devices.flatMap((device) =>
+    modelOf(device)?.joinsOutside
+      ? Object.keys(device.netAt).map((pin) => `${device.place}.${pin}`)
+      : [],
   );
   if (ends.length < 2) return null;
   const pairs = ends.flatMap((one, index) =>

@@ -68,8 +68,9 @@ interface AssumedProps {
 /** What nobody knows of the fitted parts, and what was taken in its stead. */
 function Assumed({ circuit, places }: AssumedProps) {
   const { t } = useTranslation();
-  const assumed = circuit.devices.flatMap(({ place, part, netAt }) => {
-    const found = modelOf(part)?.assumes?.(part);
+  const assumed = circuit.devices.flatMap((device) => {
+    const { place, part, netAt } = device;
+    const found = modelOf(device)?.assumes?.(part);
     return found && places.has(place) && Object.keys(netAt).length > 0 ? [{ place, found }] : [];
   });
   if (assumed.length === 0) return null;

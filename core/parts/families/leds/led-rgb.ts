@@ -4,7 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const ledRgb: PartFamily<'led-rgb'> = {
   id: 'led-rgb',
   job: 'light',
-  acts: 'unknown',
+  acts: 'three-colour-led',
   letters: ['LED', 'D', 'LD'],
   role: 'board-part',
   mount: 'through',

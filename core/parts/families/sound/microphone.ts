@@ -4,7 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const microphone: PartFamily<'microphone'> = {
   id: 'microphone',
   job: 'sound',
-  acts: 'unknown',
+  acts: 'electret',
   letters: ['MIC', 'MK', 'M', 'BM'],
   role: 'board-part',
   mount: 'through',

@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const rotaryEncoder: PartFamily<'rotary-encoder'> = {
   id: 'rotary-encoder',
   job: 'switch',
+  acts: 'encoder',
   letters: ['SW', 'S', 'ENC', 'RE', 'EN', 'ROT'],
   role: 'board-part',
   mount: 'through',

@@ -4,6 +4,7 @@ import type { PartFamily } from '../../family.ts';
 export const switchDip: PartFamily<'switch-dip'> = {
   id: 'switch-dip',
   job: 'switch',
+  acts: 'row-of-switches',
   letters: ['S', 'SW', 'DIP', 'DS'],
   role: 'board-part',
   mount: 'through',
