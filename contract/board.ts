@@ -16,7 +16,7 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
-import { readElements } from '#core/circuit/models/said/ownElements';
+import { readElements } from '#core/circuit/models/said/readElements';
 import { mostNets } from '#core/circuit/netText';
 import {
   type CircuitNotes,

@@ -3,9 +3,10 @@ import type { SymbolStyle } from '#core/circuit/drawing/symbol';
 import type { NetFigures, Range, Seen, StageFigures, Swings, Warm } from '#core/circuit/figures';
 import type { FiguresOfStage, KitFigures } from '#core/circuit/kitFigures';
 import type { NotReadable } from '#core/circuit/readKit';
+import type { Compared } from '#core/circuit/whatIf';
 import { addressOf, endpoint, fileEndpoint } from './endpoint.ts';
-import { anyText, flag, number } from './leaves.ts';
-import { list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
+import { anyText, flag, number, supplyVolt } from './leaves.ts';
+import { fields, list, nullable, oneOf, optional, record, type Schema } from './schema.ts';
 
 export const rangeSchema: Schema<Range> = record<Range>({
   least: number,
@@ -97,6 +98,32 @@ export const stopFigures = endpoint<FiguresWork>()({
   method: 'DELETE',
   path: '/api/kits/:kitId/figures/work',
   access: 'instructor',
+});
+
+/** A place and its value as somebody types it: `4k7`, `green`. */
+export interface TypedChange {
+  readonly place: string;
+  readonly value: string;
+}
+
+/** How many places may be tried otherwise at once. */
+export const mostChanges = 20;
+
+/**
+ * What the boards of the newest revision show as they are, and with another supply or other values. It works for some
+ * seconds, and keeps nothing.
+ */
+export const tryOtherwise = endpoint<Compared>()({
+  method: 'POST',
+  path: '/api/kits/:kitId/figures/otherwise',
+  access: 'instructor',
+  body: fields({
+    /** Null where it stays. */
+    supplyVolt,
+    parts: list(record<TypedChange>({ place: anyText(12), value: anyText(40) }), (array) =>
+      array.max(mostChanges).required(),
+    ),
+  }),
 });
 
 /** The circuit as a picture, black on white. */

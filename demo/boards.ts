@@ -3,6 +3,8 @@ import { readPadList } from '#core/board/padlist/readPadList';
 import { readPlacementList } from '#core/board/placementList';
 import fernPlaces from './boards/fern-minder.csv?raw';
 import fernPads from './boards/fern-minder.ipc?raw';
+import pierPlaces from './boards/pier-chaser.csv?raw';
+import pierPads from './boards/pier-chaser.ipc?raw';
 import tidePlaces from './boards/tide-badge.csv?raw';
 import tidePads from './boards/tide-badge.ipc?raw';
 import twinPlaces from './boards/twin-lamp.csv?raw';
@@ -42,4 +44,5 @@ export const demoBoards: Readonly<Record<DemoKitName, Board>> = {
   ),
   'Tide Badge': printed({ widthMm: 50.8, heightMm: 50.8 }, tidePads, tidePlaces),
   'Wire Finder': wireFinder as Board,
+  'Pier Chaser': printed({ widthMm: 76.2, heightMm: 53.34 }, pierPads, pierPlaces),
 };

@@ -6,7 +6,9 @@ import { feedOf } from '#core/circuit/feedOf';
 import type { StageFigures } from '#core/circuit/figures';
 import { modelOf } from '#core/circuit/models/index';
 import { readStage } from '#core/circuit/readings/readStage';
+import { coursesOf, solve } from '#core/circuit/readings/solve';
 import { whyNotReadable } from '#core/circuit/readKit';
+import { nominalDraw } from '#core/circuit/spread';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { testEngine } from '#core/circuit/testing/engine';
 import { documentOf } from './examples.ts';
@@ -100,4 +102,32 @@ describe('the circuits of the examples', () => {
     const hertz = seen[0]?.hertz?.usual ?? 0;
     expect(Math.abs(hertz / (1.44 / (67_000 * 1e-8)) - 1)).toBeLessThan(0.12);
   }, 60_000);
+
+  it('Pier Chaser: six lamps take turns, each a sixth of the beat of 1.44 / ((RA + 2 RB) C)', async () => {
+    const { circuit, at, supplyVolt } = await circuitOfDemo('Pier Chaser');
+    const fitted = new Set(circuit.devices.map(({ place }) => place));
+    const feed = feedOf(circuit, at, supplyVolt);
+    const analysis = { kind: 'time', stopSeconds: 11, stepSeconds: 11 / 400 } as const;
+    const run = await solve(
+      testEngine,
+      { circuit, at, fitted, conditions: conditionsOf(circuit, {}), feed },
+      {
+        across: { kind: 'supply', volt: feed.volt, ohm: feed.ohm },
+        drawOf: () => nominalDraw,
+        analysis,
+        extra: [],
+      },
+    );
+    const course = coursesOf(run ?? new Map(), analysis);
+    const beat = course(`v(${circuit.nets.find(({ name }) => name === 'CLOCK')?.id})`).hertz ?? 0;
+    // R1 10 kΩ, R2 10 kΩ and half of RV1, 4.7 µF (any data sheet of the 555).
+    expect(Math.abs(beat / (1.44 / ((10_000 + 2 * 60_000) * 4.7e-6)) - 1)).toBeLessThan(0.08);
+    for (const lamp of [1, 2, 3, 4, 5, 6]) {
+      const { hertz = 0, duty = 0, most } = course(`i(vd${lamp}_led)`);
+      expect((6 * hertz) / beat, `D${lamp}`).toBeCloseTo(1, 1);
+      expect(duty, `D${lamp}`).toBeCloseTo(1 / 6, 1);
+      // (9 V − 2 V) over 470 Ω and the 400 Ω of the output.
+      expect(most * 1000).toBeCloseTo(8, 0);
+    }
+  }, 120_000);
 });

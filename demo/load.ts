@@ -22,6 +22,7 @@ import { DemoClient } from './client.ts';
 import { eveningOf } from './evening.ts';
 import { demoOwn } from './instructor.ts';
 import fernMinder from './kits/fern-minder.csv?raw';
+import pierChaser from './kits/pier-chaser.csv?raw';
 import tideBadge from './kits/tide-badge.csv?raw';
 import twinLamp from './kits/twin-lamp.csv?raw';
 import wireFinder from './kits/wire-finder.csv?raw';
@@ -42,6 +43,7 @@ const files: Readonly<Record<string, string>> = {
   'fern-minder.csv': fernMinder,
   'tide-badge.csv': tideBadge,
   'wire-finder.csv': wireFinder,
+  'pier-chaser.csv': pierChaser,
 };
 
 export { demoPassphrase };

@@ -9,7 +9,12 @@ import type { DemoPractice } from './practice.ts';
  */
 export const demoPassphrase = 'copper tide lantern';
 
-export type DemoKitName = 'Twin Lamp' | 'Fern Minder' | 'Tide Badge' | 'Wire Finder';
+export type DemoKitName =
+  | 'Twin Lamp'
+  | 'Fern Minder'
+  | 'Tide Badge'
+  | 'Wire Finder'
+  | 'Pier Chaser';
 
 export interface DemoKit {
   readonly file: string;
@@ -65,6 +70,15 @@ export const demoKits: readonly DemoKit[] = [
     name: 'Wire Finder',
     description: 'Beeps while its two probes touch the same wire: a tester on strip board.',
     tags: ['chip', 'strip board'],
+    supplyVolt: 9,
+    lotNotes: {},
+    errata: [],
+  },
+  {
+    file: 'pier-chaser.csv',
+    name: 'Pier Chaser',
+    description: 'Six lamps run along a pier: a timer beats, a counter hands the light on.',
+    tags: ['two chips'],
     supplyVolt: 9,
     lotNotes: {},
     errata: [],

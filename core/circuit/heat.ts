@@ -27,3 +27,11 @@ export function kelvinPerWatt(part: Part): number {
 /** Of what a hand notices; less is not said. */
 export const noticedKelvin = 8;
 export const roomCelsius = 22;
+
+/** Hands draw back from some 55 °C (common practice); small parts bear no more than about 125 °C (data sheets, from memory). */
+const hotCelsius = 55;
+const leastTooHotCelsius = 125;
+
+/** Whether a part that gets so warm may be touched, or is as it should be at all. */
+export const howWarm = (mostCelsius: number): 'warm' | 'hot' | 'tooHot' =>
+  mostCelsius >= leastTooHotCelsius ? 'tooHot' : mostCelsius >= hotCelsius ? 'hot' : 'warm';

@@ -91,8 +91,7 @@ export function cardsOf(
 /** A bench with a board on it, as a netlist that a SPICE simulator runs. */
 export function netlistOf(bench: Bench): string {
   const { circuit, fitted, at, across, drawOf, conditions, analysis, attempt, extra = [] } = bench;
-  const flipSeconds =
-    analysis.kind === 'time' ? Math.min(1e-4, analysis.stopSeconds / 10_000) : 1e-6;
+  const flipSeconds = analysis.kind === 'time' ? analysis.stopSeconds / 10_000 : 1e-6;
   const cards = circuit.devices
     .filter(({ place }) => fitted.has(place))
     .flatMap((device) =>

@@ -12,7 +12,8 @@ export interface Course {
 }
 
 /** So often it must have gone round before a frequency is said. */
-const leastRounds = 3;
+const leastRounds = 2;
+const needleDuty = 0.002;
 
 /**
  * Mean, ends and frequency of a course from `fromSeconds` on. Points may lie unevenly: the mean is by time (trapezia),
@@ -44,13 +45,17 @@ export function courseOf(
   if (rises.length <= leastRounds || one === undefined || end === undefined || end.at <= one.at) {
     return { mean, least, most };
   }
+  const duty =
+    timeAbove(time, values, one.index, end.index, (least + most) / 2) / (end.at - one.at);
+  // Needles, as a supply has them where something flips, are no swing.
+  if (duty < needleDuty || duty > 1 - needleDuty) return { mean, least, most };
   // Whole rounds only: a part of one would pull the mean to its side.
   return {
     mean: meanOf(time, values, one.index, end.index),
     least,
     most,
     hertz: (rises.length - 1) / (end.at - one.at),
-    duty: timeAbove(time, values, one.index, end.index, (least + most) / 2) / (end.at - one.at),
+    duty,
   };
 }
 

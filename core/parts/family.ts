@@ -173,8 +173,16 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly mostMilliampere?: number;
   /** `feeds-board`: the supply comes in by it; `cells`: the cells themselves. Either can make the board live. */
   readonly power: 'none' | 'feeds-board' | 'cells';
-  /** What its cells have when fresh and when tired, as parts of their nominal voltage, and their inner resistance. */
-  readonly cells?: { readonly fresh: number; readonly tired: number; readonly ohmPerVolt: number };
+  /**
+   * What its cells have when fresh and when tired, as parts of their nominal voltage, their inner resistance, and what
+   * they hold at some milliamperes.
+   */
+  readonly cells?: {
+    readonly fresh: number;
+    readonly tired: number;
+    readonly ohmPerVolt: number;
+    readonly milliampereHours: number;
+  };
   /** Closed or in place, the supply goes on behind it: all of it, or less what a diode takes, from plus on. */
   readonly passesSupply?: 'freely' | 'forward';
   readonly hazards: readonly Hazard[];

@@ -99,6 +99,46 @@ describe('the figures of a kit', () => {
     expect((await kitOf(id)).figures).toBeDefined();
   }, 60_000);
 
+  it('what if: another value and another supply beside what is, and nothing of it is kept', async () => {
+    const kit = await kitWithBoard('What If');
+    const path = `/api/kits/${kit.id}/figures/otherwise`;
+    const { body } = await server.instructor
+      .post(path)
+      .send({ supplyVolt: 5, parts: [{ place: 'R1', value: '1k' }] })
+      .expect(200);
+    expect(body.now.milliampere.usual).toBeGreaterThan(6.5);
+    // (5 V − 2 V) over 1 kΩ and 470 Ω.
+    expect(body.otherwise.milliampere.usual).toBeCloseTo(2.1, 0);
+    expect((await kitOf(kit.id)).lines).toEqual(kit.lines);
+    const noPlace = { supplyVolt: null, parts: [{ place: 'R9', value: '1k' }] };
+    expect(
+      (await server.instructor.post(path).send(noPlace).expect(422)).body.errors,
+    ).toMatchObject([{ field: 'parts[0].place' }]);
+    const noValue = { supplyVolt: null, parts: [{ place: 'R1', value: 'green' }] };
+    expect(
+      (await server.instructor.post(path).send(noValue).expect(422)).body.errors,
+    ).toMatchObject([{ field: 'parts[0].value' }]);
+  }, 60_000);
+
+  it('a programmed chip counts as known once its pins are said, and goes out with the kit', async () => {
+    const kit = await kitWithBoard('Said Chip');
+    const parts = [
+      { place: 'R2', elements: 'R1 1 2 470' },
+      { place: 'D1', pins: [{ pin: '1', does: 'takes-current' as const, amount: 5 }] },
+    ];
+    await changeKitTo(server, kit, { board: { ...board, circuit: { parts } } });
+    expect((await kitOf(kit.id)).board?.circuit?.parts).toEqual(parts);
+    expect(await workedOut(kit.id)).toEqual({ kind: 'idle' });
+    const whole = (await kitOf(kit.id)).figures?.stages.at(-1)?.figures;
+    expect(whole?.unknown).toEqual([]);
+    const bad = { ...board, circuit: { parts: [{ place: 'R2', elements: '.control' }] } };
+    const { versions } = await kitOf(kit.id);
+    const refused = await server.instructor
+      .put(`/api/kits/${kit.id}/board`)
+      .send({ version: versions.board, board: bad });
+    expect(refused.status).toBe(422);
+  }, 60_000);
+
   it('are worked out from what the kit is now, when it changes meanwhile', async () => {
     const kit = await kitWithBoard('Changed Meanwhile');
     await server.instructor.post(`/api/kits/${kit.id}/figures/work`).expect(200);
@@ -161,7 +201,7 @@ describe('the simulator in its thread', () => {
     expect(await engine.run(short)).toMatchObject({ ok: false, why: 'no-solution' });
     expect(await engine.run('* bad\nV1 a 0 9\nR1 a\n.save v(a)\n.op\n.end')).toMatchObject({
       ok: false,
-      why: 'fault',
+      why: 'no-solution',
     });
     const run = await engine.run(lamp(1000));
     expect(run.ok && run.vectors.get('v(b)')?.[0]).toBeCloseTo(5, 6);

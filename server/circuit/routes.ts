@@ -4,6 +4,7 @@ import {
   getFiguresWork,
   netlistFile,
   stopFigures,
+  tryOtherwise,
   workOutFigures,
 } from '#contract/figures';
 import type { Kit } from '#contract/kits';
@@ -13,9 +14,11 @@ import { symbolStyles } from '#core/circuit/drawing/symbol';
 import { whyNotReadable } from '#core/circuit/readKit';
 import { writeSpice } from '#core/circuit/spicefile/writeSpice';
 import { supplyOf } from '#core/circuit/supplyOf';
+import { compare, valueTyped } from '#core/circuit/whatIf';
+import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
-import { notFound } from '../http/refusal.ts';
+import { invalid, notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit } from '../kits/queries.ts';
@@ -27,7 +30,8 @@ import { WarmEngine } from './warmEngine.ts';
 const styleOf = (asked: unknown) => symbolStyles.find((one) => one === asked);
 
 export function circuitRoutes(api: Api, db: Database): void {
-  const atWork = new FiguresAtWork(new WarmEngine(), async (revisionId, figures) =>
+  const engine = new WarmEngine();
+  const atWork = new FiguresAtWork(engine, async (revisionId, figures) =>
     replaceFigures(db, revisionId, figures),
   );
   const kitOf = async (kitId: string): Promise<Kit> => {
@@ -78,6 +82,37 @@ export function circuitRoutes(api: Api, db: Database): void {
     if (board)
       atWork.start(kitId, revisionId, { board, parts, supplyVolt, steps: plannedSteps(kit) });
     return atWork.stateOf(kitId);
+  });
+
+  api.serve(tryOtherwise, async ({ params: { kitId }, body }) => {
+    const { board, lines, supplyVolt } = await kitOf(kitId);
+    const parts = lines.map(({ part }) => part);
+    if (!board || supplyVolt === null || whyNotReadable({ board, parts, supplyVolt })) {
+      throw notFound('circuit');
+    }
+    const changed = body.parts.map(({ place, value: typed }, index) => {
+      const part = parts.find(({ designators }) => designators.includes(place));
+      const field = (name: string) => `parts[${index}].${name}`;
+      if (!part)
+        throw invalid([
+          { field: field('place'), says: said('refusals.circuit.noPlace', { place }) },
+        ]);
+      const value = valueTyped(part, typed);
+      if (!value) {
+        throw invalid([
+          {
+            field: field('value'),
+            says: said('refusals.circuit.noValue', { place, value: typed }),
+          },
+        ]);
+      }
+      return { place, value };
+    });
+    return compare(
+      engine,
+      { board, parts, supplyVolt },
+      { parts: changed, ...(body.supplyVolt === null ? {} : { supplyVolt: body.supplyVolt }) },
+    );
   });
 
   api.serve(stopFigures, async ({ params: { kitId } }) => {

@@ -94,6 +94,7 @@ const withoutEntry = [
   'removeReading',
   'stopFigures',
   'tickPacking',
+  'tryOtherwise',
   'tryRetention',
   'workOutFigures',
 ];

@@ -22,7 +22,7 @@ export function latch(at: At, of: string, turns: string, upper: number, lower: n
   return [
     `${named('B', at, `turns${of}`)} ${control} 0 V = ${turns}`,
     `${named('B', at, `goal${of}`)} ${goal} 0 V = 0.5*(1+tanh(${figure(steep)}*(V(${control})-${figure((upper + lower) / 2)}+${figure(half)}*(2*V(${node})-1))))`,
-    `${named('R', at, `latch${of}`)} ${goal} ${node} 10k`,
-    `${named('C', at, `latch${of}`)} ${node} 0 ${figure(at.flipSeconds / 3e4)}`,
+    `${named('R', at, `latch${of}`)} ${goal} ${node} 1g`,
+    `${named('C', at, `latch${of}`)} ${node} 0 ${figure(at.flipSeconds / 3e9)}`,
   ];
 }

@@ -65,6 +65,15 @@ export const named = (letter: string, { place }: Pick<At, 'place'>, of = ''): st
 export const inside = ({ place }: Pick<At, 'place'>, of: string): string =>
   `x_${place.replace(/[^A-Za-z0-9]/g, '_')}_${of}`.toLowerCase();
 
+/**
+ * A part of an expression with a node of its own: a simulator takes a long expression apart by every voltage in it, at
+ * every step.
+ */
+export function worked(at: Pick<At, 'place'>, of: string, expression: string) {
+  const node = inside(at, of);
+  return { card: `${named('B', at, of)} ${node} 0 V = ${expression}`, volt: `V(${node})` };
+}
+
 /** A source of no voltage that tells the current through it, named so that it is found again. */
 export const ammeter = (at: At, plus: string, minus: string, of = 'i'): string =>
   `${named('V', at, of)} ${plus} ${minus} 0`;

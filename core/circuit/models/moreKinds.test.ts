@@ -7,7 +7,7 @@ import { readStage } from '../readings/readStage.ts';
 import { testEngine } from '../testing/engine.ts';
 import { solved, stageOf, voltAt, type Wired, wired } from '../testing/wired.ts';
 import { leadsWanted, modelOf } from './index.ts';
-import { readElements } from './said/ownElements.ts';
+import { readElements } from './said/readElements.ts';
 
 const resistor = (place: string, amount: number) => line('resistor-axial', place, ohm(amount));
 const dip = (place: string, number: string, pins: number) =>

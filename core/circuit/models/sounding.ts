@@ -6,6 +6,9 @@ import { ammeter, figure, inside, type Model, named, power } from './model.ts';
 const passive =
   /\b(passive?|passiv\w*|piezo ?disc|piezoscheibe|transducer|ohne elektronik|pasivo)\b/i;
 
+/** What a disc turns to sound and warmth, as a resistance (from memory of data sheets). */
+const passiveOhm = 20_000;
+
 /** With its own oscillator: some 5 to 30 mA at its voltage; below about 1.5 V nothing (from memory of data sheets). */
 export const sounder: Model = {
   id: 'sounder',
@@ -15,9 +18,12 @@ export const sounder: Model = {
   assumes: (part) => (passive.test(part.description) ? null : 'active-buzzer'),
   cards: (at) => {
     const inner = inside(at, 'p');
-    const capacitance = `${named('C', at)} ${inner} ${at.node(2)} 20n`;
+    // Beside the ammeter: what charges it at an edge is no sound.
+    const capacitance = `${named('C', at)} ${at.node(1)} ${at.node(2)} 20n`;
     const through = ammeter(at, at.node(1), inner, 'snd');
-    if (passive.test(at.part.description)) return [through, capacitance];
+    if (passive.test(at.part.description)) {
+      return [through, capacitance, `${named('R', at)} ${inner} ${at.node(2)} ${passiveOhm}`];
+    }
     const ampere = at.draw(0.012, factor(0.005, 0.03));
     const volt = `V(${inner},${at.node(2)})`;
     return [

@@ -12,12 +12,16 @@ import type { Stage } from './stage.ts';
 /** How a stage is solved. */
 export interface RunPlan {
   readonly analysis: Analysis;
+  /** So many points one run has, about. */
+  readonly points: number;
   /** Something swings so much faster than the rest may move that the rest could not be watched. */
   readonly tooFast: boolean;
 }
 
 /** A run of so many rounds of the fastest swing takes seconds; longer ones are not made. */
 const mostRounds = 400;
+/** So many rounds of the slowest swing are followed: two thirds of them count, on slower boards fewer. */
+const rounds = 8;
 /** From one try to the next a run gets so much longer. */
 const growth = 10;
 
@@ -36,36 +40,45 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
   const needsTime = models.some(({ model }) => model?.needsTime);
   const across: Across = { kind: 'supply', volt: feed.volt, ohm: feed.ohm };
   const nominal = { across, drawOf: () => nominalDraw, extra: [] };
-  const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false };
+  const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false, points: 1 };
   if (needsTime || (stores && models.some(({ model }) => model?.isActive))) {
     const { shortest, longest: slowestPart } = timescaleOf(circuit, fitted, at);
     const beats = models.map(({ model }) => 1 / (model?.swingsHertz ?? Number.POSITIVE_INFINITY));
-    const longest = Math.max(slowestPart, ...beats) * dividing(circuit, fitted);
+    const longest = Math.max(slowestPart, ...beats);
+    // What is divided is slow, but known to be a swing: some rounds of it are enough.
+    const atMost = Math.max(12 * longest, 5 * longest * dividing(circuit, fitted));
     let swings: Swinging | null = null;
     let last: RunPlan | null = null;
+    let pointsPerSecond = 0;
     for (let seconds = 12 * shortest; ; seconds *= growth) {
-      const stopSeconds = Math.min(seconds, 12 * longest);
+      const stopSeconds = Math.min(seconds, atMost);
       if (swings && swings.fastest * stopSeconds > mostRounds) {
-        return overTime(Math.min(9 / swings.slowest, mostRounds / swings.fastest), true);
+        return overTime(
+          Math.min(rounds / swings.slowest, mostRounds / swings.fastest),
+          pointsPerSecond,
+          true,
+        );
       }
-      const analysis = overTime(stopSeconds, false).analysis;
+      const analysis = overTime(stopSeconds).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
       if (!run) break;
+      pointsPerSecond = (run.get('time')?.length ?? 0) / stopSeconds;
       const found = swinging(run, analysis, stage);
       if (found) swings = found;
-      if (!found && hasSettled(run, stage)) last = overTime(stopSeconds, false);
-      if (seconds >= 12 * longest) break;
+      if (!found && hasSettled(run, stage)) last = overTime(stopSeconds, pointsPerSecond);
+      if (seconds >= atMost) break;
     }
     // Some rounds are enough, where the last try had far more.
-    if (swings) return overTime(9 / swings.slowest, false);
+    if (swings) return overTime(rounds / swings.slowest, pointsPerSecond);
     if (needsTime && last) return last;
   }
   const run = await solve(engine, stage, { ...nominal, analysis: atRest.analysis });
   return run ? atRest : null;
 }
 
-const overTime = (stopSeconds: number, tooFast: boolean): RunPlan => ({
+const overTime = (stopSeconds: number, pointsPerSecond = 0, tooFast = false): RunPlan => ({
   analysis: { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 },
+  points: Math.max(400, Math.round(pointsPerSecond * stopSeconds)),
   tooFast,
 });
 

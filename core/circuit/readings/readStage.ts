@@ -10,7 +10,7 @@ import { Pieces, type Shown, supplyItself } from './pieces.ts';
 import { planRun } from './planRun.ts';
 import { seenOf } from './seen.ts';
 import { coursesOf, solve } from './solve.ts';
-import { type Effort, type Feed, type Stage, usualEffort } from './stage.ts';
+import { boardsFor, type Effort, type Feed, type Stage, usualEffort } from './stage.ts';
 import { warmOf } from './warm.ts';
 
 /**
@@ -31,8 +31,8 @@ export async function readStage(
   const unknown = unknownPlaces(circuit, fitted);
   const planned = await planRun(engine, stage);
   if (!planned) return null;
-  const { analysis: plan, tooFast } = planned;
-  const boards = plan.kind === 'time' ? effort.boardsOverTime : effort.boardsAtRest;
+  const { analysis: plan, tooFast, points } = planned;
+  const boards = plan.kind === 'time' ? boardsFor(points, effort) : effort.boardsAtRest;
   const shown: Shown[] = [];
   // What an unknown part may drive is as stiff as it likes.
   const meterOhms =

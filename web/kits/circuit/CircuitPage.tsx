@@ -29,6 +29,7 @@ const Connections = lazy(async () => ({
 const CircuitSetup = lazy(async () => ({
   default: (await import('./CircuitSetup.tsx')).CircuitSetup,
 }));
+const WhatIf = lazy(async () => ({ default: (await import('./WhatIf.tsx')).WhatIf }));
 const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stages }));
 
 /** What the boards of a kit must show, at every stage at which something is measured. */
@@ -124,6 +125,11 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
             />
           )}
           <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
+          {!why && (
+            <InstructorOnly>
+              <WhatIf circuit={circuit} />
+            </InstructorOnly>
+          )}
           <Connections {...{ board, circuit, byPlace }} />
           <Behaviour {...{ board, parts, circuit }} />
         </Suspense>

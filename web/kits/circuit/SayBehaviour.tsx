@@ -7,7 +7,7 @@ import type { TFunction } from 'i18next';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { leadsWanted } from '#core/circuit/models/index';
-import { readElements } from '#core/circuit/models/said/ownElements';
+import { readElements } from '#core/circuit/models/said/readElements';
 import {
   type LeadName,
   mostElements,

@@ -3,6 +3,7 @@ import type { TFunction } from 'i18next';
 import { useTranslation } from 'react-i18next';
 import type { Circuit } from '#core/circuit/circuit';
 import type { StageFigures as Figures, NetFigures, Seen } from '#core/circuit/figures';
+import { howWarm } from '#core/circuit/heat';
 import { modelOf } from '#core/circuit/models/index';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
@@ -85,7 +86,8 @@ function Assumed({ circuit, places }: AssumedProps) {
   );
 }
 
-function summaryOf(t: TFunction, figures: Figures) {
+/** What is told of a whole board, each with its name. */
+export function summaryOf(t: TFunction, figures: Figures) {
   const { ohm, milliampere, limitMilliampere, seen, warm } = figures;
   return [
     ...(ohm
@@ -113,7 +115,7 @@ function summaryOf(t: TFunction, figures: Figures) {
     ...seen.map((one) => ({ name: one.place, says: seenText(t, one) })),
     ...warm.map(({ place, celsius }) => ({
       name: place,
-      says: t('kits.circuit.warm', { range: rangeText(t, celsius, '°C') }),
+      says: t(`kits.circuit.${howWarm(celsius.most)}`, { range: rangeText(t, celsius, '°C') }),
     })),
   ];
 }
@@ -124,6 +126,17 @@ function seenText(t: TFunction, { sense, looks, milliampere, hertz, unsure }: Se
     hertz: hertz ? rangeText(t, hertz, 'Hz') : '',
   });
   return looks === 'off' ? how : `${how}, ${rangeText(t, milliampere, 'mA')}`;
+}
+
+/** What a meter shows at a net. */
+export function shownText(t: TFunction, { volt, swings, unsure }: NetFigures): string {
+  if (unsure) return t('kits.circuit.unsure');
+  if (!swings) return rangeText(t, volt, 'V');
+  return t('kits.circuit.swings', {
+    low: amountText(t, swings.lowVolt.usual, 'V'),
+    high: amountText(t, swings.highVolt.usual, 'V'),
+    hertz: rangeText(t, swings.hertz, 'Hz'),
+  });
 }
 
 function columnsOf(
@@ -165,16 +178,7 @@ function columnsOf(
       id: 'volt',
       head: t('kits.circuit.shows'),
       by: ({ volt }) => volt.usual,
-      cell: ({ volt, swings, unsure }) =>
-        unsure
-          ? t('kits.circuit.unsure')
-          : swings
-            ? t('kits.circuit.swings', {
-                low: amountText(t, swings.lowVolt.usual, 'V'),
-                high: amountText(t, swings.highVolt.usual, 'V'),
-                hertz: rangeText(t, swings.hertz, 'Hz'),
-              })
-            : rangeText(t, volt, 'V'),
+      cell: (shown) => shownText(t, shown),
     },
     {
       id: 'moved',

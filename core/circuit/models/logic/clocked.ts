@@ -1,7 +1,7 @@
 import { from } from '../../spread.ts';
 import { isType, typeOf } from '../amounts.ts';
 import { latch, stateOf } from '../latch.ts';
-import { type At, figure, inside, type Model, named } from '../model.ts';
+import { type At, figure, inside, type Model, named, worked } from '../model.ts';
 import { ownCurrent, pinCapacitance, pushPull } from '../output.ts';
 import { driveOhm, schmittInput, thresholdsOf } from './levels.ts';
 
@@ -55,14 +55,22 @@ function registerCards(at: At, index: number, is: Register): string[] {
   // Once begun, clearing goes on until it is done: its own output may be what asks for it.
   const kept = [`r${index}`, ...(isTransparent ? [] : [`m${index}`])];
   const left = kept.map((of) => `abs(V(${inside(at, of)}))`).join('+');
-  const clear = clearing === undefined ? '0' : stateOf(at, `z${index}`);
+  // And it begins when the outputs have let go.
+  const clear =
+    clearing === undefined
+      ? null
+      : worked(at, `c${index}`, `0.5*(1+tanh(40*(${stateOf(at, `z${index}`)}-0.85)))`);
+  const isFree = `(1-${clear?.volt ?? 0})*(1-${set})`;
   const held = (of: string, gate: string, input: string): string[] => {
     const node = inside(at, of);
-    const follows = `(1-${clear})*(1-${set})*${gate}*(${input}-V(${node}))`;
-    const forced = `${set}*(1-${clear})*(1-V(${node}))-${clear}*V(${node})`;
+    const open = worked(at, `g${of}`, `${isFree}*${gate}`);
+    const follows = `${open.volt}*(${input}-V(${node}))`;
+    const sets = set === '0' ? '' : `+${set}*(1-${clear?.volt ?? 0})*(1-V(${node}))`;
+    const forced = `${sets}${clear ? `-${clear.volt}*V(${node})` : ''}`;
     return [
-      `${named('B', at, of)} 0 ${node} I = 1e-3*(${follows}+${forced})`,
-      `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e4)}`,
+      open.card,
+      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${forced})`,
+      `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e10)}`,
     ];
   };
   const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
@@ -70,7 +78,10 @@ function registerCards(at: At, index: number, is: Register): string[] {
   const clears =
     clearing === undefined
       ? []
-      : latch(at, `z${index}`, `${clearing}+0.5*tanh(3*(${left}))`, 0.75, 0.25);
+      : [
+          ...latch(at, `z${index}`, `${clearing}+0.5*tanh(3*(${left}))`, 0.75, 0.25),
+          ...(clear ? [clear.card] : []),
+        ];
   if (isTransparent) return [...clears, ...held(`r${index}`, high, data)];
   return [
     ...clears,
@@ -91,7 +102,14 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
   const read = (pin: number): Bit => levels.get(pin)?.state ?? '0';
   const kept = (index: number): string => `V(${inside(at, `r${index}`)})`;
   const outs = chip.outs(read, kept).filter(([pin]) => at.isJoined(pin));
-  const used = usedRegisters(chip.registers(read, kept), outs, kept);
+  const registers = chip.registers(read, kept);
+  const used = usedRegisters(registers, outs, kept);
+  // While a count is cleared it runs back past all others, which no output may show.
+  const isCount = registers.length === 1 && registers[0]?.clear !== undefined && used.length === 1;
+  const atZero = new Map(chip.outs(read, () => '0'));
+  const clears = stateOf(at, 'z0');
+  const shown = (pin: number, high: Bit): Bit =>
+    isCount ? `((1-${clears})*${high}+${clears}*${atZero.get(pin) ?? '0'})` : high;
   return [
     ...pinCapacitance(
       at,
@@ -100,16 +118,11 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
     ),
     ...[...levels.values()].flatMap(({ cards }) => cards),
     ...used.flatMap(([index, register]) => registerCards(at, index, register)),
-    ...outs.flatMap(([pin, high]) =>
-      pushPull(
-        at,
-        `p${pin}`,
-        rails,
-        at.node(pin),
-        `max(0,V(${rails.plus},${rails.minus}))*${high}`,
-        driveOhm(at),
-      ),
-    ),
+    ...outs.flatMap(([pin, high]) => {
+      const out = worked(at, `q${pin}`, shown(pin, high));
+      const volt = `max(0,V(${rails.plus},${rails.minus}))*${out.volt}`;
+      return [out.card, ...pushPull(at, `p${pin}`, rails, at.node(pin), volt, driveOhm(at))];
+    }),
     ...ownCurrent(at, rails, at.draw(2e-5, from(1e-6, 4e-4))),
   ];
 }

@@ -20,7 +20,7 @@ const counting = (clock: Bit, clear: Bit, kept: Kept): Register[] => [
 /** Whether a count is `value`, or that and any number of whole turns. */
 function isAt(count: string, turn: number, value: number): Bit {
   const edge = Math.cos(Math.PI / turn);
-  const steep = 8 / (1 - edge);
+  const steep = 4 / (1 - edge);
   return `0.5*(1+tanh(${figure(steep)}*(cos(${figure((2 * Math.PI) / turn)}*(${count}-${value}))-${figure(edge)})))`;
 }
 

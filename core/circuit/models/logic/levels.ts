@@ -37,8 +37,8 @@ export function plainInput(at: At, { plus, minus }: Rails, pin: number): Level {
   return {
     cards: [
       `${named('B', at, `j${pin}`)} ${next} 0 V = 0.5*(1+tanh(40*(${volt}/max(0.5,${supply})-0.5)))`,
-      `${named('R', at, `j${pin}`)} ${next} ${state} 1k`,
-      `${named('C', at, `j${pin}`)} ${state} 0 ${figure(at.flipSeconds / 5e3)}`,
+      `${named('R', at, `j${pin}`)} ${next} ${state} 1g`,
+      `${named('C', at, `j${pin}`)} ${state} 0 ${figure(at.flipSeconds / 5e9)}`,
     ],
     state: `V(${state})`,
   };

@@ -30,7 +30,7 @@ export const batteryClip: PartFamily<'battery-clip'> = {
   pinoutMatters: false,
   power: 'feeds-board',
   // 9 V block: 9.5 V fresh, 7 V tired, 3 Ω; from memory of data sheets.
-  cells: { fresh: 1.06, tired: 0.78, ohmPerVolt: 0.3 },
+  cells: { fresh: 1.06, tired: 0.78, ohmPerVolt: 0.3, milliampereHours: 500 },
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

@@ -32,7 +32,7 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
   pinoutMatters: false,
   power: 'feeds-board',
   // Alkaline cells: 1.6 V fresh, 1.1 V tired, 0.3 Ω each; from memory of data sheets.
-  cells: { fresh: 1.07, tired: 0.73, ohmPerVolt: 0.2 },
+  cells: { fresh: 1.07, tired: 0.73, ohmPerVolt: 0.2, milliampereHours: 2000 },
   hazards: [],
   heatSensitive: true,
   staticSensitive: false,

@@ -30,7 +30,7 @@ export const coinHolder: PartFamily<'coin-holder'> = {
   pinoutMatters: false,
   power: 'feeds-board',
   // Lithium coin cells: 3.25 V fresh, 2.6 V tired, 15 Ω; from memory of data sheets.
-  cells: { fresh: 1.08, tired: 0.87, ohmPerVolt: 5 },
+  cells: { fresh: 1.08, tired: 0.87, ohmPerVolt: 5, milliampereHours: 210 },
   hazards: ['button-cell'],
   heatSensitive: true,
   staticSensitive: false,
