@@ -24,7 +24,9 @@ import {
   leadNames,
   mostElements,
   mostJoined,
+  mostSentence,
   pinDeeds,
+  type SaidBlock,
   type SaidNet,
   type SaidPart,
   type SaidPin,
@@ -169,6 +171,7 @@ const circuitNotes = record<CircuitNotes>({
     listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),
   ),
   parts: optional(listOf(saidPart, 400)),
+  does: optional(listOf(record<SaidBlock>({ of: anyText(200), text: anyText(mostSentence) }), 400)),
   joined: optional(
     listOf(record<{ one: string; other: string }>({ one: pinName, other: pinName }), mostJoined),
   ),

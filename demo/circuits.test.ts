@@ -5,6 +5,7 @@ import { conditionsOf } from '#core/circuit/conditionsOf';
 import { feedOf } from '#core/circuit/feedOf';
 import type { StageFigures } from '#core/circuit/figures';
 import { modelOf } from '#core/circuit/models/index';
+import { blocksOf } from '#core/circuit/patterns/index';
 import { readStage } from '#core/circuit/readings/readStage';
 import { coursesOf, solve } from '#core/circuit/readings/solve';
 import { whyNotReadable } from '#core/circuit/readKit';
@@ -130,4 +131,19 @@ describe('the circuits of the examples', () => {
       expect(most * 1000).toBeCloseTo(8, 0);
     }
   }, 120_000);
+});
+
+describe('what the examples are recognised to do', () => {
+  it.each([
+    ['Twin Lamp', ['two-transistor-astable', 'led', 'led']],
+    [
+      'Fern Minder',
+      ['reverse-diode', 'decoupling', 'decoupling', 'comparator', 'led', 'led', 'led'],
+    ],
+    ['Tide Badge', ['reverse-diode', 'decoupling', 'schmitt-oscillator', 'led', 'led']],
+    ['Pier Chaser', ['decoupling', 'timer-astable', 'counter', 'led']],
+  ] as const)('%s', async (name, patterns) => {
+    const { circuit, at, supplyVolt } = await circuitOfDemo(name);
+    expect(blocksOf(circuit, at, supplyVolt).map(({ pattern }) => pattern)).toEqual(patterns);
+  });
 });

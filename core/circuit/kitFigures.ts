@@ -28,7 +28,11 @@ export function basisOf(board: Board, parts: readonly Part[], supplyVolt: number
     JSON.stringify([
       modelsVersion,
       supplyVolt,
-      { kind, pads, placements, cuts, links, widthMm, heightMm, circuit },
+      {
+        ...{ kind, pads, placements, cuts, links, widthMm, heightMm },
+        // What is said of its blocks moves no reading.
+        circuit: circuit && { ...circuit, does: undefined },
+      },
       parts.map(
         ({ designators, family, value, pins, package: body, lotNote, supply, description }) => [
           designators,

@@ -15,6 +15,8 @@ export interface CircuitNotes {
   readonly states?: readonly { readonly place: string; readonly state: State }[];
   /** How parts behave of which no model tells it. */
   readonly parts?: readonly SaidPart[];
+  /** What is said of blocks instead of the usual sentence. */
+  readonly does?: readonly SaidBlock[];
   /** What something outside the board joins meanwhile: two probes held together, a plug. */
   readonly joined?: readonly { readonly one: string; readonly other: string }[];
 }
@@ -69,6 +71,14 @@ export interface SaidPart {
 }
 
 export const mostElements = 4000;
+
+/** A sentence of a block; nothing where it is left out. */
+export interface SaidBlock {
+  readonly of: string;
+  readonly text: string;
+}
+
+export const mostSentence = 300;
 
 /** A net as somebody says it; pins as `R1.2`. */
 export interface SaidNet {

@@ -49,3 +49,43 @@ test('connections are typed, refused by line, and given back to the board', asyn
   await page.getByRole('button', { name: 'Back to those of the board' }).click();
   await expect(page.getByText('These connections are those of the board.')).toBeAttached();
 });
+
+test('another value is tried, a part is said to behave otherwise, and a sentence is changed', async ({
+  page,
+}) => {
+  test.slow();
+  await page.goto('/kits/new?from=example');
+  await page.getByRole('button', { name: 'Use Fern Minder' }).click();
+  await page.getByLabel('Name of the kit').fill('Fern to be tried');
+  await page.getByRole('button', { name: 'Create kit' }).click();
+  await page.getByRole('link', { name: 'Circuit', exact: true }).click();
+
+  // Tried otherwise: nothing of it stays.
+  await page.getByLabel('Part', { exact: true }).click();
+  await page.getByRole('option', { name: /^R4 / }).click();
+  await page.getByLabel('Instead of 1 kΩ').fill('green');
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await expect(page.getByText(/Value of R4: “green” is none for this part/)).toBeVisible();
+  await page.getByLabel('Instead of 1 kΩ').fill('2k2');
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await expect(page.getByRole('table', { name: 'What if' })).toBeVisible({ timeout: 60_000 });
+  await expectAccessible(page);
+
+  // A sentence in the instructor’s own words.
+  await page.getByRole('button', { name: 'Change sentence: U1' }).click();
+  await page.getByLabel('What U1 does').fill('U1 feels how wet the soil is.');
+  await page.getByRole('button', { name: 'Save sentence' }).click();
+  await expect(page.getByRole('button', { name: 'U1 feels how wet the soil is.' })).toBeVisible();
+
+  // What the instructor says of a part comes before what is known of it.
+  await page.getByText('How the parts are taken to behave').click();
+  await page.getByRole('button', { name: 'Say how BZ1 behaves' }).click();
+  await page.getByLabel('What you know of it').click();
+  await page.getByRole('option', { name: 'A netlist (SPICE)' }).click();
+  await page.getByLabel('Elements').fill('D1 1 2 none');
+  await expect(page.getByText(/names a model that is not here/)).toBeVisible();
+  await page.getByLabel('Elements').fill('R1 1 2 470');
+  await page.getByRole('button', { name: 'Save behaviour' }).click();
+  await expect(page.getByText('the netlist that you wrote.')).toBeVisible();
+  await expectAccessible(page);
+});

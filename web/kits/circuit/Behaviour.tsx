@@ -91,6 +91,7 @@ function BehaviourOfLine({ board, part, devices, device }: BehaviourOfLineProps)
           <SayBehaviour
             {...{ part, pins }}
             said={device.said}
+            isKnown={model !== undefined}
             keep={(said) => {
               const notes = board.circuit ?? {};
               const others = (notes.parts ?? []).filter(({ place }) => !places.includes(place));

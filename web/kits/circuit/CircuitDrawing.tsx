@@ -16,10 +16,13 @@ interface CircuitDrawingProps {
   readonly basis: string;
   readonly chosen: string | undefined;
   readonly choose: (net: string) => void;
+  readonly places: ReadonlySet<string> | undefined;
+  readonly choosePart: (place: string) => void;
 }
 
 /** The circuit as it is drawn in books: plus above, minus below. */
-export function CircuitDrawing({ kitId, basis, chosen, choose }: CircuitDrawingProps) {
+export function CircuitDrawing(props: CircuitDrawingProps) {
+  const { kitId, basis, chosen, choose, places, choosePart } = props;
   const { t } = useTranslation();
   const [style, setStyle] = useState<SymbolStyle>('box');
   const [zoom, setZoom] = useState(1);
@@ -70,7 +73,7 @@ export function CircuitDrawing({ kitId, basis, chosen, choose }: CircuitDrawingP
         aria-label={t('kits.circuit.frame')}
       >
         {drawing ? (
-          <CircuitSvg zoom={zoom} {...{ drawing, chosen, choose }} />
+          <CircuitSvg zoom={zoom} {...{ drawing, chosen, choose, places, choosePart }} />
         ) : (
           <div aria-busy="true" />
         )}

@@ -29,6 +29,9 @@ const Connections = lazy(async () => ({
 const CircuitSetup = lazy(async () => ({
   default: (await import('./CircuitSetup.tsx')).CircuitSetup,
 }));
+const WhatItDoes = lazy(async () => ({
+  default: (await import('./WhatItDoes.tsx')).WhatItDoes,
+}));
 const WhatIf = lazy(async () => ({ default: (await import('./WhatIf.tsx')).WhatIf }));
 const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stages }));
 
@@ -67,6 +70,15 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
   }, [board, lines, supplyVolt]);
   const { work, start, stop } = useFigures(kit, why === null);
   const [net, setNet] = useState<string>();
+  const [chosen, setChosen] = useState<ReadonlySet<string>>();
+  const chooseNet = (id: string | undefined) => {
+    setNet(id);
+    setChosen(undefined);
+  };
+  const choosePlaces = (places: ReadonlySet<string>) => {
+    setNet(undefined);
+    setChosen(places);
+  };
   const now = useMemo(
     () =>
       new Set(
@@ -121,10 +133,13 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
               kitId={kit.id}
               basis={basisOf(board, parts, supplyVolt)}
               chosen={net}
-              choose={setNet}
+              choose={chooseNet}
+              places={chosen}
+              choosePart={(place) => choosePlaces(new Set([place]))}
             />
           )}
-          <Stages {...{ circuit, byPlace }} point={setNet} start={start} />
+          {at && <WhatItDoes {...{ board, circuit, at }} volt={supplyVolt} point={choosePlaces} />}
+          <Stages {...{ circuit, byPlace }} point={chooseNet} start={start} />
           {!why && (
             <InstructorOnly>
               <WhatIf circuit={circuit} />
@@ -135,7 +150,7 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
         </Suspense>
       </div>
       <div>
-        <BoardMap board={board} parts={byPlace} side="top" now={now} nets />
+        <BoardMap board={board} parts={byPlace} side="top" now={chosen ?? now} nets />
         <InstructorOnly>
           <Suspense fallback={<div aria-busy="true" />}>
             <CircuitSetup {...{ board, circuit, at }} parts={byPlace} volt={supplyVolt} />

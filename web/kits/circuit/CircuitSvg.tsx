@@ -9,12 +9,16 @@ interface CircuitSvgProps {
   /** The net that is pointed at. */
   readonly chosen: string | undefined;
   readonly choose: (net: string) => void;
+  /** The parts that are pointed at. */
+  readonly places: ReadonlySet<string> | undefined;
+  readonly choosePart: (place: string) => void;
 }
 
 const margin = 12;
 
 /** Draws what core/circuit/drawing has placed; it adds nothing. */
-export function CircuitSvg({ drawing, zoom, chosen, choose }: CircuitSvgProps) {
+export function CircuitSvg(props: CircuitSvgProps) {
+  const { drawing, zoom, chosen, choose, places, choosePart } = props;
   const { t } = useTranslation();
   const { width, height, devices, wires } = drawing;
   // As large as its frame at first, never larger than is read well.
@@ -38,7 +42,12 @@ export function CircuitSvg({ drawing, zoom, chosen, choose }: CircuitSvgProps) {
         />
       ))}
       {devices.map((device) => (
-        <DeviceSymbol key={device.place} device={device} chosen={chosen} choose={choose} />
+        <DeviceSymbol
+          key={device.place}
+          {...{ device, chosen, choose }}
+          isChosen={places?.has(device.place) ?? false}
+          choosePart={() => choosePart(device.place)}
+        />
       ))}
     </svg>
   );
@@ -71,14 +80,19 @@ interface DeviceSymbolProps {
   readonly device: PlacedDevice;
   readonly chosen: string | undefined;
   readonly choose: (net: string) => void;
+  readonly isChosen: boolean;
+  readonly choosePart: () => void;
 }
 
-function DeviceSymbol({ device, chosen, choose }: DeviceSymbolProps) {
+function DeviceSymbol({ device, chosen, choose, isChosen, choosePart }: DeviceSymbolProps) {
   const { symbol, x, y, offsetX, offsetY, marks } = device;
   const [left, top] = [x + offsetX, y + offsetY];
   return (
-    <g>
-      <g transform={`translate(${left} ${top})`}>
+    <g className={isChosen ? 'symbol chosen' : 'symbol'}>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: the list of blocks has the same parts as buttons */}
+      <g transform={`translate(${left} ${top})`} onClick={choosePart}>
+        <title>{device.place}</title>
+        <rect className="symbol-touch" width={symbol.width} height={symbol.height} />
         <path className="symbol-line" d={symbol.lines} />
         {symbol.areas && <path className="symbol-area" d={symbol.areas} />}
         {symbol.words?.map((word) => (

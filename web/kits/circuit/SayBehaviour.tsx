@@ -30,15 +30,19 @@ interface SayBehaviourProps {
   /** Pins by their numbers, of which something is joined to. */
   readonly pins: readonly string[];
   readonly said: Said | undefined;
+  /** A model tells already. */
+  readonly isKnown: boolean;
   /** With nothing where the model is to tell. */
   readonly keep: (said: Said | null) => void;
 }
 
 /** What the instructor knows of a part that no model tells: its leads, its pins, or a netlist. */
-export function SayBehaviour({ part, pins, said, keep }: SayBehaviourProps) {
+export function SayBehaviour({ part, pins, said, isKnown, keep }: SayBehaviourProps) {
   const { t } = useTranslation();
   const wanted = leadsWanted(part);
-  const [way, setWay] = useState<Way>(said ? wayOf(said) : wanted.length > 0 ? 'leads' : 'pins');
+  const [way, setWay] = useState<Way>(
+    said || isKnown ? wayOf(said) : wanted.length > 0 ? 'leads' : 'pins',
+  );
   const count = Math.max(part.pins ?? 0, ...pins.map((pin) => Number(pin) || 0));
   const [leads, setLeads] = useState<readonly LeadName[]>(
     () => said?.leads ?? Array.from({ length: count }, () => wanted[0] ?? 'plus'),

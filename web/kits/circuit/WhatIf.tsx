@@ -71,7 +71,7 @@ export function WhatIf({ circuit }: WhatIfProps) {
             }
           />
         ))}
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'end' }}>
           <TextField
             size="small"
             label={t('kits.circuit.whatIf.supply')}
