@@ -62,12 +62,12 @@ test('another value is tried, a part is said to behave otherwise, and a sentence
 
   // Tried otherwise: nothing of it stays.
   await page.getByLabel('Part', { exact: true }).click();
-  await page.getByRole('option', { name: /^R4 / }).click();
+  await page.getByRole('option', { name: /^R6 / }).click();
   await page.getByLabel('Instead of 1 kΩ').fill('green');
-  await page.getByRole('button', { name: 'Compare' }).click();
-  await expect(page.getByText(/Value of R4: “green” is none for this part/)).toBeVisible();
+  await page.getByRole('button', { name: 'Compare', exact: true }).click();
+  await expect(page.getByText(/Value of R6: “green” is none for this part/)).toBeVisible();
   await page.getByLabel('Instead of 1 kΩ').fill('2k2');
-  await page.getByRole('button', { name: 'Compare' }).click();
+  await page.getByRole('button', { name: 'Compare', exact: true }).click();
   await expect(page.getByRole('table', { name: 'What if' })).toBeVisible({ timeout: 60_000 });
   await expectAccessible(page);
 
