@@ -42,7 +42,7 @@ export const relay: Model = {
       return node === undefined
         ? []
         : [
-            `${named('B', at, name === 'rest-contact' ? 'rest' : 'work')} ${common} ${node} I = 10*(${isClosed})*V(${common},${node})`,
+            `${named('B', at, name === 'rest-contact' ? 'rest' : 'work')} ${common} ${node} I = 10*max(0,${isClosed})*V(${common},${node})`,
           ];
     };
     return [
