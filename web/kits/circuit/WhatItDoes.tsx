@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import type { Circuit, SupplyAt } from '#core/circuit/circuit';
-import { mostSentence } from '#core/circuit/notes';
+import { mostSentence, type SaidBlock } from '#core/circuit/notes';
 import { blocksOf, keyOfBlock } from '#core/circuit/patterns/index';
 import type { Block } from '#core/circuit/patterns/pattern';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
@@ -29,11 +29,12 @@ export function WhatItDoes({ board, circuit, at, volt, point }: WhatItDoesProps)
   const blocks = useMemo(() => blocksOf(circuit, at, volt ?? 0), [circuit, at, volt]);
   const notes = board.circuit ?? {};
   const saidOf = new Map(notes.does?.map(({ of, text }) => [of, text]));
+  const keep = (does: readonly SaidBlock[]) =>
+    void change({ board: { ...board, circuit: { ...notes, does } } }, t('kits.circuit.saved'));
   const say = (block: Block, text: string | null) => {
     const of = keyOfBlock(block);
     const others = (notes.does ?? []).filter((one) => one.of !== of);
-    const does = text === null ? others : [...others, { of, text }];
-    void change({ board: { ...board, circuit: { ...notes, does } } }, t('kits.circuit.saved'));
+    keep(text === null ? others : [...others, { of, text }]);
   };
   const shown = blocks.filter((block) => saidOf.get(keyOfBlock(block)) !== '');
   const left = blocks.filter((block) => saidOf.get(keyOfBlock(block)) === '');
@@ -55,7 +56,11 @@ export function WhatItDoes({ board, circuit, at, volt, point }: WhatItDoesProps)
         <InstructorOnly>
           <p>
             {t('kits.circuit.does.left', { count: left.length })}{' '}
-            <Button size="small" color="inherit" onClick={() => left[0] && say(left[0], null)}>
+            <Button
+              size="small"
+              color="inherit"
+              onClick={() => keep((notes.does ?? []).filter(({ text }) => text !== ''))}
+            >
               {t('kits.circuit.does.show')}
             </Button>
           </p>
