@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { workshopPaperPath } from '#contract/papers';
 import {
@@ -34,37 +34,50 @@ export function RoomPart() {
   const { t, i18n } = useTranslation();
   const { id, seats } = useWorkshop();
   const isInstructor = useIsInstructor();
-  const [room, setRoom] = useState<WorkshopRoom>();
+  const [plan, setPlan] = useState<RoomPlan>();
   const [held, setHeld] = useState<number>();
   const [thing, setThing] = useState('');
   const { run, refusal } = useSave();
+  // Changes go out one after the other: each is made from the version that the one before has left.
+  const sending = useRef<Promise<unknown>>(Promise.resolve());
+  const kept = useRef<number>(undefined);
+  const drawn = useRef<RoomPlan>(undefined);
+  const show = (loaded: WorkshopRoom) => {
+    kept.current = loaded.version;
+    drawn.current = loaded.plan;
+    setPlan(loaded.plan);
+  };
   // biome-ignore lint/correctness/useExhaustiveDependencies: with other seats it is another room
   useEffect(() => {
     let isWanted = true;
     void run(async () => {
       const loaded = await call(getWorkshopRoom, { params: { workshopId: id } });
-      if (isWanted) setRoom(loaded);
+      if (isWanted) show(loaded);
     });
     return () => {
       isWanted = false;
     };
   }, [id, seats]);
-  if (!room) return null;
-  const { plan, version } = room;
+  if (!plan) return null;
+  const send = async (next: RoomPlan) => {
+    const version = kept.current;
+    // What was drawn after it holds it too; what stood on a refused change went with it.
+    if (version === undefined || drawn.current !== next) return;
+    const params = { workshopId: id };
+    const refused = await run(async () => {
+      const answer = await call(changeWorkshopRoom, { params, body: { plan: next, version } });
+      kept.current = answer.version;
+      // What was drawn meanwhile goes out next.
+      if (drawn.current === next) show(answer);
+    });
+    // Somebody else was first: what they made is shown.
+    if (refused) show(await call(getWorkshopRoom, { params }));
+  };
   const change = (next: RoomPlan) => {
     if (next === plan) return;
-    setRoom({ plan: next, version });
-    void run(async () =>
-      setRoom(
-        await call(changeWorkshopRoom, {
-          params: { workshopId: id },
-          body: { plan: next, version },
-        }),
-      ),
-    ).then(async (refused) => {
-      // Somebody else was first: what they made is shown.
-      if (refused) setRoom(await call(getWorkshopRoom, { params: { workshopId: id } }));
-    });
+    drawn.current = next;
+    setPlan(next);
+    sending.current = sending.current.then(() => send(next));
   };
   const tap = (at: number) => {
     if (held === undefined) {

@@ -302,6 +302,28 @@ describe('the room', () => {
     expect(plans).toHaveLength(3);
   });
 
+  it('what is drawn while a change goes out is kept, and goes out after it', async () => {
+    const sent: { plan: RoomPlan; version: number }[] = [];
+    let answerFirst = () => {};
+    server.on(changeWorkshopRoom, async ({ body }) => {
+      sent.push(body);
+      if (sent.length === 1) await new Promise<void>((resolve) => (answerFirst = resolve));
+      return { plan: body.plan, version: body.version + 1 };
+    });
+    const user = await open();
+    await user.click(await screen.findByRole('button', { name: '1 Tern, row 2, place 1' }));
+    await user.click(screen.getByRole('button', { name: 'Free: row 1, place 5' }));
+    await user.type(screen.getByLabelText('Shared tool or place'), 'Sink');
+    await user.click(screen.getByRole('button', { name: 'Add to plan' }));
+    await screen.findByRole('button', { name: 'Sink, row 1, place 1' });
+    expect(sent).toHaveLength(1);
+    answerFirst();
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1]?.version).toBe((sent[0]?.version ?? 0) + 1);
+    await screen.findByRole('button', { name: 'Sink, row 1, place 1' });
+    await screen.findByRole('button', { name: '1 Tern, row 1, place 5' });
+  });
+
   it('is only looked at by helpers', async () => {
     staff = helper;
     await open();
