@@ -44,3 +44,20 @@ export const testEngine: SpiceEngine = {
       worker.postMessage({ id, netlist });
     }),
 };
+
+/** The same, but each circuit may take only so long: what takes longer ends with its thread, and the next gets another. */
+export const limitedEngine = (seconds: number): SpiceEngine => ({
+  run: async (netlist) => {
+    let timer: NodeJS.Timeout | undefined;
+    const late = new Promise<SpiceRun>((resolve) => {
+      timer = setTimeout(() => {
+        void warm?.terminate();
+        warm = undefined;
+        resolve({ ok: false, why: 'time', says: `took over ${seconds} s` });
+      }, 1000 * seconds);
+    });
+    const run = await Promise.race([testEngine.run(netlist), late]);
+    clearTimeout(timer);
+    return run;
+  },
+});
