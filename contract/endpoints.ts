@@ -4,6 +4,7 @@ import * as board from './board.ts';
 import * as closing from './closing.ts';
 import * as conditions from './conditions.ts';
 import type { AnyEndpoint } from './endpoint.ts';
+import * as faults from './faults.ts';
 import * as figures from './figures.ts';
 import * as kitDocument from './kitDocument.ts';
 import * as kitShelf from './kitShelf.ts';
@@ -37,6 +38,7 @@ const modules: readonly Readonly<Record<string, unknown>>[] = [
   kitDocument,
   backup,
   board,
+  faults,
   figures,
   packing,
   photos,

@@ -1,6 +1,7 @@
 import type { Board } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import type { KitFigures } from '#core/circuit/kitFigures';
+import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Iron } from '#core/joint/heat/iron';
 import type { OrderSettings } from '#core/order/settings';
 import type { Conditions } from '#core/pace/evening/conditions';
@@ -15,6 +16,7 @@ import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
 import { conditionsSchema } from './conditions.ts';
+import { faultDictionarySchema } from './faults.ts';
 import { figuresSchema } from './figures.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';
@@ -102,6 +104,13 @@ export const storedBoard: StoredKind<Board> = {
 export const storedFigures: StoredKind<KitFigures> = {
   what: 'The figures of a kit',
   schema: figuresSchema,
+  upgrades: [],
+};
+
+/** What faults of the boards of a kit show. */
+export const storedFaults: StoredKind<FaultDictionary> = {
+  what: 'The faults of a kit',
+  schema: faultDictionarySchema,
   upgrades: [],
 };
 

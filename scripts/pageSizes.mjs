@@ -13,7 +13,7 @@ const largerKb = {
   'kits/import/NewKitPage.tsx': 202,
   'kits/import/ListImport.tsx': 198,
   'kits/board/LayoutPage.tsx': 160,
-  'kits/order/StepsPage.tsx': 203,
+  'kits/order/StepsPage.tsx': 204,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 227,
   'stores/drawerlist/DrawerListPage.tsx': 200,

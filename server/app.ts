@@ -13,11 +13,13 @@ import { backupRoutes } from './backup/routes.ts';
 import { boardRoutes } from './boards/routes.ts';
 import { LogMemory } from './builds/logMemory.ts';
 import { circuitRoutes } from './circuit/routes.ts';
+import { WarmEngine } from './circuit/warmEngine.ts';
 import { clockRoutes } from './clock/routes.ts';
 import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { OpenStreams } from './events/openStreams.ts';
+import { faultRoutes } from './faults/routes.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
 import { pages } from './http/pages.ts';
@@ -131,7 +133,10 @@ export function createApp({
   backupRoutes(api, { db, daily, newDatabase, startAnew });
   boardRoutes(api, db);
   kitRoutes(api, db);
-  circuitRoutes(api, db);
+  // One simulator for all: whoever asks meanwhile waits.
+  const engine = new WarmEngine();
+  circuitRoutes(api, db, engine);
+  faultRoutes(api, db, engine);
   pictureRoutes(api, db);
   photoRoutes(api, db, seats, now);
   paceRoutes(api, db, memory);

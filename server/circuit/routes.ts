@@ -11,7 +11,9 @@ import type { Kit } from '#contract/kits';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { circuitSvgText } from '#core/circuit/drawing/circuitSvgText';
 import { symbolStyles } from '#core/circuit/drawing/symbol';
-import { whyNotReadable } from '#core/circuit/readKit';
+import { basisOf, type KitFigures } from '#core/circuit/kitFigures';
+import { type KitToRead, readKit, whyNotReadable } from '#core/circuit/readKit';
+import type { SpiceEngine } from '#core/circuit/spice';
 import { writeSpice } from '#core/circuit/spicefile/writeSpice';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { compare, valueTyped } from '#core/circuit/whatIf';
@@ -23,17 +25,17 @@ import { isUuid } from '../http/uuid.ts';
 import { plannedSteps } from '../kits/plannedSteps.ts';
 import { selectKit } from '../kits/queries.ts';
 import { drawingOf } from './drawingOf.ts';
-import { FiguresAtWork } from './figuresWork.ts';
+import { KitWork } from './kitWork.ts';
 import { replaceFigures } from './queries.ts';
-import { WarmEngine } from './warmEngine.ts';
 
 const styleOf = (asked: unknown) => symbolStyles.find((one) => one === asked);
 
-export function circuitRoutes(api: Api, db: Database): void {
-  const engine = new WarmEngine();
-  const atWork = new FiguresAtWork(engine, async (revisionId, figures) =>
-    replaceFigures(db, revisionId, figures),
-  );
+export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void {
+  const atWork = new KitWork<KitToRead, KitFigures>({
+    basisOf: ({ board, parts, supplyVolt }) => basisOf(board, parts, supplyVolt),
+    workOut: (kit, onProgress) => readKit(engine, kit, onProgress),
+    keep: (revisionId, figures) => replaceFigures(db, revisionId, figures),
+  });
   const kitOf = async (kitId: string): Promise<Kit> => {
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');

@@ -56,6 +56,7 @@ describe('the database', () => {
       { name: '028_conditions.sql' },
       { name: '029_told_together.sql' },
       { name: '030_figures.sql' },
+      { name: '031_faults.sql' },
     ]);
     await second.close();
   });

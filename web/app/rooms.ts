@@ -48,6 +48,7 @@ export const kitImport = room(() => import('../kits/import/ListImport.tsx'), ...
 export const newKit = room(() => import('../kits/import/NewKitPage.tsx'), ...kitWords);
 export const kitBoard = room(() => import('../kits/board/BoardPage.tsx'), ...kitWords);
 export const kitCircuit = room(() => import('../kits/circuit/CircuitPage.tsx'), ...kitWords);
+export const kitFault = room(() => import('../kits/fault/FaultPage.tsx'), ...kitWords);
 export const kitLayout = room(() => import('../kits/board/LayoutPage.tsx'), ...kitWords);
 export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
 export const kitMixUps = room(() => import('../kits/MixUpsPage.tsx'), ...kitWords);

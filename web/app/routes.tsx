@@ -16,6 +16,7 @@ import {
   guide,
   kitBoard,
   kitCircuit,
+  kitFault,
   kitImport,
   kitLayout,
   kitList,
@@ -146,6 +147,7 @@ export const routes = createBrowserRouter([
                 path: 'circuit',
                 lazy: kitCircuit(({ CircuitPage }) => ({ Component: CircuitPage })),
               },
+              { path: 'fault', lazy: kitFault(({ FaultPage }) => ({ Component: FaultPage })) },
               { path: 'steps', lazy: kitSteps(({ StepsPage }) => ({ Component: StepsPage })) },
               {
                 path: 'inspection',

@@ -61,6 +61,13 @@ const tabs = [
     forHelpers: true,
   },
   {
+    to: 'fault',
+    get name() {
+      return t('kits.kitFrame.fault');
+    },
+    forHelpers: true,
+  },
+  {
     to: 'papers',
     get name() {
       return t('kits.kitFrame.papers');

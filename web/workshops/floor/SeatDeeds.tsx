@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
+import { Link } from 'react-router';
 import type { Deed } from '#core/build/event';
 import { OpenSeatButton } from '../OpenSeatButton.tsx';
+import { useWorkshop } from '../WorkshopFrame.tsx';
 import { type FloorSeat, stepNumber } from './floorSeat.ts';
 
 export interface SeatDeedsProps {
@@ -20,6 +22,7 @@ export interface SeatDeedsProps {
 /** What staff can do at a seat with one tap. */
 export function SeatDeeds({ workshopId, at, visit, record, praise, comeTo, open }: SeatDeedsProps) {
   const { t } = useTranslation();
+  const { kitId } = useWorkshop();
   const { seat, state, steps } = at;
   const step = steps.find(({ id }) => id === state.currentStepId);
   const holds = state.holds.filter(({ stepId }) => stepId === step?.id);
@@ -111,6 +114,15 @@ export function SeatDeeds({ workshopId, at, visit, record, praise, comeTo, open 
       </Button>
       <Button variant="outlined" color="inherit" onClick={praise} sx={{ minHeight: 44 }}>
         {t('workshops.seatPanel.wellDone')}
+      </Button>
+      <Button
+        variant="outlined"
+        color="inherit"
+        component={Link}
+        to={`/kits/${kitId}/fault?workshop=${workshopId}`}
+        sx={{ minHeight: 44 }}
+      >
+        {t('workshops.seatPanel.findTheFault')}
       </Button>
       <OpenSeatButton workshopId={workshopId} seat={seat} />
     </Box>

@@ -1,7 +1,4 @@
 import type { FiguresWork } from '#contract/figures';
-import { basisOf, type KitFigures } from '#core/circuit/kitFigures';
-import { type KitToRead, readKit } from '#core/circuit/readKit';
-import type { SpiceEngine } from '#core/circuit/spice';
 
 interface Work {
   /** What it works from. */
@@ -12,20 +9,24 @@ interface Work {
 
 class Stopped extends Error {}
 
-/** The working out of figures, kit by kit in the background; pages ask how far it is. */
-export class FiguresAtWork {
-  readonly #engine: SpiceEngine;
-  readonly #keep: (revisionId: string, figures: KitFigures) => Promise<void>;
+/** What is worked out of a kit for seconds or minutes. */
+export interface Job<Kit, Result> {
+  /** Differs as soon as anything differs that the result depends on. */
+  readonly basisOf: (kit: Kit) => string;
+  /** `onProgress` takes the part that is done, from 0 to 1; what it throws ends the work. */
+  readonly workOut: (kit: Kit, onProgress: (done: number) => void) => Promise<Result>;
+  readonly keep: (revisionId: string, result: Result) => Promise<void>;
+}
+
+/** The working out of one thing, kit by kit in the background; pages ask how far it is. */
+export class KitWork<Kit, Result> {
+  readonly #job: Job<Kit, Result>;
   readonly #working = new Map<string, Work>();
   /** Why the last try of a kit came to nothing. */
   readonly #failed = new Map<string, string>();
 
-  constructor(
-    engine: SpiceEngine,
-    keep: (revisionId: string, figures: KitFigures) => Promise<void>,
-  ) {
-    this.#engine = engine;
-    this.#keep = keep;
+  constructor(job: Job<Kit, Result>) {
+    this.#job = job;
   }
 
   stateOf(kitId: string): FiguresWork {
@@ -36,8 +37,8 @@ export class FiguresAtWork {
   }
 
   /** Begins, or goes on with what is under way, unless the kit has changed since that began. */
-  start(kitId: string, revisionId: string, kit: KitToRead): void {
-    const basis = basisOf(kit.board, kit.parts, kit.supplyVolt);
+  start(kitId: string, revisionId: string, kit: Kit): void {
+    const basis = this.#job.basisOf(kit);
     if (this.#working.get(kitId)?.basis === basis) return;
     this.stop(kitId);
     const work: Work = { basis, done: 0, stopped: false };
@@ -52,13 +53,13 @@ export class FiguresAtWork {
     this.#working.delete(kitId);
   }
 
-  async #workOut(kitId: string, revisionId: string, kit: KitToRead, work: Work): Promise<void> {
+  async #workOut(kitId: string, revisionId: string, kit: Kit, work: Work): Promise<void> {
     try {
-      const figures = await readKit(this.#engine, kit, (done) => {
+      const result = await this.#job.workOut(kit, (done) => {
         if (work.stopped) throw new Stopped();
         work.done = done;
       });
-      await this.#keep(revisionId, figures);
+      await this.#job.keep(revisionId, result);
     } catch (error) {
       if (error instanceof Stopped) return;
       this.#failed.set(kitId, error instanceof Error ? error.message : String(error));

@@ -1,0 +1,50 @@
+import type { Board, Pad } from '../board/board.ts';
+import type { Circuit, SupplyAt } from '../circuit/circuit.ts';
+import type { Conditions } from '../circuit/netlist.ts';
+import type { Feed, Stage } from '../circuit/readings/stage.ts';
+import type { Part, PartValue } from '../parts/part.ts';
+import type { FaultKindId } from './kinds/ids.ts';
+
+/** Something that can be wrong with a board. */
+export interface Fault {
+  readonly kind: FaultKindId;
+  /** What it is about: places (`D1`), pins (`R3.1`), or holes (`C7`). */
+  readonly at: readonly string[];
+  /** What is fitted instead, where it is a part of another value. */
+  readonly value?: PartValue;
+}
+
+export const faultKey = ({ kind, at, value }: Fault): string =>
+  [kind, ...at, ...(value ? [JSON.stringify(value)] : [])].join(' ');
+
+/** The place of a pin: `R3` of `R3.1`. */
+export const placeOfPin = (pin: string): string => {
+  const dot = pin.lastIndexOf('.');
+  return dot < 0 ? pin : pin.slice(0, dot);
+};
+
+/** A whole board, as faults are made from it. */
+export interface Subject {
+  readonly board: Board;
+  readonly parts: readonly Part[];
+  readonly circuit: Circuit;
+  readonly at: SupplyAt;
+  readonly fitted: ReadonlySet<string>;
+  readonly conditions: Conditions;
+  readonly feed: Feed;
+  readonly pads: readonly Pad[];
+}
+
+/** A board with something wrong with it. */
+export interface Faulty {
+  readonly stage: Stage;
+  /** Cards beside those of its parts: a bridge of solder. */
+  readonly extra: readonly string[];
+}
+
+/** One kind of fault: where a board may have it, and what it makes of the circuit; see also kinds/traits. */
+export interface FaultKind<Id extends FaultKindId = FaultKindId> {
+  readonly id: Id;
+  readonly of: (subject: Subject) => readonly Fault[];
+  readonly make: (subject: Subject, fault: Fault) => Faulty;
+}

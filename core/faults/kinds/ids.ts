@@ -1,0 +1,21 @@
+/** Every kind of fault by its id. */
+export const faultKindIds = [
+  'backwards',
+  'missing',
+  'exchanged',
+  'other-value',
+  'other-leads',
+  'open-joint',
+  'bent-pin',
+  'bridge',
+  'strips-bridged',
+  'cut-not-made',
+  'link-forgotten',
+  'one-hole-off',
+  'wrong-pad',
+  'cells-reversed',
+  'cells-flat',
+  'broken-open',
+  'broken-short',
+] as const;
+export type FaultKindId = (typeof faultKindIds)[number];

@@ -1,0 +1,36 @@
+import type { MistakeId } from '../../learning/mistakes/ids.ts';
+import type { FaultKindId } from './ids.ts';
+
+/** What eyes are asked to look at; see core/faults/benchTests. */
+export type LookAt = 'way-round' | 'value' | 'there' | 'joints' | 'between' | 'copper' | 'seat';
+
+/** What is known of a kind of fault beside what it does to a circuit. */
+export interface FaultTraits {
+  /** How often a beginner does it, once in so many chances (priors, common practice). */
+  readonly onceIn: number;
+  /** What it is noted as; null where nobody in the room made it. */
+  readonly mistake: MistakeId | null;
+  /** What shows it without any meter, and how surely eyes find it there; null where nothing does. */
+  readonly look: { readonly at: LookAt; readonly sees: number } | null;
+}
+
+/** Of every kind; a page that ranks faults needs no more of them. */
+export const faultTraits: Readonly<Record<FaultKindId, FaultTraits>> = {
+  backwards: { onceIn: 12, mistake: 'backwards', look: { at: 'way-round', sees: 0.95 } },
+  missing: { onceIn: 80, mistake: 'wrong-place', look: { at: 'there', sees: 0.98 } },
+  exchanged: { onceIn: 40, mistake: 'wrong-value', look: { at: 'value', sees: 0.85 } },
+  'other-value': { onceIn: 100, mistake: 'wrong-value', look: { at: 'value', sees: 0.85 } },
+  'other-leads': { onceIn: 60, mistake: null, look: { at: 'value', sees: 0.4 } },
+  'open-joint': { onceIn: 60, mistake: 'dry-joint', look: { at: 'joints', sees: 0.75 } },
+  'bent-pin': { onceIn: 200, mistake: 'bent-pin', look: { at: 'seat', sees: 0.85 } },
+  bridge: { onceIn: 60, mistake: 'bridge', look: { at: 'between', sees: 0.8 } },
+  'strips-bridged': { onceIn: 120, mistake: 'bridge', look: { at: 'between', sees: 0.7 } },
+  'cut-not-made': { onceIn: 25, mistake: null, look: { at: 'copper', sees: 0.9 } },
+  'link-forgotten': { onceIn: 40, mistake: 'wrong-place', look: { at: 'copper', sees: 0.9 } },
+  'one-hole-off': { onceIn: 80, mistake: 'wrong-place', look: { at: 'seat', sees: 0.97 } },
+  'wrong-pad': { onceIn: 60, mistake: 'wrong-place', look: { at: 'there', sees: 0.85 } },
+  'cells-reversed': { onceIn: 40, mistake: 'backwards', look: { at: 'way-round', sees: 0.97 } },
+  'cells-flat': { onceIn: 30, mistake: null, look: null },
+  'broken-open': { onceIn: 300, mistake: 'broken-part', look: null },
+  'broken-short': { onceIn: 400, mistake: 'broken-part', look: null },
+};

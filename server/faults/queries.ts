@@ -1,0 +1,28 @@
+import { storedFaults } from '#contract/storedKinds';
+import type { FaultDictionary } from '#core/faults/dictionary';
+import type { Queryable } from '../db/database.ts';
+import { json, readOnceOrNull } from '../db/stored.ts';
+
+/** Keeps what faults of a revision show; it is worked out anew when the revision changes. */
+export async function replaceFaults(
+  db: Queryable,
+  revisionId: string,
+  faults: FaultDictionary,
+): Promise<void> {
+  await db.query('update kit_revision set faults = $2::jsonb where id = $1', [
+    revisionId,
+    json(storedFaults, faults),
+  ]);
+}
+
+/** What was worked out last, of whatever the revision was then. */
+export async function selectFaults(
+  db: Queryable,
+  revisionId: string,
+): Promise<FaultDictionary | null> {
+  const [row] = await db.query<{ faults: unknown }>(
+    'select faults from kit_revision where id = $1',
+    [revisionId],
+  );
+  return readOnceOrNull(storedFaults, row?.faults);
+}

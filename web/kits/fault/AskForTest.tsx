@@ -1,0 +1,114 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import {
+  type Answer,
+  atOneGlance,
+  type BenchTest,
+  needsPower,
+  testKey,
+} from '#core/faults/benchTests';
+import type { FaultDictionary } from '#core/faults/dictionary';
+import type { Proposed } from '#core/faults/nextTest';
+import type { Part } from '#core/parts/part';
+import { partText, testText, unitOf } from './faultText.ts';
+import { goodText } from './goodText.ts';
+import { Outcomes } from './Outcomes.tsx';
+import { ReadNumber } from './ReadNumber.tsx';
+
+interface AskForTestProps {
+  readonly dictionary: FaultDictionary;
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly proposed: Proposed;
+  readonly others: readonly Proposed[];
+  readonly staysOff: boolean;
+  readonly answer: (given: readonly Answer[]) => void;
+  readonly skip: (test: BenchTest) => void;
+}
+
+/** The next thing to look at, touch or measure, and the field for what comes of it. */
+export function AskForTest({
+  dictionary,
+  parts,
+  proposed,
+  others,
+  staysOff,
+  answer,
+  skip,
+}: AskForTestProps) {
+  const { t } = useTranslation();
+  const [own, setOwn] = useState<Proposed>();
+  const { test, seconds } = own ?? proposed;
+  const glance = atOneGlance(dictionary, test);
+  const good = goodText(t, dictionary, test);
+  return (
+    <section aria-labelledby="fault-next" className="fault-next">
+      <Typography variant="h2" id="fault-next">
+        {t('kits.fault.next')}
+      </Typography>
+      <p>
+        {t(`kits.fault.${needsPower(test) ? 'powerOn' : 'powerOff'}`)},{' '}
+        {t('kits.fault.seconds', { count: seconds })}
+      </p>
+      {staysOff && <p>{t('kits.fault.stayOff')}</p>}
+      <p className="fault-ask">{testText(t, dictionary, test, parts)}</p>
+      {unitOf(test) ? (
+        <ReadNumber
+          key={testKey(test)}
+          test={test}
+          read={(outcome) => answer([{ test, outcome }])}
+        />
+      ) : (
+        glance.map((one) => (
+          <div key={testKey(one)} className="fault-seen">
+            {one.kind === 'sense' && (
+              <span>{partText(t, dictionary.points.senses[one.sense]?.place ?? '', parts)}</span>
+            )}
+            <Outcomes
+              dictionary={dictionary}
+              test={one}
+              name={
+                one.kind === 'sense'
+                  ? partText(t, dictionary.points.senses[one.sense]?.place ?? '', parts)
+                  : testText(t, dictionary, one, parts)
+              }
+              chosen={undefined}
+              choose={(outcome) => answer([{ test: one, outcome }])}
+              forget={() => {}}
+            />
+          </div>
+        ))
+      )}
+      {good && <p>{t('kits.fault.good', { what: good })}</p>}
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Button color="inherit" variant="outlined" onClick={() => skip(test)}>
+          {t('kits.fault.cannotTell')}
+        </Button>
+        <TextField
+          select
+          size="small"
+          label={t('kits.fault.another')}
+          value={own ? testKey(own.test) : ''}
+          onChange={({ target }) =>
+            setOwn([proposed, ...others].find((one) => testKey(one.test) === target.value))
+          }
+          sx={{ minWidth: 220, maxWidth: '100%' }}
+        >
+          {[proposed, ...others].map((one) => (
+            <MenuItem
+              key={testKey(one.test)}
+              value={testKey(one.test)}
+              sx={{ whiteSpace: 'normal' }}
+            >
+              {testText(t, dictionary, one.test, parts)}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+    </section>
+  );
+}

@@ -1,0 +1,111 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import { useTranslation } from 'react-i18next';
+import type { Board } from '#core/board/board';
+import { partsByPlace } from '#core/board/pads';
+import { type Answer, atOneGlance, type BenchTest, testKey } from '#core/faults/benchTests';
+import type { FaultDictionary } from '#core/faults/dictionary';
+import { mustStayOff, nextTests } from '#core/faults/nextTest';
+import { ranked, rankedGroups } from '#core/faults/rank';
+import { shortDesignators } from '#core/parts/label';
+import { BoardMap } from '../../ui/board/BoardMap.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { AskForTest } from './AskForTest.tsx';
+import { FirstGlance } from './FirstGlance.tsx';
+import { placesOfTest } from './faultText.ts';
+import { LikelyFaults } from './LikelyFaults.tsx';
+import { SoFar } from './SoFar.tsx';
+
+interface FaultBenchProps {
+  readonly dictionary: FaultDictionary;
+  readonly board: Board;
+}
+
+/** What is seen of one board, what is likely wrong with it, and what to do next. */
+export function FaultBench({ dictionary, board }: FaultBenchProps) {
+  const { t } = useTranslation();
+  const { lines } = useKit();
+  const [answers, setAnswers] = useState<readonly Answer[]>([]);
+  const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
+  const [danger, setDanger] = useState(false);
+  const [pointed, setPointed] = useState<readonly string[]>();
+  const byPlace = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
+  const { unknown } = dictionary;
+  const all = useMemo(() => ranked(dictionary, answers), [dictionary, answers]);
+  const groups = useMemo(() => rankedGroups(dictionary, all), [dictionary, all]);
+  const proposed = useMemo(
+    () =>
+      nextTests(dictionary, all, answers, danger).filter(({ test }) => !skipped.has(testKey(test))),
+    [dictionary, all, answers, danger, skipped],
+  );
+  const [best] = proposed;
+  const now = new Set(pointed ?? (best ? placesOfTest(dictionary, best.test) : []));
+
+  const answer = (given: readonly Answer[]) => {
+    const keys = new Set(given.map(({ test }) => testKey(test)));
+    setAnswers((before) => [...before.filter(({ test }) => !keys.has(testKey(test))), ...given]);
+    setPointed(undefined);
+  };
+  const takeBack = (test: BenchTest) =>
+    setAnswers((before) => before.filter((one) => testKey(one.test) !== testKey(test)));
+  const skip = (test: BenchTest) =>
+    setSkipped(
+      (before) => new Set([...before, ...atOneGlance(dictionary, test).map((one) => testKey(one))]),
+    );
+  const again = () => {
+    setAnswers([]);
+    setSkipped(new Set());
+    setDanger(false);
+    setPointed(undefined);
+  };
+
+  return (
+    <div className="fault-page">
+      <div className="fault-talk">
+        <div>
+          {unknown.length > 0 && (
+            <Alert severity="info">
+              {t('kits.fault.unknown', { places: shortDesignators(unknown) })}
+            </Alert>
+          )}
+
+          <FirstGlance
+            {...{ dictionary, answers, answer, takeBack, danger, setDanger }}
+            parts={byPlace}
+          />
+        </div>
+        {best && (
+          <AskForTest
+            key={testKey(best.test)}
+            {...{ dictionary, answer, skip }}
+            proposed={best}
+            others={proposed.slice(1)}
+            staysOff={mustStayOff(dictionary, all, danger)}
+            parts={byPlace}
+          />
+        )}
+        <LikelyFaults {...{ dictionary, groups, answers }} parts={byPlace} point={setPointed} />
+        <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
+        {(answers.length > 0 || skipped.size > 0 || danger) && (
+          <Box className="fault-again">
+            <Button color="inherit" onClick={again}>
+              {t('kits.fault.again')}
+            </Button>
+          </Box>
+        )}
+      </div>
+      <div className="fault-board">
+        <figure>
+          <BoardMap board={board} parts={byPlace} side="top" now={now} />
+          <figcaption>{t('kits.fault.topView')}</figcaption>
+        </figure>
+        <figure>
+          <BoardMap board={board} parts={byPlace} side="bottom" now={now} />
+          <figcaption>{t('kits.fault.bottomView')}</figcaption>
+        </figure>
+      </div>
+    </div>
+  );
+}

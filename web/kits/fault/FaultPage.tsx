@@ -1,0 +1,84 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import { useTranslation } from 'react-i18next';
+import { Link, useSearchParams } from 'react-router';
+import { InstructorOnly } from '../../app/InstructorOnly.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { useKit } from '../KitFrame.tsx';
+import { FaultBench } from './FaultBench.tsx';
+import { useFaults } from './useFaults.ts';
+import './fault.css';
+
+/** From what is seen and measured on one board to the joint or the part that is wrong with it. */
+export function FaultPage() {
+  const { t } = useTranslation();
+  const { id, board } = useKit();
+  const [search] = useSearchParams();
+  const workshop = search.get('workshop');
+  if (!board) {
+    return (
+      <EmptyState title={t('kits.circuit.noBoard')} text={t('kits.circuit.noBoardText')}>
+        <InstructorOnly>
+          <Button variant="contained" component={Link} to="../board">
+            {t('kits.circuit.toBoard')}
+          </Button>
+        </InstructorOnly>
+      </EmptyState>
+    );
+  }
+  return (
+    <>
+      <p>{t('kits.fault.about')}</p>
+      {workshop && (
+        <p>
+          <Link to={`/workshops/${workshop}/floor`}>{t('kits.fault.toRoom')}</Link>{' '}
+          {t('kits.fault.noteThere')}
+        </p>
+      )}
+      <FaultsOf key={id} kitId={id} />
+    </>
+  );
+}
+
+function FaultsOf({ kitId }: { readonly kitId: string }) {
+  const { t } = useTranslation();
+  const kit = useKit();
+  const { faults, work, start, stop } = useFaults(kitId);
+  if (faults && kit.board) return <FaultBench dictionary={faults} board={kit.board} />;
+  return (
+    <>
+      {work.kind === 'not-readable' && (
+        <Alert severity="info">
+          {t(`kits.circuit.why.${work.why}`)}{' '}
+          <Link to="../circuit">{t('kits.kitFrame.circuit')}</Link>
+        </Alert>
+      )}
+      {work.kind === 'failed' && (
+        <Alert severity="warning">{t('kits.fault.failed', { says: work.says })}</Alert>
+      )}
+      {work.kind === 'working' && (
+        <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+          <LinearProgress
+            variant="determinate"
+            value={work.done * 100}
+            sx={{ flex: 1, minWidth: 120 }}
+            aria-label={t('kits.fault.working')}
+          />
+          <span>{t('kits.fault.working')}</span>
+          <InstructorOnly>
+            <Button color="inherit" onClick={() => void stop()}>
+              {t('kits.fault.stop')}
+            </Button>
+          </InstructorOnly>
+        </Box>
+      )}
+      {faults === null && (work.kind === 'idle' || work.kind === 'failed') && (
+        <Button variant="contained" onClick={() => void start()}>
+          {t('kits.fault.workOut')}
+        </Button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useTranslation } from 'react-i18next';
+import { type Answer, placesOf } from '#core/faults/benchTests';
+import type { FaultDictionary } from '#core/faults/dictionary';
+import type { RankedGroup } from '#core/faults/rank';
+import type { Part } from '#core/parts/part';
+import { candidateText, remedyText } from './faultText.ts';
+
+interface LikelyFaultsProps {
+  readonly dictionary: FaultDictionary;
+  readonly groups: readonly RankedGroup[];
+  readonly answers: readonly Answer[];
+  readonly parts: ReadonlyMap<string, Part>;
+  /** Shows places on the board. */
+  readonly point: (places: readonly string[]) => void;
+}
+
+const mostGroups = 5;
+const mostMembers = 4;
+const leastChance = 0.02;
+
+const wordOf = (chance: number) =>
+  chance > 0.85 ? 'sure' : chance > 0.4 ? 'likely' : chance > 0.1 ? 'perhaps' : 'hardly';
+
+/** What may be wrong, likeliest first, and what to do about the first. */
+export function LikelyFaults({ groups, answers, parts, point }: LikelyFaultsProps) {
+  const { t } = useTranslation();
+  if (answers.length === 0) return null;
+  const shown = groups
+    .filter(({ chance }, index) => index === 0 || chance >= leastChance)
+    .slice(0, mostGroups);
+  const nothingFits = shown[0]?.members[0]?.candidate === 'other';
+  return (
+    <section aria-labelledby="fault-likely">
+      <Typography variant="h2" id="fault-likely">
+        {t('kits.fault.likely')}
+      </Typography>
+      <p>{t('kits.fault.likelyAbout')}</p>
+      {nothingFits && <Alert severity="info">{t('kits.fault.nothingFits')}</Alert>}
+      <ol className="fault-likely" aria-live="polite">
+        {shown.map(({ chance, members }, index) => {
+          const [first, ...rest] = members;
+          if (!first) return null;
+          const text = candidateText(t, first.candidate, parts);
+          const others = rest.slice(0, mostMembers);
+          return (
+            <li key={text}>
+              <strong>{text}</strong>{' '}
+              <span className="fault-chance">{t(`kits.fault.chance.${wordOf(chance)}`)}</span>
+              {others.length > 0 && (
+                <p>
+                  {t('kits.fault.or')}{' '}
+                  {others.map(({ candidate }) => candidateText(t, candidate, parts)).join('; ')}
+                  {rest.length > others.length &&
+                    ` ${t('kits.fault.more', { count: rest.length - others.length })}`}
+                </p>
+              )}
+              {typeof first.candidate !== 'string' && index === 0 && chance > 0.4 && (
+                <p>
+                  <b>{t('kits.fault.remedy')}:</b> {remedyText(t, first.candidate.fault)}{' '}
+                  {t('kits.fault.proof')}
+                </p>
+              )}
+              {typeof first.candidate !== 'string' && (
+                <Button
+                  size="small"
+                  color="inherit"
+                  onClick={() =>
+                    point(
+                      members.flatMap(({ candidate }) =>
+                        typeof candidate === 'string' ? [] : placesOf(candidate),
+                      ),
+                    )
+                  }
+                  aria-label={`${t('kits.fault.showOnBoard')}: ${text}`}
+                >
+                  {t('kits.fault.showOnBoard')}
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,142 @@
+import type { TFunction } from 'i18next';
+import type { BenchTest, Candidate } from '#core/faults/benchTests';
+import type { FaultDictionary } from '#core/faults/dictionary';
+import { type Fault, placeOfPin } from '#core/faults/fault';
+import { faultTraits } from '#core/faults/kinds/traits';
+import type { Variant } from '#core/faults/variants';
+import type { Part } from '#core/parts/part';
+import { pinText } from '#core/words/figureWords';
+import { partName, valueWords } from '#core/words/partWords';
+
+type Parts = ReadonlyMap<string, Part>;
+
+/** A pin or a place in words: `R3, pin 1`, `D1`. */
+const spot = (t: TFunction, at: string | undefined, parts: Parts): string =>
+  at === undefined ? '' : at.includes('.') ? pinText(t, at, parts) : at;
+
+/** What is wrong, in a sentence without an end. */
+export function faultText(t: TFunction, { kind, at, value }: Fault, parts: Parts): string {
+  const says = t(`kits.fault.kind.${kind}`, {
+    one: spot(t, kind === 'wrong-pad' ? placeOfPin(at[0] ?? '') : at[0], parts),
+    other: spot(t, at[1], parts),
+  });
+  return value ? `${says}: ${valueWords(t, value)}` : says;
+}
+
+export const candidateText = (t: TFunction, candidate: Candidate, parts: Parts): string =>
+  candidate === 'good'
+    ? t('kits.fault.nothingWrong')
+    : candidate === 'other'
+      ? t('kits.fault.somethingElse')
+      : faultText(t, candidate.fault, parts);
+
+/** What is done about it. */
+export function remedyText(t: TFunction, { kind }: Fault): string {
+  switch (kind) {
+    case 'other-leads':
+      return t('kits.fault.action.leads');
+    case 'cut-not-made':
+      return t('kits.fault.action.cut');
+    case 'cells-flat':
+      return t('kits.fault.action.cells');
+    case 'cells-reversed':
+      return t('kits.fault.action.reversed');
+    default: {
+      const { mistake } = faultTraits[kind];
+      return mistake ? t(`mistake.${mistake}.whatNow`) : '';
+    }
+  }
+}
+
+/** A part with its place: `D1, LED red`. */
+export const partText = (t: TFunction, place: string, parts: Parts): string => {
+  const part = parts.get(place);
+  return part ? `${place}, ${partName(t, part)}` : place;
+};
+
+/** How the board is to stand while one looks. */
+export function standText(t: TFunction, when: Variant | undefined): string {
+  if (!when) return t('kits.fault.ask.senses');
+  const { place, state, with: other } = when;
+  if (state !== 'joined') {
+    return t('kits.fault.ask.state', { place, state: t(`kits.circuit.state.${state}`) });
+  }
+  return other
+    ? t('kits.fault.ask.joined', { one: place, other })
+    : t('kits.fault.ask.joinedSelf', { place });
+}
+
+/** What to look at, touch or measure, as one says it to a helper. */
+export function testText(
+  t: TFunction,
+  { points }: FaultDictionary,
+  test: BenchTest,
+  parts: Parts,
+): string {
+  const minus = spot(t, points.minus, parts);
+  switch (test.kind) {
+    case 'sense':
+      return standText(t, points.senses[test.sense]?.when);
+    case 'touch':
+      return t('kits.fault.ask.touch', { place: partText(t, points.warm[test.warm] ?? '', parts) });
+    case 'current':
+      return t('kits.fault.ask.current');
+    case 'volt':
+      return t('kits.fault.ask.volt', { pin: spot(t, points.probes[test.probe], parts), minus });
+    case 'ohm':
+      return t('kits.fault.ask.ohm', { pin: spot(t, points.probes[points.supply], parts), minus });
+    case 'joint':
+      return t('kits.fault.ask.joint', { pin: spot(t, test.pin, parts) });
+    case 'apart':
+      return t('kits.fault.ask.apart', {
+        one: spot(t, test.pins[0], parts),
+        other: spot(t, test.pins[1], parts),
+      });
+    case 'look':
+      return t(`kits.fault.ask.${test.at}`, { place: partText(t, test.place, parts) });
+  }
+}
+
+/** A word that a test says: `dim`, `beeps`, `wrong`. */
+export function outcomeText(
+  t: TFunction,
+  { points }: FaultDictionary,
+  test: BenchTest,
+  word: string,
+): string {
+  switch (test.kind) {
+    case 'sense': {
+      const isSound = points.senses[test.sense]?.sense === 'sound';
+      return t(`kits.fault.${isSound ? 'sound' : 'look'}.${word}`);
+    }
+    case 'touch':
+      return t(`kits.fault.warmth.${word}`);
+    case 'look':
+      return t(`kits.fault.eye.${word}`);
+    default:
+      return t(`kits.fault.meter.${word}`);
+  }
+}
+
+export const unitOf = ({ kind }: BenchTest): 'V' | 'mA' | 'Ω' | null =>
+  kind === 'volt' ? 'V' : kind === 'current' ? 'mA' : kind === 'ohm' ? 'Ω' : null;
+
+/** The places on the board that a test is at. */
+export function placesOfTest({ points }: FaultDictionary, test: BenchTest): string[] {
+  switch (test.kind) {
+    case 'touch':
+      return [points.warm[test.warm] ?? ''];
+    case 'volt':
+      return [placeOfPin(points.probes[test.probe] ?? '')];
+    case 'ohm':
+      return [placeOfPin(points.probes[points.supply] ?? '')];
+    case 'joint':
+      return [placeOfPin(test.pin)];
+    case 'apart':
+      return test.pins.map(placeOfPin);
+    case 'look':
+      return [test.place];
+    default:
+      return [];
+  }
+}
