@@ -93,6 +93,10 @@ export const atOneGlance = ({ points }: FaultDictionary, test: BenchTest): Bench
   );
 };
 
+/** Whether anybody sees or hears it without doing anything. */
+export const isSeenAtOnce = ({ points }: FaultDictionary, test: BenchTest): boolean =>
+  test.kind === 'sense' && points.senses[test.sense]?.when === undefined;
+
 /** The board has its supply while this is done. */
 export const needsPower = ({ kind }: BenchTest): boolean =>
   kind === 'sense' || kind === 'touch' || kind === 'current' || kind === 'volt';

@@ -66,7 +66,7 @@ function normalised(all: readonly Ranked[]): Ranked[] {
 /** Candidates that no reading tells apart, together. */
 export interface RankedGroup {
   readonly chance: number;
-  /** Likeliest first. */
+  /** Likeliest first; that nothing is wrong comes before whatever does not show. */
   readonly members: readonly Ranked[];
 }
 
@@ -82,8 +82,9 @@ export function rankedGroups(dictionary: FaultDictionary, all: readonly Ranked[]
     const group =
       candidate === 'good' ? 0 : candidate === 'other' ? -1 : (groupOf.get(candidate) ?? -1);
     const members = groups.get(group);
-    if (members) members.push(one);
-    else groups.set(group, [one]);
+    if (!members) groups.set(group, [one]);
+    else if (candidate === 'good') members.unshift(one);
+    else members.push(one);
   }
   return [...groups.values()]
     .map((members) => ({

@@ -92,9 +92,11 @@ const withoutEntry = [
   'readEdges',
   'rememberPlacementColumns',
   'removeReading',
+  'stopFaults',
   'stopFigures',
   'tickPacking',
   'tryOtherwise',
   'tryRetention',
+  'workOutFaults',
   'workOutFigures',
 ];

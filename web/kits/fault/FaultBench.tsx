@@ -5,7 +5,13 @@ import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
-import { type Answer, atOneGlance, type BenchTest, testKey } from '#core/faults/benchTests';
+import {
+  type Answer,
+  atOneGlance,
+  type BenchTest,
+  isSeenAtOnce,
+  testKey,
+} from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { mustStayOff, nextTests } from '#core/faults/nextTest';
 import { ranked, rankedGroups } from '#core/faults/rank';
@@ -37,7 +43,9 @@ export function FaultBench({ dictionary, board }: FaultBenchProps) {
   const groups = useMemo(() => rankedGroups(dictionary, all), [dictionary, all]);
   const proposed = useMemo(
     () =>
-      nextTests(dictionary, all, answers, danger).filter(({ test }) => !skipped.has(testKey(test))),
+      nextTests(dictionary, all, answers, danger).filter(
+        ({ test }) => !skipped.has(testKey(test)) && !isSeenAtOnce(dictionary, test),
+      ),
     [dictionary, all, answers, danger, skipped],
   );
   const [best] = proposed;

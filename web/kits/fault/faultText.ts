@@ -100,14 +100,16 @@ export function testText(
 /** A word that a test says: `dim`, `beeps`, `wrong`. */
 export function outcomeText(
   t: TFunction,
-  { points }: FaultDictionary,
+  { points, goodHertz }: FaultDictionary,
   test: BenchTest,
   word: string,
 ): string {
   switch (test.kind) {
     case 'sense': {
       const isSound = points.senses[test.sense]?.sense === 'sound';
-      return t(`kits.fault.${isSound ? 'sound' : 'look'}.${word}`);
+      // A part that stays as it is on a good board blinks as it should not.
+      const says = word === 'blinks' && goodHertz[test.sense] === null ? 'flashes' : word;
+      return t(`kits.fault.${isSound ? 'sound' : 'look'}.${says}`);
     }
     case 'touch':
       return t(`kits.fault.warmth.${word}`);
