@@ -25,6 +25,7 @@ const signature = record<Signature>({
     }),
   ),
   celsius: list(spread),
+  across: list(nullable(spread)),
 });
 
 const points = record<Points>({
@@ -41,6 +42,7 @@ const points = record<Points>({
     }),
   ),
   warm: list(text),
+  across: list(text),
 });
 
 export const faultDictionarySchema: Schema<FaultDictionary> = record<FaultDictionary>({

@@ -17,6 +17,8 @@ export type BenchTest =
   | { readonly kind: 'volt'; readonly probe: number }
   /** Ohms between plus and minus, nothing connected, red probe at plus. */
   | { readonly kind: 'ohm' }
+  /** Ohms across a resistor on the board, no supply, by index of the dictionary’s. */
+  | { readonly kind: 'across'; readonly resistor: number }
   /** Does a lead conduct to its pad? `R3.1` */
   | { readonly kind: 'joint'; readonly pin: string }
   /** Do two pins conduct to one another that must not? */
@@ -32,6 +34,8 @@ export const testKey = (test: BenchTest): string => {
       return `touch ${test.warm}`;
     case 'volt':
       return `volt ${test.probe}`;
+    case 'across':
+      return `across ${test.resistor}`;
     case 'joint':
       return `joint ${test.pin}`;
     case 'apart':
@@ -71,6 +75,10 @@ export function wordsOfOutcome({ kind }: BenchTest): readonly string[] {
 }
 export const warmths = ['cold', 'warm', 'hot'] as const;
 
+/** Whether a meter shows a number. */
+export const givesNumber = ({ kind }: BenchTest): boolean =>
+  kind === 'volt' || kind === 'current' || kind === 'ohm' || kind === 'across';
+
 /** Seconds of a practised hand, the words between included (common practice). */
 const seconds: Readonly<Record<BenchTest['kind'], number>> = {
   sense: 6,
@@ -78,6 +86,7 @@ const seconds: Readonly<Record<BenchTest['kind'], number>> = {
   current: 30,
   volt: 20,
   ohm: 20,
+  across: 20,
   joint: 20,
   apart: 20,
   look: 12,
@@ -124,6 +133,7 @@ export function testsOf(dictionary: FaultDictionary): BenchTest[] {
   add({ kind: 'current' });
   if (dictionary.good.ohm) add({ kind: 'ohm' });
   for (const [probe] of points.probes.entries()) add({ kind: 'volt', probe });
+  for (const [resistor] of points.across.entries()) add({ kind: 'across', resistor });
   for (const [warm] of points.warm.entries()) add({ kind: 'touch', warm });
   for (const entry of entries) {
     const { kind, at } = entry.fault;
@@ -181,6 +191,7 @@ function spreadAt(
   const signature = signatureAt(dictionary, candidate);
   if (!signature) return null;
   if (test.kind === 'ohm') return signature.ohm;
+  if (test.kind === 'across') return signature.across[test.resistor] ?? null;
   const spread = test.kind === 'volt' ? signature.volts[test.probe] : signature.milliampere;
   return spread ? atSupply(spread, supply) : null;
 }
@@ -282,6 +293,23 @@ export function likelihood(
 const movesAt = (dictionary: FaultDictionary, probe: number, candidate: Candidate): number =>
   signatureAt(dictionary, candidate)?.moves[probe] ?? 0.2;
 
+/** What a test most likely shows on such a board: a word, or a number in the unit of the meter; null where nobody can say. */
+export function likeliestOutcome(
+  dictionary: FaultDictionary,
+  test: BenchTest,
+  candidate: Candidate,
+  supply: KnownSupply,
+): Outcome | null {
+  if (!signatureAt(dictionary, candidate)) return null;
+  if (givesNumber(test)) {
+    if (test.kind === 'volt' && movesAt(dictionary, test.probe, candidate) > 0.5) return 'moves';
+    const mean = spreadAt(dictionary, test, candidate, supply)?.mean;
+    return mean === undefined ? null : test.kind === 'volt' ? mean : 10 ** mean;
+  }
+  const chances = wordChances(dictionary, test, candidate, supply);
+  return wordsOfOutcome(test)[chances.indexOf(Math.max(...chances))] ?? null;
+}
+
 /** How likely each thing is that may come of a test: words in their order, numbers in bins. Sums to one. */
 export function chancesOf(
   dictionary: FaultDictionary,
@@ -289,7 +317,7 @@ export function chancesOf(
   candidate: Candidate,
   supply: KnownSupply,
 ): readonly number[] {
-  if (test.kind !== 'volt' && test.kind !== 'current' && test.kind !== 'ohm') {
+  if (!givesNumber(test)) {
     return wordChances(dictionary, test, candidate, supply);
   }
   const { from, to } = scaleOf(test, dictionary);

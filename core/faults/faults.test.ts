@@ -8,6 +8,7 @@ import {
   type Answer,
   type BenchTest,
   chancesOf,
+  givesNumber,
   needsPower,
   supplyFrom,
   testsOf,
@@ -127,8 +128,10 @@ describe('ranking', () => {
         .slice(0, 6)
         .map((test): Answer => {
           const words = wordsOfOutcome(test);
-          const isNumber = ['volt', 'current', 'ohm'].includes(test.kind);
-          return { test, outcome: isNumber ? 10 ** (4 * random() - 2) : pick(random, words) };
+          return {
+            test,
+            outcome: givesNumber(test) ? 10 ** (4 * random() - 2) : pick(random, words),
+          };
         });
       const one = ranked(dictionary, answers);
       expect(one.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 9);

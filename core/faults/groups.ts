@@ -23,7 +23,8 @@ export function tellsApart(a: Signature, b: Signature): boolean {
     a.moves.some((chance, probe) => Math.abs(chance - (b.moves[probe] ?? chance)) > 0.5) ||
     a.celsius.some((celsius, place) => differ(celsius, b.celsius[place], 15)) ||
     differ(a.milliampere, b.milliampere, 0.1) ||
-    differ(a.ohm, b.ohm, 0.3)
+    differ(a.ohm, b.ohm, 0.3) ||
+    a.across.some((ohm, resistor) => differ(ohm, b.across[resistor], 0.15))
   );
 }
 

@@ -1,5 +1,5 @@
 import type { Analysis } from '../circuit/netlist.ts';
-import { supplyCurrent } from '../circuit/netlist.ts';
+import { nodeOf, supplyCurrent } from '../circuit/netlist.ts';
 import { Pieces } from '../circuit/readings/pieces.ts';
 import { planRun } from '../circuit/readings/planRun.ts';
 import { coursesOf, solve } from '../circuit/readings/solve.ts';
@@ -7,9 +7,10 @@ import type { SpiceEngine } from '../circuit/spice.ts';
 import { nominalDraw } from '../circuit/spread.ts';
 import { madeUpLoads, unknownPlaces } from '../circuit/unknownParts.ts';
 import { between, seeded } from '../random.ts';
-import type { Faulty } from './fault.ts';
+import { netOfPin } from './change.ts';
+import type { Faulty, Subject } from './fault.ts';
 import { sensedOf, shownOf } from './shown.ts';
-import type { Points, SensePoint, Shown } from './signature.ts';
+import type { Points, SensePoint, Shown, UnpoweredShown } from './signature.ts';
 import { standing } from './variants.ts';
 
 /** Rounds of the slowest swing that are enough to tell it, of those that a plan has. */
@@ -87,7 +88,7 @@ const ohmmeters = [
 ] as const;
 
 /** What meters on ohms show between plus and minus with nothing connected; none where unknown parts are about. */
-export async function ohmsOf(engine: SpiceEngine, { stage, extra }: Faulty): Promise<number[]> {
+async function ohmsOf(engine: SpiceEngine, { stage, extra }: Faulty): Promise<number[]> {
   if (unknownPlaces(stage.circuit, stage.fitted).length > 0) return [];
   const read: number[] = [];
   for (const meter of ohmmeters) {
@@ -103,3 +104,54 @@ export async function ohmsOf(engine: SpiceEngine, { stage, extra }: Faulty): Pro
   }
   return read;
 }
+
+/** What a meter puts across a part on ohms, behind so many ohms: too little for most junctions (common practice). */
+const acrossMeter = { volt: 0.3, ohm: 10_000 } as const;
+
+/** What a meter on ohms shows across each resistor while it is on the board. */
+async function acrossOf(
+  engine: SpiceEngine,
+  { across }: Points,
+  nets: Subject['circuit'],
+  { stage, extra }: Faulty,
+): Promise<(number | null)[]> {
+  const read: (number | null)[] = [];
+  for (const place of across) {
+    // The probes are at its pads, whatever is soldered there.
+    const pins = nets.devices.find((one) => one.place === place)?.netAt;
+    const [one, other] = ['1', '2'].map((pin) => {
+      const net = netOfPin(stage, `${place}.${pin}`) ?? pins?.[pin];
+      return net === undefined ? undefined : nodeOf(net, stage.at);
+    });
+    if (one === undefined || other === undefined) {
+      read.push(null);
+      continue;
+    }
+    const { volt, ohm } = acrossMeter;
+    const run = await solve(engine, stage, {
+      across: { kind: 'supply', volt: 0, ohm: 1e9 },
+      drawOf: () => nominalDraw,
+      analysis: { kind: 'point' },
+      extra: [...extra, `Vacross om ${other} ${volt}`, `Racross om ${one} ${ohm}`],
+    });
+    const at = (node: string) => (node === '0' ? 0 : (run?.get(`v(${node})`)?.[0] ?? Number.NaN));
+    const fallen = Math.abs(at(one) - at(other));
+    read.push(
+      Number.isNaN(fallen)
+        ? null
+        : Math.min(1e7, Math.max(0.1, (fallen * ohm) / Math.max(1e-9, volt - fallen))),
+    );
+  }
+  return read;
+}
+
+/** What a board shows without its supply. */
+export const unpoweredOf = async (
+  engine: SpiceEngine,
+  points: Points,
+  { circuit }: Subject,
+  faulty: Faulty,
+): Promise<UnpoweredShown> => ({
+  ohms: await ohmsOf(engine, faulty),
+  across: await acrossOf(engine, points, circuit, faulty),
+});

@@ -16,12 +16,12 @@ import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import type { Faulty, Subject } from './fault.ts';
 import { groupsOf } from './groups.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
-import { madeUp, ohmsOf, watchedFor } from './madeUp.ts';
+import { madeUp, unpoweredOf, watchedFor } from './madeUp.ts';
 import { pointsOf, worthSeeing } from './points.ts';
 import { type FromGood, looksOf, type Shown, type Signature, signatureOf } from './signature.ts';
 
 /** Raised when kinds of faults or what they make change, so that dictionaries are worked out anew. */
-const faultsVersion = 1;
+const faultsVersion = 2;
 
 export interface KitToFault {
   readonly board: Board;
@@ -90,7 +90,7 @@ export async function makeDictionary(
   if (!usual) return null;
   const goodHertz = hertzOf(usual);
   const usually = { volt, supply: points.supply, hertz: goodHertz };
-  const good = signatureOf(goodShown, await ohmsOf(engine, meant), usually);
+  const good = signatureOf(goodShown, await unpoweredOf(engine, points, subject, meant), usually);
   const fromGood: FromGood = { ...usually, signature: good };
 
   const faults = faultsOf(subject);
@@ -106,7 +106,9 @@ export async function makeDictionary(
       shows.set(key, at);
       const shown = await boards(faulty, isAtRest ? boardsAtRest : boardsOverTime, index + 2);
       signatures.push(
-        shown.length === 0 ? null : signatureOf(shown, await ohmsOf(engine, faulty), fromGood),
+        shown.length === 0
+          ? null
+          : signatureOf(shown, await unpoweredOf(engine, points, subject, faulty), fromGood),
       );
     }
     entries.push({ fault, shows: at });

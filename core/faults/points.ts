@@ -56,6 +56,16 @@ export function pointsOf(subject: Subject): Points {
         (device) => modelOf(device)?.watts !== undefined && familyOf(device.part).job !== 'light',
       )
       .map(({ place }) => place),
+    across: circuit.devices
+      .filter(
+        ({ part, netAt }) =>
+          familyOf(part).job === 'resistor' &&
+          netAt['1'] !== undefined &&
+          netAt['2'] !== undefined &&
+          netAt['3'] === undefined &&
+          netAt['1'] !== netAt['2'],
+      )
+      .map(({ place }) => place),
   };
 }
 

@@ -24,6 +24,8 @@ export interface Points {
   readonly senses: readonly SensePoint[];
   /** Parts that can get warm. */
   readonly warm: readonly string[];
+  /** Resistors that a meter on ohms is held across while they are on the board. */
+  readonly across: readonly string[];
 }
 
 /** What one board shows at all points. */
@@ -66,6 +68,8 @@ export interface Signature {
   readonly ohm: Spread | null;
   readonly senses: readonly Sensed[];
   readonly celsius: readonly Spread[];
+  /** By resistor: the logarithm of what a meter on ohms shows across it, no supply; null where nothing was found. */
+  readonly across: readonly (Spread | null)[];
 }
 
 const log = (value: number) => Math.log10(Math.max(value, 1e-3));
@@ -95,6 +99,17 @@ export interface FromGood {
   readonly signature?: Signature;
 }
 
+/** What a board shows without its supply, in ohms. */
+export interface UnpoweredShown {
+  /** From plus to minus, by different meters; none where nobody can say. */
+  readonly ohms: readonly number[];
+  /** By resistor. */
+  readonly across: readonly (number | null)[];
+}
+
+/** Tolerance of resistors and of what lies beside them, as a part of a decade. */
+const resistorSd = 0.05;
+
 /** Fewer boards than this do not tell how a reading goes with the supply. */
 const fewBoards = 4;
 
@@ -104,7 +119,7 @@ const fewBoards = 4;
  */
 export function signatureOf(
   shown: readonly Shown[],
-  ohms: readonly number[],
+  { ohms, across }: UnpoweredShown,
   { volt, supply, hertz, signature: good }: FromGood,
 ): Signature {
   const first = shown[0];
@@ -151,6 +166,7 @@ export function signatureOf(
         4,
       ),
     ),
+    across: across.map((ohm) => (ohm === null ? null : plain([log(ohm)], resistorSd))),
   };
 }
 

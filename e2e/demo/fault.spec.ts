@@ -1,4 +1,5 @@
 import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import { planned } from '../planned';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -51,14 +52,28 @@ test('a lamp that stays dark is traced to the part that is wrong, and what was e
   await expect(page.getByRole('heading', { name: 'So far' })).toHaveCount(0);
 });
 
-test('a seat on the floor leads to it and back', async ({ page }) => {
-  const kits: { id: string; name: string }[] = await (await page.request.get('/api/kits')).json();
-  const kit = kits.find(({ name }) => name === 'Twin Lamp');
-  const workshops: { id: string; kitName?: string }[] = await (
-    await page.request.get('/api/workshops')
-  ).json();
-  expect(workshops.length).toBeGreaterThan(0);
-  await page.goto(`/kits/${kit?.id}/fault?workshop=${workshops[0]?.id}`);
-  await page.getByRole('link', { name: 'Back to the room' }).click();
-  await expect(page).toHaveURL(/\/workshops\/.*\/floor/);
+test('from a seat on the floor to what is wrong, which is noted at that seat', async ({ page }) => {
+  test.slow();
+  const { id, seats } = await planned(page, {
+    title: 'Faults of the evening',
+    startsAt: '2027-02-05T18:30:00Z',
+    names: ['Tern'],
+  });
+  await page.goto(`/workshops/${id}/floor?seat=${seats[0]?.id}`);
+  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await expect(page.getByRole('heading', { name: 'What do you see?' })).toBeVisible({
+    timeout: 120_000,
+  });
+  await page.getByLabel('Enter something else').click();
+  await page
+    .getByRole('option', { name: /is it the right way round/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'wrong', exact: true }).click();
+  const note = page.getByRole('button', {
+    name: /It was this, note it: .* is the wrong way round/,
+  });
+  await note.first().click();
+  await expect(page).toHaveURL(/\/floor/);
+  await expect(page.getByText(/Backwards/).first()).toBeVisible();
 });

@@ -6,7 +6,7 @@ import type { DictionaryEntry, FaultDictionary } from '../dictionary.ts';
 import type { Fault, Subject } from '../fault.ts';
 import { faultKindOf } from '../kinds/index.ts';
 import { faultTraits } from '../kinds/traits.ts';
-import { madeUp, ohmsOf, watchedFor } from '../madeUp.ts';
+import { madeUp, unpoweredOf, watchedFor } from '../madeUp.ts';
 import { nextTests } from '../nextTest.ts';
 import { type Ranked, type RankedGroup, ranked, rankedGroups } from '../rank.ts';
 import { looksOf } from '../signature.ts';
@@ -32,7 +32,8 @@ export async function benchWith(
   const seed = Math.floor(random() * 1e9);
   const [shown] = await madeUp(engine, dictionary.points, faulty, analysis, 1, seed, 'made up');
   if (!shown) return null;
-  const read = await ohmsOf(engine, faulty);
+  const unpowered = await unpoweredOf(engine, dictionary.points, subject, faulty);
+  const read = unpowered.ohms;
   const noisy = (value: number, part: number) => value * (1 + between(random, -part, part));
   const { kind, at } = fault;
   const entry: DictionaryEntry = { fault, shows: -1 };
@@ -52,6 +53,10 @@ export async function benchWith(
           : noisy(shown.volts[test.probe] ?? 0, 0.005) + between(random, -0.02, 0.02);
       case 'ohm':
         return read.length > 0 ? noisy(read[random() < 0.5 ? 0 : 1] ?? 0, 0.02) : null;
+      case 'across': {
+        const ohm = unpowered.across[test.resistor];
+        return ohm === null || ohm === undefined ? null : noisy(ohm, 0.05);
+      }
       case 'joint':
         return (kind === 'open-joint' || kind === 'bent-pin') && at[0] === test.pin
           ? 'silent'

@@ -14,9 +14,11 @@ import {
 } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Proposed } from '#core/faults/nextTest';
+import type { RankedGroup } from '#core/faults/rank';
 import type { Part } from '#core/parts/part';
 import { partText, testText, unitOf } from './faultText.ts';
 import { goodText } from './goodText.ts';
+import { Means } from './Means.tsx';
 import { Outcomes } from './Outcomes.tsx';
 import { ReadNumber } from './ReadNumber.tsx';
 
@@ -26,6 +28,8 @@ interface AskForTestProps {
   readonly proposed: Proposed;
   readonly others: readonly Proposed[];
   readonly staysOff: boolean;
+  readonly groups: readonly RankedGroup[];
+  readonly answers: readonly Answer[];
   readonly answer: (given: readonly Answer[]) => void;
   readonly skip: (test: BenchTest) => void;
 }
@@ -37,6 +41,8 @@ export function AskForTest({
   proposed,
   others,
   staysOff,
+  groups,
+  answers,
   answer,
   skip,
 }: AskForTestProps) {
@@ -83,6 +89,7 @@ export function AskForTest({
           </div>
         ))
       )}
+      <Means {...{ dictionary, test, groups, answers, parts }} />
       {good && <p>{t('kits.fault.good', { what: good })}</p>}
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
         <Button color="inherit" variant="outlined" onClick={() => skip(test)}>

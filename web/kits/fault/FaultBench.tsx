@@ -15,6 +15,7 @@ import {
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { mustStayOff, nextTests } from '#core/faults/nextTest';
 import { ranked, rankedGroups } from '#core/faults/rank';
+import type { MistakeId } from '#core/learning/mistakes/ids';
 import { shortDesignators } from '#core/parts/label';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
 import { useKit } from '../KitFrame.tsx';
@@ -27,10 +28,12 @@ import { SoFar } from './SoFar.tsx';
 interface FaultBenchProps {
   readonly dictionary: FaultDictionary;
   readonly board: Board;
+  /** Notes at the seat what was found; absent where the board is of no seat. */
+  readonly note: ((mistake: MistakeId, place: string) => void) | undefined;
 }
 
 /** What is seen of one board, what is likely wrong with it, and what to do next. */
-export function FaultBench({ dictionary, board }: FaultBenchProps) {
+export function FaultBench({ dictionary, board, note }: FaultBenchProps) {
   const { t } = useTranslation();
   const { lines } = useKit();
   const [answers, setAnswers] = useState<readonly Answer[]>([]);
@@ -87,14 +90,14 @@ export function FaultBench({ dictionary, board }: FaultBenchProps) {
         {best && (
           <AskForTest
             key={testKey(best.test)}
-            {...{ dictionary, answer, skip }}
+            {...{ dictionary, groups, answers, answer, skip }}
             proposed={best}
             others={proposed.slice(1)}
             staysOff={mustStayOff(dictionary, all, danger)}
             parts={byPlace}
           />
         )}
-        <LikelyFaults {...{ dictionary, groups, answers }} parts={byPlace} point={setPointed} />
+        <LikelyFaults {...{ groups, answers, note }} parts={byPlace} point={setPointed} />
         <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
         {(answers.length > 0 || skipped.size > 0 || danger) && (
           <Box className="fault-again">

@@ -3,7 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useTranslation } from 'react-i18next';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import type { MistakeId } from '#core/learning/mistakes/ids';
+import type { FoundFault } from '../../app/foundFault.ts';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
@@ -17,6 +19,7 @@ export function FaultPage() {
   const { id, board } = useKit();
   const [search] = useSearchParams();
   const workshop = search.get('workshop');
+  const seat = search.get('seat');
   if (!board) {
     return (
       <EmptyState title={t('kits.circuit.noBoard')} text={t('kits.circuit.noBoardText')}>
@@ -33,20 +36,39 @@ export function FaultPage() {
       <p>{t('kits.fault.about')}</p>
       {workshop && (
         <p>
-          <Link to={`/workshops/${workshop}/floor`}>{t('kits.fault.toRoom')}</Link>{' '}
-          {t('kits.fault.noteThere')}
+          <Link to={floorOf(workshop, seat)}>{t('kits.fault.toRoom')}</Link>
         </p>
       )}
-      <FaultsOf key={id} kitId={id} />
+      <FaultsOf key={id} kitId={id} workshop={workshop} seat={seat} />
     </>
   );
 }
 
-function FaultsOf({ kitId }: { readonly kitId: string }) {
+const floorOf = (workshop: string, seat: string | null) =>
+  `/workshops/${workshop}/floor${seat ? `?seat=${seat}` : ''}`;
+
+interface FaultsOfProps {
+  readonly kitId: string;
+  /** From whose floor one came, and about whose board; null where nobody’s. */
+  readonly workshop: string | null;
+  readonly seat: string | null;
+}
+
+function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const { t } = useTranslation();
+  const navigate = useNavigate();
   const kit = useKit();
   const { faults, work, start, stop } = useFaults(kitId);
-  if (faults && kit.board) return <FaultBench dictionary={faults} board={kit.board} />;
+  const note =
+    workshop && seat
+      ? (mistake: MistakeId, place: string) => {
+          const found: FoundFault = { seatId: seat, mistake, place };
+          void navigate(floorOf(workshop, seat), { state: { found } });
+        }
+      : undefined;
+  if (faults && kit.board) {
+    return <FaultBench dictionary={faults} board={kit.board} note={note} />;
+  }
   return (
     <>
       {work.kind === 'not-readable' && (

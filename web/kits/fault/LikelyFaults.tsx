@@ -2,19 +2,21 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { type Answer, placesOf } from '#core/faults/benchTests';
-import type { FaultDictionary } from '#core/faults/dictionary';
+import { type Answer, type Candidate, placesOf } from '#core/faults/benchTests';
+import { faultTraits } from '#core/faults/kinds/traits';
 import type { RankedGroup } from '#core/faults/rank';
+import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { Part } from '#core/parts/part';
 import { candidateText, remedyText } from './faultText.ts';
 
 interface LikelyFaultsProps {
-  readonly dictionary: FaultDictionary;
   readonly groups: readonly RankedGroup[];
   readonly answers: readonly Answer[];
   readonly parts: ReadonlyMap<string, Part>;
   /** Shows places on the board. */
   readonly point: (places: readonly string[]) => void;
+  /** Notes at the seat what was found; absent where the board is of no seat. */
+  readonly note: ((mistake: MistakeId, place: string) => void) | undefined;
 }
 
 const mostGroups = 5;
@@ -25,7 +27,7 @@ const wordOf = (chance: number) =>
   chance > 0.85 ? 'sure' : chance > 0.4 ? 'likely' : chance > 0.1 ? 'perhaps' : 'hardly';
 
 /** What may be wrong, likeliest first, and what to do about the first. */
-export function LikelyFaults({ groups, answers, parts, point }: LikelyFaultsProps) {
+export function LikelyFaults({ groups, answers, parts, point, note }: LikelyFaultsProps) {
   const { t } = useTranslation();
   if (answers.length === 0) return null;
   const shown = groups
@@ -79,10 +81,42 @@ export function LikelyFaults({ groups, answers, parts, point }: LikelyFaultsProp
                   {t('kits.fault.showOnBoard')}
                 </Button>
               )}
+              {note && (
+                <NoteIt
+                  candidates={members.map(({ candidate }) => candidate)}
+                  {...{ parts, note }}
+                />
+              )}
             </li>
           );
         })}
       </ol>
     </section>
   );
+}
+
+interface NoteItProps {
+  readonly candidates: readonly Candidate[];
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly note: (mistake: MistakeId, place: string) => void;
+}
+
+/** So many of those that no reading tells apart are offered. */
+const mostNoted = 3;
+
+/** What it was in the end: noted at the seat. */
+function NoteIt({ candidates, parts, note }: NoteItProps) {
+  const { t } = useTranslation();
+  return candidates.slice(0, mostNoted).map((candidate) => {
+    if (typeof candidate === 'string') return null;
+    const { mistake } = faultTraits[candidate.fault.kind];
+    const [place] = placesOf(candidate);
+    if (!mistake || place === undefined) return null;
+    const what = candidateText(t, candidate, parts);
+    return (
+      <Button key={what} size="small" color="inherit" onClick={() => note(mistake, place)}>
+        {t('kits.fault.noteIt', { what })}
+      </Button>
+    );
+  });
 }

@@ -1,5 +1,5 @@
 import type { TFunction } from 'i18next';
-import type { BenchTest, Candidate } from '#core/faults/benchTests';
+import { type BenchTest, type Candidate, givesNumber } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { type Fault, placeOfPin } from '#core/faults/fault';
 import { faultTraits } from '#core/faults/kinds/traits';
@@ -85,6 +85,8 @@ export function testText(
       return t('kits.fault.ask.volt', { pin: spot(t, points.probes[test.probe], parts), minus });
     case 'ohm':
       return t('kits.fault.ask.ohm', { pin: spot(t, points.probes[points.supply], parts), minus });
+    case 'across':
+      return t('kits.fault.ask.across', { place: points.across[test.resistor] ?? '' });
     case 'joint':
       return t('kits.fault.ask.joint', { pin: spot(t, test.pin, parts) });
     case 'apart':
@@ -120,8 +122,10 @@ export function outcomeText(
   }
 }
 
-export const unitOf = ({ kind }: BenchTest): 'V' | 'mA' | 'Ω' | null =>
-  kind === 'volt' ? 'V' : kind === 'current' ? 'mA' : kind === 'ohm' ? 'Ω' : null;
+export const unitOf = (test: BenchTest): 'V' | 'mA' | 'Ω' | null => {
+  if (!givesNumber(test)) return null;
+  return test.kind === 'volt' ? 'V' : test.kind === 'current' ? 'mA' : 'Ω';
+};
 
 /** The places on the board that a test is at. */
 export function placesOfTest({ points }: FaultDictionary, test: BenchTest): string[] {
@@ -130,6 +134,8 @@ export function placesOfTest({ points }: FaultDictionary, test: BenchTest): stri
       return [points.warm[test.warm] ?? ''];
     case 'volt':
       return [placeOfPin(points.probes[test.probe] ?? '')];
+    case 'across':
+      return [points.across[test.resistor] ?? ''];
     case 'ohm':
       return [placeOfPin(points.probes[points.supply] ?? '')];
     case 'joint':

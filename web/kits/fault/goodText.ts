@@ -35,6 +35,10 @@ export function goodText(
       return rangeText(t, range(good.milliampere, power), 'mA');
     case 'ohm':
       return good.ohm && rangeText(t, range(good.ohm, power), 'Ω');
+    case 'across': {
+      const ohm = good.across[test.resistor];
+      return ohm ? rangeText(t, range(ohm, power), 'Ω') : null;
+    }
     case 'touch': {
       const chances = chancesOf(dictionary, test, 'good', { above: 0, sd: 0 });
       const word = wordsOfOutcome(test)[chances.indexOf(Math.max(...chances))];

@@ -27,6 +27,7 @@ import { SeatPanel } from './SeatPanel.tsx';
 import { SentMessages } from './SentMessages.tsx';
 import { SomebodyIsHurt } from './SomebodyIsHurt.tsx';
 import { useFloorDeeds } from './useFloorDeeds.tsx';
+import { useFoundFault } from './useFoundFault.ts';
 import { VisitBar } from './VisitBar.tsx';
 import { WhoNext } from './WhoNext.tsx';
 import './floor.css';
@@ -56,6 +57,7 @@ function Floor({ workshop, kept }: FloorProps) {
   const [dialog, setDialog] = useState<FloorDialog>();
   const deeds = useFloorDeeds(log, seats);
   const { me, visits, undo, record, leave, visit, comeTo } = deeds;
+  useFoundFault(seats, record);
   const { steps, startsAt, lengthMinutes } = workshop;
   const chosen = seats.find(({ seat }) => seat.id === search.get('seat'));
 

@@ -119,7 +119,7 @@ export function SeatDeeds({ workshopId, at, visit, record, praise, comeTo, open 
         variant="outlined"
         color="inherit"
         component={Link}
-        to={`/kits/${kitId}/fault?workshop=${workshopId}`}
+        to={`/kits/${kitId}/fault?workshop=${workshopId}&seat=${seat.id}`}
         sx={{ minHeight: 44 }}
       >
         {t('workshops.seatPanel.findTheFault')}
