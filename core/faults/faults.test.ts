@@ -19,7 +19,8 @@ import { faultKey, type Subject } from './fault.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
 import { makeDictionary, subjectOf } from './makeDictionary.ts';
 import { nextTests } from './nextTest.ts';
-import { ranked, rankedGroups } from './rank.ts';
+import { ranked, rankedGroups, type Weights } from './rank.ts';
+import { weightsOf } from './seenBefore.ts';
 import { subjectWith } from './testing/subjectWith.ts';
 
 const red = { kind: 'colour', colour: 'red' } as const;
@@ -112,6 +113,25 @@ describe('ranking', () => {
       outcome: 'wrong',
     };
     expect(firstGroup([dark, slipped, volt('R4.2', 5.98), round])).toContain('backwards D1');
+  });
+
+  it('what was seen at earlier builds of the kit comes first among what nothing tells apart', () => {
+    const dark: Answer = { test: { kind: 'sense', sense: 0 }, outcome: 'off' };
+    const chanceOf = (key: string, weights?: Weights) =>
+      ranked(dictionary, [dark], weights).find(
+        ({ candidate }) => typeof candidate !== 'string' && faultKey(candidate.fault) === key,
+      )?.chance ?? 0;
+    const entries = [1, 2, 3, 4].map(() => ({
+      mistake: 'dry-joint' as const,
+      designator: 'R4',
+      instead: undefined,
+    }));
+    const weights = weightsOf({ builds: 12, entries });
+    expect(chanceOf('open-joint R4.1', weights)).toBeGreaterThan(chanceOf('open-joint R4.1'));
+    expect(chanceOf('backwards D1', weights)).toBeLessThan(chanceOf('backwards D1'));
+    // Without any build, all is as usual.
+    const none = weightsOf({ builds: 0, entries: [] });
+    expect(chanceOf('backwards D1', none)).toBeCloseTo(chanceOf('backwards D1'), 9);
   });
 
   it('says so when nothing fits', () => {

@@ -15,6 +15,7 @@ import {
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { mustStayOff, nextTests } from '#core/faults/nextTest';
 import { ranked, rankedGroups } from '#core/faults/rank';
+import { type SeenBefore, weightsOf } from '#core/faults/seenBefore';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import { shortDesignators } from '#core/parts/label';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
@@ -28,12 +29,14 @@ import { SoFar } from './SoFar.tsx';
 interface FaultBenchProps {
   readonly dictionary: FaultDictionary;
   readonly board: Board;
+  /** What earlier builds of the kit have shown; undefined as long as nobody knows. */
+  readonly before: SeenBefore | undefined;
   /** Notes at the seat what was found; absent where the board is of no seat. */
   readonly note: ((mistake: MistakeId, place: string) => void) | undefined;
 }
 
 /** What is seen of one board, what is likely wrong with it, and what to do next. */
-export function FaultBench({ dictionary, board, note }: FaultBenchProps) {
+export function FaultBench({ dictionary, board, before, note }: FaultBenchProps) {
   const { t } = useTranslation();
   const { lines } = useKit();
   const [answers, setAnswers] = useState<readonly Answer[]>([]);
@@ -42,7 +45,10 @@ export function FaultBench({ dictionary, board, note }: FaultBenchProps) {
   const [pointed, setPointed] = useState<readonly string[]>();
   const byPlace = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
   const { unknown } = dictionary;
-  const all = useMemo(() => ranked(dictionary, answers), [dictionary, answers]);
+  const all = useMemo(
+    () => ranked(dictionary, answers, before && weightsOf(before)),
+    [dictionary, answers, before],
+  );
   const groups = useMemo(() => rankedGroups(dictionary, all), [dictionary, all]);
   const proposed = useMemo(
     () =>
@@ -97,7 +103,7 @@ export function FaultBench({ dictionary, board, note }: FaultBenchProps) {
             parts={byPlace}
           />
         )}
-        <LikelyFaults {...{ groups, answers, note }} parts={byPlace} point={setPointed} />
+        <LikelyFaults {...{ groups, answers, before, note }} parts={byPlace} point={setPointed} />
         <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
         {(answers.length > 0 || skipped.size > 0 || danger) && (
           <Box className="fault-again">

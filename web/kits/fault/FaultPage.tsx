@@ -58,7 +58,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const kit = useKit();
-  const { faults, work, start, stop } = useFaults(kitId);
+  const { faults, before, work, start, stop } = useFaults(kitId);
   const note =
     workshop && seat
       ? (mistake: MistakeId, place: string) => {
@@ -67,7 +67,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
         }
       : undefined;
   if (faults && kit.board) {
-    return <FaultBench dictionary={faults} board={kit.board} note={note} />;
+    return <FaultBench dictionary={faults} board={kit.board} before={before} note={note} />;
   }
   return (
     <>

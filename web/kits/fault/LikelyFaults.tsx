@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { type Answer, type Candidate, placesOf } from '#core/faults/benchTests';
 import { faultTraits } from '#core/faults/kinds/traits';
 import type { RankedGroup } from '#core/faults/rank';
+import type { SeenBefore } from '#core/faults/seenBefore';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { Part } from '#core/parts/part';
 import { candidateText, remedyText } from './faultText.ts';
@@ -12,6 +13,7 @@ import { candidateText, remedyText } from './faultText.ts';
 interface LikelyFaultsProps {
   readonly groups: readonly RankedGroup[];
   readonly answers: readonly Answer[];
+  readonly before: SeenBefore | undefined;
   readonly parts: ReadonlyMap<string, Part>;
   /** Shows places on the board. */
   readonly point: (places: readonly string[]) => void;
@@ -27,7 +29,7 @@ const wordOf = (chance: number) =>
   chance > 0.85 ? 'sure' : chance > 0.4 ? 'likely' : chance > 0.1 ? 'perhaps' : 'hardly';
 
 /** What may be wrong, likeliest first, and what to do about the first. */
-export function LikelyFaults({ groups, answers, parts, point, note }: LikelyFaultsProps) {
+export function LikelyFaults({ groups, answers, before, parts, point, note }: LikelyFaultsProps) {
   const { t } = useTranslation();
   if (answers.length === 0) return null;
   const shown = groups
@@ -39,7 +41,9 @@ export function LikelyFaults({ groups, answers, parts, point, note }: LikelyFaul
       <Typography variant="h2" id="fault-likely">
         {t('kits.fault.likely')}
       </Typography>
-      <p>{t('kits.fault.likelyAbout')}</p>
+      <p>
+        {t('kits.fault.likelyAbout')} {before && t('kits.fault.counted', { count: before.builds })}
+      </p>
       {nothingFits && <Alert severity="info">{t('kits.fault.nothingFits')}</Alert>}
       <ol className="fault-likely" aria-live="polite">
         {shown.map(({ chance, members }, index) => {

@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { getFaults, getFaultsWork, stopFaults, workOutFaults } from '#contract/faults';
+import { getKitReport } from '#contract/reports';
 import type { FaultDictionary } from '#core/faults/dictionary';
+import type { SeenBefore } from '#core/faults/seenBefore';
 import { call } from '../../app/call.ts';
 import { useKitWork } from '../useKitWork.ts';
 
@@ -22,5 +24,17 @@ export function useFaults(kitId: string) {
       end: () => call(stopFaults, { params }),
     };
   }, [kitId]);
-  return { faults, ...useKitWork({ ...calls, whenDone: load, begins: faults === null }) };
+  // What was logged before makes a better guess; without it the usual one does.
+  const [before, setBefore] = useState<SeenBefore>();
+  useEffect(() => {
+    let isWanted = true;
+    void call(getKitReport, { params: { kitId } }).then(
+      (report) => isWanted && setBefore(report),
+      () => {},
+    );
+    return () => {
+      isWanted = false;
+    };
+  }, [kitId]);
+  return { faults, before, ...useKitWork({ ...calls, whenDone: load, begins: faults === null }) };
 }
