@@ -9,6 +9,7 @@ export const kitPapers = [
   'cutting-list',
   'drill-template',
   'circuit-sheet',
+  'fault-sheet',
   'step-sheets',
   'picture-steps',
 ] as const;

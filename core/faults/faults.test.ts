@@ -16,6 +16,7 @@ import {
 } from './benchTests.ts';
 import type { FaultDictionary } from './dictionary.ts';
 import { faultKey, type Subject } from './fault.ts';
+import { faultSheet } from './faultSheet.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
 import { makeDictionary, subjectOf } from './makeDictionary.ts';
 import { nextTests } from './nextTest.ts';
@@ -194,6 +195,20 @@ describe('what to do next', () => {
     const proposed = nextTests(dictionary, ranked(dictionary, []), [], true);
     expect(proposed.length).toBeGreaterThan(0);
     expect(proposed.some(({ test }) => needsPower(test))).toBe(false);
+  });
+});
+
+describe('the sheet for a room without screens', () => {
+  it('tells a dark LED, where to look, and a reading that parts the likeliest faults', () => {
+    const parts = faultSheet(dictionary);
+    const dark = parts.find(({ seen }) => seen[0]?.outcome === 'off');
+    expect(dark?.lookAt).toContainEqual({ kind: 'look', at: 'way-round', place: 'D1' });
+    for (const { measure } of parts) {
+      for (const { test, means } of measure) {
+        expect(means.length).toBeGreaterThan(1);
+        expect(needsPower(test) || test.kind !== 'volt').toBe(true);
+      }
+    }
   });
 });
 

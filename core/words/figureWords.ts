@@ -41,6 +41,7 @@ const isOpen = (unit: Unit, value: number) => unit === 'Ω' && value >= openFrom
 
 /** `4.6 V`: one figure, told as the larger end of a range is. */
 export function amountText(t: TFunction, value: number, unit: Unit): string {
+  if (isOpen(unit, value)) return t('figure.range.open');
   const size = Math.abs(value);
   // The end of a swing: a simulator overshoots by some hundredths of a volt.
   if (size < (unit === 'V' ? 0.1 : nothing[unit])) return `0 ${unit}`;

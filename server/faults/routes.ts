@@ -15,14 +15,8 @@ import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
 import { isUuid } from '../http/uuid.ts';
 import { selectKit } from '../kits/queries.ts';
-import { replaceFaults, selectFaults } from './queries.ts';
-
-/** Null where the circuit of a kit is not known well enough to say what a fault does. */
-function kitToFault({ board, lines, supplyVolt }: Kit): KitToFault | null {
-  const parts = lines.map(({ part }) => part);
-  if (!board || supplyVolt === null || whyNotReadable({ board, parts, supplyVolt })) return null;
-  return { board, parts, supplyVolt };
-}
+import { faultsOfKit, kitToFault } from './faultsOfKit.ts';
+import { replaceFaults } from './queries.ts';
 
 export function faultRoutes(api: Api, db: Database, engine: SpiceEngine): void {
   const atWork = new KitWork<KitToFault, FaultDictionary>({
@@ -42,12 +36,7 @@ export function faultRoutes(api: Api, db: Database, engine: SpiceEngine): void {
     return kit;
   };
 
-  api.serve(getFaults, async ({ params: { kitId } }) => {
-    const kit = await kitOf(kitId);
-    const now = kitToFault(kit);
-    const faults = now && (await selectFaults(db, kit.revisionId));
-    return faults && now && faults.basis === dictionaryBasis(now) ? faults : null;
-  });
+  api.serve(getFaults, async ({ params: { kitId } }) => faultsOfKit(db, await kitOf(kitId)));
 
   api.serve(getFaultsWork, async ({ params: { kitId } }) => atWork.stateOf(kitId));
 

@@ -10,6 +10,7 @@ import { bandWords, headCells, whatItIs } from './cells.ts';
 import { circuitSheetPdf, circuitSheetTable } from './circuitSheet.ts';
 import { cuttingListPdf, cuttingListTable } from './cuttingList.ts';
 import { drillTemplatePdf, drillTemplateTable } from './drillTemplate.ts';
+import { faultSheetPdf, faultSheetTable } from './faultSheet.ts';
 import { makePaper, mm, mono, ruled, tickBox } from './pdf.ts';
 import { partPicture } from './pictures.ts';
 import type { PlannedRevision } from './plannedRevision.ts';
@@ -125,6 +126,7 @@ export const kitPaperDefinitions: Readonly<Record<KitPaper, KitPaperDefinition>>
   },
   'cutting-list': { pdf: cuttingListPdf, table: cuttingListTable },
   'circuit-sheet': { pdf: circuitSheetPdf, table: circuitSheetTable },
+  'fault-sheet': { pdf: faultSheetPdf, table: faultSheetTable },
   'drill-template': { pdf: drillTemplatePdf, table: drillTemplateTable },
   'step-sheets': { pdf: stepSheetsPdf, table: stepsTable },
   'picture-steps': { pdf: pictureStepsPdf, table: stepsTable },

@@ -1,4 +1,5 @@
 import type { Revision } from '#contract/kits';
+import type { FaultDictionary } from '#core/faults/dictionary';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { PicturesByHash } from './stepPictures.ts';
 
@@ -7,4 +8,6 @@ export interface PlannedRevision extends Revision {
   readonly steps: readonly PlannedStep[];
   /** What the steps show, where a paper prints it. */
   readonly stepPictures: PicturesByHash;
+  /** What its faults show; absent where nobody has worked it out. */
+  readonly faults?: FaultDictionary | null;
 }

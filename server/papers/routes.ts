@@ -22,6 +22,7 @@ import { packingOrders } from '#core/stores/packing';
 import { timeInWords } from '../clock/siteTime.ts';
 import type { Database } from '../db/database.ts';
 import { selectSeatEvents } from '../events/queries.ts';
+import { faultsOfKit } from '../faults/faultsOfKit.ts';
 import type { Api } from '../http/api.ts';
 import { notFound, Refusal } from '../http/refusal.ts';
 import { fileName, sendTable } from '../http/table.ts';
@@ -80,7 +81,12 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor, now: () => D
     const kit = isUuid(kitId) ? await selectKit(db, kitId) : undefined;
     if (!kit) throw notFound('kit');
     const steps = plannedSteps(kit);
-    const planned = { ...kit, steps, stepPictures: await picturesOfSteps(db, kit.id, steps) };
+    const planned = {
+      ...kit,
+      steps,
+      stepPictures: await picturesOfSteps(db, kit.id, steps),
+      faults: await faultsOfKit(db, kit),
+    };
     const { pdf, table } = kitPaperDefinitions[paper];
     const speaker = speak(request.query.lang);
     const name = speaker.t(`papers.file.${paper}`, { of: kit.name });

@@ -67,6 +67,16 @@ const papers: readonly {
     },
   },
   {
+    key: 'fault-sheet',
+    paper: 'fault-sheet',
+    get name() {
+      return t('kits.papersPage.faultSheet');
+    },
+    get text() {
+      return t('kits.papersPage.faultsAndReadings');
+    },
+  },
+  {
     key: 'step-sheets',
     paper: 'step-sheets',
     get name() {

@@ -18,11 +18,11 @@ import { ranked, rankedGroups } from '#core/faults/rank';
 import { type SeenBefore, weightsOf } from '#core/faults/seenBefore';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import { shortDesignators } from '#core/parts/label';
+import { placesOfTest } from '#core/words/faultWords';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { AskForTest } from './AskForTest.tsx';
 import { FirstGlance } from './FirstGlance.tsx';
-import { placesOfTest } from './faultText.ts';
 import { LikelyFaults } from './LikelyFaults.tsx';
 import { SoFar } from './SoFar.tsx';
 

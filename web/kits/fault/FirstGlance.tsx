@@ -6,7 +6,7 @@ import { useTranslation } from 'react-i18next';
 import { type Answer, type BenchTest, testKey } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Part } from '#core/parts/part';
-import { partText } from './faultText.ts';
+import { partText } from '#core/words/faultWords';
 import { Outcomes } from './Outcomes.tsx';
 
 interface FirstGlanceProps {

@@ -8,7 +8,7 @@ import type { RankedGroup } from '#core/faults/rank';
 import type { SeenBefore } from '#core/faults/seenBefore';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { Part } from '#core/parts/part';
-import { candidateText, remedyText } from './faultText.ts';
+import { candidateText, remedyText } from '#core/words/faultWords';
 
 interface LikelyFaultsProps {
   readonly groups: readonly RankedGroup[];

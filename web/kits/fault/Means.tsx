@@ -3,8 +3,8 @@ import { type Answer, type BenchTest, likeliestOutcome, supplyFrom } from '#core
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { RankedGroup } from '#core/faults/rank';
 import type { Part } from '#core/parts/part';
+import { candidateText, outcomeText, unitOf } from '#core/words/faultWords';
 import { amountText } from '#core/words/figureWords';
-import { candidateText, outcomeText, unitOf } from './faultText.ts';
 
 interface MeansProps {
   readonly dictionary: FaultDictionary;

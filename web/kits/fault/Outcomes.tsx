@@ -3,7 +3,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useTranslation } from 'react-i18next';
 import { type BenchTest, wordsOfOutcome } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
-import { outcomeText } from './faultText.ts';
+import { outcomeText } from '#core/words/faultWords';
 
 interface OutcomesProps {
   readonly dictionary: FaultDictionary;

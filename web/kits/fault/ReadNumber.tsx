@@ -4,8 +4,8 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { BenchTest, Outcome } from '#core/faults/benchTests';
+import { unitOf } from '#core/words/faultWords';
 import { numberTyped } from '../../ui/decimal.ts';
-import { unitOf } from './faultText.ts';
 import '../../ui/form.css';
 
 interface ReadNumberProps {

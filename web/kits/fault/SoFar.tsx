@@ -4,8 +4,8 @@ import { useTranslation } from 'react-i18next';
 import { type Answer, type BenchTest, testKey } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Part } from '#core/parts/part';
+import { outcomeText, partText, testText, unitOf } from '#core/words/faultWords';
 import { decimal } from '../../ui/decimal.ts';
-import { outcomeText, partText, testText, unitOf } from './faultText.ts';
 
 interface SoFarProps {
   readonly dictionary: FaultDictionary;

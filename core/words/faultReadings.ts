@@ -1,9 +1,9 @@
 import type { TFunction } from 'i18next';
-import { type BenchTest, chancesOf, wordsOfOutcome } from '#core/faults/benchTests';
-import type { FaultDictionary } from '#core/faults/dictionary';
-import type { Spread } from '#core/faults/signature';
-import { rangeText } from '#core/words/figureWords';
-import { outcomeText } from './faultText.ts';
+import { type BenchTest, chancesOf, wordsOfOutcome } from '../faults/benchTests.ts';
+import type { FaultDictionary } from '../faults/dictionary.ts';
+import type { Spread } from '../faults/signature.ts';
+import { outcomeText } from './faultWords.ts';
+import { rangeText } from './figureWords.ts';
 
 /** Nineteen of twenty lie within so many standard deviations. */
 const mostOff = 1.96;

@@ -1,12 +1,12 @@
 import type { TFunction } from 'i18next';
-import { type BenchTest, type Candidate, givesNumber } from '#core/faults/benchTests';
-import type { FaultDictionary } from '#core/faults/dictionary';
-import { type Fault, placeOfPin } from '#core/faults/fault';
-import { faultTraits } from '#core/faults/kinds/traits';
-import type { Variant } from '#core/faults/variants';
-import type { Part } from '#core/parts/part';
-import { pinText } from '#core/words/figureWords';
-import { partName, valueWords } from '#core/words/partWords';
+import { type BenchTest, type Candidate, givesNumber } from '../faults/benchTests.ts';
+import type { FaultDictionary } from '../faults/dictionary.ts';
+import { type Fault, placeOfPin } from '../faults/fault.ts';
+import { faultTraits } from '../faults/kinds/traits.ts';
+import type { Variant } from '../faults/variants.ts';
+import type { Part } from '../parts/part.ts';
+import { pinText } from './figureWords.ts';
+import { partName, valueWords } from './partWords.ts';
 
 type Parts = ReadonlyMap<string, Part>;
 
