@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { FiguresWork } from '#contract/figures';
 import type { Kit } from '#contract/kits';
 import { type Board, emptyBoard, type Pad } from '#core/board/board';
 import {
@@ -9,6 +8,7 @@ import {
   stepsOf,
   type TestServer,
   testServer,
+  workedOut,
 } from '../testing/testServer.ts';
 import { WarmEngine } from './warmEngine.ts';
 
@@ -54,27 +54,21 @@ async function kitWithBoard(name: string): Promise<Kit> {
   return kitOf(id);
 }
 
-/** Begins the work and waits until it is done. */
-async function workedOut(id: string): Promise<FiguresWork> {
-  const path = `/api/kits/${id}/figures/work`;
-  let { body } = await server.instructor.post(path).expect(200);
-  while (body.kind === 'working') {
-    await new Promise((resolve) => setTimeout(resolve, 50));
-    ({ body } = await server.instructor.get(path).expect(200));
-  }
-  return body;
-}
-
 describe('the figures of a kit', () => {
   it('what is missing is told before anything is worked out', async () => {
     const id = await makeKit(server, 'No Board');
-    expect(await workedOut(id)).toEqual({ kind: 'not-readable', why: 'no-nets' });
+    expect(await workedOut(server, `/api/kits/${id}/figures/work`)).toEqual({
+      kind: 'not-readable',
+      why: 'no-nets',
+    });
   });
 
   it('are worked out in the background, kept with the revision, and told at its checks', async () => {
     const before = await kitWithBoard('Lamp');
     expect(before.figures).toBeUndefined();
-    expect(await workedOut(before.id)).toEqual({ kind: 'idle' });
+    expect(await workedOut(server, `/api/kits/${before.id}/figures/work`)).toEqual({
+      kind: 'idle',
+    });
     const kit = await kitOf(before.id);
     const whole = kit.figures?.stages.at(-1)?.figures;
     // (9 V − 2 V) over twice 470 Ω.
@@ -90,7 +84,7 @@ describe('the figures of a kit', () => {
 
   it('go when the kit changes, and come back when it is changed back', async () => {
     const { id } = await kitWithBoard('Changing');
-    await workedOut(id);
+    await workedOut(server, `/api/kits/${id}/figures/work`);
     const kit = await kitOf(id);
     expect(kit.figures).toBeDefined();
     await changeKitTo(server, kit, { supplyVolt: 5 });
@@ -128,7 +122,7 @@ describe('the figures of a kit', () => {
     ];
     await changeKitTo(server, kit, { board: { ...board, circuit: { parts } } });
     expect((await kitOf(kit.id)).board?.circuit?.parts).toEqual(parts);
-    expect(await workedOut(kit.id)).toEqual({ kind: 'idle' });
+    expect(await workedOut(server, `/api/kits/${kit.id}/figures/work`)).toEqual({ kind: 'idle' });
     const whole = (await kitOf(kit.id)).figures?.stages.at(-1)?.figures;
     expect(whole?.unknown).toEqual([]);
     const bad = { ...board, circuit: { parts: [{ place: 'R2', elements: '.control' }] } };
@@ -143,7 +137,7 @@ describe('the figures of a kit', () => {
     const kit = await kitWithBoard('Changed Meanwhile');
     await server.instructor.post(`/api/kits/${kit.id}/figures/work`).expect(200);
     await changeKitTo(server, kit, { supplyVolt: 5 });
-    await workedOut(kit.id);
+    await workedOut(server, `/api/kits/${kit.id}/figures/work`);
     // (5 V − 2 V) over twice 470 Ω.
     const { figures } = await kitOf(kit.id);
     expect(figures?.stages.at(-1)?.figures?.milliampere?.usual).toBeLessThan(4);

@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { FiguresWork } from '#contract/figures';
 import type { Kit } from '#contract/kits';
 import { emptyBoard, type Pad } from '#core/board/board';
 import type { FaultDictionary } from '#core/faults/dictionary';
@@ -9,6 +8,7 @@ import {
   makeKit,
   type TestServer,
   testServer,
+  workedOut,
 } from '../testing/testServer.ts';
 
 let server: TestServer;
@@ -49,20 +49,13 @@ const kitOf = async (id: string): Promise<Kit> =>
 const faultsOf = async (id: string): Promise<FaultDictionary | null> =>
   (await server.instructor.get(`/api/kits/${id}/faults`).expect(200)).body;
 
-async function workedOut(id: string): Promise<FiguresWork> {
-  const path = `/api/kits/${id}/faults/work`;
-  let { body } = await server.instructor.post(path).expect(200);
-  while (body.kind === 'working') {
-    await new Promise((resolve) => setTimeout(resolve, 50));
-    ({ body } = await server.instructor.get(path).expect(200));
-  }
-  return body;
-}
-
 describe('the faults of a kit', () => {
   it('what is missing is told before anything is worked out', async () => {
     const id = await makeKit(server, 'No Board For Faults');
-    expect(await workedOut(id)).toEqual({ kind: 'not-readable', why: 'no-nets' });
+    expect(await workedOut(server, `/api/kits/${id}/faults/work`)).toEqual({
+      kind: 'not-readable',
+      why: 'no-nets',
+    });
     expect(await faultsOf(id)).toBeNull();
   });
 
@@ -70,7 +63,7 @@ describe('the faults of a kit', () => {
     const id = await makeKit(server, 'Faulty Lamp');
     await changeKitTo(server, await kitOf(id), { board, supplyVolt: 9 });
     expect(await faultsOf(id)).toBeNull();
-    expect(await workedOut(id)).toEqual({ kind: 'idle' });
+    expect(await workedOut(server, `/api/kits/${id}/faults/work`)).toEqual({ kind: 'idle' });
     const kinds = (await faultsOf(id))?.entries.map(({ fault }) => fault.kind);
     for (const kind of ['backwards', 'missing', 'open-joint', 'bridge', 'cells-reversed']) {
       expect(kinds).toContain(kind);

@@ -8,6 +8,7 @@ import request, { type Response, type Test } from 'supertest';
 import type TestAgent from 'supertest/lib/agent.js';
 import { v7 as newEventId } from 'uuid';
 import type { SentEvent } from '#contract/events';
+import type { FiguresWork } from '#contract/figures';
 import type { Kit, KitPart } from '#contract/kits';
 import type { Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
@@ -156,3 +157,13 @@ export function changeKitTo(server: TestServer, kit: Kit, changes: KitChanges) {
 
 /** The steps that a kit is built by now. */
 export const stepsOf = (kit: Kit): readonly PlannedStep[] => plannedSteps(kit);
+
+/** Begins what the server works out of a kit, and waits until it is done. */
+export async function workedOut(server: TestServer, path: string): Promise<FiguresWork> {
+  let { body } = await server.instructor.post(path).expect(200);
+  while (body.kind === 'working') {
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    ({ body } = await server.instructor.get(path).expect(200));
+  }
+  return body;
+}

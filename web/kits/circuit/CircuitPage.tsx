@@ -1,7 +1,5 @@
 import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
@@ -13,8 +11,9 @@ import { whyNotReadable } from '#core/circuit/readKit';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
-import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
+import { NoBoard } from '../NoBoard.tsx';
+import { WorkUnderWay } from '../WorkUnderWay.tsx';
 import { useFigures } from './useFigures.ts';
 import './circuit.css';
 
@@ -37,19 +36,8 @@ const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stage
 
 /** What the boards of a kit must show, at every stage at which something is measured. */
 export function CircuitPage() {
-  const { t } = useTranslation();
   const { board } = useKit();
-  if (!board) {
-    return (
-      <EmptyState title={t('kits.circuit.noBoard')} text={t('kits.circuit.noBoardText')}>
-        <InstructorOnly>
-          <Button variant="contained" component={Link} to="../board">
-            {t('kits.circuit.toBoard')}
-          </Button>
-        </InstructorOnly>
-      </EmptyState>
-    );
-  }
+  if (!board) return <NoBoard />;
   return <CircuitOfBoard board={board} />;
 }
 
@@ -102,20 +90,7 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
           </Alert>
         )}
         {work.kind === 'working' && (
-          <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
-            <LinearProgress
-              variant="determinate"
-              value={work.done * 100}
-              sx={{ flex: 1 }}
-              aria-label={t('kits.circuit.working')}
-            />
-            <span>{t('kits.circuit.working')}</span>
-            <InstructorOnly>
-              <Button color="inherit" onClick={() => void stop()}>
-                {t('kits.circuit.stop')}
-              </Button>
-            </InstructorOnly>
-          </Box>
+          <WorkUnderWay done={work.done} says={t('kits.circuit.working')} stop={stop} />
         )}
         {work.kind === 'failed' && (
           <Alert severity="warning">{t('kits.circuit.failed', { says: work.says })}</Alert>

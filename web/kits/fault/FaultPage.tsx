@@ -1,14 +1,12 @@
 import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { FoundFault } from '../../app/foundFault.ts';
-import { InstructorOnly } from '../../app/InstructorOnly.tsx';
-import { EmptyState } from '../../ui/EmptyState.tsx';
 import { useKit } from '../KitFrame.tsx';
+import { NoBoard } from '../NoBoard.tsx';
+import { WorkUnderWay } from '../WorkUnderWay.tsx';
 import { FaultBench } from './FaultBench.tsx';
 import { useFaults } from './useFaults.ts';
 import './fault.css';
@@ -20,17 +18,7 @@ export function FaultPage() {
   const [search] = useSearchParams();
   const workshop = search.get('workshop');
   const seat = search.get('seat');
-  if (!board) {
-    return (
-      <EmptyState title={t('kits.circuit.noBoard')} text={t('kits.circuit.noBoardText')}>
-        <InstructorOnly>
-          <Button variant="contained" component={Link} to="../board">
-            {t('kits.circuit.toBoard')}
-          </Button>
-        </InstructorOnly>
-      </EmptyState>
-    );
-  }
+  if (!board) return <NoBoard />;
   return (
     <>
       <p>{t('kits.fault.about')}</p>
@@ -81,20 +69,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
         <Alert severity="warning">{t('kits.fault.failed', { says: work.says })}</Alert>
       )}
       {work.kind === 'working' && (
-        <Box role="status" sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-          <LinearProgress
-            variant="determinate"
-            value={work.done * 100}
-            sx={{ flex: 1, minWidth: 120 }}
-            aria-label={t('kits.fault.working')}
-          />
-          <span>{t('kits.fault.working')}</span>
-          <InstructorOnly>
-            <Button color="inherit" onClick={() => void stop()}>
-              {t('kits.fault.stop')}
-            </Button>
-          </InstructorOnly>
-        </Box>
+        <WorkUnderWay done={work.done} says={t('kits.fault.working')} stop={stop} />
       )}
       {faults === null && (work.kind === 'idle' || work.kind === 'failed') && (
         <Button variant="contained" onClick={() => void start()}>
