@@ -84,10 +84,13 @@ export function nextTests(
       return { test, bits, seconds: secondsOf(test) + (isSwitched ? switchSeconds : 0) };
     })
     .sort((a, b) => b.bits / b.seconds - a.bits / a.seconds);
-  const supplyTest = proposed.find(({ test }) => isSupply(dictionary, test));
-  const [best] = proposed;
-  if (supplyTest && best && waits(best.test))
-    return [supplyTest, ...proposed.filter((one) => one !== supplyTest)];
+  const first = proposed.findIndex(({ test }) => waits(test));
+  const own = proposed.findIndex(({ test }) => isSupply(dictionary, test));
+  const supplyTest = proposed[own];
+  if (supplyTest && first >= 0 && first < own) {
+    proposed.splice(own, 1);
+    proposed.splice(first, 0, supplyTest);
+  }
   return proposed;
 }
 

@@ -22,6 +22,8 @@ export function Means({ dictionary, test, groups, answers, parts }: MeansProps) 
   const { t } = useTranslation();
   const supply = supplyFrom(dictionary, answers);
   const unit = unitOf(test);
+  // Several parts are looked at together: this is about one of them.
+  const place = test.kind === 'sense' ? (dictionary.points.senses[test.sense]?.place ?? '') : '';
   const byOutcome = new Map<string, string[]>();
   for (const { chance, members } of groups.slice(0, mostGroups)) {
     const candidate = members[0]?.candidate;
@@ -31,7 +33,7 @@ export function Means({ dictionary, test, groups, answers, parts }: MeansProps) 
     const shows =
       typeof outcome === 'number' && unit
         ? amountText(t, outcome, unit)
-        : outcomeText(t, dictionary, test, String(outcome));
+        : `${place} ${outcomeText(t, dictionary, test, String(outcome))}`.trim();
     const said = candidateText(t, candidate, parts);
     byOutcome.set(shows, [...(byOutcome.get(shows) ?? []), said]);
   }
