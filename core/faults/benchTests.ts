@@ -2,8 +2,7 @@ import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import { placeOfPin } from './fault.ts';
 import type { FaultKindId } from './kinds/ids.ts';
 import { faultTraits, type LookAt } from './kinds/traits.ts';
-import { normalBelow } from './normalBelow.ts';
-import { atSupply, type KnownSupply, lookChances, looks, type Spread } from './signature.ts';
+import { atSupply, below, type KnownSupply, lookChances, looks, type Spread } from './signature.ts';
 
 /** Something that can be looked at, felt or measured on a board, with all that may come of it. */
 export type BenchTest =
@@ -171,8 +170,8 @@ const scaleOf = ({ kind }: BenchTest, { volt }: FaultDictionary): Scale =>
 const onScale = (test: BenchTest, value: number): number =>
   test.kind === 'volt' ? value : Math.log10(Math.max(Math.abs(value), 1e-3));
 
-const warmthsOf = ({ mean, sd }: { readonly mean: number; readonly sd: number }) => {
-  const [cold, warm] = [normalBelow(32, mean, sd), normalBelow(55, mean, sd)];
+const warmthsOf = (celsius: Spread) => {
+  const [cold, warm] = [below(32, celsius), below(55, celsius)];
   return soften([cold, warm - cold, 1 - warm], misread);
 };
 
@@ -283,10 +282,7 @@ export function likelihood(
   const width = (to - from) / bins;
   // As a chance of the bin about it, so that it is of one kind with words.
   const free = 1 / bins;
-  const near = spread
-    ? normalBelow(value + width / 2, spread.mean, spread.sd) -
-      normalBelow(value - width / 2, spread.mean, spread.sd)
-    : free;
+  const near = spread ? below(value + width / 2, spread) - below(value - width / 2, spread) : free;
   return (1 - moves) * (wrongReading * free + (1 - wrongReading) * near);
 }
 
@@ -326,8 +322,8 @@ export function chancesOf(
   const edge = (bin: number) => from + ((to - from) * bin) / bins;
   const chances = even(bins).map((free, bin) => {
     if (!spread) return free;
-    const low = bin === 0 ? 0 : normalBelow(edge(bin), spread.mean, spread.sd);
-    const high = bin === bins - 1 ? 1 : normalBelow(edge(bin + 1), spread.mean, spread.sd);
+    const low = bin === 0 ? 0 : below(edge(bin), spread);
+    const high = bin === bins - 1 ? 1 : below(edge(bin + 1), spread);
     return wrongReading * free + (1 - wrongReading) * (high - low);
   });
   return [...chances.map((chance) => chance * (1 - moves)), moves];

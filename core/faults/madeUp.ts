@@ -8,7 +8,7 @@ import { nominalDraw } from '../circuit/spread.ts';
 import { madeUpLoads, unknownPlaces } from '../circuit/unknownParts.ts';
 import { between, seeded } from '../random.ts';
 import { netOfPin } from './change.ts';
-import type { Faulty, Subject } from './fault.ts';
+import type { Faulty } from './fault.ts';
 import { sensedOf, shownOf } from './shown.ts';
 import type { Points, SensePoint, Shown, UnpoweredShown } from './signature.ts';
 import { standing } from './variants.ts';
@@ -112,15 +112,13 @@ const acrossMeter = { volt: 0.3, ohm: 10_000 } as const;
 async function acrossOf(
   engine: SpiceEngine,
   { across }: Points,
-  nets: Subject['circuit'],
   { stage, extra }: Faulty,
 ): Promise<(number | null)[]> {
   const read: (number | null)[] = [];
   for (const place of across) {
     // The probes are at its pads, whatever is soldered there.
-    const pins = nets.devices.find((one) => one.place === place)?.netAt;
     const [one, other] = ['1', '2'].map((pin) => {
-      const net = netOfPin(stage, `${place}.${pin}`) ?? pins?.[pin];
+      const net = netOfPin(stage, `${place}.${pin}`);
       return net === undefined ? undefined : nodeOf(net, stage.at);
     });
     if (one === undefined || other === undefined) {
@@ -149,9 +147,8 @@ async function acrossOf(
 export const unpoweredOf = async (
   engine: SpiceEngine,
   points: Points,
-  { circuit }: Subject,
   faulty: Faulty,
 ): Promise<UnpoweredShown> => ({
   ohms: await ohmsOf(engine, faulty),
-  across: await acrossOf(engine, points, circuit, faulty),
+  across: await acrossOf(engine, points, faulty),
 });

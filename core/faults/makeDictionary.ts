@@ -90,7 +90,7 @@ export async function makeDictionary(
   if (!usual) return null;
   const goodHertz = hertzOf(usual);
   const usually = { volt, supply: points.supply, hertz: goodHertz };
-  const good = signatureOf(goodShown, await unpoweredOf(engine, points, subject, meant), usually);
+  const good = signatureOf(goodShown, await unpoweredOf(engine, points, meant), usually);
   const fromGood: FromGood = { ...usually, signature: good };
 
   const faults = faultsOf(subject);
@@ -108,7 +108,7 @@ export async function makeDictionary(
       signatures.push(
         shown.length === 0
           ? null
-          : signatureOf(shown, await unpoweredOf(engine, points, subject, faulty), fromGood),
+          : signatureOf(shown, await unpoweredOf(engine, points, faulty), fromGood),
       );
     }
     entries.push({ fault, shows: at });

@@ -1,5 +1,5 @@
 import { roomCelsius } from '../circuit/heat.ts';
-import { normalBelow } from './normalBelow.ts';
+import { normalCdf } from '../pace/normal.ts';
 import type { Variant } from './variants.ts';
 
 /** What eyes and ears tell of a part that lights or sounds. `slow`, `fast`: against a good board. */
@@ -170,13 +170,17 @@ export function signatureOf(
   };
 }
 
+/** The part of boards whose reading is below x. */
+export const below = (x: number, { mean, sd }: Pick<Spread, 'mean' | 'sd'>): number =>
+  normalCdf((x - mean) / sd);
+
 /** How often eyes are deceived, or ears (common practice). */
 const deceived = 0.06;
 
 /** How likely each look is, in the order of `looks`; they sum to one. */
-export function lookChances({ milliampere: { mean, sd }, comes }: Sensed): number[] {
-  const dark = normalBelow(log(darkMilliampere), mean, sd);
-  const dim = normalBelow(log(dimMilliampere), mean, sd) - dark;
+export function lookChances({ milliampere, comes }: Sensed): number[] {
+  const dark = below(log(darkMilliampere), milliampere);
+  const dim = below(log(dimMilliampere), milliampere) - dark;
   const moving = [comes.usual, comes.slow, comes.fast];
   const still = Math.max(0, 1 - moving.reduce((sum, one) => sum + one, 0));
   const on = 1 - dark - dim;

@@ -32,7 +32,7 @@ export async function benchWith(
   const seed = Math.floor(random() * 1e9);
   const [shown] = await madeUp(engine, dictionary.points, faulty, analysis, 1, seed, 'made up');
   if (!shown) return null;
-  const unpowered = await unpoweredOf(engine, dictionary.points, subject, faulty);
+  const unpowered = await unpoweredOf(engine, dictionary.points, faulty);
   const read = unpowered.ohms;
   const noisy = (value: number, part: number) => value * (1 + between(random, -part, part));
   const { kind, at } = fault;
