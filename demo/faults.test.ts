@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { testEngine } from '#core/circuit/testing/engine';
+import { limitedEngine } from '#core/circuit/testing/engine';
 import type { DictionaryEntry, FaultDictionary } from '#core/faults/dictionary';
 import type { Subject } from '#core/faults/fault';
 import { makeDictionary, subjectOf } from '#core/faults/makeDictionary';
@@ -15,6 +15,9 @@ import { type Random, seeded } from '#core/random';
 import { isLong } from '#core/testing/cases';
 import { documentOf } from './examples.ts';
 import { type DemoKitName, demoKits } from './scenario.ts';
+
+/** As the server’s: what takes longer hangs. */
+const engine = limitedEngine(30);
 
 async function subjectOfDemo(name: DemoKitName): Promise<Subject> {
   const demo = demoKits.find((one) => one.name === name);
@@ -45,7 +48,7 @@ async function searched(
   const random = seeded(7);
   const all: Searched[] = [];
   for (const entry of hidden) {
-    const bench = await benchWith(testEngine, subject, dictionary, entry.fault, random);
+    const bench = await benchWith(engine, subject, dictionary, entry.fault, random);
     if (!bench) continue;
     const isIt: Parameters<typeof lookFor>[2] = ({ members }) =>
       members.some(({ candidate }) => candidate === entry);
@@ -69,12 +72,13 @@ describe('hidden faults of the examples, looked for by an automatic tester', () 
     '%s: most are found in a few steps, also with a reading that is wrong',
     async (name) => {
       const subject = await subjectOfDemo(name);
-      const dictionary = await makeDictionary(testEngine, subject, 'test');
+      const dictionary = await makeDictionary(engine, subject, 'test');
       if (!dictionary) throw new Error('no solution');
-      expect(dictionary.signatures).not.toContain(null);
+      const unsolved = dictionary.signatures.filter((one) => one === null).length;
+      expect(unsolved / dictionary.signatures.length).toBeLessThan(0.1);
       const hidden = dictionary.entries.filter((_, index) => isLong || index % usualShare === 0);
       const found = await searched(subject, dictionary, hidden);
-      expect(found.length).toBe(hidden.length);
+      expect(found.length).toBeGreaterThan(0.9 * hidden.length);
       expect(within(found, 6)).toBeGreaterThan(0.65);
       expect(within(found, 10)).toBeGreaterThan(0.75);
       const slipped = await searched(subject, dictionary, hidden, 10);

@@ -2,9 +2,10 @@
 export interface SpiceEngine {
   /**
    * @param netlist one circuit with one analysis, from its title to `.end`
+   * @param mostMilliseconds where it may not take as long as it usually may
    * @returns a vector for each thing saved, by its name in lower case (`v(n1)`, `i(vr1_led)`, `time`)
    */
-  readonly run: (netlist: string) => Promise<SpiceRun>;
+  readonly run: (netlist: string, mostMilliseconds?: number) => Promise<SpiceRun>;
 }
 
 /** What a vector holds, point by point. */

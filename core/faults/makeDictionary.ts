@@ -64,14 +64,15 @@ const goodBoards = { atRest: 30, overTime: 6 } as const;
  * @throws Error of the simulator
  */
 export async function makeDictionary(
-  engine: SpiceEngine,
+  simulator: SpiceEngine,
   subject: Subject,
   basis: string,
   onProgress: (done: number) => void = () => {},
 ): Promise<FaultDictionary | null> {
   const meant = asMeant(subject);
-  const analysis = await watchedFor(engine, meant);
+  const analysis = await watchedFor(simulator, meant);
   if (!analysis) return null;
+  const engine = inTime(simulator);
   const isAtRest = analysis.kind === 'point';
   const unknown = unknownPlaces(subject.circuit, subject.fitted);
   const isUnsure = unknown.length > 0;
@@ -128,6 +129,14 @@ export async function makeDictionary(
     groups: groupsOf(good, signatures, entries),
   };
 }
+
+/** A run of one board may take so long, in ms: a fault can make a circuit swing faster than anybody can watch. */
+const mostMilliseconds = 6000;
+
+/** What takes too long is not known: readings say nothing of it, looks may still find it. */
+const inTime = ({ run }: SpiceEngine): SpiceEngine => ({
+  run: (netlist) => run(netlist, mostMilliseconds),
+});
 
 /** A text that two faults share where they make the same circuit. */
 const textOf = ({ stage, extra }: Faulty, analysis: Analysis): string => {

@@ -28,8 +28,9 @@ export class WarmEngine implements SpiceEngine {
   #idle: NodeJS.Timeout | undefined;
   #turn: Promise<unknown> = Promise.resolve();
 
-  readonly run = (netlist: string): Promise<SpiceRun> => {
-    const answer = this.#turn.then(() => this.#ask(netlist));
+  readonly run = (netlist: string, mostMilliseconds = longestMilliseconds): Promise<SpiceRun> => {
+    const most = Math.min(mostMilliseconds, longestMilliseconds);
+    const answer = this.#turn.then(() => this.#ask(netlist, most));
     this.#turn = answer.catch(() => undefined);
     return answer;
   };
@@ -42,7 +43,7 @@ export class WarmEngine implements SpiceEngine {
     await thread?.terminate();
   };
 
-  async #ask(netlist: string): Promise<SpiceRun> {
+  async #ask(netlist: string, mostMilliseconds: number): Promise<SpiceRun> {
     clearTimeout(this.#idle);
     if (this.#runs >= mostRuns) await this.close();
     const thread = this.#thread ?? this.#start();
@@ -66,8 +67,8 @@ export class WarmEngine implements SpiceEngine {
       };
       const timer = setTimeout(() => {
         void this.close();
-        end({ ok: false, why: 'time', says: `took over ${longestMilliseconds / 1000} s` });
-      }, longestMilliseconds);
+        end({ ok: false, why: 'time', says: `took over ${mostMilliseconds / 1000} s` });
+      }, mostMilliseconds);
       thread.on('message', hear);
       thread.once('error', fail);
       thread.postMessage({ id, netlist });

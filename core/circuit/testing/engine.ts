@@ -47,14 +47,15 @@ export const testEngine: SpiceEngine = {
 
 /** The same, but each circuit may take only so long: what takes longer ends with its thread, and the next gets another. */
 export const limitedEngine = (seconds: number): SpiceEngine => ({
-  run: async (netlist) => {
+  run: async (netlist, mostMilliseconds = 1000 * seconds) => {
+    const most = Math.min(mostMilliseconds, 1000 * seconds);
     let timer: NodeJS.Timeout | undefined;
     const late = new Promise<SpiceRun>((resolve) => {
       timer = setTimeout(() => {
         void warm?.terminate();
         warm = undefined;
-        resolve({ ok: false, why: 'time', says: `took over ${seconds} s` });
-      }, 1000 * seconds);
+        resolve({ ok: false, why: 'time', says: `took over ${most / 1000} s` });
+      }, most);
     });
     const run = await Promise.race([testEngine.run(netlist), late]);
     clearTimeout(timer);
