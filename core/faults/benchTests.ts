@@ -110,7 +110,7 @@ export const needsPower = ({ kind }: BenchTest): boolean =>
   kind === 'sense' || kind === 'touch' || kind === 'current' || kind === 'volt';
 
 /** Kinds of fault at a joint that a meter finds between a lead and its pad. */
-const opens: readonly FaultKindId[] = ['open-joint', 'bent-pin'];
+const opens: readonly FaultKindId[] = ['open-joint', 'pin-bent'];
 /** Kinds that join two pins. */
 const joins: readonly FaultKindId[] = ['bridge', 'strips-bridged'];
 

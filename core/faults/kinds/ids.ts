@@ -6,7 +6,7 @@ export const faultKindIds = [
   'other-value',
   'other-leads',
   'open-joint',
-  'bent-pin',
+  'pin-bent',
   'bridge',
   'strips-bridged',
   'cut-not-made',

@@ -21,7 +21,7 @@ const byId: { readonly [Id in FaultKindId]: FaultKind<Id> } = {
   'other-value': otherValue,
   'other-leads': otherLeads,
   'open-joint': openJoint,
-  'bent-pin': bentPin,
+  'pin-bent': bentPin,
   bridge,
   'strips-bridged': stripsBridged,
   'cut-not-made': cutNotMade,

@@ -1,4 +1,7 @@
+import { bentPin, brokenPart } from '../../learning/mistakes/damage.ts';
+import { backwards, wrongPlace, wrongValue } from '../../learning/mistakes/fitting.ts';
 import type { MistakeId } from '../../learning/mistakes/ids.ts';
+import { bridge, dryJoint } from '../../learning/mistakes/joints.ts';
 import type { FaultKindId } from './ids.ts';
 
 /** What eyes are asked to look at; see core/faults/benchTests. */
@@ -16,21 +19,21 @@ export interface FaultTraits {
 
 /** Of every kind; a page that ranks faults needs no more of them. */
 export const faultTraits: Readonly<Record<FaultKindId, FaultTraits>> = {
-  backwards: { onceIn: 12, mistake: 'backwards', look: { at: 'way-round', sees: 0.95 } },
-  missing: { onceIn: 80, mistake: 'wrong-place', look: { at: 'there', sees: 0.98 } },
-  exchanged: { onceIn: 40, mistake: 'wrong-value', look: { at: 'value', sees: 0.85 } },
-  'other-value': { onceIn: 100, mistake: 'wrong-value', look: { at: 'value', sees: 0.85 } },
+  backwards: { onceIn: 12, mistake: backwards.id, look: { at: 'way-round', sees: 0.95 } },
+  missing: { onceIn: 80, mistake: wrongPlace.id, look: { at: 'there', sees: 0.98 } },
+  exchanged: { onceIn: 40, mistake: wrongValue.id, look: { at: 'value', sees: 0.85 } },
+  'other-value': { onceIn: 100, mistake: wrongValue.id, look: { at: 'value', sees: 0.85 } },
   'other-leads': { onceIn: 60, mistake: null, look: { at: 'value', sees: 0.4 } },
-  'open-joint': { onceIn: 60, mistake: 'dry-joint', look: { at: 'joints', sees: 0.75 } },
-  'bent-pin': { onceIn: 200, mistake: 'bent-pin', look: { at: 'seat', sees: 0.85 } },
-  bridge: { onceIn: 60, mistake: 'bridge', look: { at: 'between', sees: 0.8 } },
-  'strips-bridged': { onceIn: 120, mistake: 'bridge', look: { at: 'between', sees: 0.7 } },
+  'open-joint': { onceIn: 60, mistake: dryJoint.id, look: { at: 'joints', sees: 0.75 } },
+  'pin-bent': { onceIn: 200, mistake: bentPin.id, look: { at: 'seat', sees: 0.85 } },
+  bridge: { onceIn: 60, mistake: bridge.id, look: { at: 'between', sees: 0.8 } },
+  'strips-bridged': { onceIn: 120, mistake: bridge.id, look: { at: 'between', sees: 0.7 } },
   'cut-not-made': { onceIn: 25, mistake: null, look: { at: 'copper', sees: 0.9 } },
-  'link-forgotten': { onceIn: 40, mistake: 'wrong-place', look: { at: 'copper', sees: 0.9 } },
-  'one-hole-off': { onceIn: 80, mistake: 'wrong-place', look: { at: 'seat', sees: 0.97 } },
-  'wrong-pad': { onceIn: 60, mistake: 'wrong-place', look: { at: 'there', sees: 0.85 } },
-  'cells-reversed': { onceIn: 40, mistake: 'backwards', look: { at: 'way-round', sees: 0.97 } },
+  'link-forgotten': { onceIn: 40, mistake: wrongPlace.id, look: { at: 'copper', sees: 0.9 } },
+  'one-hole-off': { onceIn: 80, mistake: wrongPlace.id, look: { at: 'seat', sees: 0.97 } },
+  'wrong-pad': { onceIn: 60, mistake: wrongPlace.id, look: { at: 'there', sees: 0.85 } },
+  'cells-reversed': { onceIn: 40, mistake: backwards.id, look: { at: 'way-round', sees: 0.97 } },
   'cells-flat': { onceIn: 30, mistake: null, look: null },
-  'broken-open': { onceIn: 300, mistake: 'broken-part', look: null },
-  'broken-short': { onceIn: 400, mistake: 'broken-part', look: null },
+  'broken-open': { onceIn: 300, mistake: brokenPart.id, look: null },
+  'broken-short': { onceIn: 400, mistake: brokenPart.id, look: null },
 };

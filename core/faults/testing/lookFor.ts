@@ -58,7 +58,7 @@ export async function benchWith(
         return ohm === null || ohm === undefined ? null : noisy(ohm, 0.05);
       }
       case 'joint':
-        return (kind === 'open-joint' || kind === 'bent-pin') && at[0] === test.pin
+        return (kind === 'open-joint' || kind === 'pin-bent') && at[0] === test.pin
           ? 'silent'
           : 'beeps';
       case 'apart':
