@@ -14,7 +14,10 @@ test('a kit says what its board must show, draws its circuit, and prints both', 
   });
   await expect(page.getByText(/blinks at/).first()).toBeVisible();
   await expect(page.getByText('Current limit for the first power')).toBeVisible();
-  await expect(page.getByRole('img', { name: /Circuit with \d+ parts/ })).toBeVisible();
+  // Placed and routed in a thread of its own, which takes its time on a busy machine.
+  await expect(page.getByRole('img', { name: /Circuit with \d+ parts/ })).toBeVisible({
+    timeout: 60_000,
+  });
   await expectAccessible(page);
 
   // A net that is chosen in the table is the one in the drawing.

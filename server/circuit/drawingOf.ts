@@ -27,7 +27,7 @@ export async function drawingOf(
   const circuit = circuitOf(board, parts);
   if (circuit.nets.length === 0) return null;
   const drawing = await circuitDrawing(circuit, supplyOf(circuit, board.circuit), style, (graph) =>
-    converted<LaidOut>('circuitLayout', graph, { milliseconds: 20_000, megabytes: 512 }),
+    converted<LaidOut>('circuitLayout', graph, { milliseconds: 60_000, megabytes: 512 }),
   );
   return drawings.set(key, drawing);
 }
