@@ -267,6 +267,26 @@ describe('faults that a board may have', () => {
     expect(bridges.map(({ at }) => at)).toEqual([['R1.1', 'R2.1']]);
   });
 
+  it('a night light that is looked at in the dark tells its turned transistor from a good one', async () => {
+    const found = await made(
+      subjectWith(
+        [
+          [line('resistor-axial', 'R1', ohm(100_000)), 'plus b'],
+          [line('light-resistor', 'R2'), 'b minus'],
+          [line('transistor-to92', 'Q1', type('BC547')), 'c b minus'],
+          [line('resistor-axial', 'R3', ohm(470)), 'plus l'],
+          [line('led-5mm', 'D1', red), 'l c'],
+        ],
+        6,
+      ),
+    );
+    const inTheDark = found.points.senses.findIndex(({ when }) => when?.state === 'dark');
+    // Some 8 mA: 6 V less 2 V over 470 Ω.
+    expect(found.good.senses[inTheDark]?.milliampere.mean).toBeGreaterThan(0.6);
+    const turned = found.entries.findIndex(({ fault }) => faultKey(fault) === 'backwards Q1');
+    expect(found.groups[turned]).not.toBe(0);
+  }, 60_000);
+
   it('a reversed electrolytic lets current through (common practice: it leaks)', async () => {
     const subject = subjectWith(
       [

@@ -61,7 +61,12 @@ export async function madeUp(
     const otherwise: Shown['senses'][number][] = [];
     for (const senses of byVariant(points)) {
       const [{ when } = {}] = senses;
-      const other = when && (await solve(engine, standing(faulty, when).stage, how));
+      const other =
+        when &&
+        (await solve(engine, standing(faulty, when).stage, {
+          ...how,
+          drawOf: isNominal ? how.drawOf : pieces.except(when.place).of,
+        }));
       if (!other) return shown;
       otherwise.push(...sensedOf(senses, stage.circuit, coursesOf(other, analysis)));
     }

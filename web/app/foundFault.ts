@@ -1,5 +1,4 @@
-import type { MistakeId } from '#core/learning/mistakes/ids';
-import { mistakeIds } from '#core/learning/mistakes/ids';
+import { type MistakeId, mistakeIds } from '#core/learning/mistakes/ids';
 
 /** What was found wrong with the board of a seat, on its way from the page of faults to the log of the floor. */
 export interface FoundFault {

@@ -14,6 +14,13 @@ export class Pieces {
     this.#random = random;
   }
 
+  /** The same board, but for one part that is drawn anew: it stands in another way, and has another value there. */
+  except(place: string): Pieces {
+    const other = new Pieces(this.#random);
+    for (const [of, values] of this.made) if (of !== place) other.made.set(of, values);
+    return other;
+  }
+
   readonly of = (place: string): Draw => {
     const known = this.made.get(place);
     if (known) {
