@@ -1,5 +1,7 @@
 import * as yup from 'yup';
 import type { BuildEvent } from '#core/build/event';
+import { lookAts } from '#core/faults/kinds/ids';
+import type { LookFirst } from '#core/faults/lookFirst';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import { mistakeIds } from '#core/learning/mistakes/ids';
@@ -71,6 +73,10 @@ export const seatForm: Schema<SeatView> = record<SeatView>({
 });
 
 export const eventsForm: Schema<readonly BuildEvent[]> = list(buildEventSchema);
+
+export const lookFirstForm: Schema<readonly LookFirst[]> = list(
+  record<LookFirst>({ at: oneOf(lookAts), place: text }),
+);
 
 export const practiceForm: Schema<SeatPractice> = record<SeatPractice>({
   kitName: text,

@@ -1,4 +1,5 @@
 import type { BuildEvent } from '#core/build/event';
+import type { LookFirst } from '#core/faults/lookFirst';
 import type { ClassData, FloorData } from './keptForms.ts';
 import type { SeatPractice } from './practice.ts';
 import type { Schema } from './schema.ts';
@@ -53,6 +54,12 @@ export const keptSeat: KeptKind<SeatView> = {
 export const keptEvents: KeptKind<readonly BuildEvent[]> = {
   what: 'The log',
   schema: async () => (await forms()).eventsForm,
+  upgrades: [],
+};
+
+export const keptLookFirst: KeptKind<readonly LookFirst[]> = {
+  what: 'What to look at first',
+  schema: async () => (await forms()).lookFirstForm,
   upgrades: [],
 };
 

@@ -1,4 +1,5 @@
 import type { Board } from '#core/board/board';
+import type { LookFirst } from '#core/faults/lookFirst';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import type { StyleId } from '#core/order/styles/ids';
 import type { PlannedStep } from '#core/pace/stepMinutes';
@@ -63,6 +64,14 @@ export interface PlaceInQueue {
 export const queueOfSeat = endpoint<PlaceInQueue>()({
   method: 'GET',
   path: '/api/seats/:token/queue',
+  access: 'seat',
+  rate: 'seat-link',
+});
+
+/** Where eyes find what is wrong with a board that does not work, likeliest first. */
+export const getLookFirst = endpoint<readonly LookFirst[]>()({
+  method: 'GET',
+  path: '/api/seats/:token/look-first',
   access: 'seat',
   rate: 'seat-link',
 });

@@ -19,6 +19,7 @@ import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { OpenStreams } from './events/openStreams.ts';
+import { lookFirstRoutes } from './faults/lookFirstRoutes.ts';
 import { faultRoutes } from './faults/routes.ts';
 import { Api } from './http/api.ts';
 import { noSuchEndpoint, problemHandler } from './http/errors.ts';
@@ -137,6 +138,7 @@ export function createApp({
   const engine = new WarmEngine();
   circuitRoutes(api, db, engine);
   faultRoutes(api, db, engine);
+  lookFirstRoutes(api, db, memory, now);
   pictureRoutes(api, db);
   photoRoutes(api, db, seats, now);
   paceRoutes(api, db, memory);

@@ -1,7 +1,7 @@
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import { placeOfPin } from './fault.ts';
-import type { FaultKindId } from './kinds/ids.ts';
-import { faultTraits, type LookAt } from './kinds/traits.ts';
+import type { FaultKindId, LookAt } from './kinds/ids.ts';
+import { faultTraits } from './kinds/traits.ts';
 import { atSupply, below, type KnownSupply, lookChances, looks, type Spread } from './signature.ts';
 
 /** Something that can be looked at, felt or measured on a board, with all that may come of it. */
@@ -115,7 +115,7 @@ const opens: readonly FaultKindId[] = ['open-joint', 'pin-bent'];
 const joins: readonly FaultKindId[] = ['bridge', 'strips-bridged'];
 
 /** The places that a fault is at. */
-export const placesOf = ({ fault: { kind, at } }: DictionaryEntry): string[] =>
+export const placesOf = ({ fault: { kind, at } }: Pick<DictionaryEntry, 'fault'>): string[] =>
   kind === 'cut-not-made' || kind === 'link-forgotten'
     ? [at.join('–')]
     : [...new Set(kind === 'wrong-pad' ? [placeOfPin(at[0] ?? '')] : at.map(placeOfPin))];

@@ -54,8 +54,10 @@ export function pinOpen(subject: Subject, pin: string): Faulty {
   );
 }
 
-export const deviceAt = ({ circuit }: Subject, place: string): Device | undefined =>
-  circuit.devices.find((device) => device.place === place);
+export const deviceAt = (
+  { circuit }: Pick<Subject, 'circuit'>,
+  place: string,
+): Device | undefined => circuit.devices.find((device) => device.place === place);
 
 export const netOfPin = ({ circuit }: Pick<Subject, 'circuit'>, pin: string): string | undefined =>
   circuit.nets.find(({ pins }) => pins.includes(pin))?.id;
@@ -70,5 +72,5 @@ export function netsJoined(subject: Subject, one: string, other: string): Faulty
 }
 
 /** The devices of a subject that have pins on two nets or more. */
-export const joinedDevices = ({ circuit }: Subject): Device[] =>
+export const joinedDevices = ({ circuit }: Pick<Subject, 'circuit'>): Device[] =>
   circuit.devices.filter(({ netAt }) => new Set(Object.values(netAt)).size > 1);

@@ -23,16 +23,24 @@ export const placeOfPin = (pin: string): string => {
   return dot < 0 ? pin : pin.slice(0, dot);
 };
 
-/** A whole board, as faults are made from it. */
-export interface Subject {
+/** A board, as far as it tells which faults it may have. What they do to its circuit is another question. */
+export interface Faultable {
   readonly board: Board;
   readonly parts: readonly Part[];
   readonly circuit: Circuit;
+  readonly pads: readonly Pad[];
+  /** Where the supply comes in. */
+  readonly at: Pick<SupplyAt, 'place'>;
+  /** Null where nobody has said how many volts. */
+  readonly feed: { readonly volt: number | null };
+}
+
+/** A whole board, as faults are made from it. */
+export interface Subject extends Faultable {
   readonly at: SupplyAt;
   readonly fitted: ReadonlySet<string>;
   readonly conditions: Conditions;
   readonly feed: Feed;
-  readonly pads: readonly Pad[];
 }
 
 /** A board with something wrong with it. */
@@ -45,6 +53,6 @@ export interface Faulty {
 /** One kind of fault: where a board may have it, and what it makes of the circuit; see also kinds/traits. */
 export interface FaultKind<Id extends FaultKindId = FaultKindId> {
   readonly id: Id;
-  readonly of: (subject: Subject) => readonly Fault[];
+  readonly of: (board: Faultable) => readonly Fault[];
   readonly make: (subject: Subject, fault: Fault) => Faulty;
 }

@@ -14,9 +14,9 @@ export interface Ranked {
 }
 
 /** How much likelier something is than usual: what this room, or this learner, has done before. */
-export type Weights = (entry: Exclude<Candidate, string>) => number;
+export type Weights = (entry: Pick<DictionaryEntry, 'fault'>) => number;
 
-const asUsual: Weights = () => 1;
+export const asUsual: Weights = () => 1;
 
 /** All candidates before anything is seen. */
 export function priors(dictionary: FaultDictionary, weights: Weights = asUsual): Ranked[] {

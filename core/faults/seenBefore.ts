@@ -24,7 +24,7 @@ export function weightsOf({ builds, entries }: SeenBefore): Weights {
     const key = `${mistake} ${designator}`;
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
-  const timesSeen = (entry: DictionaryEntry) => {
+  const timesSeen = (entry: Pick<DictionaryEntry, 'fault'>) => {
     const { mistake } = faultTraits[entry.fault.kind];
     if (!mistake) return null;
     return Math.max(...placesOf(entry).map((place) => counts.get(`${mistake} ${place}`) ?? 0), 0);

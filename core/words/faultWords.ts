@@ -3,6 +3,7 @@ import { type BenchTest, type Candidate, givesNumber } from '../faults/benchTest
 import type { FaultDictionary } from '../faults/dictionary.ts';
 import { type Fault, placeOfPin } from '../faults/fault.ts';
 import { faultTraits } from '../faults/kinds/traits.ts';
+import type { LookFirst } from '../faults/lookFirst.ts';
 import type { Variant } from '../faults/variants.ts';
 import type { Part } from '../parts/part.ts';
 import { pinText } from './figureWords.ts';
@@ -16,7 +17,7 @@ const spot = (t: TFunction, at: string | undefined, parts: Parts): string =>
 
 /** What is wrong, in a sentence without an end. */
 export function faultText(t: TFunction, { kind, at, value }: Fault, parts: Parts): string {
-  const says = t(`kits.fault.kind.${kind}`, {
+  const says = t(`fault.kind.${kind}`, {
     one: spot(t, kind === 'wrong-pad' ? placeOfPin(at[0] ?? '') : at[0], parts),
     other: spot(t, at[1], parts),
   });
@@ -25,22 +26,22 @@ export function faultText(t: TFunction, { kind, at, value }: Fault, parts: Parts
 
 export const candidateText = (t: TFunction, candidate: Candidate, parts: Parts): string =>
   candidate === 'good'
-    ? t('kits.fault.nothingWrong')
+    ? t('fault.nothingWrong')
     : candidate === 'other'
-      ? t('kits.fault.somethingElse')
+      ? t('fault.somethingElse')
       : faultText(t, candidate.fault, parts);
 
 /** What is done about it. */
 export function remedyText(t: TFunction, { kind }: Fault): string {
   switch (kind) {
     case 'other-leads':
-      return t('kits.fault.action.leads');
+      return t('fault.action.leads');
     case 'cut-not-made':
-      return t('kits.fault.action.cut');
+      return t('fault.action.cut');
     case 'cells-flat':
-      return t('kits.fault.action.cells');
+      return t('fault.action.cells');
     case 'cells-reversed':
-      return t('kits.fault.action.reversed');
+      return t('fault.action.reversed');
     default: {
       const { mistake } = faultTraits[kind];
       return mistake ? t(`mistake.${mistake}.whatNow`) : '';
@@ -56,15 +57,19 @@ export const partText = (t: TFunction, place: string, parts: Parts): string => {
 
 /** How the board is to stand while one looks. */
 export function standText(t: TFunction, when: Variant | undefined): string {
-  if (!when) return t('kits.fault.ask.senses');
+  if (!when) return t('fault.ask.senses');
   const { place, state, with: other } = when;
   if (state !== 'joined') {
-    return t('kits.fault.ask.state', { place, state: t(`kits.circuit.state.${state}`) });
+    return t('fault.ask.state', { place, state: t(`fault.state.${state}`) });
   }
   return other
-    ? t('kits.fault.ask.joined', { one: place, other })
-    : t('kits.fault.ask.joinedSelf', { place });
+    ? t('fault.ask.joined', { one: place, other })
+    : t('fault.ask.joinedSelf', { place });
 }
+
+/** What eyes are asked about one place. */
+export const lookText = (t: TFunction, { at, place }: LookFirst, parts: Parts): string =>
+  t(`fault.ask.${at}`, { place: partText(t, place, parts) });
 
 /** What to look at, touch or measure, as one says it to a helper. */
 export function testText(
@@ -78,24 +83,24 @@ export function testText(
     case 'sense':
       return standText(t, points.senses[test.sense]?.when);
     case 'touch':
-      return t('kits.fault.ask.touch', { place: partText(t, points.warm[test.warm] ?? '', parts) });
+      return t('fault.ask.touch', { place: partText(t, points.warm[test.warm] ?? '', parts) });
     case 'current':
-      return t('kits.fault.ask.current');
+      return t('fault.ask.current');
     case 'volt':
-      return t('kits.fault.ask.volt', { pin: spot(t, points.probes[test.probe], parts), minus });
+      return t('fault.ask.volt', { pin: spot(t, points.probes[test.probe], parts), minus });
     case 'ohm':
-      return t('kits.fault.ask.ohm', { pin: spot(t, points.probes[points.supply], parts), minus });
+      return t('fault.ask.ohm', { pin: spot(t, points.probes[points.supply], parts), minus });
     case 'across':
-      return t('kits.fault.ask.across', { place: points.across[test.resistor] ?? '' });
+      return t('fault.ask.across', { place: points.across[test.resistor] ?? '' });
     case 'joint':
-      return t('kits.fault.ask.joint', { pin: spot(t, test.pin, parts) });
+      return t('fault.ask.joint', { pin: spot(t, test.pin, parts) });
     case 'apart':
-      return t('kits.fault.ask.apart', {
+      return t('fault.ask.apart', {
         one: spot(t, test.pins[0], parts),
         other: spot(t, test.pins[1], parts),
       });
     case 'look':
-      return t(`kits.fault.ask.${test.at}`, { place: partText(t, test.place, parts) });
+      return lookText(t, test, parts);
   }
 }
 
@@ -111,14 +116,14 @@ export function outcomeText(
       const isSound = points.senses[test.sense]?.sense === 'sound';
       // A part that stays as it is on a good board blinks as it should not.
       const says = word === 'blinks' && goodHertz[test.sense] === null ? 'flashes' : word;
-      return t(`kits.fault.${isSound ? 'sound' : 'look'}.${says}`);
+      return t(`fault.${isSound ? 'sound' : 'look'}.${says}`);
     }
     case 'touch':
-      return t(`kits.fault.warmth.${word}`);
+      return t(`fault.warmth.${word}`);
     case 'look':
-      return t(`kits.fault.eye.${word}`);
+      return t(`fault.eye.${word}`);
     default:
-      return t(`kits.fault.meter.${word}`);
+      return t(`fault.meter.${word}`);
   }
 }
 

@@ -21,6 +21,7 @@ const fromRecords: Readonly<Record<string, () => Promise<object>>> = {
 export type CatalogueName =
   | 'app'
   | 'drills'
+  | 'faults'
   | 'families'
   | 'guide'
   | 'kits'

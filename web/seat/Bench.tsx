@@ -220,6 +220,11 @@ export function Bench() {
             <Goodbye view={view} state={state} report={report} />
           </Suspense>
         )}
+        {!meeting && (isCheck || !step || state.help) && (
+          <Link className="guide-link" to="look">
+            {t('seat.lookFirst.link')}
+          </Link>
+        )}
         {step && !meeting && (
           <Link className="guide-link" to="practice">
             {t('seat.practiseWaiting')}

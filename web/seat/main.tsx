@@ -12,6 +12,7 @@ import { installTokens } from '../app/tokens.ts';
 import { installWords, speak } from '../app/words.ts';
 import { loadSiteClock } from '../ui/siteClock.ts';
 import { Evening } from './Evening.tsx';
+import { openLook } from './openLook.ts';
 import { openPractice } from './openPractice.ts';
 import { Seat } from './Seat.tsx';
 import { applyTextSize, chosenTextSize } from './textSize.ts';
@@ -34,6 +35,7 @@ const routes = createBrowserRouter([
     hydrateFallbackElement: <p role="status" />,
     children: [
       { index: true, element: <Evening /> },
+      { path: 'look', lazy: async () => ({ Component: (await openLook()).LookFirst }) },
       {
         path: 'practice',
         lazy: async () => ({ Component: (await openPractice()).SeatPractice }),

@@ -1,7 +1,7 @@
 import { asMeant } from '../change.ts';
-import type { FaultKind, Faulty, Subject } from '../fault.ts';
+import type { Faultable, FaultKind, Faulty, Subject } from '../fault.ts';
 
-const where = ({ at }: Subject) => (at.place === undefined ? [] : [at.place]);
+const where = ({ at }: Pick<Faultable, 'at'>) => (at.place === undefined ? [] : [at.place]);
 
 const fedBy = (subject: Subject, factor: number): Faulty => {
   const { stage, extra } = asMeant(subject);

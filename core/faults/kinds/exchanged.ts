@@ -1,12 +1,12 @@
 import { memoOfObject } from '../../memo.ts';
 import { findMixUps, type MixUps } from '../../mixups/findMixUps.ts';
 import { withDevices } from '../change.ts';
-import type { FaultKind, Subject } from '../fault.ts';
+import type { Faultable, FaultKind } from '../fault.ts';
 
 const mixUpsOf = memoOfObject<readonly unknown[], MixUps>('mix-ups of boards with faults');
 
 /** Pairs that can be taken for one another; see core/mixups. */
-export const alikePairs = ({ parts, feed }: Subject) =>
+export const alikePairs = ({ parts, feed }: Faultable) =>
   mixUpsOf.of(parts, () => findMixUps(parts, feed.volt)).pairs;
 
 /** Of lines with many places only some pairs of places are tried: one exchange is much like the other. */

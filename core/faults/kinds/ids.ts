@@ -19,3 +19,15 @@ export const faultKindIds = [
   'broken-short',
 ] as const;
 export type FaultKindId = (typeof faultKindIds)[number];
+
+/** What eyes are asked to look at; see core/faults/benchTests. */
+export const lookAts = [
+  'way-round',
+  'value',
+  'there',
+  'joints',
+  'between',
+  'copper',
+  'seat',
+] as const;
+export type LookAt = (typeof lookAts)[number];

@@ -1,4 +1,4 @@
-import type { Fault, FaultKind, Subject } from '../fault.ts';
+import type { Fault, Faultable, FaultKind } from '../fault.ts';
 import { backwards } from './backwards.ts';
 import { bentPin } from './bentPin.ts';
 import { bridge } from './bridge.ts';
@@ -37,5 +37,5 @@ const byId: { readonly [Id in FaultKindId]: FaultKind<Id> } = {
 export const faultKindOf = (id: FaultKindId): FaultKind => byId[id];
 
 /** Every single fault that a board may have. */
-export const faultsOf = (subject: Subject): Fault[] =>
-  faultKindIds.flatMap((id) => byId[id].of(subject));
+export const faultsOf = (board: Faultable): Fault[] =>
+  faultKindIds.flatMap((id) => byId[id].of(board));

@@ -5,7 +5,8 @@ import { circuitOf } from '../../circuit/circuitOf.ts';
 import { asMeant, netOfPin, netsJoined } from '../change.ts';
 import type { FaultKind, Faulty, Subject } from '../fault.ts';
 
-const isByHoles = ({ board }: Subject) => board.kind !== 'printed' && !board.circuit?.nets;
+const isByHoles = ({ board }: Pick<Subject, 'board'>) =>
+  board.kind !== 'printed' && !board.circuit?.nets;
 
 /** The board with other copper: nets are found anew, and called as they were where they still are. */
 function withCopper(subject: Subject, copper: Partial<Subject['board']>): Faulty {

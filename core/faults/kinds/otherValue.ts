@@ -1,6 +1,6 @@
 import type { Part, PartValue } from '../../parts/part.ts';
 import { withDevices } from '../change.ts';
-import type { FaultKind, Subject } from '../fault.ts';
+import type { Faultable, FaultKind } from '../fault.ts';
 import { alikePairs } from './exchanged.ts';
 
 /** A multiplier that is read one too high or one too low (common practice). */
@@ -31,7 +31,7 @@ export const otherValue: FaultKind<'other-value'> = {
     ),
 };
 
-const lookAlikes = (subject: Subject, part: Part): PartValue[] =>
+const lookAlikes = (subject: Faultable, part: Part): PartValue[] =>
   alikePairs(subject).flatMap(({ a, b }) => {
     const isA = a.designators[0] === part.designators[0];
     const isB = b.designators[0] === part.designators[0];

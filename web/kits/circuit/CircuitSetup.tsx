@@ -142,7 +142,7 @@ function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
           >
             {known.map((state) => (
               <MenuItem key={state} value={state}>
-                {t(`kits.circuit.state.${state}`)}
+                {t(`fault.state.${state}`)}
               </MenuItem>
             ))}
           </TextField>

@@ -50,7 +50,7 @@ export function ReadNumber({ test, read }: ReadNumberProps) {
       </Button>
       {test.kind === 'volt' && (
         <Button color="inherit" onClick={() => read('moves')}>
-          {t('kits.fault.meter.moves')}
+          {t('fault.meter.moves')}
         </Button>
       )}
     </form>
