@@ -15,6 +15,7 @@ import type { TroubleSeen } from '#core/pace/learnt/trouble';
 import { boardSchema } from './board.ts';
 import { conditionsSchema } from './conditions.ts';
 import { buildEventSchema, streamedEventSchema } from './events.ts';
+import { faultDictionarySchema } from './faults.ts';
 import { flag, number } from './leaves.ts';
 import type { LearntOf, LearntPaces } from './pace.ts';
 import { partSchema } from './parts.ts';
@@ -80,7 +81,12 @@ export const lookFirstForm: Schema<readonly LookFirst[]> = list(
 
 export const practiceForm: Schema<SeatPractice> = record<SeatPractice>({
   kitName: text,
-  kit: record<PracticeKit>({ parts: list(partSchema), board: nullable(boardSchema), styles }),
+  kit: record<PracticeKit>({
+    parts: list(partSchema),
+    board: nullable(boardSchema),
+    styles,
+    faults: optional(faultDictionarySchema),
+  }),
   earlier: list(
     record<PracticeAnswer>({
       eventId: text,

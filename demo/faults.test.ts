@@ -4,13 +4,8 @@ import { limitedEngine } from '#core/circuit/testing/engine';
 import type { DictionaryEntry, FaultDictionary } from '#core/faults/dictionary';
 import type { Subject } from '#core/faults/fault';
 import { makeDictionary, subjectOf } from '#core/faults/makeDictionary';
-import {
-  type Bench,
-  benchWith,
-  byInformation,
-  lookFor,
-  type Searched,
-} from '#core/faults/testing/lookFor';
+import { type Bench, byInformation, lookFor, type Searched } from '#core/faults/search';
+import { benchWith } from '#core/faults/testing/benchWith';
 import { type Random, seeded } from '#core/random';
 import { isLong } from '#core/testing/cases';
 import { documentOf } from './examples.ts';

@@ -16,8 +16,8 @@ const largerKb = {
   'kits/order/StepsPage.tsx': 204,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 227,
+  'practice/class/pages.ts': 219,
   'stores/drawerlist/DrawerListPage.tsx': 200,
-  'people/PersonPage.tsx': 197,
 };
 
 const folder = join(root, 'dist', 'web');

@@ -78,6 +78,12 @@ export const warmths = ['cold', 'warm', 'hot'] as const;
 export const givesNumber = ({ kind }: BenchTest): boolean =>
   kind === 'volt' || kind === 'current' || kind === 'ohm' || kind === 'across';
 
+/** What a meter shows it in; null where it shows no number. */
+export const unitOf = (test: BenchTest): 'V' | 'mA' | 'Ω' | null => {
+  if (!givesNumber(test)) return null;
+  return test.kind === 'volt' ? 'V' : test.kind === 'current' ? 'mA' : 'Ω';
+};
+
 /** Seconds of a practised hand, the words between included (common practice). */
 const seconds: Readonly<Record<BenchTest['kind'], number>> = {
   sense: 6,

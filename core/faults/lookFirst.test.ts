@@ -12,7 +12,8 @@ const parts = [
   line('ic-dip', 'U1', type('NE555'), 8),
 ];
 const kit = { board: null, parts, supplyVolt: null };
-const asked = (looks: ReturnType<typeof lookFirst>) => looks.map(({ at, place }) => `${at} ${place}`);
+const asked = (looks: ReturnType<typeof lookFirst>) =>
+  looks.map(({ at, place }) => `${at} ${place}`);
 
 describe('what a learner looks at first', () => {
   it('is told of a kit of which only the parts are known (common practice)', () => {

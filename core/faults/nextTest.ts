@@ -24,6 +24,13 @@ export interface Proposed {
 const switchSeconds = 10;
 /** As likely as this that a supply would be overloaded, no power is given before a meter or an eye has said more. */
 const mostOverload = 0.12;
+/** Seconds of a test after another, with connecting the supply or taking it away. */
+export function secondsAfter(before: BenchTest | undefined, test: BenchTest): number {
+  const isOn = before !== undefined && needsPower(before);
+  const isSwitched = needsPower(test) !== isOn && test.kind !== 'look';
+  return secondsOf(test) + (isSwitched ? switchSeconds : 0);
+}
+
 /** Only candidates that matter are weighed. */
 const leastChance = 1e-4;
 
@@ -63,7 +70,6 @@ export function nextTests(
   const made = new Set(answers.map(({ test }) => testKey(test)));
   const staysOff = mustStayOff(dictionary, all, danger);
   const lastTest = answers.at(-1)?.test;
-  const isOn = lastTest !== undefined && needsPower(lastTest);
   const supply = supplyFrom(dictionary, answers);
   const candidates = all.filter(({ chance }) => chance > leastChance);
   // What a voltage means depends on the supply: that is measured before any other.
@@ -80,8 +86,7 @@ export function nextTests(
           outcomes: chancesOf(dictionary, test, candidate, supply),
         })),
       );
-      const isSwitched = needsPower(test) !== isOn && test.kind !== 'look';
-      return { test, bits, seconds: secondsOf(test) + (isSwitched ? switchSeconds : 0) };
+      return { test, bits, seconds: secondsAfter(lastTest, test) };
     })
     .sort((a, b) => b.bits / b.seconds - a.bits / a.seconds);
   const first = proposed.findIndex(({ test }) => waits(test));

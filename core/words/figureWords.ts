@@ -1,10 +1,10 @@
 import type { TFunction } from 'i18next';
-import { signOfPin } from '../board/footprint.ts';
 import type { Range } from '../circuit/figures.ts';
+import { pinSaid } from '../circuit/pinSaid.ts';
 import { openFromOhm } from '../order/checks/limits.ts';
 import type { Part } from '../parts/part.ts';
-import { pinoutOf } from '../parts/pinouts.ts';
 import { withDecimals } from './decimals.ts';
+import { saying } from './sayings.ts';
 
 /** So many decimals that the larger end has two figures: both ends are told alike. */
 const decimalsFor = (size: number): number =>
@@ -72,12 +72,5 @@ export function rangeText(t: TFunction, { least, usual, most }: Range, unit: Uni
 }
 
 /** `D1 (+)`, `R1, pin 2`: where a probe goes. */
-export function pinText(t: TFunction, pin: string, parts: ReadonlyMap<string, Part>): string {
-  const at = pin.lastIndexOf('.');
-  const [place, number] = [pin.slice(0, at), pin.slice(at + 1)];
-  const part = parts.get(place);
-  const sign = part && signOfPin(part, number);
-  const lead = part && pinoutOf(part)?.pins[Number(number) - 1];
-  if (lead) return `${place} (${t(`lead.${lead}`, { defaultValue: lead })})`;
-  return sign ? `${place} (${sign})` : t('figure.pin', { place, number });
-}
+export const pinText = (t: TFunction, pin: string, parts: ReadonlyMap<string, Part>): string =>
+  saying(t, pinSaid(pin, parts));

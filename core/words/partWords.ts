@@ -1,35 +1,23 @@
 import type { TFunction } from 'i18next';
+import { partNameSaid, valueSaid } from '../learning/partSaid.ts';
 import type { CheckNote } from '../order/checks/definition.ts';
 import { checkOf } from '../order/checks/index.ts';
 import type { Named } from '../order/kinds.ts';
 import type { Caution, CheckStep, Step } from '../order/step.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { wire } from '../parts/families/wires/wire.ts';
-import { shortDesignators, valueLabel } from '../parts/label.ts';
+import { shortDesignators } from '../parts/label.ts';
 import { isCellOnWires, mountOf } from '../parts/mounted.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 import { rangeWords } from './measureWords.ts';
 import { ownLines, ownWords } from './ownText.ts';
+import { saying } from './sayings.ts';
 
 /** A value in the language of the reader: `4.7 kΩ` or `4,7 kΩ`, `1N4148`, `red`; empty where there is none. */
-export const valueWords = (t: TFunction, value: PartValue): string =>
-  value.kind === 'colour'
-    ? t(`colour.${value.colour}`)
-    : t('name.value', { value: valueLabel(value) });
+export const valueWords = (t: TFunction, value: PartValue): string => saying(t, valueSaid(value));
 
-/** `470 Ω resistors`, `red LED`, `slide switch`: value and family as a language joins them, in the number of pieces. */
-export function partName(t: TFunction, { family: id, value, quantity }: Part): string {
-  const count = quantity === 1 ? 'one' : 'many';
-  const name = t(`family.${familyOf({ family: id }).id}.${count}`);
-  switch (value.kind) {
-    case 'none':
-      return name;
-    case 'colour':
-      return t('name.colour', { colour: t(`name.${count}.${value.colour}`), name });
-    default:
-      return t(`name.${value.kind}`, { value: valueLabel(value), name });
-  }
-}
+/** A part in words, in the number of its pieces. */
+export const partName = (t: TFunction, part: Part): string => saying(t, partNameSaid(part));
 
 /** What the drawing of a part shows, band names included. */
 export function pictureName(t: TFunction, part: Part): string {

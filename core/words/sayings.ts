@@ -2,11 +2,11 @@ import type { TFunction } from 'i18next';
 import type { Filling, Said } from '../learning/said.ts';
 
 /** A sentence that is data, in the language that is spoken. */
-export function saying(t: TFunction, { says, fill = {} }: Said): string {
-  return t(
-    says,
-    Object.fromEntries(Object.entries(fill).map(([name, filling]) => [name, written(t, filling)])),
+export function saying(t: TFunction, { says, fill = {}, otherwise }: Said): string {
+  const filled = Object.fromEntries(
+    Object.entries(fill).map(([name, filling]) => [name, written(t, filling)]),
   );
+  return t(says, otherwise === undefined ? filled : { ...filled, defaultValue: otherwise });
 }
 
 /** What is filled in, in the language that is spoken. */

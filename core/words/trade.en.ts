@@ -197,6 +197,7 @@ export const tradeEnglish = {
   },
   figure: {
     pin: '{{place}}, pin {{number}}',
+    lead: '{{place}} ({{lead}})',
     range: {
       open: 'open (OL)',
       orMore: '{{least}} or more',

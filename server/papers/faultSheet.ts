@@ -1,9 +1,9 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { partsByPlace } from '#core/board/pads';
-import type { BenchTest, Outcome } from '#core/faults/benchTests';
+import { type BenchTest, type Outcome, unitOf } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { faultSheet } from '#core/faults/faultSheet';
-import { candidateText, outcomeText, testText, unitOf } from '#core/words/faultWords';
+import { candidateText, outcomeText, testText } from '#core/words/faultWords';
 import { amountText } from '#core/words/figureWords';
 import { type Table, tableOf } from '../http/table.ts';
 import type { Speaker } from '../words/speak.ts';

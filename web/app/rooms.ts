@@ -47,7 +47,11 @@ export const kitList = room(() => import('../kits/KitsPage.tsx'), ...kitWords);
 export const kitImport = room(() => import('../kits/import/ListImport.tsx'), ...kitWords);
 export const newKit = room(() => import('../kits/import/NewKitPage.tsx'), ...kitWords);
 export const kitBoard = room(() => import('../kits/board/BoardPage.tsx'), ...kitWords);
-export const kitCircuit = room(() => import('../kits/circuit/CircuitPage.tsx'), ...kitWords, 'faults');
+export const kitCircuit = room(
+  () => import('../kits/circuit/CircuitPage.tsx'),
+  ...kitWords,
+  'faults',
+);
 export const kitFault = room(() => import('../kits/fault/FaultPage.tsx'), ...kitWords, 'faults');
 export const kitLayout = room(() => import('../kits/board/LayoutPage.tsx'), ...kitWords);
 export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
@@ -80,22 +84,26 @@ export const newWorkshop = room(
 );
 export const phones = room(() => import('../workshops/phones/PhonesPage.tsx'), 'workshops');
 /** Tips and solders are called as on the heat bench. */
-const workshopWords = ['workshops', 'refusals', 'drills', 'families', 'trade', 'staff'] as const;
-export const workshops = room(() => import('../workshops/pages.ts'), ...workshopWords);
-// Counting by weight is of the stores.
-export const planning = room(() => import('../workshops/planPages.ts'), ...workshopWords, 'stores');
-export const practice = room(
-  () => import('../practice/pages.ts'),
-  'practice',
+const workshopWords = [
+  'workshops',
+  'refusals',
   'drills',
+  'faults',
   'families',
   'trade',
   'staff',
-);
+] as const;
+export const workshops = room(() => import('../workshops/pages.ts'), ...workshopWords);
+// Counting by weight is of the stores.
+export const planning = room(() => import('../workshops/planPages.ts'), ...workshopWords, 'stores');
+const practiceWords = ['practice', 'drills', 'faults', 'families', 'trade', 'staff'] as const;
+export const practice = room(() => import('../practice/pages.ts'), ...practiceWords);
+export const practiceClass = room(() => import('../practice/class/pages.ts'), ...practiceWords);
 export const people = room(
   () => import('../people/PeoplePage.tsx'),
   'people',
   'drills',
+  'faults',
   'families',
   'trade',
   'staff',
@@ -104,6 +112,7 @@ export const person = room(
   () => import('../people/PersonPage.tsx'),
   'people',
   'drills',
+  'faults',
   'families',
   'trade',
   'staff',

@@ -31,6 +31,7 @@ import {
   phones,
   planning,
   practice,
+  practiceClass,
   site,
   stores,
   storesNeeds,
@@ -101,7 +102,7 @@ export const routes = createBrowserRouter([
   {
     // For the projector: the same door, but nothing around it.
     path: '/practice/class/:workshopId/screen',
-    lazy: practice(({ ScreenPage, loadClass }) => ({
+    lazy: practiceClass(({ ScreenPage, loadClass }) => ({
       Component: ScreenPage,
       ...readOncePerPath(async (args) => {
         await requireSession(args);
@@ -328,7 +329,7 @@ export const routes = createBrowserRouter([
           { path: 'practice/heat', lazy: practice(({ HeatPage }) => ({ Component: HeatPage })) },
           {
             path: 'practice/class/:workshopId',
-            lazy: practice(({ ClassPage, loadClass }) => ({
+            lazy: practiceClass(({ ClassPage, loadClass }) => ({
               Component: ClassPage,
               ...readOncePerPath(loadClass),
             })),

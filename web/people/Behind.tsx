@@ -31,7 +31,7 @@ export function Behind({ person, skill }: { readonly person: Person; readonly sk
       <Box component="ol" sx={{ m: 0, pl: 3.5 }}>
         {seen.map(({ in: where, wasRight, at }) => (
           <li key={`${JSON.stringify(where)} ${at}`}>
-            <strong>{wasRight ? 'right' : t('people.behind.wentWrong')}</strong>:{' '}
+            <strong>{t(`people.behind.${wasRight ? 'wentRight' : 'wentWrong'}`)}</strong>:{' '}
             {where.kind === 'step' ? (
               <StepOf person={person} workshopId={where.workshopId} stepId={where.stepId} />
             ) : (

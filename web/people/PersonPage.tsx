@@ -12,11 +12,9 @@ import { useChoices } from '../app/useChoices.ts';
 import { ChartComing } from '../ui/ChartComing.tsx';
 import { decimal } from '../ui/decimal.ts';
 import { PageHead } from '../ui/PageHead.tsx';
-import { Behind } from './Behind.tsx';
 import { ErasePerson } from './ErasePerson.tsx';
 import { OwnPage } from './OwnPage.tsx';
 import { PersonEvening } from './PersonEvening.tsx';
-import { Practised } from './Practised.tsx';
 import { ReadyFor } from './ReadyFor.tsx';
 import { Skills } from './Skills.tsx';
 
@@ -26,6 +24,10 @@ export const loadPerson = ({ params }: LoaderFunctionArgs) =>
 const SkillCourse = lazy(async () => ({
   default: (await import('./SkillCourse.tsx')).SkillCourse,
 }));
+
+// With them come all the trainers.
+const Behind = lazy(async () => ({ default: (await import('./Behind.tsx')).Behind }));
+const Practised = lazy(async () => ({ default: (await import('./Practised.tsx')).Practised }));
 
 /** One learner: skills, what to practise, what they are ready for, and every evening. */
 export function PersonPage() {
@@ -79,9 +81,11 @@ export function PersonPage() {
           </Suspense>
         </Box>
       </Box>
-      {shown && <Behind person={person} skill={shown} />}
+      <Suspense>{shown && <Behind person={person} skill={shown} />}</Suspense>
       <ReadyFor ready={ready} />
-      <Practised person={person} />
+      <Suspense>
+        <Practised person={person} />
+      </Suspense>
       <Typography variant="h2">{t('people.personPage.evenings')}</Typography>
       {evenings.map((build) => (
         <PersonEvening key={build.workshopId} learnerId={id} build={build} />

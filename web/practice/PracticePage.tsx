@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useMemo } from 'react';
-import { Trans, useTranslation } from 'react-i18next';
+import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { getKit, type Kit, type KitSummary, listKits } from '#contract/kits';
 import { getPracticeItems } from '#contract/practice';
@@ -99,11 +99,13 @@ export function PracticePage() {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {workshops.map(({ id, title, startsAt, seats }) => (
           <li key={id}>
-            <Trans
-              i18nKey="practice.practicePage.seats"
-              values={{ title, dateAndTime: dateAndTime(startsAt), seats }}
-              components={{ to: <Link to={`/practice/class/${id}`} /> }}
-            />
+            <Link to={`/practice/class/${id}`}>
+              {t('practice.practicePage.seats', {
+                title,
+                dateAndTime: dateAndTime(startsAt),
+                seats,
+              })}
+            </Link>
           </li>
         ))}
       </Box>

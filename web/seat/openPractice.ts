@@ -4,7 +4,7 @@ import { loadWords } from '../app/words.ts';
 export async function openPractice() {
   const [pages] = await Promise.all([
     import('./practicePages.ts'),
-    loadWords('practice', 'drills', 'staff'),
+    loadWords('practice', 'drills', 'faults', 'staff'),
   ]);
   return pages;
 }

@@ -1,4 +1,5 @@
 import type { Board } from '../../board/board.ts';
+import type { FaultDictionary } from '../../faults/dictionary.ts';
 import type { StyleId } from '../../order/styles/ids.ts';
 import type { Part } from '../../parts/part.ts';
 import type { Random } from '../../random.ts';
@@ -12,6 +13,8 @@ export interface PracticeKit {
   readonly board: Board | null;
   /** The styles that the kit is soldered in, the first deciding first; none where nobody has chosen. */
   readonly styles: readonly StyleId[];
+  /** What faults of its board show; absent where nobody has worked it out. */
+  readonly faults?: FaultDictionary | undefined;
 }
 
 export const noKit: PracticeKit = { parts: [], board: null, styles: [] };

@@ -11,13 +11,14 @@ import {
   type BenchTest,
   needsPower,
   testKey,
+  unitOf,
 } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Proposed } from '#core/faults/nextTest';
 import type { RankedGroup } from '#core/faults/rank';
 import type { Part } from '#core/parts/part';
 import { goodText } from '#core/words/faultReadings';
-import { partText, testText, unitOf } from '#core/words/faultWords';
+import { partText, testText } from '#core/words/faultWords';
 import { Means } from './Means.tsx';
 import { Outcomes } from './Outcomes.tsx';
 import { ReadNumber } from './ReadNumber.tsx';

@@ -1,9 +1,15 @@
 import { useTranslation } from 'react-i18next';
-import { type Answer, type BenchTest, likeliestOutcome, supplyFrom } from '#core/faults/benchTests';
+import {
+  type Answer,
+  type BenchTest,
+  likeliestOutcome,
+  supplyFrom,
+  unitOf,
+} from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { RankedGroup } from '#core/faults/rank';
 import type { Part } from '#core/parts/part';
-import { candidateText, outcomeText, unitOf } from '#core/words/faultWords';
+import { candidateText, outcomeText } from '#core/words/faultWords';
 import { amountText } from '#core/words/figureWords';
 
 interface MeansProps {

@@ -3,8 +3,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { BenchTest, Outcome } from '#core/faults/benchTests';
-import { unitOf } from '#core/words/faultWords';
+import { type BenchTest, type Outcome, unitOf } from '#core/faults/benchTests';
 import { numberTyped } from '../../ui/decimal.ts';
 import '../../ui/form.css';
 

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { type Answer, type BenchTest, testKey } from '#core/faults/benchTests';
+import { type Answer, type BenchTest, testKey, unitOf } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Part } from '#core/parts/part';
-import { outcomeText, partText, testText, unitOf } from '#core/words/faultWords';
+import { outcomeText, partText, testText } from '#core/words/faultWords';
 import { decimal } from '../../ui/decimal.ts';
 
 interface SoFarProps {

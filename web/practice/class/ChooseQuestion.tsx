@@ -33,7 +33,7 @@ export function ChooseQuestion({ kit, seats, ask }: ChooseQuestionProps) {
   const [drillId, setDrillId] = useState(asked[0]?.id ?? '');
   const items = useMemo(() => {
     const drill = drills.find(({ id }) => id === drillId);
-    return drill ? itemsOf(drill, kit) : [];
+    return drill ? itemsOf(drill, kit).filter((one) => !partsOfItem(one)?.kind.isHandsOn) : [];
   }, [drillId, kit]);
   const [question, setQuestion] = useState<Question>({ item: '', seed: anySeed() });
   const item = items.includes(question.item) ? question.item : (items[0] ?? '');

@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import type { ViewProps } from '../exerciseView.ts';
 import { bandsViews } from './bands.tsx';
+import { faultsViews } from './faults.tsx';
 import { heatViews } from './heat.tsx';
 import { jointsViews } from './joints.tsx';
 import { meterViews } from './meter.tsx';
@@ -19,6 +20,7 @@ const views: Readonly<Record<string, Readonly<Record<string, AnyView>>>> = {
   joints: jointsViews,
   meter: meterViews,
   heat: heatViews,
+  faults: faultsViews,
 };
 
 export const viewOf = (drillId: string, kindId: string): AnyView | undefined =>

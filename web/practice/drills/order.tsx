@@ -1,132 +1,57 @@
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { isMisplaced, type OrderTask, type StepCard } from '#core/learning/drills/order/whatFirst';
-import { shortDesignators } from '#core/parts/label';
-import { saying } from '#core/words/sayings';
-import { Glyph } from '../../ui/Glyph.tsx';
-import { PartPicture, pictureScale } from '../../ui/PartPicture.tsx';
+import { isMisplaced, type OrderTask } from '#core/learning/drills/order/whatFirst';
 import type { ViewProps } from '../exerciseView.ts';
+import { StepRow } from '../order/StepRow.tsx';
+
+// Until it is there, the buttons of each step move it.
+const DraggableSteps = lazy(async () => ({
+  default: (await import('../order/DraggableSteps.tsx')).DraggableSteps,
+}));
+
+/** The same with one item at another index. */
+function moved<Item>(items: readonly Item[], from: number, to: number): Item[] {
+  const others = items.filter((_, index) => index !== from);
+  return [...others.slice(0, to), ...items.slice(from, from + 1), ...others.slice(to)];
+}
 
 function WhatFirst({ task, given, answer }: ViewProps<OrderTask, readonly string[]>) {
   const { t } = useTranslation();
   const [order, setOrder] = useState<readonly string[]>(task.cards.map(({ key }) => key));
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const isOpen = given === undefined && answer !== undefined;
   const shown = given ?? order;
-  const move = (from: number, to: number) => {
-    if (to >= 0 && to < order.length) setOrder(arrayMove([...order], from, to));
-  };
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over) move(order.indexOf(String(active.id)), order.indexOf(String(over.id)));
+  const place = (from: number, to: number) => {
+    if (to >= 0 && to < order.length) setOrder(moved(order, from, to));
   };
   const cards = shown.flatMap((key) => task.cards.filter((card) => card.key === key));
+  const rows = cards.map((card, index) => ({
+    card,
+    isOpen,
+    isWrong: given !== undefined && isMisplaced(task, given, card.key),
+    isFirst: index === 0,
+    isLast: index === cards.length - 1,
+    move: (by: 1 | -1) => place(index, index + by),
+  }));
   return (
     <>
       {isOpen && <p className="drill-note">{t('drill.order.first.hint')}</p>}
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={[...shown]} strategy={verticalListSortingStrategy}>
+      <Suspense
+        fallback={
           <ol className="drill-steps" aria-label={t('drill.order.first.list')}>
-            {cards.map((card, index) => (
-              <Card
-                key={card.key}
-                card={card}
-                isOpen={isOpen}
-                isWrong={given !== undefined && isMisplaced(task, given, card.key)}
-                isFirst={index === 0}
-                isLast={index === cards.length - 1}
-                move={(by) => move(index, index + by)}
-              />
+            {rows.map((row) => (
+              <StepRow key={row.card.key} {...row} />
             ))}
           </ol>
-        </SortableContext>
-      </DndContext>
+        }
+      >
+        <DraggableSteps rows={rows} place={place} />
+      </Suspense>
       {isOpen && (
         <button type="button" className="drill-main" onClick={() => answer(order)}>
           {t('practice.answer')}
         </button>
       )}
     </>
-  );
-}
-
-interface CardProps {
-  readonly card: StepCard;
-  readonly isOpen: boolean;
-  readonly isWrong: boolean;
-  readonly isFirst: boolean;
-  readonly isLast: boolean;
-  readonly move: (by: 1 | -1) => void;
-}
-
-function Card({ card, isOpen, isWrong, isFirst, isLast, move }: CardProps) {
-  const { t } = useTranslation();
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
-    id: card.key,
-    disabled: !isOpen,
-  });
-  const says = saying(t, card.says);
-  const handle = isOpen ? { ...attributes, ...listeners } : {};
-  return (
-    <li
-      ref={setNodeRef}
-      className={`drill-step ${isWrong ? 'drill-step-wrong' : ''}`}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-    >
-      <button type="button" className="drill-grip" disabled={!isOpen} {...handle}>
-        <span className="drill-step-picture" aria-hidden="true">
-          {card.part && (
-            <PartPicture
-              part={card.part}
-              pixelsPerMm={pictureScale(card.part, { width: 76, height: 40 })}
-            />
-          )}
-        </span>
-        <span>
-          {says} <span className="drill-mono">{shortDesignators(card.places)}</span>
-        </span>
-        {isWrong && <Glyph name="cross" />}
-      </button>
-      {isOpen && (
-        <span className="drill-move">
-          <button
-            type="button"
-            aria-label={`${t('drill.order.first.up')}: ${says}`}
-            disabled={isFirst}
-            onClick={() => move(-1)}
-          >
-            <Glyph name="up" />
-          </button>
-          <button
-            type="button"
-            aria-label={`${t('drill.order.first.down')}: ${says}`}
-            disabled={isLast}
-            onClick={() => move(1)}
-          >
-            <Glyph name="down" />
-          </button>
-        </span>
-      )}
-    </li>
   );
 }
 

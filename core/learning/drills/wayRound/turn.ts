@@ -54,7 +54,9 @@ export const turn: ExerciseKind<TurnTask, TurnAnswer> = {
     if (!isFree(part)) return judged(answer === board);
     if (answer === 'either') return right;
     // It fits its holes and works: only that it need not have been turned was not known.
-    return answer % 180 === board % 180 ? { isRight: true, credit: 0.8 } : wrong;
+    return quarters.includes(answer) && answer % 180 === board % 180
+      ? { isRight: true, credit: 0.8 }
+      : wrong;
   },
   ask: ({ part }) => said('drill.wayRound.turn.ask', { part: nameOf(part) }),
   describe: ({ part, side, board, hand }) => [

@@ -1,18 +1,14 @@
 import type { SpiceEngine } from '../../circuit/spice.ts';
 import { between, type Random } from '../../random.ts';
-import { type Answer, atOneGlance, type BenchTest, placesOf, warmths } from '../benchTests.ts';
+import { placesOf, warmths } from '../benchTests.ts';
 import { asMeant } from '../change.ts';
 import type { DictionaryEntry, FaultDictionary } from '../dictionary.ts';
 import type { Fault, Subject } from '../fault.ts';
 import { faultKindOf } from '../kinds/index.ts';
 import { faultTraits } from '../kinds/traits.ts';
 import { madeUp, unpoweredOf, watchedFor } from '../madeUp.ts';
-import { nextTests } from '../nextTest.ts';
-import { type Ranked, type RankedGroup, ranked, rankedGroups } from '../rank.ts';
+import type { Bench } from '../search.ts';
 import { looksOf } from '../signature.ts';
-
-/** What comes of tests on one board with something wrong: as it is, or what is drawn where only chance tells. */
-export type Bench = (test: BenchTest) => Answer['outcome'] | null;
 
 /**
  * A board of other pieces than those of the dictionary, with faults, and a hand meter at it.
@@ -70,55 +66,4 @@ export async function benchWith(
       }
     }
   };
-}
-
-export interface Searched {
-  /** After how many tests the fault, or one that shows the same, stood first and stayed there; null where it never did. */
-  readonly steps: number | null;
-  readonly seconds: number;
-  readonly answers: readonly Answer[];
-}
-
-/** What an automatic tester does next: the proposed test, or another way to look. */
-export type Strategy = (
-  all: readonly Ranked[],
-  answers: readonly Answer[],
-) => { readonly test: BenchTest; readonly seconds: number } | undefined;
-
-export const byInformation =
-  (dictionary: FaultDictionary): Strategy =>
-  (all, answers) =>
-    nextTests(dictionary, all, answers)[0];
-
-/**
- * Looks for a hidden fault: first what is seen and heard at once, as one step, then one test after the other.
- *
- * @param isIt whether a candidate is what is hidden, or shows the same
- */
-export function lookFor(
-  dictionary: FaultDictionary,
-  bench: Bench,
-  isIt: (one: RankedGroup) => boolean,
-  strategy: Strategy,
-  mostSteps: number,
-): Searched {
-  const answers: Answer[] = [];
-  const make = (test: BenchTest) => {
-    const outcome = bench(test);
-    if (outcome !== null) answers.push({ test, outcome });
-  };
-  if (dictionary.points.senses.length > 0) {
-    for (const test of atOneGlance(dictionary, { kind: 'sense', sense: 0 })) make(test);
-  }
-  let seconds = 6;
-  for (let step = 1; step <= mostSteps; step += 1) {
-    const all = ranked(dictionary, answers);
-    const [first] = rankedGroups(dictionary, all);
-    if (first && isIt(first)) return { steps: step, seconds, answers };
-    const next = strategy(all, answers);
-    if (!next) break;
-    for (const test of atOneGlance(dictionary, next.test)) make(test);
-    seconds += next.seconds;
-  }
-  return { steps: null, seconds, answers };
 }
