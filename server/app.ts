@@ -19,6 +19,7 @@ import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { OpenStreams } from './events/openStreams.ts';
+import { FaultWork } from './faults/faultWork.ts';
 import { lookFirstRoutes } from './faults/lookFirstRoutes.ts';
 import { faultRoutes } from './faults/routes.ts';
 import { Api } from './http/api.ts';
@@ -132,12 +133,13 @@ export function createApp({
   seatRoutes(api, { db, log: eventLog, channels, seats, streams, now });
   practiceRoutes(api, db, memory, now);
   backupRoutes(api, { db, daily, newDatabase, startAnew });
-  boardRoutes(api, db);
-  kitRoutes(api, db);
   // One simulator for all: whoever asks meanwhile waits.
   const engine = new WarmEngine();
+  const faultWork = new FaultWork(db, engine);
+  boardRoutes(api, db);
+  kitRoutes(api, db);
   circuitRoutes(api, db, engine);
-  faultRoutes(api, db, engine);
+  faultRoutes(api, db, faultWork);
   lookFirstRoutes(api, db, memory, now);
   pictureRoutes(api, db);
   photoRoutes(api, db, seats, now);
@@ -158,6 +160,7 @@ export function createApp({
     sessions,
     door,
     tokens: seats,
+    planned: (kitId) => faultWork.planned(kitId),
     now,
   });
   api.serve(getOpenApi, async () => openApiOf(endpoints, version));

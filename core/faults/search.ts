@@ -1,5 +1,14 @@
 import { type Random, shuffled } from '../random.ts';
-import { type Answer, atOneGlance, type BenchTest, testKey, testsOf } from './benchTests.ts';
+import {
+  type Answer,
+  atOneGlance,
+  type BenchTest,
+  type Candidate,
+  likelihood,
+  supplyFrom,
+  testKey,
+  testsOf,
+} from './benchTests.ts';
 import type { FaultDictionary } from './dictionary.ts';
 import { nextTests, secondsAfter } from './nextTest.ts';
 import { type Ranked, type RankedGroup, ranked, rankedGroups } from './rank.ts';
@@ -54,6 +63,44 @@ export const fromTopToBottom = (dictionary: FaultDictionary): Strategy => {
 
 export const inAnyOrder = (dictionary: FaultDictionary, random: Random): Strategy =>
   inOrder(shuffled(random, testsOf(dictionary)));
+
+/**
+ * What shows a fault soonest, by somebody who knows it: each test is the one that speaks most for it in its time.
+ *
+ * @param isIt whether a candidate is what is hidden, or shows the same
+ */
+export const inHindsight =
+  (dictionary: FaultDictionary, bench: Bench, isIt: (one: Candidate) => boolean): Strategy =>
+  (all, answers) => {
+    const made = new Set(answers.map(({ test }) => testKey(test)));
+    const supply = supplyFrom(dictionary, answers);
+    const before = answers.at(-1)?.test;
+    const candidates = all.filter(({ chance }) => chance > leastChance);
+    const known = chanceOf(candidates, isIt);
+    const speaksFor = (test: BenchTest): number => {
+      const outcome = bench(test);
+      if (outcome === null) return 0;
+      const after = candidates.map(({ candidate, chance }) => ({
+        candidate,
+        chance: chance * likelihood(dictionary, { test, outcome }, candidate, supply),
+      }));
+      const sum = after.reduce((total, { chance }) => total + chance, 0);
+      return Math.log(chanceOf(after, isIt) / sum / known) / secondsAfter(before, test);
+    };
+    let best: { readonly test: BenchTest; readonly rate: number } | undefined;
+    for (const test of testsOf(dictionary)) {
+      if (made.has(testKey(test))) continue;
+      const rate = speaksFor(test);
+      if (rate > (best?.rate ?? 0)) best = { test, rate };
+    }
+    return best?.test;
+  };
+
+/** What is less likely than this plays no part. */
+const leastChance = 1e-4;
+
+const chanceOf = (all: readonly Ranked[], isIt: (one: Candidate) => boolean): number =>
+  all.reduce((sum, { candidate, chance }) => sum + (isIt(candidate) ? chance : 0), 0);
 
 /**
  * Looks for a hidden fault: first what is seen and heard at once, as one step, then one test after the other.

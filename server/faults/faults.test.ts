@@ -1,15 +1,24 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit } from '#contract/kits';
+import type { SeatPractice } from '#contract/practice';
 import { emptyBoard, type Pad } from '#core/board/board';
+import type { Deed } from '#core/build/event';
 import type { FaultDictionary } from '#core/faults/dictionary';
+import type { LookFirst } from '#core/faults/lookFirst';
+import { exerciseOf } from '#core/learning/drills/exercise';
+import { backwards } from '#core/learning/mistakes/fitting';
+import { WarmEngine } from '../circuit/warmEngine.ts';
 import {
   changeKitTo,
   helperAt,
   makeKit,
+  makeWorkshop,
+  sent,
   type TestServer,
   testServer,
   workedOut,
 } from '../testing/testServer.ts';
+import { FaultWork } from './faultWork.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -84,4 +93,76 @@ describe('the faults of a kit', () => {
     await server.instructor.delete(`/api/kits/${id}/faults/work`).expect(200, { kind: 'idle' });
     await server.instructor.post('/api/kits/nothing/faults/work').expect(404);
   });
+});
+
+describe('a workshop of a kit', () => {
+  it('has the faults worked out some time after it was planned, once', async () => {
+    const id = await makeKit(server, 'Planned Lamp');
+    await changeKitTo(server, await kitOf(id), { board, supplyVolt: 9 });
+    const work = new FaultWork(server.db, new WarmEngine(), 0);
+    work.planned(id);
+    await expect.poll(() => faultsOf(id), { timeout: 60_000 }).not.toBeNull();
+    await expect.poll(() => work.stateOf(id)).toEqual({ kind: 'idle' });
+  }, 120_000);
+
+  it('tells a seat where to look first, by what went wrong at earlier builds', async () => {
+    const id = await makeKit(server, 'Looked At Lamp');
+    const looks = async (token: string | null | undefined): Promise<readonly LookFirst[]> =>
+      (await server.instructor.get(`/api/seats/${token}/look-first`).expect(200)).body;
+    const first = await makeWorkshop(server, ['Tern', 'Skua', 'Knot'], id);
+    const before = await looks(first.seats[0]?.token);
+    // No board says what is joined: the parts alone tell it.
+    expect(before).toContainEqual({ at: 'way-round', place: 'D1' });
+    expect(before).toContainEqual({ at: 'joints', place: 'R1' });
+    const dry: Deed = {
+      kind: 'mistake',
+      stepId: first.steps[0]?.id ?? '',
+      mistake: 'dry-joint',
+      designator: 'R1',
+    };
+    for (const { id: seatId, token } of first.seats) {
+      await server.instructor
+        .post(`/api/seats/${token}/events`)
+        .send({ events: [sent(seatId, dry), sent(seatId, dry)] })
+        .expect(200);
+    }
+    expect((await looks(first.seats[1]?.token))[0]).toEqual({ at: 'joints', place: 'R1' });
+    await server.instructor.get('/api/seats/none-such/look-first').expect(404);
+  });
+
+  it('practises with its own faults, and answers are judged by them', async () => {
+    const id = await makeKit(server, 'Practised Lamp');
+    await changeKitTo(server, await kitOf(id), { board, supplyVolt: 9 });
+    await workedOut(server, `/api/kits/${id}/faults/work`);
+    const workshop = await makeWorkshop(server, ['Ruff'], id);
+    const [seat] = workshop.seats;
+    const { kit }: SeatPractice = (
+      await server.instructor.get(`/api/seats/${seat?.token}/practice`).expect(200)
+    ).body;
+    expect(kit.faults?.entries.length).toBeGreaterThan(5);
+    const exercise = exerciseOf('faults.find.backwards', 5, kit);
+    const answer: unknown = exercise?.kind.answer(exercise.task);
+    expect(answer).toMatchObject({ named: `${backwards.id} D1` });
+    const practised = (mine: unknown): Deed => ({
+      kind: 'practised',
+      item: 'faults.find.backwards',
+      seed: 5,
+      answer: mine,
+      isRight: true,
+      credit: 1,
+    });
+    await server.instructor
+      .post(`/api/seats/${seat?.token}/events`)
+      .send({
+        events: [answer, { made: [], named: 'missing R1' }].map((mine) =>
+          sent(seat?.id ?? '', practised(mine)),
+        ),
+      })
+      .expect(200);
+    const { body } = await server.instructor.get(`/api/seats/${seat?.token}`).expect(200);
+    const judged = (body.events as { event: { kind: string; isRight?: boolean } }[])
+      .filter(({ event }) => event.kind === 'practised')
+      .map(({ event }) => event.isRight);
+    expect(judged).toEqual([true, false]);
+  }, 120_000);
 });

@@ -1,20 +1,43 @@
-import type { Kit } from '#contract/kits';
 import { whyNotReadable } from '#core/circuit/readKit';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { dictionaryBasis, type KitToFault } from '#core/faults/makeDictionary';
 import type { Queryable } from '../db/database.ts';
-import { selectFaults } from './queries.ts';
+import { type StoredRevision, selectRevision } from '../kits/queries.ts';
+import { selectFaults, selectRevisionOfWorkshop } from './queries.ts';
+
+type Faulted = Pick<StoredRevision, 'board' | 'lines' | 'supplyVolt' | 'revisionId'>;
 
 /** Null where the circuit of a kit is not known well enough to say what a fault does. */
-export function kitToFault({ board, lines, supplyVolt }: Kit): KitToFault | null {
+export function kitToFault({ board, lines, supplyVolt }: Faulted): KitToFault | null {
   const parts = lines.map(({ part }) => part);
   if (!board || supplyVolt === null || whyNotReadable({ board, parts, supplyVolt })) return null;
   return { board, parts, supplyVolt };
 }
 
-/** What faults of a kit show as it is now; null where that was not worked out yet. */
-export async function faultsOfKit(db: Queryable, kit: Kit): Promise<FaultDictionary | null> {
-  const now = kitToFault(kit);
-  const faults = now && (await selectFaults(db, kit.revisionId));
+/** What faults of a revision show as it is now; null where that was not worked out yet. */
+export async function faultsOfRevision(
+  db: Queryable,
+  revision: Faulted,
+): Promise<FaultDictionary | null> {
+  const now = kitToFault(revision);
+  const faults = now && (await selectFaults(db, revision.revisionId));
   return faults && now && faults.basis === dictionaryBasis(now) ? faults : null;
+}
+
+/** The revision that a workshop builds. */
+export async function revisionOfWorkshop(
+  db: Queryable,
+  workshopId: string,
+): Promise<StoredRevision | undefined> {
+  const of = await selectRevisionOfWorkshop(db, workshopId);
+  return of && selectRevision(db, of.kitId, of.number);
+}
+
+/** What faults of the boards of a workshop show; null where that was not worked out yet. */
+export async function faultsOfWorkshop(
+  db: Queryable,
+  workshopId: string,
+): Promise<FaultDictionary | null> {
+  const revision = await revisionOfWorkshop(db, workshopId);
+  return revision ? faultsOfRevision(db, revision) : null;
 }

@@ -9,7 +9,7 @@ import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
 import { linkState } from '../seats/seatLink.ts';
-import { selectKitOfWorkshop } from './queries.ts';
+import { revisionOfWorkshop } from './faultsOfKit.ts';
 
 /** What a learner looks at on a board that does not work, by what went wrong at earlier builds of the kit. */
 export function lookFirstRoutes(api: Api, db: Database, memory: LogMemory, now: () => Date): void {
@@ -17,8 +17,8 @@ export function lookFirstRoutes(api: Api, db: Database, memory: LogMemory, now: 
     const seat = await selectSeatByToken(db, params.token);
     if (!seat) throw noSuchSeat();
     if (linkState(seat, now()) === 'over') throw linkOver();
-    const kit = await selectKitOfWorkshop(db, seat.workshopId);
-    const builds = kit ? await selectBuilds(db, memory, { kitId: kit.kitId }) : [];
+    const kit = await revisionOfWorkshop(db, seat.workshopId);
+    const builds = kit ? await selectBuilds(db, memory, { kitId: kit.id }) : [];
     const { parts, board } = kitOfSteps(seat, seat.board);
     const supplyVolt = kit?.supplyVolt ?? null;
     return lookFirst({ parts, board, supplyVolt }, weightsOf(seenIn(builds)));

@@ -15,17 +15,17 @@ export async function replaceFaults(
   ]);
 }
 
-/** The kit that a workshop builds, and its supply in volts. */
-export async function selectKitOfWorkshop(
+/** Which revision of which kit a workshop builds. */
+export async function selectRevisionOfWorkshop(
   db: Queryable,
   workshopId: string,
-): Promise<{ readonly kitId: string; readonly supplyVolt: number | null } | undefined> {
-  const [row] = await db.query<{ kit_id: string; supply_volt: number | null }>(
-    `select kit_id, supply_volt from kit_revision
+): Promise<{ readonly kitId: string; readonly number: number } | undefined> {
+  const [row] = await db.query<{ kit_id: string; number: number }>(
+    `select kit_id, kit_revision.number from kit_revision
        join workshop on workshop.revision_id = kit_revision.id where workshop.id = $1`,
     [workshopId],
   );
-  return row && { kitId: row.kit_id, supplyVolt: row.supply_volt };
+  return row && { kitId: row.kit_id, number: row.number };
 }
 
 /** What was worked out last, of whatever the revision was then. */

@@ -22,7 +22,7 @@ import { packingOrders } from '#core/stores/packing';
 import { timeInWords } from '../clock/siteTime.ts';
 import type { Database } from '../db/database.ts';
 import { selectSeatEvents } from '../events/queries.ts';
-import { faultsOfKit } from '../faults/faultsOfKit.ts';
+import { faultsOfRevision } from '../faults/faultsOfKit.ts';
 import type { Api } from '../http/api.ts';
 import { notFound, Refusal } from '../http/refusal.ts';
 import { fileName, sendTable } from '../http/table.ts';
@@ -85,7 +85,7 @@ export function paperRoutes(api: Api, db: Database, door: RoomDoor, now: () => D
       ...kit,
       steps,
       stepPictures: await picturesOfSteps(db, kit.id, steps),
-      faults: await faultsOfKit(db, kit),
+      faults: await faultsOfRevision(db, kit),
     };
     const { pdf, table } = kitPaperDefinitions[paper];
     const speaker = speak(request.query.lang);

@@ -7,6 +7,7 @@ import type { Queryable } from '../db/database.ts';
 import { readOnce, readOnceOrNull, readOrNull } from '../db/stored.ts';
 
 export interface PlannedBuild {
+  readonly workshopId: string;
   readonly kitName: string;
   readonly steps: readonly PlannedStep[];
   readonly styles: readonly StyleId[];
@@ -37,6 +38,7 @@ export async function selectNextBuild(
   );
   return (
     row && {
+      workshopId: row.workshop_id,
       kitName: row.kit_name,
       steps: readOnce(storedPlan, row.steps),
       styles: settingsOf(readOrNull(storedOrder, row.soldering_order)).styles,

@@ -2,7 +2,6 @@ import { getPracticeItems, getSeatPractice, type SeatPractice } from '#contract/
 import { byTime } from '#core/learning/builds';
 import { answersOf } from '#core/learning/practice/answers';
 import { talliesOf } from '#core/learning/practice/difficulty';
-import { kitOfSteps } from '#core/learning/practice/kitOfSteps';
 import { slipsOf } from '#core/learning/practice/weaknesses';
 import type { LogMemory } from '../builds/logMemory.ts';
 import { selectBuilds } from '../builds/queries.ts';
@@ -10,6 +9,7 @@ import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { linkOver, noSuchSeat, selectSeatByToken } from '../seats/queries.ts';
 import { linkState } from '../seats/seatLink.ts';
+import { practiceKitOf } from './practiceKit.ts';
 import { selectNextBuild } from './queries.ts';
 
 /** How often each exercise went right at this site: figures of nobody in particular. */
@@ -35,7 +35,7 @@ export function practiceRoutes(api: Api, db: Database, memory: LogMemory, now: (
     const next = (learnerId === null ? undefined : await selectNextBuild(db, learnerId)) ?? seat;
     return {
       kitName: next.kitName,
-      kit: kitOfSteps(next, next.board),
+      kit: await practiceKitOf(db, next),
       earlier: builds
         .filter((build) => build.seatId !== seatId)
         .flatMap(({ practice }) => answersOf(practice))

@@ -89,8 +89,9 @@ export async function makeKit(
 export async function makeWorkshop(
   server: TestServer,
   names: readonly string[] = ['Tern', 'Skua'],
+  ofKit?: string,
 ): Promise<Workshop> {
-  const kitId = await makeKit(server, `Kit ${newEventId()}`);
+  const kitId = ofKit ?? (await makeKit(server, `Kit ${newEventId()}`));
   const made = await server.instructor
     .post('/api/workshops')
     .send({

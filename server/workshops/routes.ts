@@ -82,12 +82,25 @@ export interface WorkshopDependencies {
   readonly sessions: Sessions;
   readonly door: RoomDoor;
   readonly tokens: SeatTokens;
+  /** Hears that a workshop was planned with a kit. */
+  readonly planned: (kitId: string) => void;
   readonly now: () => Date;
 }
 
 export function workshopRoutes(
   api: Api,
-  { db, memory, log, channels, streams, sessions, door, tokens, now }: WorkshopDependencies,
+  {
+    db,
+    memory,
+    log,
+    channels,
+    streams,
+    sessions,
+    door,
+    tokens,
+    planned,
+    now,
+  }: WorkshopDependencies,
 ): void {
   workshopShelfRoutes(api, { db, tokens });
   readinessRoutes(api, db);
@@ -173,6 +186,7 @@ export function workshopRoutes(
         });
       }
     });
+    planned(body.kitId);
     return { id };
   });
 

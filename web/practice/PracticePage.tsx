@@ -5,9 +5,11 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { getFaults } from '#contract/faults';
 import { getKit, type Kit, type KitSummary, listKits } from '#contract/kits';
 import { getPracticeItems } from '#contract/practice';
 import { listWorkshops, type WorkshopSummary } from '#contract/workshops';
+import type { FaultDictionary } from '#core/faults/dictionary';
 import type { PracticeKit } from '#core/learning/drills/drill';
 import { noKit } from '#core/learning/drills/drill';
 import type { ItemTally } from '#core/learning/practice/difficulty';
@@ -26,17 +28,20 @@ interface PracticeData {
   readonly items: readonly ItemTally[];
   /** The kit that is practised with; null where none was chosen. */
   readonly kit: Kit | null;
+  /** What its faults show; null where that was not worked out yet. */
+  readonly faults: FaultDictionary | null;
 }
 
 export const loadPractice = async ({ request }: LoaderFunctionArgs): Promise<PracticeData> => {
   const kitId = new URL(request.url).searchParams.get('kit');
-  const [kits, workshops, items, kit] = await Promise.all([
+  const [kits, workshops, items, kit, faults] = await Promise.all([
     call(listKits, {}),
     call(listWorkshops, {}),
     call(getPracticeItems, {}),
     kitId === null ? null : call(getKit, { params: { kitId } }),
+    kitId === null ? null : call(getFaults, { params: { kitId } }),
   ]);
-  return { kits, workshops, items, kit };
+  return { kits, workshops, items, kit, faults };
 };
 
 const noAnswers: readonly never[] = [];
@@ -45,7 +50,7 @@ const now = () => new Date();
 /** The trainers, to be tried with any kit; and a question for a whole class. */
 export function PracticePage() {
   const { t } = useTranslation();
-  const { kits, workshops, items, kit } = useLoaderData<PracticeData>();
+  const { kits, workshops, items, kit, faults } = useLoaderData<PracticeData>();
   const [, choose] = useChoices();
   const practiceKit = useMemo(
     (): PracticeKit =>
@@ -54,9 +59,10 @@ export function PracticePage() {
             parts: kit.lines.map(({ part }) => part),
             board: kit.board,
             styles: kit.order.styles,
+            ...(faults ? { faults } : {}),
           }
         : noKit,
-    [kit],
+    [kit, faults],
   );
   return (
     <>
@@ -81,6 +87,12 @@ export function PracticePage() {
           ))}
         </TextField>
       </PageHead>
+      {kit && !faults && (
+        <p>
+          {t('practice.practicePage.noFaults', { name: kit.name })}{' '}
+          <Link to={`/kits/${kit.id}/fault`}>{t('practice.practicePage.workOut')}</Link>
+        </p>
+      )}
       <Box sx={{ display: 'grid', gap: 2.5, mb: 4 }}>
         <Training
           key={kit?.id ?? ''}

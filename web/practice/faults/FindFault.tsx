@@ -4,9 +4,9 @@ import { partsByPlace } from '#core/board/pads';
 import { atOneGlance, type BenchTest, testKey } from '#core/faults/benchTests';
 import { testSaid } from '#core/faults/faultSaid';
 import { type FindAnswer, mostMade, secondsFor } from '#core/learning/drills/faults/find';
-import { benchOf, comesTo, type Hidden } from '#core/learning/drills/faults/hidden';
+import { benchOf, type Hidden, inGlances } from '#core/learning/drills/faults/hidden';
 import { placesOfTest } from '#core/words/faultWords';
-import { saying } from '#core/words/sayings';
+import { saying, written } from '#core/words/sayings';
 import type { ViewProps } from '../exerciseView.ts';
 import { ChooseTest } from './ChooseTest.tsx';
 import { HiddenBoard } from './HiddenBoard.tsx';
@@ -28,15 +28,16 @@ export function FindFault({ task, given, answer }: ViewProps<Hidden, FindAnswer>
     setMade([...made, ...fresh]);
   };
   const keys = made.map(testKey);
+  const answers = made.map((test) => ({ test, outcome: bench(test) ?? '' }));
   return (
     <>
       <HiddenBoard task={task} now={last ? new Set(placesOfTest(task.faults, last)) : nowhere} />
       {made.length > 0 && (
         <ol className="fault-drill-made" aria-live="polite">
-          {made.map((test) => (
+          {inGlances(task, answers).map(({ test, outcomes }) => (
             <li key={testKey(test)}>
               {saying(t, testSaid(task.faults, test, parts))}{' '}
-              <strong>{saying(t, comesTo(task, test, bench(test) ?? ''))}</strong>
+              <strong>{String(written(t, outcomes))}</strong>
             </li>
           ))}
         </ol>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Side } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
-import { comesTo, goodLooks, type Hidden, seenAtOnce } from '#core/learning/drills/faults/hidden';
+import { goodLooks, type Hidden, inGlances, seenAtOnce } from '#core/learning/drills/faults/hidden';
 import { sideWords } from '#core/words/boardWords';
 import { saying } from '#core/words/sayings';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
@@ -17,7 +17,7 @@ interface HiddenBoardProps {
 export function HiddenBoard({ task, now }: HiddenBoardProps) {
   const { t } = useTranslation();
   const [side, setSide] = useState<Side>('top');
-  const does = seenAtOnce(task).map(({ test, outcome }) => comesTo(task, test, outcome));
+  const does = inGlances(task, seenAtOnce(task)).flatMap(({ outcomes }) => outcomes);
   return (
     <>
       <div className="fault-drill-board">

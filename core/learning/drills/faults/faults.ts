@@ -11,7 +11,7 @@ export const faults: Drill = {
     seen: 'What you see: {{does}}.',
     good: 'A good board: {{does}}.',
     goodWhen: 'A good board, {{stands}}: {{does}}.',
-    known: '{{test}} {{outcome}}.',
+    known: '{{test}} → {{outcome}}',
     turn: 'Turn over',
     tool: {
       eyes: 'Look',
@@ -46,7 +46,8 @@ export const faults: Drill = {
       was: 'It was this: {{fault}}.',
       same: 'Nothing on this board tells it from: {{faults}}.',
       took: 'You took about {{own}} s, the shortest way about {{best}} s, a checklist from top to bottom about {{checklist}} s.',
-      step: '{{number}}. {{test}} {{outcome}}.',
+      proof: 'What shows it soonest, to whoever knows it:',
+      step: '{{number}}. {{test}} → {{outcome}}',
       nothing: 'nothing that this board has',
     },
     kind: {

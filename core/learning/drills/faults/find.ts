@@ -1,22 +1,36 @@
 import { partsByPlace } from '../../../board/pads.ts';
-import { type BenchTest, placesOf, testKey, testsOf } from '../../../faults/benchTests.ts';
+import {
+  type BenchTest,
+  type Candidate,
+  isSeenAtOnce,
+  placesOf,
+  testKey,
+  testsOf,
+} from '../../../faults/benchTests.ts';
 import { faultKey } from '../../../faults/fault.ts';
 import { faultSaid, testSaid } from '../../../faults/faultSaid.ts';
 import { faultKindIds } from '../../../faults/kinds/ids.ts';
 import { faultTraits } from '../../../faults/kinds/traits.ts';
 import { secondsAfter } from '../../../faults/nextTest.ts';
 import type { RankedGroup } from '../../../faults/rank.ts';
-import { byInformation, fromTopToBottom, lookFor, type Searched } from '../../../faults/search.ts';
+import {
+  byInformation,
+  fromTopToBottom,
+  inHindsight,
+  lookFor,
+  type Searched,
+  type Strategy,
+} from '../../../faults/search.ts';
 import { memoOfObject } from '../../../memo.ts';
 import { said } from '../../said.ts';
 import type { ExerciseKind } from '../drill.ts';
 import {
   benchOf,
   boardOf,
-  comesTo,
   entryOf,
   type Hidden,
   hide,
+  inGlances,
   isSame,
   kindsOf,
   seenAtOnce,
@@ -37,9 +51,11 @@ const mostTests = 60;
 export const mostMade = 40;
 
 interface Ways {
-  /** The shorter of what the tests are worth and the checklist. */
+  /** Of whoever does not know it: the shorter of what tests are worth and the checklist. */
   readonly shortest: Searched;
   readonly checklist: Searched;
+  /** Of whoever knows it. */
+  readonly proof: Searched;
 }
 const waysOfTasks = memoOfObject<Hidden, Ways>('ways to find hidden faults');
 
@@ -49,10 +65,18 @@ const lasts = ({ steps, seconds }: Searched) =>
 /** The shortest way that is known, and that of a checklist. */
 const waysOf = (task: Hidden): Ways =>
   waysOfTasks.of(task, () => {
-    const by = (strategy: typeof byInformation) =>
-      lookFor(task.faults, benchOf(task), isSure, strategy(task.faults), mostTests);
-    const [best, checklist] = [by(byInformation), by(fromTopToBottom)];
-    return { shortest: lasts(checklist) < lasts(best) ? checklist : best, checklist };
+    const { faults } = task;
+    const bench = benchOf(task);
+    const by = (strategy: Strategy) => lookFor(faults, bench, isSure, strategy, mostTests);
+    const [best, checklist] = [by(byInformation(faults)), by(fromTopToBottom(faults))];
+    const same = new Set<Candidate>(
+      faults.entries.filter((_, index) => isSame(faults, index, task.entry)),
+    );
+    return {
+      shortest: lasts(checklist) < lasts(best) ? checklist : best,
+      checklist,
+      proof: by(inHindsight(faults, bench, (one) => same.has(one))),
+    };
   });
 
 /** What is done after everybody has seen what lights and sounds. */
@@ -83,6 +107,9 @@ export function secondsFor(task: Hidden, keys: readonly string[]): number {
 
 const namedIn = (task: Hidden, named: string): number =>
   task.faults.entries.findIndex(({ fault }) => faultKey(fault) === named);
+
+/** Of faults that nothing tells apart so many are named. */
+const mostOthers = 3;
 
 /** As fast as this times the shortest way is as good as one can be. */
 const roomForThought = 1.5;
@@ -118,32 +145,35 @@ export const find: ExerciseKind<Hidden, FindAnswer> = {
   ask: () => said('drill.faults.find.ask'),
   describe: (task) => [
     said('drill.faults.seen', {
-      does: seenAtOnce(task).map(({ test, outcome }) => comesTo(task, test, outcome)),
+      does: inGlances(task, seenAtOnce(task)).flatMap(({ outcomes }) => outcomes),
     }),
   ],
   explain: (task, { made }) => {
     const parts = partsByPlace(task.parts);
-    const { shortest, checklist } = waysOf(task);
-    const tests = testsAfterGlance(shortest, task);
-    const outcomes = new Map(shortest.answers.map(({ test, outcome }) => [test, outcome]));
+    const { shortest, checklist, proof } = waysOf(task);
+    const secondsOf = (searched: Searched) =>
+      secondsFor(task, testsAfterGlance(searched, task).map(testKey));
     const others = sameAs(task);
     return [
       said('drill.faults.find.was', { fault: faultSaid(entryOf(task).fault, parts) }),
       ...(others.length === 0
         ? []
-        : [said('drill.faults.find.same', { faults: others.slice(0, 3) })]),
+        : [said('drill.faults.find.same', { faults: others.slice(0, mostOthers) })]),
       said('drill.faults.find.took', {
         own: secondsFor(task, made),
-        best: secondsFor(task, tests.map(testKey)),
-        checklist: secondsFor(task, testsAfterGlance(checklist, task).map(testKey)),
+        best: secondsOf(shortest),
+        checklist: secondsOf(checklist),
       }),
-      ...tests.map((test, index) =>
-        said('drill.faults.find.step', {
-          number: index + 1,
-          test: testSaid(task.faults, test, parts),
-          outcome: comesTo(task, test, outcomes.get(test) ?? ''),
-        }),
-      ),
+      said('drill.faults.find.proof'),
+      ...inGlances(task, proof.answers)
+        .filter(({ test }) => !isSeenAtOnce(task.faults, test))
+        .map(({ test, outcomes }, index) =>
+          said('drill.faults.find.step', {
+            number: index + 1,
+            test: testSaid(task.faults, test, parts),
+            outcome: outcomes,
+          }),
+        ),
     ];
   },
   tell: (task, { named }) => {

@@ -4,6 +4,7 @@ import {
   type BenchTest,
   isSeenAtOnce,
   type Outcome,
+  testKey,
   testsOf,
 } from '../../../faults/benchTests.ts';
 import type { DictionaryEntry } from '../../../faults/dictionary.ts';
@@ -75,6 +76,21 @@ export function comesTo(hidden: BoardWithFaults, test: BenchTest, outcome: Outco
   if (test.kind !== 'sense') return says;
   const place = hidden.faults.points.senses[test.sense]?.place ?? '';
   return said('fault.does', { part: place, does: says });
+}
+
+/** What is seen at one glance together, each with what it comes to in words. */
+export function inGlances(
+  hidden: BoardWithFaults,
+  answers: readonly Answer[],
+): { readonly test: BenchTest; readonly outcomes: readonly Said[] }[] {
+  const glances = new Map<string, { readonly test: BenchTest; readonly outcomes: Said[] }>();
+  for (const { test, outcome } of answers) {
+    const key = atOneGlance(hidden.faults, test).map(testKey).join(' ');
+    const glance = glances.get(key) ?? { test, outcomes: [] };
+    glance.outcomes.push(comesTo(hidden, test, outcome));
+    glances.set(key, glance);
+  }
+  return [...glances.values()];
 }
 
 /** How a good board lights and sounds, in each way it can stand: a line each. */

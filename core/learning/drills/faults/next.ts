@@ -3,6 +3,7 @@ import {
   type Answer,
   atOneGlance,
   type BenchTest,
+  isSeenAtOnce,
   likeliestOutcome,
   needsPower,
   supplyFrom,
@@ -15,7 +16,16 @@ import { ranked, rankedGroups } from '../../../faults/rank.ts';
 import { type Random, shuffled, wholeBetween } from '../../../random.ts';
 import { type Said, said } from '../../said.ts';
 import { type ExerciseKind, judged } from '../drill.ts';
-import { benchOf, boardOf, comesTo, type Hidden, hide, kindsOf, seenAtOnce } from './hidden.ts';
+import {
+  benchOf,
+  boardOf,
+  comesTo,
+  type Hidden,
+  hide,
+  inGlances,
+  kindsOf,
+  seenAtOnce,
+} from './hidden.ts';
 
 export interface NextTask extends Hidden {
   /** What is known so far. */
@@ -51,9 +61,7 @@ export const next: ExerciseKind<NextTask, string> = {
   ask: () => said('drill.faults.next.ask'),
   describe: (task) => [
     said('drill.faults.seen', {
-      does: task.answers
-        .filter(({ test }) => test.kind === 'sense')
-        .map(({ test, outcome }) => comesTo(task, test, outcome)),
+      does: inGlances(task, seenAtOnce(task)).flatMap(({ outcomes }) => outcomes),
     }),
     ...known(task),
   ],
@@ -88,12 +96,12 @@ export const next: ExerciseKind<NextTask, string> = {
 /** What was measured after the first glance, a line each. */
 export function known(task: NextTask): Said[] {
   const parts = partsByPlace(task.parts);
-  return task.answers
-    .filter(({ test }) => test.kind !== 'sense')
-    .map(({ test, outcome }) =>
+  return inGlances(task, task.answers)
+    .filter(({ test }) => !isSeenAtOnce(task.faults, test))
+    .map(({ test, outcomes }) =>
       said('drill.faults.known', {
         test: testSaid(task.faults, test, parts),
-        outcome: comesTo(task, test, outcome),
+        outcome: outcomes,
       }),
     );
 }
