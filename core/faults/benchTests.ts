@@ -1,6 +1,6 @@
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import { placeOfPin } from './fault.ts';
-import type { FaultKindId, LookAt } from './kinds/ids.ts';
+import { type FaultKindId, type LookAt, lookAts } from './kinds/ids.ts';
 import { faultTraits } from './kinds/traits.ts';
 import { atSupply, below, type KnownSupply, lookChances, looks, type Spread } from './signature.ts';
 
@@ -18,12 +18,12 @@ export type BenchTest =
   | { readonly kind: 'ohm' }
   /** Ohms across a resistor on the board, no supply, by index of the dictionary’s. */
   | { readonly kind: 'across'; readonly resistor: number }
-  /** Does a lead conduct to its pad? `R3.1` */
-  | { readonly kind: 'joint'; readonly pin: string }
+  /** Does each lead of a place conduct to its pad? `R3.1` */
+  | { readonly kind: 'joint'; readonly place: string; readonly pins: readonly string[] }
   /** Do two pins conduct to one another that must not? */
   | { readonly kind: 'apart'; readonly pins: readonly [string, string] }
-  /** Eyes and a lamp, on what can be wrong with one place. */
-  | { readonly kind: 'look'; readonly at: LookAt; readonly place: string };
+  /** Eyes and a lamp, on all that can be wrong to see at one place. */
+  | { readonly kind: 'look'; readonly place: string; readonly sees: readonly LookAt[] };
 
 export const testKey = (test: BenchTest): string => {
   switch (test.kind) {
@@ -36,11 +36,11 @@ export const testKey = (test: BenchTest): string => {
     case 'across':
       return `across ${test.resistor}`;
     case 'joint':
-      return `joint ${test.pin}`;
+      return `joint ${test.place}`;
     case 'apart':
       return `apart ${test.pins.join(' ')}`;
     case 'look':
-      return `look ${test.at} ${test.place}`;
+      return `look ${test.place}`;
     default:
       return test.kind;
   }
@@ -55,17 +55,18 @@ export interface Answer {
 }
 
 /** What a test that has words for an outcome can say; none for a number. */
-export function wordsOfOutcome({ kind }: BenchTest): readonly string[] {
-  switch (kind) {
+export function wordsOfOutcome(test: BenchTest): readonly string[] {
+  switch (test.kind) {
     case 'sense':
       return looks;
     case 'touch':
       return warmths;
     case 'joint':
+      return ['beeps', ...test.pins];
     case 'apart':
       return ['beeps', 'silent'];
     case 'look':
-      return ['right', 'wrong'];
+      return ['right', ...test.sees];
     case 'volt':
       return ['moves'];
     default:
@@ -86,17 +87,20 @@ export const unitOf = (test: BenchTest): 'V' | 'mA' | 'Ω' | null => {
 
 /** Seconds of a practised hand, the words between included (common practice). */
 const seconds: Readonly<Record<BenchTest['kind'], number>> = {
-  sense: 6,
-  touch: 10,
+  sense: 10,
+  touch: 15,
   current: 30,
   volt: 20,
   ohm: 20,
   across: 20,
-  joint: 20,
+  joint: 15,
   apart: 20,
-  look: 12,
+  look: 30,
 };
-export const secondsOf = ({ kind }: BenchTest): number => seconds[kind];
+/** Each lead more that a probe goes to. */
+const leadSeconds = 5;
+export const secondsOf = (test: BenchTest): number =>
+  seconds[test.kind] + (test.kind === 'joint' ? leadSeconds * test.pins.length : 0);
 
 /** What is seen at one glance with a test: everything that lights or sounds while the board stands in one way. */
 export const atOneGlance = ({ points }: FaultDictionary, test: BenchTest): BenchTest[] => {
@@ -140,15 +144,26 @@ export function testsOf(dictionary: FaultDictionary): BenchTest[] {
   for (const [probe] of points.probes.entries()) add({ kind: 'volt', probe });
   for (const [resistor] of points.across.entries()) add({ kind: 'across', resistor });
   for (const [warm] of points.warm.entries()) add({ kind: 'touch', warm });
+  const pins = new Map<string, Set<string>>();
+  const sees = new Map<string, Set<LookAt>>();
   for (const entry of entries) {
     const { kind, at } = entry.fault;
     const [first = '', second = ''] = at;
-    if (opens.includes(kind)) add({ kind: 'joint', pin: first });
+    if (opens.includes(kind)) inSet(pins, placeOfPin(first), first);
     if (joins.includes(kind)) add({ kind: 'apart', pins: [first, second] });
     const { look } = faultTraits[kind];
-    if (look) for (const place of placesOf(entry)) add({ kind: 'look', at: look.at, place });
+    if (look) for (const place of placesOf(entry)) inSet(sees, place, look.at);
+  }
+  for (const [place, all] of pins) add({ kind: 'joint', place, pins: [...all] });
+  for (const [place, all] of sees) {
+    add({ kind: 'look', place, sees: lookAts.filter((one) => all.has(one)) });
   }
   return [...found.values()];
+}
+
+function inSet<Item>(sets: Map<string, Set<Item>>, key: string, item: Item): void {
+  const set = sets.get(key) ?? new Set();
+  sets.set(key, set.add(item));
 }
 
 /** How often a look says that something is wrong where nothing is. */
@@ -208,6 +223,13 @@ const signatureAt = ({ good, signatures }: FaultDictionary, candidate: Candidate
       ? null
       : (signatures[candidate.shows] ?? null);
 
+/** One word with some chance, the others share the rest; the first word where there is no such one. */
+function surely(words: readonly string[], word: string, chance: number): number[] {
+  const own = words.includes(word) ? word : words[0];
+  const rest = (1 - chance) / Math.max(1, words.length - 1);
+  return words.map((one) => (one === own ? chance : rest));
+}
+
 const even = (count: number) => Array.from({ length: count }, () => 1 / count);
 
 function wordChances(
@@ -228,12 +250,10 @@ function wordChances(
       return celsius ? warmthsOf(celsius) : even(warmths.length);
     }
     case 'joint': {
-      if (candidate === 'other') return even(2);
-      const isOpen =
-        candidate !== 'good' &&
-        opens.includes(candidate.fault.kind) &&
-        candidate.fault.at[0] === test.pin;
-      return isOpen ? [misread, 1 - misread] : [1 - misread, misread];
+      const all = wordsOfOutcome(test);
+      if (candidate === 'other') return even(all.length);
+      const isOpen = candidate !== 'good' && opens.includes(candidate.fault.kind);
+      return surely(all, (isOpen && candidate.fault.at[0]) || 'beeps', 1 - misread);
     }
     case 'apart': {
       if (candidate === 'other') return even(2);
@@ -241,11 +261,15 @@ function wordChances(
       return isJoined ? [1 - misread, misread] : [misread, 1 - misread];
     }
     case 'look': {
+      const all = wordsOfOutcome(test);
       // What nobody has thought of may well be seen somewhere, but not likely just here.
-      if (candidate === 'good' || candidate === 'other') return [1 - falseAlarm, falseAlarm];
+      const usual = surely(all, 'right', 1 - falseAlarm);
+      if (candidate === 'good' || candidate === 'other') return usual;
       const { look } = faultTraits[candidate.fault.kind];
-      const isHere = look?.at === test.at && placesOf(candidate).includes(test.place);
-      return isHere && look ? [1 - look.sees, look.sees] : [1 - falseAlarm, falseAlarm];
+      if (!look || !placesOf(candidate).includes(test.place)) return usual;
+      return usual.map(
+        (chance, index) => (1 - look.sees) * chance + (all[index] === look.at ? look.sees : 0),
+      );
     }
     default:
       return [];
@@ -285,10 +309,12 @@ export function likelihood(
   const { from, to } = scaleOf(test, dictionary);
   const value = Math.min(to, Math.max(from, onScale(test, outcome)));
   const spread = spreadAt(dictionary, test, candidate, supply);
-  const width = (to - from) / bins;
-  // As a chance of the bin about it, so that it is of one kind with words.
+  const half = (to - from) / bins / 2;
+  // As a chance of the bin about it, so that it is of one kind with words; beyond the ends all is one.
   const free = 1 / bins;
-  const near = spread ? below(value + width / 2, spread) - below(value - width / 2, spread) : free;
+  const low = spread && value > from ? below(value - half, spread) : 0;
+  const high = spread && value < to ? below(value + half, spread) : 1;
+  const near = spread ? high - low : free;
   return (1 - moves) * (wrongReading * free + (1 - wrongReading) * near);
 }
 

@@ -9,7 +9,7 @@ const asPrinted = { above: 0, sd: 0 };
 
 /**
  * A board of usual pieces with one fault, as the dictionary knows it: every test shows what is likeliest, and shows the
- * same when it is made again. A look finds what is wrong where it is mostly seen.
+ * same when it is made again. A look finds what is mostly seen.
  *
  * @param seed whole; another meter, and its readings differ by its own accuracy
  */

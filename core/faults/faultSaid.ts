@@ -79,14 +79,14 @@ export function testSaid({ points }: FaultDictionary, test: BenchTest, parts: Pa
     case 'across':
       return said('fault.ask.across', { place: points.across[test.resistor] ?? '' });
     case 'joint':
-      return said('fault.ask.joint', { pin: spot(test.pin, parts) });
+      return said('fault.ask.joint', { place: test.place });
     case 'apart':
       return said('fault.ask.apart', {
         one: spot(test.pins[0], parts),
         other: spot(test.pins[1], parts),
       });
     case 'look':
-      return lookSaid(test, parts);
+      return said('fault.ask.look', { place: placedSaid(test.place, parts) });
   }
 }
 
@@ -107,6 +107,10 @@ export function wordSaid(
       return said(`fault.warmth.${word}`);
     case 'look':
       return said(`fault.eye.${word}`);
+    case 'joint':
+      return word === 'beeps'
+        ? said('fault.meter.allBeep')
+        : said('fault.meter.silentAt', { pin: word.slice(word.lastIndexOf('.') + 1) });
     default:
       return said(`fault.meter.${word}`);
   }

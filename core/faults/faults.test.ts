@@ -110,7 +110,7 @@ describe('ranking', () => {
     const dark: Answer = { test: { kind: 'sense', sense: 0 }, outcome: 'off' };
     const slipped = volt('R1.2', 0.3);
     const round: Answer = {
-      test: { kind: 'look', at: 'way-round', place: 'D1' },
+      test: { kind: 'look', place: 'D1', sees: ['way-round'] },
       outcome: 'wrong',
     };
     expect(firstGroup([dark, slipped, volt('R4.2', 5.98), round])).toContain('backwards D1');
@@ -203,7 +203,11 @@ describe('the sheet for a room without screens', () => {
   it('tells a dark LED, where to look, and a reading that parts the likeliest faults', () => {
     const parts = faultSheet(dictionary);
     const dark = parts.find(({ seen }) => seen[0]?.outcome === 'off');
-    expect(dark?.lookAt).toContainEqual({ kind: 'look', at: 'way-round', place: 'D1' });
+    expect(dark?.lookAt).toContainEqual({
+      kind: 'look',
+      place: 'D1',
+      sees: expect.arrayContaining(['way-round', 'joints']),
+    });
     for (const { measure } of parts) {
       for (const { test, means } of measure) {
         expect(means.length).toBeGreaterThan(1);

@@ -72,10 +72,8 @@ export function nextTests(
   const lastTest = answers.at(-1)?.test;
   const supply = supplyFrom(dictionary, answers);
   const candidates = all.filter(({ chance }) => chance > leastChance);
-  // What a voltage means depends on the supply: that is measured before any other.
+  // What lights, and what a voltage means, depends on the supply: it is measured before anything else with power.
   const knowsSupply = answers.some(({ test }) => isSupply(dictionary, test));
-  const waits = (test: BenchTest) =>
-    test.kind === 'volt' && !knowsSupply && !isSupply(dictionary, test);
   const proposed = tests
     .of(dictionary, () => testsOf(dictionary))
     .filter((test) => !made.has(testKey(test)) && !(staysOff && needsPower(test)))
@@ -89,12 +87,11 @@ export function nextTests(
       return { test, bits, seconds: secondsAfter(lastTest, test) };
     })
     .sort((a, b) => b.bits / b.seconds - a.bits / a.seconds);
-  const first = proposed.findIndex(({ test }) => waits(test));
   const own = proposed.findIndex(({ test }) => isSupply(dictionary, test));
   const supplyTest = proposed[own];
-  if (supplyTest && first >= 0 && first < own) {
+  if (supplyTest && !knowsSupply) {
     proposed.splice(own, 1);
-    proposed.splice(first, 0, supplyTest);
+    proposed.unshift(supplyTest);
   }
   return proposed;
 }

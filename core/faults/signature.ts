@@ -110,8 +110,12 @@ export interface UnpoweredShown {
 /** Tolerance of resistors and of what lies beside them, as a part of a decade. */
 const resistorSd = 0.05;
 
-/** Fewer boards than this do not tell how a reading goes with the supply. */
+/** Fewer boards than this do not tell how a reading goes with the supply, nor how far boards differ. */
 const fewBoards = 4;
+/** So much of the supply readings of other boards may differ then. */
+const fewPart = 0.025;
+/** So often what a few boards show is not what others do: a swing that a display just follows, or just not. */
+const fewDoubt = 0.1;
 
 /**
  * What several boards with the same fault show, as one: means at the printed voltage, how they go with the supply,
@@ -123,6 +127,8 @@ export function signatureOf(
   { volt, supply, hertz, signature: good }: FromGood,
 ): Signature {
   const first = shown[0];
+  const isFew = shown.length < fewBoards;
+  const doubt = isFew ? fewDoubt : 0;
   const column = <Value>(of: (one: Shown) => Value) => shown.map(of);
   const above = column(({ volts }) => (volts[supply] ?? volt) - volt);
   // A supply that breaks down tells nothing about how full its cells are.
@@ -131,15 +137,14 @@ export function signatureOf(
     fitted(feeds ? above : above.map(() => 0), values, usualPer, least);
   return {
     volts: (first?.volts ?? []).map((usual, probe) => {
-      const goodSd =
-        shown.length < fewBoards ? Math.max(good?.volts[probe]?.sd ?? 0, 0.02 * volt) : 0;
+      const goodSd = isFew ? Math.max(good?.volts[probe]?.sd ?? 0, fewPart * Math.abs(volt)) : 0;
       const values = column(({ volts }) => volts[probe] ?? 0);
       // The supply is what it is.
       if (probe === supply) return { ...plain(values, Math.max(goodSd, 0.03 * volt)), per: 0 };
       return alongSupply(values, usual / volt, Math.max(goodSd, 0.02 + 0.01 * Math.abs(usual)));
     }),
     moves: (first?.moves ?? []).map((_, probe) =>
-      softened(shareOf(column(({ moves }) => moves[probe] === true))),
+      softened(0.5 * doubt + (1 - doubt) * shareOf(column(({ moves }) => moves[probe] === true))),
     ),
     milliampere: alongSupply(
       column(({ milliampere }) => log(milliampere)),
@@ -149,13 +154,14 @@ export function signatureOf(
     ohm: ohms.length === 0 ? null : plain(ohms.map(log), 0.12),
     senses: (first?.senses ?? []).map((_, sense) => {
       const seen = column((one) => looksOf(one, hertz)[sense]);
-      const share = (look: Look) => shareOf(seen.map((one) => one === look));
+      const share = (look: Look) =>
+        doubt / 4 + (1 - doubt) * shareOf(seen.map((one) => one === look));
       const known = good?.senses[sense]?.milliampere;
       return {
         milliampere: alongSupply(
           column(({ senses }) => log(senses[sense]?.milliampere ?? 0)),
           known?.per ?? 0,
-          Math.max(0.12, shown.length < fewBoards ? (known?.sd ?? 0) : 0),
+          Math.max(0.12, isFew ? (known?.sd ?? 0) : 0),
         ),
         comes: { usual: share('blinks'), slow: share('slow'), fast: share('fast') },
       };

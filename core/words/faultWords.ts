@@ -80,7 +80,7 @@ export function placesOfTest({ points }: FaultDictionary, test: BenchTest): stri
     case 'ohm':
       return [placeOfPin(points.probes[points.supply] ?? '')];
     case 'joint':
-      return [placeOfPin(test.pin)];
+      return [test.place];
     case 'apart':
       return test.pins.map(placeOfPin);
     case 'look':

@@ -1,6 +1,6 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { partsByPlace } from '#core/board/pads';
-import { type BenchTest, type Outcome, unitOf } from '#core/faults/benchTests';
+import { type BenchTest, type Outcome, unitOf, wordsOfOutcome } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { faultSheet } from '#core/faults/faultSheet';
 import { candidateText, outcomeText, testText } from '#core/words/faultWords';
@@ -30,7 +30,16 @@ function rowsOf({ faults, lines }: PlannedRevision, { t }: Speaker): FaultRow[] 
         )
         .join(', ') || t('papers.faultSheet.nothingToSee');
     return [
-      ...lookAt.map((test) => ({ seen: name, does: testText(t, faults, test, parts), means: '' })),
+      ...lookAt.map((test) => ({
+        seen: name,
+        does: testText(t, faults, test, parts),
+        means: t('papers.faultSheet.lookFor', {
+          what: wordsOfOutcome(test)
+            .slice(1)
+            .map((word) => outcomeText(t, faults, test, word))
+            .join(' / '),
+        }),
+      })),
       ...measure.map(({ test, means }) => ({
         seen: name,
         does: testText(t, faults, test, parts),
@@ -88,7 +97,7 @@ export async function faultSheetPdf(
                         {},
                       ] as TableCell[],
                     ]),
-                means === '' ? [{ text: does, colSpan: 2 }, {}] : [{ text: does }, { text: means }],
+                [{ text: does }, { text: means }],
               ]),
             ],
           },

@@ -54,15 +54,17 @@ export async function benchWith(
         return ohm === null || ohm === undefined ? null : noisy(ohm, 0.05);
       }
       case 'joint':
-        return (kind === 'open-joint' || kind === 'pin-bent') && at[0] === test.pin
-          ? 'silent'
-          : 'beeps';
+        return (
+          ((kind === 'open-joint' || kind === 'pin-bent') &&
+            test.pins.find((one) => one === at[0])) ||
+          'beeps'
+        );
       case 'apart':
         return at[0] === test.pins[0] && at[1] === test.pins[1] ? 'beeps' : 'silent';
       case 'look': {
         const { look } = faultTraits[kind];
-        const isHere = look?.at === test.at && placesOf(entry).includes(test.place);
-        return isHere && random() < look.sees ? 'wrong' : 'right';
+        const isHere = look !== null && placesOf(entry).includes(test.place);
+        return isHere && random() < look.sees ? look.at : 'right';
       }
     }
   };
