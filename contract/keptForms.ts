@@ -15,7 +15,7 @@ import type { TroubleSeen } from '#core/pace/learnt/trouble';
 import { boardSchema } from './board.ts';
 import { conditionsSchema } from './conditions.ts';
 import { buildEventSchema, streamedEventSchema } from './events.ts';
-import { faultDictionarySchema } from './faults.ts';
+import { faultDictionarySchema } from './faultForm.ts';
 import { flag, number } from './leaves.ts';
 import type { LearntOf, LearntPaces } from './pace.ts';
 import { partSchema } from './parts.ts';

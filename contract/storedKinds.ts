@@ -16,7 +16,7 @@ import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
 import { conditionsSchema } from './conditions.ts';
-import { faultDictionarySchema } from './faults.ts';
+import { faultDictionarySchema } from './faultForm.ts';
 import { figuresSchema } from './figures.ts';
 import { mappingSchema } from './kits.ts';
 import { orderSchema } from './order.ts';

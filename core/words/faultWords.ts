@@ -1,11 +1,12 @@
 import type { TFunction } from 'i18next';
-import type { BenchTest, Candidate } from '../faults/benchTests.ts';
+import type { Answer, BenchTest, Candidate } from '../faults/benchTests.ts';
 import type { FaultDictionary } from '../faults/dictionary.ts';
 import { type Fault, placeOfPin } from '../faults/fault.ts';
 import {
   candidateSaid,
   faultSaid,
   lookSaid,
+  outcomeSaid,
   placedSaid,
   standSaid,
   testSaid,
@@ -67,6 +68,17 @@ export const outcomeText = (
   test: BenchTest,
   word: string,
 ): string => saying(t, wordSaid(dictionary, test, word));
+
+/** What was seen or read, in short: `D1 off`, `J1 6.02 V`. */
+export function answerText(
+  t: TFunction,
+  dictionary: FaultDictionary,
+  { test, outcome }: Answer,
+): string {
+  const point = test.kind === 'sense' ? dictionary.points.senses[test.sense] : undefined;
+  const places = point ? [point.place] : placesOfTest(dictionary, test);
+  return `${places.join('–')} ${saying(t, outcomeSaid(dictionary, test, outcome))}`.trim();
+}
 
 /** The places on the board that a test is at. */
 export function placesOfTest({ points }: FaultDictionary, test: BenchTest): string[] {

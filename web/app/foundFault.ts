@@ -5,6 +5,8 @@ export interface FoundFault {
   readonly seatId: string;
   readonly mistake: MistakeId;
   readonly place: string;
+  /** What it was, how long it took, and by which readings. */
+  readonly says: string;
 }
 
 /** What a page was opened with, where it is that. */
@@ -12,9 +14,12 @@ export function foundIn(state: unknown): FoundFault | null {
   if (typeof state !== 'object' || state === null || !('found' in state)) return null;
   const { found } = state;
   if (typeof found !== 'object' || found === null) return null;
-  const { seatId, mistake, place } = found as Partial<Record<keyof FoundFault, unknown>>;
+  const { seatId, mistake, place, says } = found as Partial<Record<keyof FoundFault, unknown>>;
   const known = mistakeIds.find((id) => id === mistake);
-  return known && typeof seatId === 'string' && typeof place === 'string'
-    ? { seatId, mistake: known, place }
+  return known &&
+    typeof seatId === 'string' &&
+    typeof place === 'string' &&
+    typeof says === 'string'
+    ? { seatId, mistake: known, place, says }
     : null;
 }

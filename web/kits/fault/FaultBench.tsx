@@ -5,26 +5,21 @@ import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { Board } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
-import {
-  type Answer,
-  atOneGlance,
-  type BenchTest,
-  isSeenAtOnce,
-  testKey,
-} from '#core/faults/benchTests';
+import { type Answer, isSeenAtOnce, testKey } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { mustStayOff, nextTests } from '#core/faults/nextTest';
 import { ranked, rankedGroups } from '#core/faults/rank';
 import { type SeenBefore, weightsOf } from '#core/faults/seenBefore';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import { shortDesignators } from '#core/parts/label';
-import { placesOfTest } from '#core/words/faultWords';
+import { answerText, placesOfTest } from '#core/words/faultWords';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { AskForTest } from './AskForTest.tsx';
 import { FirstGlance } from './FirstGlance.tsx';
 import { LikelyFaults } from './LikelyFaults.tsx';
 import { SoFar } from './SoFar.tsx';
+import { useBenchWork } from './useBenchWork.ts';
 
 interface FaultBenchProps {
   readonly dictionary: FaultDictionary;
@@ -32,16 +27,20 @@ interface FaultBenchProps {
   /** What earlier builds of the kit have shown; undefined as long as nobody knows. */
   readonly before: SeenBefore | undefined;
   /** Notes at the seat what was found; absent where the board is of no seat. */
-  readonly note: ((mistake: MistakeId, place: string) => void) | undefined;
+  readonly note: ((mistake: MistakeId, place: string, says: string) => void) | undefined;
+  /** Whose board it is, for what was entered to be there again. */
+  readonly of: string;
 }
 
+/** A note at a seat has room for so many letters. */
+const mostText = 500;
+
 /** What is seen of one board, what is likely wrong with it, and what to do next. */
-export function FaultBench({ dictionary, board, before, note }: FaultBenchProps) {
+export function FaultBench({ dictionary, board, before, note, of }: FaultBenchProps) {
   const { t } = useTranslation();
   const { lines } = useKit();
-  const [answers, setAnswers] = useState<readonly Answer[]>([]);
-  const [skipped, setSkipped] = useState<ReadonlySet<string>>(new Set());
-  const [danger, setDanger] = useState(false);
+  const work = useBenchWork(dictionary, of);
+  const { answers, skipped, danger, begunAt, takeBack, skip, setDanger } = work;
   const [pointed, setPointed] = useState<readonly string[]>();
   const byPlace = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
   const { unknown } = dictionary;
@@ -61,21 +60,24 @@ export function FaultBench({ dictionary, board, before, note }: FaultBenchProps)
   const now = new Set(pointed ?? (best ? placesOfTest(dictionary, best.test) : []));
 
   const answer = (given: readonly Answer[]) => {
-    const keys = new Set(given.map(({ test }) => testKey(test)));
-    setAnswers((before) => [...before.filter(({ test }) => !keys.has(testKey(test))), ...given]);
+    work.answer(given);
     setPointed(undefined);
   };
-  const takeBack = (test: BenchTest) =>
-    setAnswers((before) => before.filter((one) => testKey(one.test) !== testKey(test)));
-  const skip = (test: BenchTest) =>
-    setSkipped(
-      (before) => new Set([...before, ...atOneGlance(dictionary, test).map((one) => testKey(one))]),
-    );
   const again = () => {
-    setAnswers([]);
-    setSkipped(new Set());
-    setDanger(false);
+    work.again();
     setPointed(undefined);
+  };
+  const found = note && {
+    note: (mistake: MistakeId, place: string, what: string) => {
+      const minutes = Math.max(1, Math.round((Date.now() - Date.parse(begunAt ?? '')) / 60_000));
+      const readings = answers.map((one) => answerText(t, dictionary, one)).join(', ');
+      again();
+      note(
+        mistake,
+        place,
+        t('kits.fault.noteText', { what, minutes, readings }).slice(0, mostText),
+      );
+    },
   };
 
   return (
@@ -88,6 +90,7 @@ export function FaultBench({ dictionary, board, before, note }: FaultBenchProps)
             </Alert>
           )}
 
+          {work.wasFound && <Alert severity="info">{t('kits.fault.goesOn')}</Alert>}
           <FirstGlance
             {...{ dictionary, answers, answer, takeBack, danger, setDanger }}
             parts={byPlace}
@@ -103,7 +106,12 @@ export function FaultBench({ dictionary, board, before, note }: FaultBenchProps)
             parts={byPlace}
           />
         )}
-        <LikelyFaults {...{ groups, answers, before, note }} parts={byPlace} point={setPointed} />
+        <LikelyFaults
+          {...{ groups, answers, before }}
+          note={found?.note}
+          parts={byPlace}
+          point={setPointed}
+        />
         <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
         {(answers.length > 0 || skipped.size > 0 || danger) && (
           <Box className="fault-again">

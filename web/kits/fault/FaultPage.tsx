@@ -1,15 +1,20 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import { lazy, Suspense } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { FoundFault } from '../../app/foundFault.ts';
 import { useKit } from '../KitFrame.tsx';
 import { NoBoard } from '../NoBoard.tsx';
-import { WorkUnderWay } from '../WorkUnderWay.tsx';
 import { FaultBench } from './FaultBench.tsx';
 import { useFaults } from './useFaults.ts';
 import './fault.css';
+
+// Seen once a kit.
+const WorkUnderWay = lazy(async () => ({
+  default: (await import('../WorkUnderWay.tsx')).WorkUnderWay,
+}));
 
 /** From what is seen and measured on one board to the joint or the part that is wrong with it. */
 export function FaultPage() {
@@ -49,13 +54,21 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const { faults, before, work, start, stop } = useFaults(kitId);
   const note =
     workshop && seat
-      ? (mistake: MistakeId, place: string) => {
-          const found: FoundFault = { seatId: seat, mistake, place };
+      ? (mistake: MistakeId, place: string, says: string) => {
+          const found: FoundFault = { seatId: seat, mistake, place, says };
           void navigate(floorOf(workshop, seat), { state: { found } });
         }
       : undefined;
   if (faults && kit.board) {
-    return <FaultBench dictionary={faults} board={kit.board} before={before} note={note} />;
+    return (
+      <FaultBench
+        dictionary={faults}
+        board={kit.board}
+        before={before}
+        note={note}
+        of={seat ?? kitId}
+      />
+    );
   }
   return (
     <>
@@ -69,7 +82,9 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
         <Alert severity="warning">{t('kits.fault.failed', { says: work.says })}</Alert>
       )}
       {work.kind === 'working' && (
-        <WorkUnderWay done={work.done} says={t('kits.fault.working')} stop={stop} />
+        <Suspense>
+          <WorkUnderWay done={work.done} says={t('kits.fault.working')} stop={stop} />
+        </Suspense>
       )}
       {faults === null && (work.kind === 'idle' || work.kind === 'failed') && (
         <Button variant="contained" onClick={() => void start()}>

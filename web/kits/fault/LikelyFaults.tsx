@@ -18,7 +18,7 @@ interface LikelyFaultsProps {
   /** Shows places on the board. */
   readonly point: (places: readonly string[]) => void;
   /** Notes at the seat what was found; absent where the board is of no seat. */
-  readonly note: ((mistake: MistakeId, place: string) => void) | undefined;
+  readonly note: ((mistake: MistakeId, place: string, what: string) => void) | undefined;
 }
 
 const mostGroups = 5;
@@ -102,7 +102,7 @@ export function LikelyFaults({ groups, answers, before, parts, point, note }: Li
 interface NoteItProps {
   readonly candidates: readonly Candidate[];
   readonly parts: ReadonlyMap<string, Part>;
-  readonly note: (mistake: MistakeId, place: string) => void;
+  readonly note: (mistake: MistakeId, place: string, what: string) => void;
 }
 
 /** So many of those that no reading tells apart are offered. */
@@ -118,7 +118,7 @@ function NoteIt({ candidates, parts, note }: NoteItProps) {
     if (!mistake || place === undefined) return null;
     const what = candidateText(t, candidate, parts);
     return (
-      <Button key={what} size="small" color="inherit" onClick={() => note(mistake, place)}>
+      <Button key={what} size="small" color="inherit" onClick={() => note(mistake, place, what)}>
         {t('kits.fault.noteIt', { what })}
       </Button>
     );

@@ -30,6 +30,8 @@ export function useFoundFault(
     if (stepId !== undefined) {
       const what = t(`mistake.${mistake}.name`);
       const deed: Deed = { kind: 'mistake', stepId, mistake, designator };
+      record(at.seat, { kind: 'note', text: found.says }, found.says);
+      // The last that was recorded can be taken back at once.
       record(at.seat, deed, t('workshops.floorPage.logged', { what }));
     }
     // Loaded again, the page must not log it again.
