@@ -1,10 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { limitedEngine } from '#core/circuit/testing/engine';
+import { placesOf } from '#core/faults/benchTests';
 import type { DictionaryEntry, FaultDictionary } from '#core/faults/dictionary';
 import type { Subject } from '#core/faults/fault';
 import { makeDictionary, subjectOf } from '#core/faults/makeDictionary';
-import type { RankedGroup } from '#core/faults/rank';
+import { afterMending } from '#core/faults/mended';
+import { type RankedGroup, ranked, rankedGroups } from '#core/faults/rank';
 import {
   type Bench,
   byInformation,
@@ -15,7 +17,7 @@ import {
   type Strategy,
 } from '#core/faults/search';
 import { benchWith } from '#core/faults/testing/benchWith';
-import { type Random, seeded } from '#core/random';
+import { pick, type Random, seeded } from '#core/random';
 import { isLong } from '#core/testing/cases';
 import { documentOf } from './examples.ts';
 import { type DemoKitName, demoKits } from './scenario.ts';
@@ -56,7 +58,7 @@ async function hiddenOn(
   const random = seeded(7);
   const all: Hidden[] = [];
   for (const entry of entries) {
-    const bench = await benchWith(engine, subject, dictionary, entry.fault, random);
+    const bench = await benchWith(engine, subject, dictionary, [entry.fault], random);
     if (bench) all.push({ entry, bench });
   }
   return all;
@@ -72,6 +74,41 @@ const searched = (
     const isIt = ({ members }: RankedGroup) => members.some(({ candidate }) => candidate === entry);
     return lookFor(dictionary, bench, isIt, strategy, most);
   });
+
+/** Two faults at once: one is found and mended, then the other, each after so many steps; null where one was not. */
+async function pairsFound(
+  subject: Subject,
+  dictionary: FaultDictionary,
+  count: number,
+): Promise<(number | null)[]> {
+  const random = seeded(3);
+  const showing = dictionary.entries.filter((_, index) => dictionary.groups[index] !== 0);
+  const groupOf = new Map(dictionary.entries.map((one, at) => [one, dictionary.groups[at]]));
+  const strategy = byInformation(dictionary);
+  const isFirst = ({ members }: RankedGroup, entry: DictionaryEntry) =>
+    members.some(({ candidate }) => candidate === entry);
+  const found: (number | null)[] = [];
+  while (found.length < count) {
+    const [one, other] = [pick(random, showing), pick(random, showing)];
+    if (groupOf.get(one) === groupOf.get(other)) continue;
+    const both = await benchWith(engine, subject, dictionary, [one.fault, other.fault], random);
+    if (!both) continue;
+    const isEither = (group: RankedGroup) => isFirst(group, one) || isFirst(group, other);
+    const before = lookFor(dictionary, both, isEither, strategy, 12);
+    const [top] = rankedGroups(dictionary, ranked(dictionary, before.answers));
+    const [mended, left] = top && isFirst(top, one) ? [one, other] : [other, one];
+    const bench = await benchWith(engine, subject, dictionary, [left.fault], random);
+    if (before.steps === null || !bench) {
+      found.push(null);
+      continue;
+    }
+    const kept = afterMending(before.answers, placesOf(mended));
+    const isLeft = (group: RankedGroup) => isFirst(group, left);
+    const after = lookFor(dictionary, bench, isLeft, strategy, 12, kept);
+    found.push(after.steps === null ? null : before.steps + after.steps);
+  }
+  return found;
+}
 
 const mean = (all: readonly Searched[], of: (one: Searched) => number) =>
   all.reduce((sum, one) => sum + of(one), 0) / all.length;
@@ -121,12 +158,16 @@ describe('hidden faults of the examples, looked for by an automatic tester', () 
           0.5 * mean(other, ({ seconds }) => seconds),
         );
       }
+      const pairs = await pairsFound(subject, dictionary, isLong ? 100 : 12);
+      const inTwelve = pairs.filter((steps) => steps !== null && steps <= 12).length / pairs.length;
+      expect(inTwelve).toBeGreaterThan(0.6);
       if (isLong) {
         console.info(
           `${name}: ${found.length} faults, ${within(found, 6).toFixed(2)} within 6 steps, ` +
             `${within(found, 10).toFixed(2)} within 10; ${told(found, 15)}; ` +
             `checklist ${told(checklist, most)}; any order ${told(any, most)}; ` +
-            `with one reading in ten wrong ${within(slipped, 15).toFixed(2)} within 15`,
+            `with one reading in ten wrong ${within(slipped, 15).toFixed(2)} within 15; ` +
+            `of two faults both within 12 steps ${inTwelve.toFixed(2)}`,
         );
       }
     },

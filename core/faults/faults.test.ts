@@ -19,6 +19,7 @@ import { faultKey, type Subject } from './fault.ts';
 import { faultSheet } from './faultSheet.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
 import { makeDictionary, subjectOf } from './makeDictionary.ts';
+import { afterMending } from './mended.ts';
 import { nextTests } from './nextTest.ts';
 import { ranked, rankedGroups, type Weights } from './rank.ts';
 import { weightsOf } from './seenBefore.ts';
@@ -305,4 +306,33 @@ describe('faults that a board may have', () => {
     expect(shown?.volts[found.points.probes.indexOf('R1.2')]?.mean).toBeLessThan(3);
     expect(found.good.volts[found.points.probes.indexOf('R1.2')]?.mean).toBeGreaterThan(7);
   }, 60_000);
+});
+
+describe('after one fault was mended', () => {
+  it('what was in order without power still is, and nothing else is known', () => {
+    const look = (place: string, outcome: string): Answer => ({
+      test: { kind: 'look', place, sees: ['way-round'] },
+      outcome,
+    });
+    const beeps: Answer = {
+      test: { kind: 'joint', place: 'R1', pins: ['R1.1'] },
+      outcome: 'beeps',
+    };
+    const silent: Answer = {
+      test: { kind: 'joint', place: 'R2', pins: ['R2.1'] },
+      outcome: 'R2.1',
+    };
+    const answers = [
+      volt('R1.2', 1.2),
+      look('D1', 'way-round'),
+      look('R1', 'right'),
+      beeps,
+      silent,
+    ];
+    expect(afterMending(answers, ['D1'])).toEqual([
+      look('D1', 'right'),
+      look('R1', 'right'),
+      beeps,
+    ]);
+  });
 });

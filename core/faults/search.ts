@@ -106,6 +106,7 @@ const chanceOf = (all: readonly Ranked[], isIt: (one: Candidate) => boolean): nu
  * Looks for a hidden fault: first what is seen and heard at once, as one step, then one test after the other.
  *
  * @param isEnough whether what is likeliest after a step ends the search
+ * @param known what was in order before something else was mended
  */
 export function lookFor(
   dictionary: FaultDictionary,
@@ -113,8 +114,9 @@ export function lookFor(
   isEnough: (first: RankedGroup) => boolean,
   strategy: Strategy,
   mostSteps: number,
+  known: readonly Answer[] = [],
 ): Searched {
-  const answers: Answer[] = [];
+  const answers: Answer[] = [...known];
   const make = (test: BenchTest) => {
     const outcome = bench(test);
     if (outcome !== null) answers.push({ test, outcome });

@@ -29,6 +29,16 @@ export async function answerByKeys(page: Page, most: number): Promise<string[]> 
       await expect(article.locator('.heat-status')).toContainText(/pad \d+ °C/);
       await page.keyboard.up('i');
       await page.keyboard.press('l');
+    } else if (await article.getByText(/Something is wrong with this board/).isVisible()) {
+      const choose = async (label: string) => {
+        const field = article.getByLabel(label, { exact: true });
+        await field.focus();
+        await field.press('ArrowDown');
+      };
+      await article.getByRole('button', { name: 'Do it' }).press('Enter');
+      await choose('Place');
+      await choose('Fault');
+      await article.getByRole('button', { name: 'That is it' }).press('Enter');
     } else if (await article.getByText(/^Place \d bands/).isVisible()) {
       for (const key of ['4', '7', '0', '2', '1', '+']) await page.keyboard.press(key);
       await main.press('Enter');

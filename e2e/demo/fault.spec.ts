@@ -44,6 +44,10 @@ test('a lamp that stays dark is traced to the part that is wrong, and what was e
   await expect(page.getByText(/is still here/)).toBeVisible();
   await expect(likely.getByText(/No power until it is turned/)).toBeVisible();
 
+  // Mended, and still dark: what lights and what was read is asked again, what was seen to be right is not.
+  await likely.getByRole('button', { name: 'Mended, and it still does not work' }).click();
+  await expect(left.getByRole('button', { pressed: true })).toHaveCount(0);
+  await expect(page.getByRole('listitem').filter({ hasText: 'all as it should be' })).toBeVisible();
   await page.getByRole('button', { name: /Take back: Look closely at D1/ }).click();
   await expect(likely.getByText(/No power until it is turned/)).toHaveCount(0);
 

@@ -134,7 +134,7 @@ test('practice at home shows as progress on the learner’s page', async ({ page
   await page.goto('/people');
   await page.getByRole('link', { name: 'Gannet' }).click();
   const rows = page.getByRole('table', { name: 'Practice' }).getByRole('row');
-  await expect(rows).toHaveCount(7);
+  await expect(rows).toHaveCount(8);
   const cells = rows.filter({ hasText: 'Which way round' }).getByRole('cell');
   const percent = async (cell: number) =>
     Number.parseInt((await cells.nth(cell).textContent()) ?? '', 10);

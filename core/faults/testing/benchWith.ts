@@ -2,8 +2,8 @@ import type { SpiceEngine } from '../../circuit/spice.ts';
 import { between, type Random } from '../../random.ts';
 import { placesOf, warmths } from '../benchTests.ts';
 import { asMeant } from '../change.ts';
-import type { DictionaryEntry, FaultDictionary } from '../dictionary.ts';
-import type { Fault, Subject } from '../fault.ts';
+import type { FaultDictionary } from '../dictionary.ts';
+import type { Fault, Faulty, Subject } from '../fault.ts';
 import { faultKindOf } from '../kinds/index.ts';
 import { faultTraits } from '../kinds/traits.ts';
 import { madeUp, unpoweredOf, watchedFor } from '../madeUp.ts';
@@ -19,20 +19,18 @@ export async function benchWith(
   engine: SpiceEngine,
   subject: Subject,
   dictionary: FaultDictionary,
-  fault: Fault,
+  faults: readonly Fault[],
   random: Random,
 ): Promise<Bench | null> {
   const analysis = await watchedFor(engine, asMeant(subject));
   if (!analysis) return null;
-  const faulty = faultKindOf(fault.kind).make(subject, fault);
+  const faulty = withAll(subject, faults);
   const seed = Math.floor(random() * 1e9);
   const [shown] = await madeUp(engine, dictionary.points, faulty, analysis, 1, seed, 'made up');
   if (!shown) return null;
   const unpowered = await unpoweredOf(engine, dictionary.points, faulty);
   const read = unpowered.ohms;
   const noisy = (value: number, part: number) => value * (1 + between(random, -part, part));
-  const { kind, at } = fault;
-  const entry: DictionaryEntry = { fault, shows: -1 };
   return (test) => {
     switch (test.kind) {
       case 'sense':
@@ -55,17 +53,31 @@ export async function benchWith(
       }
       case 'joint':
         return (
-          ((kind === 'open-joint' || kind === 'pin-bent') &&
-            test.pins.find((one) => one === at[0])) ||
-          'beeps'
+          test.pins.find((pin) =>
+            faults.some(
+              ({ kind, at }) => (kind === 'open-joint' || kind === 'pin-bent') && at[0] === pin,
+            ),
+          ) ?? 'beeps'
         );
       case 'apart':
-        return at[0] === test.pins[0] && at[1] === test.pins[1] ? 'beeps' : 'silent';
+        return faults.some(({ at }) => at[0] === test.pins[0] && at[1] === test.pins[1])
+          ? 'beeps'
+          : 'silent';
       case 'look': {
-        const { look } = faultTraits[kind];
-        const isHere = look !== null && placesOf(entry).includes(test.place);
-        return isHere && random() < look.sees ? look.at : 'right';
+        const here = faults.find((fault) => {
+          const { look } = faultTraits[fault.kind];
+          return look && placesOf({ fault }).includes(test.place) && random() < look.sees;
+        });
+        return (here && faultTraits[here.kind].look?.at) ?? 'right';
       }
     }
   };
+}
+
+/** One fault after the other made to a board. */
+function withAll(subject: Subject, faults: readonly Fault[]): Faulty {
+  return faults.reduce<Faulty>(({ stage, extra }, fault) => {
+    const made = faultKindOf(fault.kind).make({ ...subject, ...stage }, fault);
+    return { stage: made.stage, extra: [...extra, ...made.extra] };
+  }, asMeant(subject));
 }

@@ -109,6 +109,7 @@ export function FaultBench({ dictionary, board, before, note, of }: FaultBenchPr
         <LikelyFaults
           {...{ groups, answers, before }}
           note={found?.note}
+          mended={work.mended}
           parts={byPlace}
           point={setPointed}
         />

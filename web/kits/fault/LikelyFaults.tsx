@@ -17,6 +17,8 @@ interface LikelyFaultsProps {
   readonly parts: ReadonlyMap<string, Part>;
   /** Shows places on the board. */
   readonly point: (places: readonly string[]) => void;
+  /** The fault at these places was mended, and the board still does not work. */
+  readonly mended: (places: readonly string[]) => void;
   /** Notes at the seat what was found; absent where the board is of no seat. */
   readonly note: ((mistake: MistakeId, place: string, what: string) => void) | undefined;
 }
@@ -29,7 +31,15 @@ const wordOf = (chance: number) =>
   chance > 0.85 ? 'sure' : chance > 0.4 ? 'likely' : chance > 0.1 ? 'perhaps' : 'hardly';
 
 /** What may be wrong, likeliest first, and what to do about the first. */
-export function LikelyFaults({ groups, answers, before, parts, point, note }: LikelyFaultsProps) {
+export function LikelyFaults({
+  groups,
+  answers,
+  before,
+  parts,
+  point,
+  mended,
+  note,
+}: LikelyFaultsProps) {
   const { t } = useTranslation();
   if (answers.length === 0) return null;
   const shown = groups
@@ -66,7 +76,7 @@ export function LikelyFaults({ groups, answers, before, parts, point, note }: Li
               {typeof first.candidate !== 'string' && index === 0 && chance > 0.4 && (
                 <p>
                   <b>{t('kits.fault.remedy')}:</b> {remedyText(t, first.candidate.fault)}{' '}
-                  {t('kits.fault.proof')}
+                  {t('kits.fault.proof')} <Mended candidate={first.candidate} mended={mended} />
                 </p>
               )}
               {typeof first.candidate !== 'string' && (
@@ -96,6 +106,21 @@ export function LikelyFaults({ groups, answers, before, parts, point, note }: Li
         })}
       </ol>
     </section>
+  );
+}
+
+interface MendedProps {
+  readonly candidate: Exclude<Candidate, string>;
+  readonly mended: (places: readonly string[]) => void;
+}
+
+/** One fault is gone, and there is another: what was in order stays so, the rest is asked again. */
+function Mended({ candidate, mended }: MendedProps) {
+  const { t } = useTranslation();
+  return (
+    <Button size="small" color="inherit" onClick={() => mended(placesOf(candidate))}>
+      {t('kits.fault.mended')}
+    </Button>
   );
 }
 

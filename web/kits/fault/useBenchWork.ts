@@ -8,9 +8,13 @@ import {
   testsOf,
 } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
+import { afterMending } from '#core/faults/mended';
 import { useDraft } from '../../app/useDraft.ts';
 
 const nothing: BenchWork = { basis: '', begunAt: null, seen: [], skipped: [], danger: false };
+
+const kept = (answers: readonly Answer[]): BenchWork['seen'] =>
+  answers.map(({ test, outcome }) => ({ test: testKey(test), outcome }));
 
 /**
  * What was entered of one board. It outlives a reload on this device.
@@ -31,8 +35,8 @@ export function useBenchWork(dictionary: FaultDictionary, of: string) {
   const skipped = useMemo(() => new Set(work.skipped), [work]);
 
   const change = (next: (now: BenchWork) => Partial<BenchWork>) =>
-    draft.commit((kept) => {
-      const now = kept.basis === basis ? kept : nothing;
+    draft.commit((before) => {
+      const now = before.basis === basis ? before : nothing;
       const begunAt = now.begunAt ?? new Date().toISOString();
       return { ...now, basis, begunAt, ...next(now) };
     });
@@ -45,10 +49,7 @@ export function useBenchWork(dictionary: FaultDictionary, of: string) {
     answer: (given: readonly Answer[]) => {
       const keys = new Set(given.map(({ test }) => testKey(test)));
       change(({ seen }) => ({
-        seen: [
-          ...seen.filter(({ test }) => !keys.has(test)),
-          ...given.map(({ test, outcome }) => ({ test: testKey(test), outcome })),
-        ],
+        seen: [...seen.filter(({ test }) => !keys.has(test)), ...kept(given)],
       }));
     },
     takeBack: (test: BenchTest) =>
@@ -57,6 +58,8 @@ export function useBenchWork(dictionary: FaultDictionary, of: string) {
       change((now) => ({
         skipped: [...now.skipped, ...atOneGlance(dictionary, test).map((one) => testKey(one))],
       })),
+    mended: (places: readonly string[]) =>
+      change(() => ({ seen: kept(afterMending(answers, places)), skipped: [], danger: false })),
     setDanger: (danger: boolean) => change(() => ({ danger })),
     again: draft.discard,
   };

@@ -1,13 +1,18 @@
-import { lazy, Suspense, useState } from 'react';
+import { type ComponentType, lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { isMisplaced, type OrderTask } from '#core/learning/drills/order/whatFirst';
 import type { ViewProps } from '../exerciseView.ts';
-import { StepRow } from '../order/StepRow.tsx';
+import { PlainSteps } from '../order/PlainSteps.tsx';
+import type { StepsProps } from '../order/StepRow.tsx';
 
-// Until it is there, the buttons of each step move it.
-const DraggableSteps = lazy(async () => ({
-  default: (await import('../order/DraggableSteps.tsx')).DraggableSteps,
-}));
+// Until it is there, or where the network is gone, the buttons of each step move it.
+const DraggableSteps = lazy(
+  (): Promise<{ readonly default: ComponentType<StepsProps> }> =>
+    import('../order/DraggableSteps.tsx').then(
+      ({ DraggableSteps }) => ({ default: DraggableSteps }),
+      () => ({ default: PlainSteps }),
+    ),
+);
 
 /** The same with one item at another index. */
 function moved<Item>(items: readonly Item[], from: number, to: number): Item[] {
@@ -35,15 +40,7 @@ function WhatFirst({ task, given, answer }: ViewProps<OrderTask, readonly string
   return (
     <>
       {isOpen && <p className="drill-note">{t('drill.order.first.hint')}</p>}
-      <Suspense
-        fallback={
-          <ol className="drill-steps" aria-label={t('drill.order.first.list')}>
-            {rows.map((row) => (
-              <StepRow key={row.card.key} {...row} />
-            ))}
-          </ol>
-        }
-      >
+      <Suspense fallback={<PlainSteps rows={rows} />}>
         <DraggableSteps rows={rows} place={place} />
       </Suspense>
       {isOpen && (

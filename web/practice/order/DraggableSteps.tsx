@@ -15,16 +15,10 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useTranslation } from 'react-i18next';
-import { StepRow, type StepRowProps } from './StepRow.tsx';
-
-interface DraggableStepsProps {
-  readonly rows: readonly Omit<StepRowProps, 'row' | 'grip'>[];
-  /** Puts the one at an index to another. */
-  readonly place: (from: number, to: number) => void;
-}
+import { StepRow, type StepRowProps, type StepsProps } from './StepRow.tsx';
 
 /** Steps that are dragged into their order, or moved with keys or buttons. */
-export function DraggableSteps({ rows, place }: DraggableStepsProps) {
+export function DraggableSteps({ rows, place }: StepsProps) {
   const { t } = useTranslation();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),

@@ -18,6 +18,12 @@ export interface StepRowProps {
   readonly grip?: ComponentProps<'button'>;
 }
 
+export interface StepsProps {
+  readonly rows: readonly Omit<StepRowProps, 'row' | 'grip'>[];
+  /** Puts the one at an index to another. */
+  readonly place: (from: number, to: number) => void;
+}
+
 /** A step that is put in its place among others, by its two buttons. */
 export function StepRow({ card, isOpen, isWrong, isFirst, isLast, move, row, grip }: StepRowProps) {
   const { t } = useTranslation();
