@@ -28,7 +28,6 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     ['workshops', '/workshops'],
     ['kits-parts', `/kits/${twin}/parts`],
     ['kits-mix-ups', `/kits/${twin}/mix-ups`],
-    ['kits-inspection', `/kits/${fern}/inspection`],
     ['kits-board', `/kits/${fern}/board?part=C2`],
     ['kits-circuit', `/kits/${fern}/circuit`, /Current limit for the first power/],
     ['kits-steps', `/kits/${fern}/steps`],
@@ -50,6 +49,14 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     await page.waitForLoadState('networkidle');
     await shoot(page, name);
   }
+
+  await page.goto(`/kits/${twin}/fault`);
+  const left = page.getByRole('group', { name: 'D1, red LED' });
+  await left.getByRole('button', { name: 'off', exact: true }).click({ timeout: 120_000 });
+  const right = page.getByRole('group', { name: 'D2, red LED' });
+  await right.getByRole('button', { name: 'on', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'What is likely wrong' })).toBeVisible();
+  await shoot(page, 'kits-fault');
 
   await page.goto('/stores/needs');
   await page.getByRole('button', { name: 'Find the cheapest order' }).click();
