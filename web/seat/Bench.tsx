@@ -1,10 +1,8 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import { useStore } from 'zustand';
 import type { SeatView } from '#contract/seats';
-import type { BuildEvent, Deed } from '#core/build/event';
-import { foldSeat } from '#core/build/foldSeat';
+import type { Deed } from '#core/build/event';
 import { goOn } from '#core/build/goOn';
 import { checkFailed } from '#core/learning/mistakes/checks';
 import { measuringOf } from '#core/order/checks/measuring';
@@ -22,6 +20,7 @@ import { Ruler } from './Ruler.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
 import { StepCard } from './StepCard.tsx';
+import { useSeatState } from './useSeatState.ts';
 import { useSettling } from './useSettling.ts';
 
 // Not for every step; each is there before it is needed, network or not.
@@ -33,8 +32,6 @@ const parts = {
 const Hello = lazy(async () => ({ default: (await parts.hello()).Hello }));
 const Goodbye = lazy(async () => ({ default: (await parts.goodbye()).Goodbye }));
 const Trouble = lazy(async () => ({ default: (await parts.trouble()).Trouble }));
-
-const nothing: readonly BuildEvent[] = [];
 
 /** Who takes turns with the iron: two at one phone, or the learner and whoever works with them; the lower seat begins. */
 function pairOf({
@@ -55,19 +52,10 @@ const turnSays = ({ name }: SeatView, { first }: Turn) =>
 export function Bench() {
   const { t } = useTranslation();
   const { view, log } = useOpenSeat();
-  const { bySeat } = useStore(log.store);
+  const { events, state } = useSeatState();
   const [troubleOpen, setTroubleOpen] = useState(false);
   const { steps, seatId } = view;
 
-  const events = bySeat[seatId] ?? nothing;
-  const state = useMemo(
-    () =>
-      foldSeat(
-        steps.map(({ id }) => id),
-        events,
-      ),
-    [steps, events],
-  );
   const index = steps.findIndex(({ id }) => id === state.currentStepId);
   const step = steps[index];
   const previous = steps[(step ? index : steps.length) - 1];

@@ -1,16 +1,11 @@
-import { useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
-import { useStore } from 'zustand';
 import { takeHomePath } from '#contract/papers';
-import type { BuildEvent } from '#core/build/event';
-import { foldSeat } from '#core/build/foldSeat';
 import { Goodbye } from './Goodbye.tsx';
 import { NotSaved } from './NotSaved.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
-
-const nothing: readonly BuildEvent[] = [];
+import { useSeatState } from './useSeatState.ts';
 
 /** A seat whose evening the instructor has closed: how far it got, and what is still there for the learner. */
 export default function Closed() {
@@ -18,15 +13,7 @@ export default function Closed() {
   const { token = '' } = useParams();
   const { view, log } = useOpenSeat();
   const { steps, seatId, kitName } = view;
-  const events = useStore(log.store, ({ bySeat }) => bySeat[seatId] ?? nothing);
-  const state = useMemo(
-    () =>
-      foldSeat(
-        steps.map(({ id }) => id),
-        events,
-      ),
-    [steps, events],
-  );
+  const { state } = useSeatState();
   return (
     <>
       <SeatHead />

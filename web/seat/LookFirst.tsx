@@ -1,12 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useParams } from 'react-router';
-import { useStore } from 'zustand';
 import { keptLookFirst } from '#contract/keptKinds';
 import { getLookFirst } from '#contract/seats';
 import { partsByPlace } from '#core/board/pads';
-import type { BuildEvent } from '#core/build/event';
-import { foldSeat } from '#core/build/foldSeat';
 import { mistakeAtLook } from '#core/faults/kinds/traits';
 import type { LookFirst as Look } from '#core/faults/lookFirst';
 import { lookText } from '#core/words/faultWords';
@@ -16,8 +13,8 @@ import { Glyph } from '../ui/Glyph.tsx';
 import { LookMap } from './LookMap.tsx';
 import { useOpenSeat } from './Seat.tsx';
 import { SeatHead } from './SeatHead.tsx';
+import { useSeatState } from './useSeatState.ts';
 
-const nothing: readonly BuildEvent[] = [];
 /** So many looks are one round (common practice): from there on a helper with a meter is faster. */
 const aRound = 5;
 
@@ -27,8 +24,7 @@ export function LookFirst() {
   const { token = '' } = useParams();
   const { view, log } = useOpenSeat();
   const { steps, seatId, board } = view;
-  const { bySeat } = useStore(log.store);
-  const events = bySeat[seatId] ?? nothing;
+  const { state } = useSeatState();
   const [looks, setLooks] = useState<readonly Look[] | 'unknown'>();
   const [at, setAt] = useState(0);
   const [round, setRound] = useState(aRound);
@@ -40,14 +36,6 @@ export function LookFirst() {
       .catch(() => setLooks('unknown'));
   }, [token]);
 
-  const state = useMemo(
-    () =>
-      foldSeat(
-        steps.map(({ id }) => id),
-        events,
-      ),
-    [steps, events],
-  );
   const parts = useMemo(
     () => partsByPlace(steps.flatMap((step) => (step.kind === 'check' ? [] : step.parts))),
     [steps],
