@@ -92,7 +92,7 @@ export function AskForTest({
       )}
       <Means {...{ dictionary, test, groups, answers, parts }} />
       {good && <p>{t('kits.fault.good', { what: good })}</p>}
-      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center', width: '100%' }}>
         <Button color="inherit" variant="outlined" onClick={() => skip(test)}>
           {t('kits.fault.cannotTell')}
         </Button>
@@ -104,7 +104,7 @@ export function AskForTest({
           onChange={({ target }) =>
             setOwn([proposed, ...others].find((one) => testKey(one.test) === target.value))
           }
-          sx={{ minWidth: 220, maxWidth: '100%' }}
+          sx={{ width: 420, maxWidth: '100%' }}
         >
           {[proposed, ...others].map((one) => (
             <MenuItem
