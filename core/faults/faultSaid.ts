@@ -39,7 +39,7 @@ export const candidateSaid = (candidate: Candidate, parts: Parts): Said =>
       : faultSaid(candidate.fault, parts);
 
 /** How the board is to stand while one looks. */
-export function standSaid(when: Variant | undefined): Said {
+function standSaid(when: Variant | undefined): Said {
   if (!when) return said('fault.ask.senses');
   const { place, state, with: other } = when;
   if (state !== 'joined') {

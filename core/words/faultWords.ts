@@ -8,13 +8,11 @@ import {
   lookSaid,
   outcomeSaid,
   placedSaid,
-  standSaid,
   testSaid,
   wordSaid,
 } from '../faults/faultSaid.ts';
 import { faultTraits } from '../faults/kinds/traits.ts';
 import type { LookFirst } from '../faults/lookFirst.ts';
-import type { Variant } from '../faults/variants.ts';
 import type { Part } from '../parts/part.ts';
 import { saying, written } from './sayings.ts';
 
@@ -47,9 +45,6 @@ export function remedyText(t: TFunction, { kind }: Fault): string {
 /** A part with its place: `D1, red LED`. */
 export const partText = (t: TFunction, place: string, parts: Parts): string =>
   String(written(t, placedSaid(place, parts)));
-
-export const standText = (t: TFunction, when: Variant | undefined): string =>
-  saying(t, standSaid(when));
 
 export const lookText = (t: TFunction, look: LookFirst, parts: Parts): string =>
   saying(t, lookSaid(look, parts));
