@@ -4,7 +4,6 @@ import type { FaultDictionary } from '../faults/dictionary.ts';
 import { type Fault, placeOfPin } from '../faults/fault.ts';
 import {
   candidateSaid,
-  faultSaid,
   lookSaid,
   outcomeSaid,
   placedSaid,
@@ -17,9 +16,6 @@ import type { Part } from '../parts/part.ts';
 import { saying, written } from './sayings.ts';
 
 type Parts = ReadonlyMap<string, Part>;
-
-export const faultText = (t: TFunction, fault: Fault, parts: Parts): string =>
-  saying(t, faultSaid(fault, parts));
 
 export const candidateText = (t: TFunction, candidate: Candidate, parts: Parts): string =>
   saying(t, candidateSaid(candidate, parts));
