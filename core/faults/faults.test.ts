@@ -308,6 +308,34 @@ describe('faults that a board may have', () => {
   }, 60_000);
 });
 
+describe('where the supply comes in', () => {
+  it('there is one fault of its way round, not two', () => {
+    const pads = [
+      ['J1.1', 'VCC'],
+      ['R1.1', 'VCC'],
+      ['R1.2', 'L'],
+      ['D1.1', 'L'],
+      ['D1.2', 'GND'],
+      ['J1.2', 'GND'],
+    ].map(([pin, name]) => ({ name, pin }));
+    const nets = ['VCC', 'L', 'GND'].map((name) => ({
+      name,
+      pins: pads.flatMap((one) => (one.name === name ? [one.pin ?? ''] : [])),
+    }));
+    const board = { ...emptyBoard(40, 30, 'printed'), circuit: { nets } };
+    const parts = [
+      line('terminal-block', 'J1'),
+      line('resistor-axial', 'R1', ohm(470)),
+      line('led-5mm', 'D1', red),
+    ];
+    const turned = subjectOf({ board, parts, supplyVolt: 9 });
+    const keys = turned ? faultsOf(turned).map(faultKey) : [];
+    expect(keys).toContain('backwards D1');
+    expect(keys).toContain('cells-reversed J1');
+    expect(keys).not.toContain('backwards J1');
+  });
+});
+
 describe('after one fault was mended', () => {
   it('what was in order without power still is, and nothing else is known', () => {
     const look = (place: string, outcome: string): Answer => ({

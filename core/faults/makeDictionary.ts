@@ -21,7 +21,7 @@ import { pointsOf, worthSeeing } from './points.ts';
 import { type FromGood, looksOf, type Shown, type Signature, signatureOf } from './signature.ts';
 
 /** Raised when kinds of faults or what they make change, so that dictionaries are worked out anew. */
-const faultsVersion = 5;
+const faultsVersion = 6;
 
 export interface KitToFault {
   readonly board: Board;

@@ -7,13 +7,17 @@ import { isPolarised, numberOf } from './alike.ts';
 /** What an electrolytic that is the wrong way round lets through, in ohms (from memory: milliamperes at some volts). */
 const reversedOhm = 2000;
 
-/** A part that works one way round only, the other way round: a chip by half a turn, the others end for end. */
+/**
+ * A part that works one way round only, the other way round: a chip by half a turn, the others end for end. Where the
+ * supply comes in that is the supply the wrong way round; see cells.ts.
+ */
 export const backwards: FaultKind<'backwards'> = {
   id: 'backwards',
-  of: ({ circuit }) =>
+  of: ({ circuit, at }) =>
     circuit.devices
       .filter(
-        ({ part, netAt }) =>
+        ({ place, part, netAt }) =>
+          place !== at.place &&
           isPolarised(part) &&
           familyOf(part).power === 'none' &&
           Object.keys(netAt).length > 1 &&
