@@ -1,16 +1,15 @@
 import { useTranslation } from 'react-i18next';
 import type { Board, Side } from '#core/board/board';
-import { type Room, viewOfParts } from '#core/board/view';
+import { viewOfParts } from '#core/board/view';
 import type { LookAt } from '#core/faults/kinds/ids';
 import type { LookFirst } from '#core/faults/lookFirst';
 import type { Part } from '#core/parts/part';
 import { sideWords } from '#core/words/boardWords';
 import { BoardMap, wholeBoard } from '../ui/board/BoardMap.tsx';
+import { nearParts } from './nearParts.ts';
 
 /** What is looked at from below; the rest from above. */
 const below: ReadonlySet<LookAt> = new Set(['joints', 'between', 'copper']);
-/** In mm. */
-const room: Room = { besideMm: 7, aboveMm: 4, leastWidthMm: 30, leastHeightMm: 18 };
 
 interface LookMapProps {
   readonly board: Board;
@@ -32,7 +31,9 @@ export function LookMap({ board, parts, look: { at, place } }: LookMapProps) {
           board={board}
           parts={parts}
           side={side}
-          view={isDrawn ? viewOfParts(board, side, [{ placement, part }], room) : wholeBoard(board)}
+          view={
+            isDrawn ? viewOfParts(board, side, [{ placement, part }], nearParts) : wholeBoard(board)
+          }
           now={new Set([place])}
         />
       </div>

@@ -5,7 +5,7 @@ import { type Board, pictureOf, type Side } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { moreHeat } from '#core/board/heat';
 import { padsOf, partsByPlace } from '#core/board/pads';
-import { type Room, viewOfParts } from '#core/board/view';
+import { viewOfParts } from '#core/board/view';
 import type { HeatTimes } from '#core/joint/heat/iron';
 import { type Stage, stageAt } from '#core/order/stage';
 import type { Step } from '#core/order/step';
@@ -18,6 +18,7 @@ import {
   sideWords,
 } from '#core/words/boardWords';
 import { BoardMap, wholeBoard } from '../ui/board/BoardMap.tsx';
+import { nearParts } from './nearParts.ts';
 
 // Looked at on demand.
 const BuildUp = lazy(async () => ({ default: (await import('./BuildUp.tsx')).BuildUp }));
@@ -28,11 +29,6 @@ interface StepMapProps {
   readonly step: Extract<Step, { parts: unknown }>;
   readonly heatTimes: HeatTimes;
 }
-
-/** Room around the parts of a step, in mm. */
-const aroundMm = 7;
-/** Nothing is drawn larger than when so many mm fill the width. */
-const leastMm = 30;
 
 const photoOnly = ['photo'] as const;
 
@@ -79,7 +75,7 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
           board={board}
           parts={parts}
           side={side}
-          view={whole ? wholeBoard(board) : viewOfParts(board, side, placed, room)}
+          view={whole ? wholeBoard(board) : viewOfParts(board, side, placed, nearParts)}
           now={here}
           done={done}
           {...(photo && hasPhoto ? { pictures: photoOnly, photoAlone: true } : {})}
@@ -145,13 +141,6 @@ export function StepMap({ board, steps, step, heatTimes }: StepMapProps) {
     </section>
   );
 }
-
-const room: Room = {
-  besideMm: aroundMm,
-  aboveMm: aroundMm / 2,
-  leastWidthMm: leastMm,
-  leastHeightMm: leastMm * 0.6,
-};
 
 /** How long that is with this workshop's iron; a pad on a plane lies between one with spokes and one that is all plane. */
 function heatSeconds(t: TFunction, times: HeatTimes, onPlane: boolean): string {
