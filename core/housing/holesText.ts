@@ -10,7 +10,7 @@ export interface HoleProblem {
 
 const number = String.raw`(\d+(?:[.,]\d+)?)`;
 const lineOf = new RegExp(
-  String.raw`^${number}\s*(?:mm)?[\s;x/]+${number}\s*(?:mm)?[\s;/]+[ø⌀d]?\s*${number}\s*(?:mm)?[\s;,:]*(.*)$`,
+  String.raw`^${number}(?:\s*mm)?[\s;x/]+${number}(?:\s*mm)?[\s;/]+(?:[ø⌀d]\s*)?${number}(?:\s*mm)?`,
   'i',
 );
 
@@ -27,12 +27,13 @@ export function readHoles(text: string): Result<readonly DrillHole[], readonly H
     const line = index + 1;
     if (written.trim() === '') return [];
     // A comma with a blank behind it parts two numbers; without one it is a decimal comma.
-    const found = lineOf.exec(written.trim().replace(/,\s+/g, ' '));
+    const text = written.trim().replace(/,\s+/g, ' ');
+    const found = lineOf.exec(text);
     if (!found) {
       problems.push({ line, message: said('ui.holes.notAHole', { line, text: written.trim() }) });
       return [];
     }
-    const [, x = '', y = '', diameter = '', what = ''] = found;
+    const [hole, x = '', y = '', diameter = ''] = found;
     if (amount(diameter) <= 0) {
       problems.push({ line, message: said('ui.holes.noWidth', { line }) });
       return [];
@@ -42,7 +43,10 @@ export function readHoles(text: string): Result<readonly DrillHole[], readonly H
         xMm: amount(x),
         yMm: amount(y),
         diameterMm: amount(diameter),
-        what: what.trim().slice(0, 60),
+        what: text
+          .slice(hole.length)
+          .replace(/^[\s;,:]+/, '')
+          .slice(0, 60),
       },
     ];
   });

@@ -97,7 +97,7 @@ const byName = (a: string, b: string) => a.localeCompare(b, 'en', { numeric: tru
 /** The part by which people call a block: a chip or transistor before a lamp, and that before a resistor. */
 const mainOf = (places: readonly string[]): string => {
   const rank = (place: string) => {
-    const at = ['U', 'X', 'Q', 'D', 'L', 'K', 'S', 'C', 'R'].indexOf(place.replace(/\d.*$/, ''));
+    const at = ['U', 'X', 'Q', 'D', 'L', 'K', 'S', 'C', 'R'].indexOf(place.split(/\d/, 1)[0] ?? '');
     return at < 0 ? 5 : at;
   };
   return [...places].sort((a, b) => rank(a) - rank(b) || byName(a, b))[0] ?? '';

@@ -11,7 +11,7 @@ export interface Turn {
  * name; whoever has three names has no turns here.
  */
 export function twoAtOnePhone(name: string): readonly [string, string] | undefined {
-  const [one = '', other = '', ...more] = name.split(/\s*[&+]\s*/);
+  const [one = '', other = '', ...more] = name.split(/(?<!\s)\s*[&+]\s*/);
   return one !== '' && other !== '' && more.length === 0 ? [one, other] : undefined;
 }
 

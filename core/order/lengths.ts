@@ -73,7 +73,7 @@ export const wireLengthOf = ({ mounting, description, remarks }: Part): number |
 
 /** `20 cm`, `150 mm` in a description. */
 function writtenLength(text: string): number | undefined {
-  const found = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(text);
+  const found = /(?<!\d)(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(text);
   if (!found) return undefined;
   const [, amount = '', unit = ''] = found;
   return Number(amount.replace(',', '.')) * (unit.toLowerCase() === 'cm' ? 10 : 1);

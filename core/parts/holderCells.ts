@@ -19,7 +19,7 @@ const cells = '(?:(?:pilas?|piles?|cells?|zellen?|batterie[ns]?|baterias?)\\s+)?
 
 const patterns = sizes.map(([, called]) => [
   new RegExp(
-    `(?:^|[^\\d.,])(\\d{1,2})\\s*(?:x|×|er|fach)?[\\s-]*${cells}(?:${called})(?![a-z\\d])`,
+    `(?:^|[^\\d.,])(\\d{1,2})(?:\\s*(?:x|×|er|fach))?[\\s-]*${cells}(?:${called})(?![a-z\\d])`,
   ),
   new RegExp(`(?:^|[^a-z\\d])(?:${called})\\s*(?:x|×)\\s*(\\d{1,2})(?!\\d)`),
 ]);

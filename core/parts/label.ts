@@ -26,7 +26,7 @@ export function shortDesignators(designators: readonly string[]): string {
   return runs.flatMap((run) => (run.length > 2 ? [`${run[0]}–${run.at(-1)}`] : run)).join(', ');
 }
 
-const numbered = /^(.*?)(\d+)$/;
+const numbered = /^(.*?)(?<!\d)(\d+)$/;
 
 function follows(before: string, after: string): boolean {
   const a = before.match(numbered);

@@ -90,7 +90,7 @@ const isAll = (name: string, { plainText }: Read): boolean =>
   name !== '' &&
   plainText
     // A value; four digits may be the size of a chip.
-    .replace(/(?:^|\s)[\d.,]+[a-zµω%]*\d*(?=\s|$)/g, (token) =>
+    .replace(/(?:^|\s)[\d.,]+(?:[a-zµω%]+\d*)?(?=\s|$)/g, (token) =>
       /^\s?\d{4}$/.test(token) ? token : ' ',
     )
     .replace(/[^a-z0-9-]+/g, ' ')

@@ -24,7 +24,7 @@ export function readDesignators(text: string): Result<string[], Said> {
   const items = fromChinese(text)
     .trim()
     .replace(/[()[\]"]/g, ' ')
-    .replace(/\s*(-|–|—|~|\.\.\.?|…)\s*/g, '$1')
+    .replace(/(?<!\s)\s*(-|–|—|~|\.\.\.?|…)\s*/g, '$1')
     .replace(rangeWords, '$1-')
     .split(/[\s,;&+/]+|\band\b|\bund\b|\bet\b|\ben\b|\by\b/i)
     .map((item) => item.trim())

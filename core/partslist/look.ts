@@ -81,7 +81,7 @@ export const lettersOf = (designators: readonly string[]) =>
   designators[0]?.match(/^[A-Z]+/)?.[0] ?? '';
 
 const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
-  ohm: /\d\s*(k|m)?\s*(ohm|Ω|Ω)|\b\d+[kKMRrE]\d*[FGJKM]?\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
+  ohm: /\d\s*(?:(k|m)\s*)?(ohm|Ω|Ω)|\b\d+[kKMRrE]\d*[FGJKM]?\b|\b\d+([.,]\d+)?\s*[kKM]\b|^\s*R\s*\d+/i,
   farad: /\d\s*[pnuµμ]F?(?![\p{L}\d])|\d[pnuµμ]\d/u,
   henry: /\d\s*[unmµμ]H\b/,
   hertz: /\d\s*[kM]Hz\b/i,
@@ -92,7 +92,7 @@ const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
 function unitsIn(text: string): Set<UnitId> {
   const found = new Set<UnitId>();
   // 5mm is a size, not five megohms with the letter of a tolerance.
-  const withoutSizes = text.replace(/\d+([.,]\d+)?\s?mm\b/gi, ' ');
+  const withoutSizes = text.replace(/(?<!\d)\d+([.,]\d+)?\s?mm\b/gi, ' ');
   for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {
     if (sign.test(withoutSizes)) found.add(unit);
   }

@@ -55,14 +55,14 @@ const quantityFirst = [
   new RegExp(`^(\\d{1,4})\\s*${pieceWord}\\.?(?=[\\s:]|$)[\\s:]*`, 'i'),
   new RegExp(`^(\\d{1,3})\\s+(?!${unit})(?=\\p{L})`, 'u'),
 ];
-const timesLast = /[\s,;(]+[x×]\s*(\d{1,4})\)?$/;
+const timesLast = /(?<![\s,;(])[\s,;(]+[x×]\s*(\d{1,4})\)?$/;
 const quantityLast = [
   timesLast,
-  /[\s,;(]+(?:x|×)\s*(\d{1,4})\)?$/i,
-  new RegExp(`[\\s,;(]+(\\d{1,4})\\s*${pieceWord}\\.?\\)?$`, 'i'),
-  /[\s,;(]+(?:qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
+  /(?<![\s,;(])[\s,;(]+(?:x|×)\s*(\d{1,4})\)?$/i,
+  new RegExp(`(?<![\\s,;(])[\\s,;(]+(\\d{1,4})\\s*${pieceWord}\\.?\\)?$`, 'i'),
+  /(?<![\s,;(])[\s,;(]+(?:qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
 ];
-const behindColon = /\s*[:=]\s*(\d{1,6})$/;
+const behindColon = /(?<!\s)\s*[:=]\s*(\d{1,6})$/;
 const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])[\\s:=,;.)–-]*`, 'i');
 const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
 
@@ -83,7 +83,11 @@ export function splitLine(text: string): PlainLine {
   places = take(firstPlaces(rest));
   quantity ||= take(firstOf(rest, ...quantityFirst.slice(0, 1), ...quantityLast) ?? stock(rest));
   places ||= take(lastPlaces(rest));
-  return { places, quantity, words: rest.replace(/^[\s,;:=–-]+|[\s,;:=(–-]+$/g, '') };
+  return {
+    places,
+    quantity,
+    words: rest.replace(/^[\s,;:=–-]+|(?<![\s,;:=(–-])[\s,;:=(–-]+$/g, ''),
+  };
 }
 
 /** `LED red: 40`: how many there are, where the words before say what it is; `resistor: 470` is a value. */

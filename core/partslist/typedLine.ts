@@ -202,7 +202,7 @@ function readMounting(typed: TypedLine, wrong: Wrong): Part['mounting'] {
     return undefined;
   }
   if (typed.mounting === 'bent-over') return { kind: 'bent-over' };
-  const mm = Number(typed.raisedMm.replace(',', '.').replace(/\s*mm$/i, ''));
+  const mm = Number(typed.raisedMm.replace(',', '.').replace(/(?<!\s)\s*mm$/i, ''));
   return mm > 0 && mm <= mostRaisedMm
     ? { kind: 'raised', mm }
     : wrong('raisedMm', said('lists.line.writeHowFarItStandsOffFrom', { mostRaisedMm }));
@@ -221,7 +221,7 @@ function readWires({ wiresMm, wireColours }: TypedLine, wrong: Wrong): Part['mou
   const length = wiresMm
     .trim()
     .replace(',', '.')
-    .replace(/\s*mm$/i, '');
+    .replace(/(?<!\s)\s*mm$/i, '');
   const mm = Number(length);
   if (length !== '' && !(mm > 0 && mm <= mostWireMm)) {
     return wrong('wiresMm', said('lists.line.writeTheLengthOfTheWires', { most: mostWireMm }));
@@ -263,6 +263,6 @@ function numberIn(
   wrong: Wrong,
 ): number | undefined {
   if (text.trim() === '') return undefined;
-  const value = Number(text.replace(',', '.').replace(/\s*[%V]$/i, ''));
+  const value = Number(text.replace(',', '.').replace(/(?<!\s)\s*[%V]$/i, ''));
   return value > 0 && value <= 2000 ? value : wrong(field, message);
 }

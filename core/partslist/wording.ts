@@ -3,7 +3,7 @@ import { plain } from './plain.ts';
 /** Families by the wording of lines, as a person corrected them; see `wordingOf`. */
 export type RememberedFamilies = Readonly<Record<string, string>>;
 
-const numberLike = /^[±+-]?\d+([.,]\d+)?\s*[a-zµμΩ%]{0,4}\d*$|^r\d+$|^\d+([.,/]\d+)+[a-z]*$/;
+const numberLike = /^[±+-]?\d+([.,]\d+)?(\s*[a-zµμΩ%]{1,4}\d*)?$|^r\d+$|^\d+([.,/]\d+)+[a-z]*$/;
 
 /**
  * What a correction is remembered under: the words of a line without its values, so that what was said of “Wdst. 4k7”

@@ -56,7 +56,10 @@ export function chipCode(ohm: number, digits: 3 | 4): string | undefined {
     return undefined;
   const lowestPlain = 10 ** (significant - 1);
   if (ohm < lowestPlain) {
-    const [whole = '', decimals = ''] = ohm.toFixed(significant).replace(/0+$/, '').split('.');
+    const [whole = '', decimals = ''] = ohm
+      .toFixed(significant)
+      .replace(/(?<!0)0+$/, '')
+      .split('.');
     const print = `${whole === '0' ? '' : whole}R${decimals}`.padEnd(digits, '0');
     return print.length === digits ? print : undefined;
   }

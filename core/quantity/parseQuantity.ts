@@ -21,7 +21,7 @@ export function parseQuantity(text: string, unitId: UnitId): Result<number, Said
     .replace(/[µμ]/g, 'u')
     .replace(/Ω/g, 'Ω')
     // A blank may part number and unit, but never two halves of a number.
-    .replace(/\s+(?=\p{L})/gu, '');
+    .replace(/(?<!\s)\s+(?=\p{L})/gu, '');
   if (compact === '')
     return fail(said('ui.quantity.noValueWriteOneLike', { example: example[unitId] }));
 

@@ -19,7 +19,7 @@ const extraLowVolt = 60;
 /** “Boost module 5 V to 180 V”: something that makes a voltage, and one in its words that hurts. */
 function saysHighVoltage(words: string): boolean {
   if (!makesVoltage.test(words)) return false;
-  const volts = [...words.matchAll(/(\d+(?:[.,]\d+)?)\s?(k?)V\b/g)].map(
+  const volts = [...words.matchAll(/(?<!\d)(\d+(?:[.,]\d+)?)\s?(k?)V\b/g)].map(
     ([, amount = '', kilo]) => Number(amount.replace(',', '.')) * (kilo === 'k' ? 1000 : 1),
   );
   return volts.length > 0

@@ -12,7 +12,9 @@ export interface CableEnd {
 
 /** The lead that an end names; undefined where it names no place on a board. */
 export function endOf(text: string): CableEnd | undefined {
-  const found = /^([A-Za-z]{1,4}\d{1,4})(?:\s*[.:/]\s*|\s*(?=[+−-]$)|\s+|$)(.*)$/.exec(text.trim());
+  const found = /^([A-Za-z]{1,4}\d{1,4})(?:\s*[.:/]\s*|\s*(?=[+−-]$)|\s+(?=\S)|$)((?:\S.*)?)$/.exec(
+    text.trim(),
+  );
   return found?.[1]
     ? { place: found[1].toUpperCase(), lead: (found[2] ?? '').trim().replace('-', '−') }
     : undefined;

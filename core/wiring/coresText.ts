@@ -11,9 +11,9 @@ export interface CoreProblem {
 const mostLetters = 40;
 
 /** Marks between the three things that a line says; blanks only where there are no marks. */
-const marks = /\s*(?:;|,|\t|\||->|→|=>)\s*/;
+const marks = /(?<!\s)\s*(?:;|,|\t|\||->|→|=>)\s*/;
 /** `red BT1 + J1.1`: a sign or a number by itself belongs to the place before it. */
-const loose = /\s+(?=[+−-](?:\s|$))/g;
+const loose = /(?<!\s)\s+(?=[+−-](?:\s|$))/g;
 
 const bound = '\u00a0';
 

@@ -31,7 +31,7 @@ export const tableOf = <Row>(
 });
 
 /** What a spreadsheet takes for a formula, also on a later line of the cell and in signs of full width. */
-const formula = /^[\s\S]*(^|[\r\n\t])[=+\-@＝＋－＠\t\r][\s\S]*$/;
+const formula = /(^|[\r\n\t])[=+\-@＝＋－＠\t\r]/;
 
 /**
  * A table as CSV (RFC 4180, with a byte order mark so that spreadsheets read it as UTF-8). Cells that a spreadsheet would

@@ -48,12 +48,12 @@ export function readPadList(text: string): PadListReading {
       continue;
     }
     if (line.startsWith('P')) {
-      const name = line.match(new RegExp(`^P\\s+(${longName}\\S+)\\s+(\\S.*?)\\s*$`));
+      const name = line.match(new RegExp(`^P\\s+(${longName}\\S+)\\s(.*)$`));
       if (name) {
-        names.set(name[1] ?? '', name[2] ?? '');
+        names.set(name[1] ?? '', (name[2] ?? '').trim());
         continue;
       }
-      const units = /^P\s+UNITS\s+(.+?)\s*$/i.exec(line)?.[1]?.toUpperCase();
+      const units = /^P\s+UNITS\s(.+)$/i.exec(line)?.[1]?.trim().toUpperCase();
       if (units !== undefined) {
         const known = readUnits(units);
         if (known) ({ unit, radians } = known);

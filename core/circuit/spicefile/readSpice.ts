@@ -69,7 +69,7 @@ const looksLikeElement = (line: string): boolean =>
 function joinedLines(lines: readonly string[]): string[] {
   const joined: string[] = [];
   for (const raw of lines) {
-    const line = raw.replace(/(?:;|\s\$).*$/, '').trim();
+    const line = (raw.split(/;|\s\$/, 1)[0] ?? '').trim();
     if (line === '' || line.startsWith('*')) continue;
     if (line.startsWith('+') && joined.length > 0)
       joined[joined.length - 1] += ` ${line.slice(1).trim()}`;

@@ -14,7 +14,7 @@ const factors: readonly (readonly [RegExp, number])[] = [
 
 /** `4.7k`, `10u`, `1MEG`, `100nF`: what follows the factor is a unit, which says nothing. Undefined where it is no number. */
 export function parseSpiceNumber(text: string): number | undefined {
-  const found = /^([+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?)([a-zµ]*)$/i.exec(text);
+  const found = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d+)?)([a-zµ]*)$/i.exec(text);
   if (!found) return undefined;
   const [, digits = '', letters = ''] = found;
   const factor = factors.find(([pattern]) => pattern.test(letters))?.[1] ?? 1;

@@ -51,5 +51,5 @@ const tidied = (text: string): string =>
   text
     .replace(/^\uFEFF/, '')
     .replace(/^[ \t]*(\d+[.)]|[-*•])[ \t]+/gm, '')
-    .replace(/\([^)\n]*\)/g, (remark) => remark.replace(/[,;]/g, ''))
+    .replace(/\([^()\n]*\)/g, (remark) => remark.replace(/[,;]/g, ''))
     .trim();

@@ -4,12 +4,12 @@ import type { UnitId } from '../../quantity/unit.ts';
 
 /** −20/+80 %, in either order. */
 const bothPercents = /[+-]\s?\d{1,3}\s?%?\s?\/?\s?[+-]\s?\d{1,3}\s?%/g;
-const percent = /[±+-]*\s*\d+([.,]\d+)?\s*%/g;
-const volts = /[-–]?\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
+const percent = /(?<![±+-])[±+-]*(?<!\s)\s*(?<!\d)\d+([.,]\d+)?\s*%/g;
+const volts = /[-–]?(?<!\d)\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
 const bodies =
   /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b(?!\s*(pF|nF|uF|ohm|Ω))|\d{4}metric\b|\b(to|sot|sod|do|dip|dil|so|soic|sil|sip|hc)-?\s?\d+(\/\w+)?\b/gi;
 const measures =
-  /(\d+([.,/]\d+)*\s*(watt|w|mm|cm|mil|ma)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
+  /((?<!\d)\d+([.,/]\d+){0,4}\s*(watt|w|mm|cm|mil|ma)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
 const sizes =
   /(^|[\s(])\d{1,2}([.,]\d)?\s*[x×*]\s*\d{1,2}([.,]\d+)?(\s*[x×*]\s*\d+([.,]\d+)?)?(\s*mm)?(?=[\s),;]|$)/gi;
 /** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
@@ -31,7 +31,7 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(counts, '$1 ')
     .replace(unit === 'farad' ? /$^/ : temperatures, ' ');
   return bare
-    .replace(/\s*[/|;,]\s*(?=$|\s)/g, ' ')
+    .replace(/(?<!\s)\s*[/|;,]\s*(?=$|\s)/g, ' ')
     .replace(/^[\s/|;,]+/, '')
     .replace(/\s+/g, ' ')
     .trim();

@@ -40,7 +40,7 @@ export function partedAtWires(
 /** The part itself: what is said of the wires that it is on tells nothing of its kind, its colour or its value. */
 export function withoutWires(text: string): string {
   const what = partedAtWires(text)?.what.trim() ?? '';
-  return /\p{L}{2}/u.test(what) ? what.replace(/[\s,;(]+$/, '') : text;
+  return /\p{L}{2}/u.test(what) ? what.replace(/(?<![\s,;(])[\s,;(]+$/, '') : text;
 }
 
 /**
@@ -52,7 +52,7 @@ export function findWires(text: string): Extract<Mounting, { kind: 'on-wires' }>
   const parted = partedAtWires(text);
   if (!parted) return undefined;
   const [, amount = '', unit = ''] =
-    /(\d+(?:[.,]\d+)?)\s?(mm|cm|m)\b(?!\s?x)/.exec(flat(parted.wires)) ?? [];
+    /(?<!\d)(\d+(?:[.,]\d+)?)\s?(mm|cm|m)\b(?!\s?x)/.exec(flat(parted.wires)) ?? [];
   const mm = Number(amount.replace(',', '.')) * (inMm[unit] ?? 0);
   const colours = coloursIn(parted.wires);
   return {

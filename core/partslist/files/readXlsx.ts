@@ -34,6 +34,6 @@ function textOf(cell: CellValue | null): string {
   // A sum of tenths has sixteen figures in a spreadsheet’s memory, and nobody wrote them.
   if (typeof cell === 'number') return String(Number(cell.toPrecision(12)));
   return String(cell)
-    .replace(/\s*\n\s*/g, ' ')
+    .replace(/(?<!\s)\s*\n\s*/g, ' ')
     .trim();
 }

@@ -99,7 +99,7 @@ const textOfLine = ({ cells }: Line<PlacedWord>): string => cells.map(({ text })
 
 /** Phrases with wide blanks in them are several: the text of a page set in columns by blanks. */
 function phrases<Word extends PlacedWord>(word: Word): readonly Word[] {
-  const text = word.text.replace(/\s+$/, '');
+  const text = word.text.trimEnd();
   if (text.trim() === '') return [];
   const perSign = word.width / Math.max(1, word.text.length);
   return [...text.matchAll(/\S+(?:\s\S+)*/g)].map((found) => ({

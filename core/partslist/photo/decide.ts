@@ -192,7 +192,7 @@ function countIn(text: string): number | undefined {
     .trim()
     .replace(/[lI|!i\][]/g, '1')
     .replace(/[OoQ]/g, '0')
-    .replace(/[.,;:'"‘’]+$/, '');
+    .replace(/(?<![.,;:'"‘’])[.,;:'"‘’]+$/, '');
   const found = /^(\d{1,3})\s*(?:x|pcs?|stk?|st|pz|个|只)?\.?$/i.exec(digits);
   return found ? Number(found[1]) : undefined;
 }

@@ -44,7 +44,7 @@ const longestItem = 16;
 export function placesIn(read: string, hints: PlaceHints = {}): ReadPlaces | undefined {
   const groups = read
     .replace(/[‘’“”"'`«»|]/g, ' ')
-    .replace(/\s*[-–—~]\s*/g, '-')
+    .replace(/(?<!\s)\s*[-–—~]\s*/g, '-')
     .split(/[\s,;.:+&/]+/)
     .filter((item) => item !== '')
     .map((item) => groupIn(item, hints));

@@ -11,7 +11,7 @@ export interface RowPlaces extends ReadPlaces {
 /** From here on a single look is believed where the rest of the row speaks for it. */
 const plainTrust = 0.8;
 
-export const lettersOf = (name: string): string => name.replace(/\d+$/, '');
+export const lettersOf = (name: string): string => name.replace(/(?<!\d)\d+$/, '');
 const numberOf = (name: string): number => Number(name.replace(/^\D+/, ''));
 
 /** Columns that say nothing of the kind of part. */

@@ -121,7 +121,7 @@ export function usualDouble(text: string, beside: ValueBeside): string | undefin
   const usual = unit && usualSeries[unit];
   if (!unit || !usual) return undefined;
   const isUsual = (one: string) => {
-    const amount = parseQuantity(one.split(/[\s/]+(?=[\d±])/)[0] ?? '', unit);
+    const amount = parseQuantity(one.split(/(?<![\s/])[\s/]+(?=[\d±])/)[0] ?? '', unit);
     if (!amount.ok || (unit === 'farad' && /^\d+$/.test(one))) return isKnownValue(one, beside);
     const isSmall = isElectrolytic(beside.words) && amount.value < usualElectrolytic;
     return (
@@ -143,7 +143,7 @@ export function inTradeSigns(read: string, { letters }: ValueBeside): string {
   const unit = unitOf[letters ?? ''];
   const text = read
     .trim()
-    .replace(/^[“"'‘_]+|[.,;'"’”_]+$/g, '')
+    .replace(/^[“"'‘_]+|(?<![.,;'"’”_])[.,;'"’”_]+$/g, '')
     .replace(/μ/g, 'µ');
   // Readers of print have not learnt the Ω.
   if (unit === 'ohm') {

@@ -142,7 +142,7 @@ class DrawerRow {
     if (cell === '' || cell === '–' || cell === '-') return undefined;
     const plain = cell
       .replace(/^(?:ca\.?|~)\s*/i, '')
-      .replace(/\s*(?:pcs?\.?|stk\.?|stück|st\.?|uds?\.?|pieces|x)$/i, '');
+      .replace(/(?<!\s)\s*(?:pcs?\.?|stk\.?|stück|st\.?|uds?\.?|pieces|x)$/i, '');
     const digits = /^\d{1,3}(?:[.,' ]\d{3})+$/.test(plain) ? plain.replace(/\D/g, '') : plain;
     const count = /^\d+(?:[.,]0+)?$/.test(digits) ? Number(digits.replace(',', '.')) : Number.NaN;
     if (count >= least && count <= mostPieces) return count;

@@ -29,7 +29,11 @@ export function readElements(
 ): { readonly lines: readonly string[] } | { readonly line: string; readonly fault: ElementFault } {
   const lines = text
     .replace(/\r\n?/g, '\n')
-    .replace(/\n\s*\+/g, ' ')
+    .split('\n')
+    .map((line) => line.replace(/\s+/g, ' ').trim())
+    .filter((line) => line !== '')
+    .join('\n')
+    .replaceAll('\n+', ' ')
     .split('\n')
     .map((line) => line.replace(/\s+/g, ' ').trim())
     .filter((line) => line !== '' && !line.startsWith('*'));

@@ -38,7 +38,7 @@ export const chipPower: PartFamily<'chip-power'> = {
     assumedFor: null,
     kinds: ['audio', 'driver', 'converter'],
     needs:
-      /\b(to-?\s?220-?(5|11)|pentawatt|multiwatt|tda20[0-9]+\w*|lm1875\w*|lm3886\w*|l298\w*|lm25[79]\w+)\b/,
+      /\b(to-?\s?220-?(5|11)|pentawatt|multiwatt|tda20[0-9]\w*|lm1875\w*|lm3886\w*|l298\w*|lm25[79]\w+)\b/,
   },
   words: {
     one: 'power chip',

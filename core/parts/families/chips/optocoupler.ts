@@ -38,7 +38,7 @@ export const optocoupler: PartFamily<'optocoupler'> = {
   recognise: {
     assumedFor: null,
     kinds: ['optocoupler'],
-    types: [/\b(PC817|PC8\d\d|4N(25|28|35|37)|CNY17\w*|MOC30\d\d|6N13\d|LTV-?8\d+)\w*\b/i],
+    types: [/\b(PC817|PC8\d\d|4N(25|28|35|37)|CNY17|MOC30\d\d|6N13\d|LTV-?8\d)\w*/i],
   },
   words: {
     one: 'optocoupler',

@@ -31,8 +31,8 @@ export const mosfetTo220: PartFamily<'mosfet-to220'> = {
   recognise: {
     assumedFor: null,
     kinds: ['n-mosfet', 'p-mosfet'],
-    types: [/\bIR[FL][A-Z]?\d+\w*\b/i, /\bBUZ\d+\w*\b/i],
-    needs: /\bto-?220\b|\b(tip\d+\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|irf\w+|irl\w+|buz\d+)\b/,
+    types: [/\bIR[FL][A-Z]?\d\w*/i, /\bBUZ\d\w*/i],
+    needs: /\bto-?220\b|\b(tip\d\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|ir[fl]\w+|buz\d+)\b/,
   },
   words: {
     one: 'power field-effect transistor',

@@ -31,7 +31,7 @@ export const transistorTo92: PartFamily<'transistor-to92'> = {
   recognise: {
     assumedFor: null,
     kinds: ['npn', 'pnp'],
-    not: /to-?220|sot-?23|\bsmd\b|mosfet|\b[np]-?(channel|kanal)\b|\bfet\b|\b(2n700[02]|bs170|bs250|tip\d+\w*|mmbt\w+)\b|regulator|phototransistor/,
+    not: /to-?220|sot-?23|\bsmd\b|mosfet|\b[np]-?(channel|kanal)\b|\bfet\b|\b(2n700[02]|bs170|bs250|tip\d\w*|mmbt\w+)\b|regulator|phototransistor/,
     types: [
       /\b(2N|PN)\s?\d{4}[A-Z]?\b/i,
       /\bBC\s?\d{3}[A-C]?\b/i,
