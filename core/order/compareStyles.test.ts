@@ -190,6 +190,9 @@ describe('lengths at a step', () => {
     expect(lengthsOf([raised], null)).toEqual([{ kind: 'raise', places: ['D1'], mm: 8 }]);
     const laid = { ...led, mounting: { kind: 'bent-over' } } as const;
     expect(lengthsOf([laid], boardWith(['D1', 20, 20]))).toEqual([{ kind: 'lay', places: ['D1'] }]);
+    // A screw that holds something lies nowhere.
+    const screw = { ...line('fixing', 'H1'), mounting: { kind: 'holds', what: 'board' } } as const;
+    expect(lengthsOf([screw], null)).toEqual([]);
     expect(heightOnBoard(raised)).toBeCloseTo(heightOnBoard(led) + 8, 6);
     expect(heightOnBoard(laid)).toBeLessThan(heightOnBoard(led));
   });

@@ -14,13 +14,8 @@ export function lengthsOf(parts: readonly Part[], board: Board | null): Length[]
     const { body, mount } = familyOf(part);
     const role = roleOf(part);
     const { designators: places, mounting } = part;
-    if (mounting && mounting.kind !== 'on-wires') {
-      return [
-        mounting.kind === 'raised'
-          ? { kind: 'raise', places, mm: mounting.mm }
-          : { kind: 'lay', places },
-      ];
-    }
+    if (mounting?.kind === 'raised') return [{ kind: 'raise', places, mm: mounting.mm }];
+    if (mounting?.kind === 'bent-over') return [{ kind: 'lay', places }];
     if (role === 'off-board') {
       const mm = wireLengthOf(part);
       return mm === undefined ? [] : [{ kind: 'cut-wire', places, mm }];

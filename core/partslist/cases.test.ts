@@ -53,6 +53,13 @@ describe('what a kit is put together with', () => {
   it.each([
     ['cable tie', 'cable-tie'],
     ['Kabelbinder 100mm', 'cable-tie'],
+    ['breadboard 400 points', 'board'],
+    ['Steckbrett 830 Punkte', 'board'],
+    ['placa de pruebas 400 puntos', 'board'],
+    ['Lochrasterplatine 50x70 mm', 'board'],
+    ['Batteriefach 2xAA', 'battery-holder'],
+    ['battery compartment 3xAAA', 'battery-holder'],
+    ['caja de pilas 2xAA', 'battery-holder'],
     ['hot glue', 'adhesive'],
     ['double-sided foam pad', 'adhesive'],
     ['rubber feet', 'rubber-foot'],

@@ -6,6 +6,7 @@ import { checkIds } from '../order/checks/ids.ts';
 import { hardRules } from '../order/rules/index.ts';
 import { families } from '../parts/families/index.ts';
 import { english } from './en.ts';
+import { fitWords } from './partWords.ts';
 
 beforeAll(async () => {
   await i18next.init({
@@ -28,6 +29,25 @@ describe('the English catalogue', () => {
   it('counts joints as English does', () => {
     expect(i18next.t('step.joints', { count: 1 })).toBe('1 joint');
     expect(i18next.t('step.joints', { count: 4 })).toBe('4 joints');
+  });
+
+  it('does not push down to the board what stands off it or lies on it', () => {
+    const led = {
+      id: 'L',
+      designators: ['D1'],
+      quantity: 1,
+      family: 'led-5mm',
+      value: { kind: 'colour', colour: 'red' },
+      description: '',
+      supply: 'in-kit',
+    } as const;
+    expect(fitWords(i18next.t, led).join(' ')).toContain('down to the board');
+    const raised = fitWords(i18next.t, { ...led, mounting: { kind: 'raised', mm: 8 } }).join(' ');
+    expect(raised).toContain('8 mm off the board');
+    expect(raised).not.toContain('down to the board');
+    const laid = fitWords(i18next.t, { ...led, mounting: { kind: 'bent-over' } }).join(' ');
+    expect(laid).toContain('lies on the board');
+    expect(laid).not.toContain('down to the board');
   });
 
   it('holds only text: nothing that another language could not replace', () => {

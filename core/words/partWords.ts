@@ -38,7 +38,16 @@ export function familyWord(
 }
 
 export function fitWords(t: TFunction, part: Part): readonly string[] {
+  const { mounting } = part;
   if (isCellOnWires(part)) return t('step.cellOnWires', { returnObjects: true }) as string[];
+  // Its family says how to push it down to the board.
+  if (mounting?.kind === 'raised' || mounting?.kind === 'bent-over') {
+    return t(`step.mounting.${mounting.kind}`, {
+      mm: 0,
+      ...mounting,
+      returnObjects: true,
+    }) as string[];
+  }
   // What hangs on wires is fitted as wires are, whatever it is.
   const { id } = mountOf(part) === 'off-board' && part.mounting ? wire : familyOf(part);
   return t(`family.${id}.fit`, { returnObjects: true }) as string[];

@@ -223,6 +223,20 @@ export const tradeEnglish = {
       'Check which wire is plus with a meter before you solder it.',
       'Never solder to the cell itself. A plug in between is safer: then solder the plug’s wires, and plug it in last.',
     ],
+    mounting: {
+      raised: [
+        'This one does not sit flat: it stands {{mm}} mm off the board.',
+        'Put a spacer {{mm}} mm high under it, or a strip of folded card.',
+        'Solder one lead and look from the side: is it straight and high enough?',
+        'Then solder the others, pull the card out and trim.',
+      ],
+      'bent-over': [
+        'This one lies on the board. See first to which side it has to lie.',
+        'Hold the leads with pliers, 2 mm from the body, and bend them behind the pliers.',
+        'Put it in. Each lead still has to meet its own hole.',
+        'Solder one lead and look: does it lie flat? Then solder the others and trim.',
+      ],
+    },
     joints_one: '{{count}} joint',
     joints_other: '{{count}} joints',
     pieces_one: '{{count}} piece',
