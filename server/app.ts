@@ -19,6 +19,7 @@ import type { Database } from './db/database.ts';
 import { EventLog } from './events/eventLog.ts';
 import { LiveChannels } from './events/liveChannels.ts';
 import { OpenStreams } from './events/openStreams.ts';
+import { boardOfSeatRoutes } from './faults/boardOfSeatRoutes.ts';
 import { FaultWork } from './faults/faultWork.ts';
 import { lookFirstRoutes } from './faults/lookFirstRoutes.ts';
 import { faultRoutes } from './faults/routes.ts';
@@ -141,6 +142,7 @@ export function createApp({
   circuitRoutes(api, db, engine);
   faultRoutes(api, db, faultWork);
   lookFirstRoutes(api, db, memory, now);
+  boardOfSeatRoutes(api, db, memory);
   pictureRoutes(api, db);
   photoRoutes(api, db, seats, now);
   paceRoutes(api, db, memory);

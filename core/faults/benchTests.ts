@@ -139,7 +139,8 @@ export function testsOf(dictionary: FaultDictionary): BenchTest[] {
   const found = new Map<string, BenchTest>();
   const add = (test: BenchTest) => found.set(testKey(test), test);
   for (const [sense] of points.senses.entries()) add({ kind: 'sense', sense });
-  add({ kind: 'current' });
+  // A board that nobody may power yet has none.
+  if (points.probes.length > 0) add({ kind: 'current' });
   if (dictionary.good.ohm) add({ kind: 'ohm' });
   for (const [probe] of points.probes.entries()) add({ kind: 'volt', probe });
   for (const [resistor] of points.across.entries()) add({ kind: 'across', resistor });

@@ -58,9 +58,8 @@ const quantityFirst = [
 const timesLast = /(?<![\s,;(])[\s,;(]+[x×]\s*(\d{1,4})\)?$/;
 const quantityLast = [
   timesLast,
-  /(?<![\s,;(])[\s,;(]+(?:x|×)\s*(\d{1,4})\)?$/i,
   new RegExp(`(?<![\\s,;(])[\\s,;(]+(\\d{1,4})\\s*${pieceWord}\\.?\\)?$`, 'i'),
-  /(?<![\s,;(])[\s,;(]+(?:qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
+  /(?<![\s,;(])[\s,;(]+(?:x|×|qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
 ];
 const behindColon = /(?<!\s)\s*[:=]\s*(\d{1,6})$/;
 const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])[\\s:=,;.)–-]*`, 'i');

@@ -43,10 +43,10 @@ describe('the English catalogue', () => {
     } as const;
     expect(fitWords(i18next.t, led).join(' ')).toContain('down to the board');
     const raised = fitWords(i18next.t, { ...led, mounting: { kind: 'raised', mm: 8 } }).join(' ');
-    expect(raised).toContain('8 mm off the board');
+    expect(raised).toContain('8 mm high under it');
     expect(raised).not.toContain('down to the board');
     const laid = fitWords(i18next.t, { ...led, mounting: { kind: 'bent-over' } }).join(' ');
-    expect(laid).toContain('lies on the board');
+    expect(laid).toContain('2 mm from the body');
     expect(laid).not.toContain('down to the board');
   });
 

@@ -225,16 +225,12 @@ export const tradeEnglish = {
     ],
     mounting: {
       raised: [
-        'This one does not sit flat: it stands {{mm}} mm off the board.',
-        'Put a spacer {{mm}} mm high under it, or a strip of folded card.',
-        'Solder one lead and look from the side: is it straight and high enough?',
-        'Then solder the others, pull the card out and trim.',
+        'Put a spacer or folded card {{mm}} mm high under it.',
+        'Solder one lead, check that it sits straight, then the others.',
       ],
       'bent-over': [
-        'This one lies on the board. See first to which side it has to lie.',
-        'Hold the leads with pliers, 2 mm from the body, and bend them behind the pliers.',
-        'Put it in. Each lead still has to meet its own hole.',
-        'Solder one lead and look: does it lie flat? Then solder the others and trim.',
+        'Hold the leads with pliers 2 mm from the body and bend them there.',
+        'Solder one lead, check that it sits straight, then the others.',
       ],
     },
     joints_one: '{{count}} joint',

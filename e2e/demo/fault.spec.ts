@@ -70,9 +70,12 @@ test('from a seat on the floor to what is wrong, which is noted at that seat', a
   });
   await page.goto(`/workshops/${id}/floor?seat=${seats[0]?.id}`);
   await page.getByRole('link', { name: 'Find the fault' }).click();
-  await expect(page.getByRole('heading', { name: 'What do you see?' })).toBeVisible({
-    timeout: 120_000,
-  });
+  // Nothing has been soldered here, as far as anybody has said.
+  await expect(page.getByText(/Not on this board yet: .*D1/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('group', { name: 'D1, red LED' })).toHaveCount(0);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'It is finished' }).click();
+  await expect(page.getByRole('group', { name: 'D1, red LED' })).toBeVisible();
   await page.getByLabel('Enter something else').click();
   await page.getByRole('option', { name: /Look closely at D1/ }).click();
   await page.getByRole('button', { name: 'wrong way round' }).click();
@@ -83,6 +86,45 @@ test('from a seat on the floor to what is wrong, which is noted at that seat', a
   await expect(page).toHaveURL(/\/floor/);
   await expect(page.getByText(/Backwards/).first()).toBeVisible();
   await expect(page.getByText(/Found in 1 min by: D1 wrong way round/).first()).toBeVisible();
+});
+
+test('what a seat has read and logged is there before anybody measures', async ({ page }) => {
+  test.slow();
+  const { id, seats } = await planned(page, {
+    title: 'Readings of the evening',
+    startsAt: -30,
+    names: ['Ruff'],
+  });
+  const [seat] = seats;
+  const view = await (await page.request.get(`/api/seats/${seat?.token}`)).json();
+  const steps: { id: string; kind: string; check?: string }[] = view.steps;
+  const power = steps.find(({ check }) => check === 'first-power');
+  const deeds = [
+    ...steps.map(({ id: stepId }) => ({ kind: 'step-done', stepId })),
+    { kind: 'reading', stepId: power?.id, amount: 0.4 },
+  ];
+  const events = deeds.map((deed, index) => ({
+    ...deed,
+    id: `0198c1de-0000-7000-8000-0000000001${String(index + 10)}`,
+    seatId: seat?.id,
+    at: new Date().toISOString(),
+  }));
+  const sent = await page.request.post(`/api/seats/${seat?.token}/events`, {
+    data: { events },
+    headers: { origin: new URL(page.url()).origin },
+  });
+  expect(sent.ok()).toBe(true);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/workshops/${id}/floor?seat=${seat?.id}`);
+  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await expect(page.getByText(/Read at the checks of this seat: .*0\.4 mA/)).toBeVisible({
+    timeout: 120_000,
+  });
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Use these readings' }).click();
+  await expect(page.getByText(/Read at the checks of this seat/)).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'What is likely wrong' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: '0.4 mA' })).toBeVisible();
 });
 
 test('a learner looks first, finds a bad joint, says so, and asks for help for the rest', async ({

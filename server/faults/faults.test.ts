@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { BoardOfSeat } from '#contract/faults';
 import type { Kit } from '#contract/kits';
 import type { SeatPractice } from '#contract/practice';
+import type { Workshop } from '#contract/workshops';
 import { emptyBoard, type Pad } from '#core/board/board';
 import type { Deed } from '#core/build/event';
 import type { FaultDictionary } from '#core/faults/dictionary';
@@ -129,6 +131,69 @@ describe('a workshop of a kit', () => {
     expect((await looks(first.seats[1]?.token))[0]).toEqual({ at: 'joints', place: 'R1' });
     await server.instructor.get('/api/seats/none-such/look-first').expect(404);
   });
+
+  it('has boards that the bench knows: their revision, what is on them, what was read and what happened', async () => {
+    const id = await makeKit(server, 'Benched Lamp');
+    await changeKitTo(server, await kitOf(id), { board, supplyVolt: 9 });
+    await workedOut(server, `/api/kits/${id}/faults/work`);
+    const boardOf = async (
+      { id: workshopId }: Pick<Workshop, 'id'>,
+      seatId = '',
+      who = server.instructor,
+    ): Promise<BoardOfSeat> =>
+      (await who.get(`/api/workshops/${workshopId}/seats/${seatId}/board`).expect(200)).body;
+    // Two evenings of the same learner: the first counts at the second, for instructors.
+    const first = await makeWorkshop(server, ['Dunlin'], id);
+    const second = await makeWorkshop(server, ['Dunlin'], id);
+    const report = (token: string | null | undefined, seatId: string, deeds: readonly Deed[]) =>
+      server.instructor
+        .post(`/api/seats/${token}/events`)
+        .send({ events: deeds.map((deed) => sent(seatId, deed)) })
+        .expect(200);
+    const [before, seat] = [first.seats[0], second.seats[0]];
+    if (!before || !seat) throw new Error('no seats');
+    const turned = (stepId: string): Deed => ({
+      kind: 'mistake',
+      stepId,
+      mistake: 'backwards',
+      designator: 'D1',
+    });
+    const stepOfD1 = (steps: Workshop['steps']) =>
+      steps.find(
+        (step) =>
+          step.kind !== 'check' && step.parts.some(({ designators }) => designators.includes('D1')),
+      )?.id ?? '';
+    await report(before.token, before.id, [turned(stepOfD1(first.steps))]);
+
+    const fresh = await boardOf(second, seat.id);
+    expect([...fresh.missing].sort()).toEqual(['D1', 'R1', 'R2']);
+    expect(fresh.faults?.entries.length).toBeGreaterThan(5);
+    expect(fresh).toMatchObject({ readings: [], habit: { builds: 2, mistakes: ['backwards'] } });
+    const { agent: helper } = await helperAt(server, 'Ruff');
+    expect((await boardOf(second, seat.id, helper)).habit).toEqual({ builds: 1, mistakes: [] });
+
+    const power = second.steps.find(
+      (step) => step.kind === 'check' && step.check === 'first-power',
+    );
+    const work = second.steps.filter(({ kind }) => kind !== 'check');
+    await report(seat.token, seat.id, [
+      ...work.map(({ id: stepId }): Deed => ({ kind: 'step-done', stepId })),
+      { kind: 'reading', stepId: power?.id ?? '', amount: 0 },
+      turned(stepOfD1(second.steps)),
+    ]);
+    const built = await boardOf(second, seat.id);
+    expect(built.missing).toEqual([]);
+    expect(built.readings).toEqual([{ test: { kind: 'current' }, outcome: 0 }]);
+    expect(built.happened.mistakes).toMatchObject([{ mistake: 'backwards', designator: 'D1' }]);
+
+    // The kit goes on; the boards in the room stay what they are.
+    await changeKitTo(server, await kitOf(id), { supplyVolt: 5 });
+    expect((await boardOf(second, seat.id)).faults?.volt).toBe(9);
+    expect(await faultsOf(id)).toBeNull();
+
+    await server.instructor.get(`/api/workshops/${second.id}/seats/${before.id}/board`).expect(404);
+    await server.instructor.get(`/api/workshops/nothing/seats/${seat.id}/board`).expect(404);
+  }, 120_000);
 
   it('practises with its own faults, and answers are judged by them', async () => {
     const id = await makeKit(server, 'Practised Lamp');

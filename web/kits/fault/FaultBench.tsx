@@ -1,29 +1,42 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { BoardOfSeat } from '#contract/faults';
 import type { Board } from '#core/board/board';
 import { partsByPlace } from '#core/board/pads';
 import { type Answer, isSeenAtOnce, testKey } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { mustStayOff, nextTests } from '#core/faults/nextTest';
+import { together, weightsOfDamage, weightsOfHabit } from '#core/faults/ofThisBoard';
 import { ranked, rankedGroups } from '#core/faults/rank';
 import { type SeenBefore, weightsOf } from '#core/faults/seenBefore';
+import { whileMissing } from '#core/faults/whileMissing';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import { shortDesignators } from '#core/parts/label';
+import type { Part } from '#core/parts/part';
 import { answerText, placesOfTest } from '#core/words/faultWords';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
-import { useKit } from '../KitFrame.tsx';
 import { AskForTest } from './AskForTest.tsx';
 import { FirstGlance } from './FirstGlance.tsx';
-import { LikelyFaults } from './LikelyFaults.tsx';
-import { SoFar } from './SoFar.tsx';
 import { useBenchWork } from './useBenchWork.ts';
+
+// Only of a board in the room.
+const FromSeat = lazy(async () => ({ default: (await import('./FromSeat.tsx')).FromSeat }));
+
+// Once something was entered.
+const LikelyFaults = lazy(async () => ({
+  default: (await import('./LikelyFaults.tsx')).LikelyFaults,
+}));
+const SoFar = lazy(async () => ({ default: (await import('./SoFar.tsx')).SoFar }));
 
 interface FaultBenchProps {
   readonly dictionary: FaultDictionary;
   readonly board: Board;
+  readonly parts: readonly Part[];
+  /** What the room knows of the board; null where it is nobody’s. */
+  readonly known: BoardOfSeat | null;
   /** What earlier builds of the kit have shown; undefined as long as nobody knows. */
   readonly before: SeenBefore | undefined;
   /** Notes at the seat what was found; absent where the board is of no seat. */
@@ -35,19 +48,42 @@ interface FaultBenchProps {
 /** A note at a seat has room for so many letters. */
 const mostText = 500;
 
+const nothing: readonly string[] = [];
+
 /** What is seen of one board, what is likely wrong with it, and what to do next. */
-export function FaultBench({ dictionary, board, before, note, of }: FaultBenchProps) {
+export function FaultBench({
+  dictionary: ofWhole,
+  board,
+  parts,
+  before,
+  known,
+  note,
+  of,
+}: FaultBenchProps) {
   const { t } = useTranslation();
-  const { lines } = useKit();
+  // Somebody may have built on without telling the seat’s page.
+  const [isFinished, setFinished] = useState(false);
+  const missing = isFinished ? nothing : (known?.missing ?? nothing);
+  const dictionary = useMemo(() => whileMissing(ofWhole, missing), [ofWhole, missing]);
   const work = useBenchWork(dictionary, of);
   const { answers, skipped, danger, begunAt, takeBack, skip, setDanger } = work;
   const [pointed, setPointed] = useState<readonly string[]>();
-  const byPlace = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
-  const { unknown } = dictionary;
-  const all = useMemo(
-    () => ranked(dictionary, answers, before && weightsOf(before)),
-    [dictionary, answers, before],
+  const byPlace = useMemo(() => partsByPlace(parts), [parts]);
+  const weights = useMemo(
+    () =>
+      together(
+        ...(before ? [weightsOf(before)] : []),
+        ...(known
+          ? [
+              weightsOfHabit(ofWhole, known.habit),
+              weightsOfDamage(known.happened, new Set(known.supply)),
+            ]
+          : []),
+      ),
+    [before, known, ofWhole],
   );
+  const { unknown } = dictionary;
+  const all = useMemo(() => ranked(dictionary, answers, weights), [dictionary, answers, weights]);
   const groups = useMemo(() => rankedGroups(dictionary, all), [dictionary, all]);
   const proposed = useMemo(
     () =>
@@ -90,6 +126,14 @@ export function FaultBench({ dictionary, board, before, note, of }: FaultBenchPr
             </Alert>
           )}
 
+          {known && (
+            <Suspense>
+              <FromSeat
+                {...{ known, missing, dictionary, answers, answer }}
+                finish={() => setFinished(true)}
+              />
+            </Suspense>
+          )}
           {work.wasFound && <Alert severity="info">{t('kits.fault.goesOn')}</Alert>}
           <FirstGlance
             {...{ dictionary, answers, answer, takeBack, danger, setDanger }}
@@ -106,14 +150,18 @@ export function FaultBench({ dictionary, board, before, note, of }: FaultBenchPr
             parts={byPlace}
           />
         )}
-        <LikelyFaults
-          {...{ groups, answers, before }}
-          note={found?.note}
-          mended={work.mended}
-          parts={byPlace}
-          point={setPointed}
-        />
-        <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
+        {answers.length > 0 && (
+          <Suspense>
+            <LikelyFaults
+              {...{ groups, before }}
+              note={found?.note}
+              mended={work.mended}
+              parts={byPlace}
+              point={setPointed}
+            />
+            <SoFar {...{ dictionary, answers, takeBack }} parts={byPlace} />
+          </Suspense>
+        )}
         {(answers.length > 0 || skipped.size > 0 || danger) && (
           <Box className="fault-again">
             <Button color="inherit" onClick={again}>

@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { MistakeId } from '#core/learning/mistakes/ids';
@@ -8,6 +8,7 @@ import type { FoundFault } from '../../app/foundFault.ts';
 import { useKit } from '../KitFrame.tsx';
 import { NoBoard } from '../NoBoard.tsx';
 import { FaultBench } from './FaultBench.tsx';
+import { useBoardOfSeat } from './useBoardOfSeat.ts';
 import { useFaults } from './useFaults.ts';
 import './fault.css';
 
@@ -52,6 +53,14 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const navigate = useNavigate();
   const kit = useKit();
   const { faults, before, work, start, stop } = useFaults(kitId);
+  const known = useBoardOfSeat(workshop, seat);
+  // The board in the room is of the revision that it was planned with.
+  const dictionary = known?.faults ?? faults;
+  const board = (known?.faults && known.board) || kit.board;
+  const parts = useMemo(
+    () => (known?.faults ? known.parts : kit.lines.map(({ part }) => part)),
+    [known, kit.lines],
+  );
   const note =
     workshop && seat
       ? (mistake: MistakeId, place: string, says: string) => {
@@ -59,15 +68,20 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
           void navigate(floorOf(workshop, seat), { state: { found } });
         }
       : undefined;
-  if (faults && kit.board) {
+  if (known === undefined) return <div aria-busy="true" />;
+  if (dictionary && board) {
     return (
-      <FaultBench
-        dictionary={faults}
-        board={kit.board}
-        before={before}
-        note={note}
-        of={seat ?? kitId}
-      />
+      <>
+        {known && !known.faults && known.revision !== kit.revision && (
+          <Alert severity="warning">
+            {t('kits.fault.ofSeat.otherVersion', {
+              theirs: known.revision,
+              newest: kit.revision,
+            })}
+          </Alert>
+        )}
+        <FaultBench {...{ dictionary, board, parts, before, known, note }} of={seat ?? kitId} />
+      </>
     );
   }
   return (

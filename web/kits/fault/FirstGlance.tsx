@@ -38,7 +38,7 @@ export function FirstGlance({
       <Typography variant="h2" id="fault-first">
         {t('kits.fault.first')}
       </Typography>
-      <p>{t('kits.fault.firstAbout')}</p>
+      {senses.length > 0 && <p>{t('kits.fault.firstAbout')}</p>}
       {senses.map(({ place, test }) => (
         <div key={testKey(test)} className="fault-seen">
           <span>{partText(t, place, parts)}</span>

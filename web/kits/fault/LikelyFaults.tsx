@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import { type Answer, type Candidate, placesOf } from '#core/faults/benchTests';
+import { type Candidate, placesOf } from '#core/faults/benchTests';
 import { faultTraits } from '#core/faults/kinds/traits';
 import type { RankedGroup } from '#core/faults/rank';
 import type { SeenBefore } from '#core/faults/seenBefore';
@@ -12,7 +12,6 @@ import { candidateText, remedyText } from '#core/words/faultWords';
 
 interface LikelyFaultsProps {
   readonly groups: readonly RankedGroup[];
-  readonly answers: readonly Answer[];
   readonly before: SeenBefore | undefined;
   readonly parts: ReadonlyMap<string, Part>;
   /** Shows places on the board. */
@@ -31,17 +30,8 @@ const wordOf = (chance: number) =>
   chance > 0.85 ? 'sure' : chance > 0.4 ? 'likely' : chance > 0.1 ? 'perhaps' : 'hardly';
 
 /** What may be wrong, likeliest first, and what to do about the first. */
-export function LikelyFaults({
-  groups,
-  answers,
-  before,
-  parts,
-  point,
-  mended,
-  note,
-}: LikelyFaultsProps) {
+export function LikelyFaults({ groups, before, parts, point, mended, note }: LikelyFaultsProps) {
   const { t } = useTranslation();
-  if (answers.length === 0) return null;
   const shown = groups
     .filter(({ chance }, index) => index === 0 || chance >= leastChance)
     .slice(0, mostGroups);

@@ -17,7 +17,6 @@ interface SoFarProps {
 /** What was seen and measured, each to be taken back. */
 export function SoFar({ dictionary, answers, parts, takeBack }: SoFarProps) {
   const { t } = useTranslation();
-  if (answers.length === 0) return null;
   return (
     <section aria-labelledby="fault-so-far">
       <Typography variant="h2" id="fault-so-far">

@@ -38,13 +38,6 @@ export const power = {
     'boitier de piles',
     'portapilas',
     'batteriefach',
-    'batteriekasten',
-    'batteriebox',
-    'battery compartment',
-    'battery tray',
-    'caja de pilas',
-    'compartimento de pilas',
-    'coupleur de piles',
   ],
   battery: [
     'battery',
