@@ -124,7 +124,7 @@ test('what a seat has read and logged is there before anybody measures', async (
   await page.getByRole('button', { name: 'Use these readings' }).click();
   await expect(page.getByText(/Read at the checks of this seat/)).toHaveCount(0);
   await expect(page.getByRole('heading', { name: 'What is likely wrong' })).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: '0.4 mA' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: '0.40 mA' })).toBeVisible();
 });
 
 test('a learner looks first, finds a bad joint, says so, and asks for help for the rest', async ({

@@ -53,7 +53,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const navigate = useNavigate();
   const kit = useKit();
   const { faults, before, work, start, stop } = useFaults(kitId);
-  const known = useBoardOfSeat(workshop, seat);
+  const known = useBoardOfSeat(workshop, seat, Boolean(faults));
   // The board in the room is of the revision that it was planned with.
   const dictionary = known?.faults ?? faults;
   const board = (known?.faults && known.board) || kit.board;

@@ -5,14 +5,17 @@ import { call } from '../../app/call.ts';
 /**
  * What the room knows of the board of a seat.
  *
+ * @param isWorkedOut what faults of the kit show: readings tell nothing before, so it is asked again then
  * @returns undefined until it is there; null where it is nobody’s board, or the room does not answer: what is worked out
  * of the kit does then
  */
 export function useBoardOfSeat(
   workshopId: string | null,
   seatId: string | null,
+  isWorkedOut: boolean,
 ): BoardOfSeat | null | undefined {
   const [known, setKnown] = useState<BoardOfSeat | null>();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when it is worked out
   useEffect(() => {
     let isWanted = true;
     const take = (next: BoardOfSeat | null) => isWanted && setKnown(next);
@@ -21,6 +24,6 @@ export function useBoardOfSeat(
     return () => {
       isWanted = false;
     };
-  }, [workshopId, seatId]);
+  }, [workshopId, seatId, isWorkedOut]);
   return known;
 }
