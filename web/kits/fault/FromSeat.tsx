@@ -1,4 +1,5 @@
 import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useTranslation } from 'react-i18next';
 import type { BoardOfSeat } from '#contract/faults';
@@ -34,37 +35,33 @@ export function FromSeat({ known, missing, finish, dictionary, answers, answer }
     ),
   ];
   return (
-    <>
+    <Box sx={{ display: 'grid', gap: 1.5, mb: 2 }}>
       {!isWhole && (
-        <Alert
-          severity="info"
-          action={
-            <Button color="inherit" size="small" onClick={finish}>
+        <Alert severity="info">
+          {t('kits.fault.ofSeat.missing', { places: shortDesignators(missing) })}
+          <Box sx={{ mt: 1 }}>
+            <Button variant="outlined" color="inherit" onClick={finish}>
               {t('kits.fault.ofSeat.finished')}
             </Button>
-          }
-        >
-          {t('kits.fault.ofSeat.missing', { places: shortDesignators(missing) })}
+          </Box>
         </Alert>
       )}
       {readings.length > 0 && (
-        <Alert
-          severity="info"
-          action={
-            <Button color="inherit" size="small" onClick={() => answer(readings)}>
-              {t('kits.fault.ofSeat.useReadings')}
-            </Button>
-          }
-        >
+        <Alert severity="info">
           {t('kits.fault.ofSeat.readings', {
             readings: readings.map((one) => answerText(t, dictionary, one)).join(', '),
           })}
+          <Box sx={{ mt: 1 }}>
+            <Button variant="outlined" color="inherit" onClick={() => answer(readings)}>
+              {t('kits.fault.ofSeat.useReadings')}
+            </Button>
+          </Box>
         </Alert>
       )}
       {isWhole && reversed.length > 0 && (
         <p>{t('kits.fault.ofSeat.reversed', { places: shortDesignators(reversed) })}</p>
       )}
       {habit.mistakes.length > 0 && <p>{t('kits.fault.ofSeat.habit')}</p>}
-    </>
+    </Box>
   );
 }
