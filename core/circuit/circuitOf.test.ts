@@ -129,6 +129,21 @@ describe('where the supply comes in', () => {
     ]);
   });
 
+  it.each(['IN', '+', 'PLUS', '+UB', 'DC+', 'PWR'])(
+    'by %s beside minus at a connector, where nothing else is called plus',
+    (name) => {
+      const pads = { 'J1.1': name, 'J1.2': 'GND', 'R1.1': name, 'R1.2': 'GND' };
+      const block = line('terminal-block', 'J1', { kind: 'none' }, 2);
+      expect(supply(pads, [block, resistor])).toEqual(['J1', name, 'GND']);
+      // Without a connector it may be a signal.
+      expect(supply({ 'R1.1': name, 'R1.2': 'GND' }, [resistor])).toBeNull();
+      // Of an amplifier with a supply of its own it is one.
+      const both = { ...pads, 'J2.1': 'VCC', 'J2.2': 'GND', 'R1.2': 'VCC' };
+      const other = line('terminal-block', 'J2', { kind: 'none' }, 2);
+      expect(supply(both, [block, other, resistor])).toEqual(['J2', 'VCC', 'GND']);
+    },
+  );
+
   it('nowhere, where nothing tells: it is asked', () => {
     const pads = { 'J1.1': 'N1', 'J1.2': 'N2', 'R1.1': 'N1', 'R1.2': 'N2' };
     const parts = [line('terminal-block', 'J1', { kind: 'none' }, 2), resistor];

@@ -5,3 +5,7 @@ export const plusNames = [
 ];
 
 export const isPlus = (net: string): boolean => plusNames.some((names) => names.test(net));
+
+/** What plus is also called, but a signal as well: only beside minus at a connector, where nothing else is plus (common practice). */
+export const perhapsPlus =
+  /^\/?(?:\+|\+?in\+?|input\+?|plus|pos(?:itive)?|pwr|power\+?|dc\+?|supply\+?|\+?u_?b\+?|u\+|raw)$/i;

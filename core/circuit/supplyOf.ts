@@ -1,9 +1,9 @@
 import { signOfPin } from '../board/footprint.ts';
 import { isMinus } from '../board/minusNets.ts';
 import { familyOf } from '../parts/families/index.ts';
-import type { Circuit, Device, SupplyAt } from './circuit.ts';
+import type { Circuit, Device, Net, SupplyAt } from './circuit.ts';
 import type { CircuitNotes } from './notes.ts';
-import { plusNames } from './plusNames.ts';
+import { perhapsPlus, plusNames } from './plusNames.ts';
 
 /**
  * Where plus and minus come in: at the one part that feeds the board; else by the names of the nets at a connector, or
@@ -51,7 +51,9 @@ function byNames({ nets, devices }: Circuit): SupplyAt | null {
       ({ part, netAt }) => isWayIn(part) && Object.values(netAt).some((at) => at === net),
     );
   // A connector at which both come in says more than a name does.
-  const both = named.find(({ id }) => touches(connector(id), minus.id));
+  const besideMinus = (one: Net) => touches(connector(one.id), minus.id);
+  const called = named.length > 0 ? named : nets.filter(({ name }) => perhapsPlus.test(name));
+  const both = called.find(besideMinus);
   const plus = both ?? named[0];
   if (!plus) return null;
   const place = both && connector(both.id)?.place;

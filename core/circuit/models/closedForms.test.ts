@@ -128,13 +128,17 @@ describe('readings at rest', () => {
     expect(await voltAt(rows, 12, 'out')).toBeCloseTo(5, 0);
   });
 
-  it('a Zener diode holds its voltage', async () => {
-    const zener = line('zener-axial', 'D1', type('BZX55C5V1'));
+  it.each([
+    ['BZX55C5V1', 5.1],
+    ['5V1', 5.1],
+    ['3V3', 3.3],
+    ['6V', 6],
+  ])('a Zener diode called %s holds its voltage', async (print, volt) => {
     const rows: Wired[] = [
       [resistor('R1', 1000), 'plus z'],
-      [zener, 'minus z'],
+      [line('zener-axial', 'D1', type(print)), 'minus z'],
     ];
-    expect(await voltAt(rows, 9, 'z')).toBeCloseTo(5.1, 0);
+    expect(await voltAt(rows, 9, 'z')).toBeCloseTo(volt, 0);
   });
 
   it('an op-amp follows, and amplifies by 1 + R2 / R1, as far as its rails let it', async () => {

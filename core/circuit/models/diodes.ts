@@ -66,13 +66,22 @@ export const diode: Model = {
   },
 };
 
+/** Of a Zener diode: by its type, or where lists call it by its voltage alone, `5V1`; no other diode is called so. */
+function zenerVolt(part: Part): number | undefined {
+  if (!does(part, 'diode')) return undefined;
+  if (typeOf(part)) return isType(part, 'zener') ? typeOf(part)?.volt : undefined;
+  const [, whole, tenths] =
+    (part.value.kind === 'type' && /^(\d{1,3})V(\d?)$/i.exec(part.value.print)) || [];
+  return whole === undefined ? undefined : Number(`${whole}.${tenths || 0}`);
+}
+
 export const zener: Model = {
   id: 'zener',
   source: 'breakdown at its voltage ± 5 % (usual grade); forward as a silicon diode',
-  takes: (part) => isDiode(part) && isType(part, 'zener') && typeOf(part)?.volt !== undefined,
+  takes: (part) => zenerVolt(part) !== undefined,
   watts: (at) => [power(named('D', at))],
   cards: (at) => {
-    const volt = typeOf(at.part)?.volt ?? 0;
+    const volt = zenerVolt(at.part) ?? 0;
     return junction(at, at.node(1), at.node(2), {
       ...silicon,
       // At 5 mA; the model’s breakdown is at 10 µA.
