@@ -11,8 +11,8 @@ export interface Turn {
  * name; whoever has three names has no turns here.
  */
 export function twoAtOnePhone(name: string): readonly [string, string] | undefined {
-  const [one = '', other = '', ...more] = name.split(/(?<!\s)\s*[&+]\s*/);
-  return one !== '' && other !== '' && more.length === 0 ? [one, other] : undefined;
+  const [first = '', second = '', ...more] = name.split(/[&+]/).map((one) => one.trim());
+  return first !== '' && second !== '' && more.length === 0 ? [first, second] : undefined;
 }
 
 /**

@@ -20,6 +20,7 @@ describe('cores as they are written', () => {
     ['light blue, tip of the plug, J2/1', ['light blue', 'tip of the plug', 'J2/1']],
     ['black\tBT1 −\tJ1.2', ['black', 'BT1 −', 'J1.2']],
     ['white -> LS1.1 -> J3.1', ['white', 'LS1.1', 'J3.1']],
+    ['red, ; BT1 + , ; J1.1', ['red', 'BT1 +', 'J1.1']],
     ['azul → LS1 → J3.1', ['azul', 'LS1', 'J3.1']],
   ])('%s', (text, [colour, from, to]) => {
     expect(read(text)).toEqual([{ colour, from, to }]);

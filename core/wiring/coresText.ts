@@ -11,7 +11,7 @@ export interface CoreProblem {
 const mostLetters = 40;
 
 /** Marks between the three things that a line says; blanks only where there are no marks. */
-const marks = /(?<!\s)\s*(?:;|,|\t|\||->|→|=>)\s*/;
+const marks = /;|,|\t|\||->|→|=>/;
 /** `red BT1 + J1.1`: a sign or a number by itself belongs to the place before it. */
 const loose = /(?<!\s)\s+(?=[+−-](?:\s|$))/g;
 
@@ -28,7 +28,10 @@ export function readCores(text: string): Result<readonly Core[], readonly CorePr
     const line = index + 1;
     const trimmed = written.trim();
     if (trimmed === '') return [];
-    const parted = trimmed.split(marks).filter((piece) => piece !== '');
+    const parted = trimmed
+      .split(marks)
+      .map((piece) => piece.trim())
+      .filter((piece) => piece !== '');
     const pieces =
       parted.length > 1
         ? parted

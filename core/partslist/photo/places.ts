@@ -44,7 +44,8 @@ const longestItem = 16;
 export function placesIn(read: string, hints: PlaceHints = {}): ReadPlaces | undefined {
   const groups = read
     .replace(/[‘’“”"'`«»|]/g, ' ')
-    .replace(/(?<!\s)\s*[-–—~]\s*/g, '-')
+    .replace(/\s+/g, ' ')
+    .replace(/ ?[-–—~] ?/g, '-')
     .split(/[\s,;.:+&/]+/)
     .filter((item) => item !== '')
     .map((item) => groupIn(item, hints));
