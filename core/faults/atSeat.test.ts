@@ -3,6 +3,7 @@ import type { SeatState } from '../build/foldSeat.ts';
 import { testEngine } from '../circuit/testing/engine.ts';
 import type { MistakeId } from '../learning/mistakes/ids.ts';
 import { planKit } from '../order/planKit.ts';
+import type { Step } from '../order/step.ts';
 import { line, ohm } from '../order/testing/kits.ts';
 import { answersOfReadings, type BoardAtSeat, notFitted } from './atSeat.ts';
 import { needsPower, testsOf } from './benchTests.ts';
@@ -99,13 +100,10 @@ describe('what a seat has read', () => {
   });
 
   it('tells nothing at a step where the instructor says what is measured, or that is not in the plan', () => {
-    const own = steps.map((step) =>
-      step.id === stepOf('first-power')
-        ? ({
-            ...step,
-            own: { words: { measure: { unit: 'milliampere', most: 5, at: { en: 'at R1' } } } },
-          } as unknown as typeof step)
-        : step,
+    const measure = { unit: 'milliampere', most: 5, at: { en: 'at R1' } } as const;
+    const own = steps.map(
+      (step): Step =>
+        step.id === stepOf('first-power') ? { ...step, own: { words: { measure } } } : step,
     );
     const readings = [
       { ...logged(1, stepOf('first-power')), amount: 3 },
