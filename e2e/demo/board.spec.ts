@@ -258,6 +258,8 @@ test('files of a board program: the end that is pin 1 is asked, and parts are tu
   await page.getByRole('button', { name: 'It is the other end' }).click();
   await expect(page.getByText('Pin 1 of diodes and LEDs saved.').last()).toBeVisible();
   await expect.poll(board).toMatchObject({ diodePinOne: 'anode' });
+  // The next file is read into the board as the page has it.
+  await expect(page.getByText(/pin 1 of diodes and LEDs is the anode/)).toBeVisible();
 
   // A list in which the middle of a lamp is not joined.
   await expect(page.getByText('Connections to check')).toHaveCount(0);

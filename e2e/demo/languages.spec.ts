@@ -42,13 +42,19 @@ const faultsOf = (page: Page) =>
       })
       .map((element) => `cut off: ${element.innerText.slice(0, 40)}`);
     const sideways = document.documentElement.scrollWidth - innerWidth;
+    const beyondTheEdge = () =>
+      [...document.querySelectorAll('body *')]
+        .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
+        .slice(0, 5)
+        .map((element) => `${element.tagName} “${element.textContent?.slice(0, 30)}”`)
+        .join(', ');
     return [
       ...(text.match(/\b[a-z]+\.[a-z]\w*\.[a-z]\w+\b/gi) ?? []).filter(
         (word) => !/\.(local|csv|json|home)\b|^www\./.test(word),
       ),
       ...(text.match(/\{\{\w+/g) ?? []),
       ...cut,
-      ...(sideways > 0 ? [`scrolls sideways by ${sideways}`] : []),
+      ...(sideways > 0 ? [`scrolls sideways by ${sideways}: ${beyondTheEdge()}`] : []),
     ];
   });
 
@@ -61,7 +67,7 @@ async function lastingFaults(page: Page): Promise<readonly string[]> {
         found = await faultsOf(page);
         return found;
       },
-      { timeout: 5_000 },
+      { timeout: 20_000 },
     )
     .toEqual([])
     .catch(() => undefined);
