@@ -15,6 +15,8 @@ export type BodyShape =
   | 'half-round'
   /** A body on a metal tab with a hole: TO-220. */
   | 'tab'
+  /** A flat metal case with an ear for a screw at either end: TO-3. */
+  | 'flange'
   /** Two rows of legs through the board. */
   | 'dip'
   /** Two rows of legs on the board. */
@@ -58,3 +60,7 @@ export type Body = (
 export function bodyLengthMm(body: Body, { pins }: Pick<Part, 'pins'>, usualPins = 8): number {
   return 'lengthMm' in body ? body.lengthMm : body.pinMm * (pins ?? usualPins);
 }
+
+/** Has bare metal to screw to a heat sink. */
+export const isScrewedToSink = ({ shape }: Pick<Body, 'shape'>): boolean =>
+  shape === 'tab' || shape === 'flange';

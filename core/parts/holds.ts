@@ -1,3 +1,4 @@
+import { isScrewedToSink } from './body.ts';
 import type { CalledBy } from './families/calledBy.ts';
 import { chips } from './families/chips/called.ts';
 import { familyOf } from './families/index.ts';
@@ -66,7 +67,7 @@ const aNut = /\b(nuts?|muttern?|tuercas?|[eé]crous?|moer(en)?)\b/i;
 /** One that hangs on wires lies in the case, and nothing pulls at its joints. */
 const isHolder = (part: Part) =>
   familyOf(part).role === 'holder' && part.mounting?.kind !== 'on-wires';
-const hasTab = (part: Part) => familyOf(part).body.shape === 'tab';
+const hasTab = (part: Part) => isScrewedToSink(familyOf(part).body);
 const heldParts = (parts: readonly Part[]) =>
   parts.filter((part) => part.designators.length > 0 && (isHolder(part) || hasTab(part)));
 const placesOf = (parts: readonly Part[]) => parts.flatMap(({ designators }) => designators);
@@ -85,7 +86,8 @@ const namesOfHeld: CalledBy = { ...power, ...transistors, ...chips };
 function namesPart(words: string, held: Part): boolean {
   const text = words.toLowerCase();
   return (
-    (hasTab(held) && /to-?220|to-?247|to-?126|heat ?sink|k[uü]hlk[oö]rper|disipador/.test(text)) ||
+    (hasTab(held) &&
+      /to-?220|to-?247|to-?126|to-?3\b|heat ?sink|k[uü]hlk[oö]rper|disipador/.test(text)) ||
     (namesOfHeld[held.family] ?? []).some((word) => word.length > 4 && text.includes(word))
   );
 }

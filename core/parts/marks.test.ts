@@ -149,9 +149,28 @@ describe('the marks of a lot', () => {
       ...line('transistor-to92', 'Q1', type('2N3904')),
       lotNote: { text: 'This lot is C B E.', pinout: ['collector', 'base', 'emitter'] },
     };
-    expect(pinoutOf(part)).toEqual({ pins: ['collector', 'base', 'emitter'], from: 'lot' });
+    expect(pinoutOf(part)).toEqual({
+      pins: ['collector', 'base', 'emitter'],
+      counted: 'left',
+      from: 'lot',
+    });
     expect(pinoutOf(line('transistor-to92', 'Q1', type('XYZ1')))).toBeUndefined();
   });
+
+  it.each([
+    // Bottom view of a TO-18: emitter, base, collector clockwise from the tab; the case of a TO-3 is a lead (data sheets,
+    // from memory).
+    ['transistor-can', '2N2222A', 'TO-18', ['emitter', 'base', 'collector'], 'tab'],
+    ['transistor-to3', '2N3055', '', ['base', 'emitter', 'collector'], 'case'],
+    ['regulator-to3', 'LM317K', '', ['adjust', 'input', 'output'], 'case'],
+    ['regulator-to220', 'LM317T', '', ['adjust', 'output', 'input'], 'left'],
+  ] as const)(
+    'the leads of a %s are counted as its body has them',
+    (family, number, body, pins, counted) => {
+      const part: Part = { ...line(family, 'Q1', type(number)), description: `${number} ${body}` };
+      expect(pinoutOf(part)).toMatchObject({ pins, counted });
+    },
+  );
 });
 
 describe('every family', () => {

@@ -1,12 +1,19 @@
+import type { BodyShape } from './body.ts';
 import { packageById } from './packages/index.ts';
 import { readPackage } from './packages/readPackage.ts';
 import type { Part } from './part.ts';
-import { typeByNumber } from './types/findType.ts';
-import type { Packaged, PartType } from './types/type.ts';
+import { type FoundType, typeByNumber } from './types/findType.ts';
+import type { Packaged } from './types/type.ts';
+
+/**
+ * `left`: from left to right, flat face and print to the reader, leads down. `tab`: clockwise from the tab of a metal
+ * can, seen from below. `case`: pin 1, pin 2, and the case itself.
+ */
+export type CountedFrom = 'left' | 'tab' | 'case';
 
 export interface Pinout {
-  /** Names from left to right, flat face and print to the reader, leads down. */
   readonly pins: readonly string[];
+  readonly counted: CountedFrom;
   readonly from: 'data sheet' | 'lot';
   /** Makers order these leads differently: only the sheet of this batch tells. */
   readonly makersDiffer?: true;
@@ -21,20 +28,29 @@ export function pinoutOf({
   package: said,
   description,
 }: Typed): Pinout | undefined {
-  if (lotNote?.pinout && lotNote.pinout.length > 0) return { pins: lotNote.pinout, from: 'lot' };
+  if (lotNote?.pinout && lotNote.pinout.length > 0)
+    return { pins: lotNote.pinout, counted: 'left', from: 'lot' };
   const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
   if (!found) return undefined;
-  const packaged = packagedIn(found.type, `${said ?? ''} ${description ?? ''}`);
+  const packaged = packagedIn(found, `${said ?? ''} ${description ?? ''}`);
   if (!packaged.pinout) return undefined;
   return {
     pins: packaged.pinout,
+    counted: countedBy[packageById(packaged.package).shape] ?? 'left',
     from: 'data sheet',
     ...(packaged.makersDiffer ? { makersDiffer: true } : {}),
   };
 }
 
-/** The body that a line names, of those in which the type is sold; else the usual one. */
-export function packagedIn(type: PartType, text: string): Packaged {
+const countedBy: Partial<Readonly<Record<BodyShape, CountedFrom>>> = { can: 'tab', flange: 'case' };
+
+/** The body that a line names, of those in which the type is sold; else what its number ends on, else the usual one. */
+export function packagedIn({ type, package: bySuffix }: FoundType, text: string): Packaged {
+  const { packages } = type;
   const named = readPackage(text, 'transistor');
-  return type.packages.find(({ package: id }) => packageById(id) === named) ?? type.packages[0];
+  return (
+    packages.find(({ package: id }) => packageById(id) === named) ??
+    packages.find(({ package: id }) => id === bySuffix) ??
+    packages[0]
+  );
 }

@@ -24,6 +24,7 @@ export const signMarks = [
   'single-leg',
   'three-pins',
   'leg-spacing',
+  'pins-off-middle',
   'openings',
   'keyway',
   'red-wire',

@@ -54,7 +54,7 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
     family,
     type: found,
     packaged,
-    doubts: doubtsOf(found, packaged, family, written, read, word, taking.length > 1),
+    doubts: doubtsOf(found, packaged, family, written, read, word),
   };
 }
 
@@ -120,7 +120,6 @@ function doubtsOf(
   written: Package | undefined,
   read: Read,
   word: Scored | undefined,
-  several: boolean,
 ): Doubt[] {
   const doubts = new Set<Doubt>();
   // Another word of its own for another job: one of the two is a slip.
@@ -145,9 +144,12 @@ function doubtsOf(
   ) {
     doubts.add('package');
   }
-  // Nobody draws that form, and several families take the type: which one it is stays open.
+  // A body that is fixed in another way: “WS2812B 5mm”.
+  const elsewhere = written ? undefined : readPackage(read.plainText, family.job);
+  if (elsewhere && elsewhere.mount !== body.mount) doubts.add('package');
+  // No picture here has that form.
   const isDrawn = family.body.shape === body.shape || alikeInHand(family.body.shape, body.shape);
-  if (body.mount !== family.mount || (!isDrawn && several)) doubts.add('package');
+  if (body.mount !== family.mount || !isDrawn) doubts.add('package');
   const said = pinsIn(read.plainText);
   if (said !== undefined && said !== pins) doubts.add('pins');
   if (type.volt !== undefined && contradictsVolt(read.plainText, type.volt)) doubts.add('value');

@@ -53,6 +53,9 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
   best.score - next.score >= clearBy ||
   (next.word !== '' && best.word !== next.word && ` ${best.word} `.includes(` ${next.word} `));
 
+/** Only a word like one of its own speaks for it: “Endschalter” is near “Reedschalter”, and another switch. */
+export const isMisspelt = ({ byWord, word }: Scored): boolean => byWord > 0 && word === '';
+
 function scored(family: PartFamily, read: Read): Scored {
   const { types = [], kinds, needs, not, otherSize } = family.recognise;
   const known = calledWords(family);
@@ -114,15 +117,17 @@ function letterScore({ letters }: PartFamily, { designators }: Read): number {
 }
 
 function unitScore(
-  { valueKind, recognise: { needs, assumedFor } }: PartFamily,
+  { valueKind, letters, recognise: { needs, assumedFor } }: PartFamily,
   read: Read,
 ): number {
   if (typeof valueKind !== 'object') return 0;
+  const place = lettersOf(read.designators);
   const { unit } = valueKind;
   if (!read.units.has(unit)) {
     return unit === 'farad' && read.code && !needs && read.units.size === 0 ? weights.code : 0;
   }
-  const alone = read.onlyValues && assumedFor === 'value-alone';
+  const isPlace = place === '' || letters.includes(place);
+  const alone = read.onlyValues && assumedFor === 'value-alone' && isPlace;
   return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(assumedFor, read.text);
 }
 
@@ -136,7 +141,10 @@ function amountPrior(assumedFor: RecognisedBy['assumedFor'], text: string): numb
 /** The place name speaks for another kind of part than the text: C3 “resistor 4k7”. */
 export function contradicted(family: PartFamily, { designators }: Read): boolean {
   const letters = lettersOf(designators);
-  if (letters === '' || family.letters.length === 0 || family.letters.includes(letters))
-    return false;
-  return families.some((candidate) => candidate.letters[0] === letters);
+  if (letters === '' || family.letters.includes(letters)) return false;
+  if (family.letters.length === 0 && forHoles.has(letters)) return false;
+  return families.some((candidate) => candidate.letters.includes(letters));
 }
+
+/** What screws and stand-offs are called, though they have no letters of their own (common practice). */
+const forHoles: ReadonlySet<string> = new Set(['H', 'M']);

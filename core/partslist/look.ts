@@ -33,7 +33,7 @@ export function look({ text, designators }: Evidence): Look {
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
-  const units = unitsIn(text);
+  const units = unitsIn(text, lettersOf(designators) === 'R');
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
   // A bare number is ohms, unless it may be the print of a capacitor.
   if (/^\d+([.,]\d+)?$/.test(text.trim()) && (!code || lettersOf(designators) === 'R'))
@@ -89,10 +89,12 @@ const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
 };
 
 /** Letter cases differ by what people mean: m of mH against M of MΩ, so each sign looks at the text as written. */
-function unitsIn(text: string): Set<UnitId> {
+function unitsIn(text: string, isResistor: boolean): Set<UnitId> {
   const found = new Set<UnitId>();
-  // 5mm is a size, not five megohms with the letter of a tolerance.
-  const withoutSizes = text.replace(/(?<!\d)\d+([.,]\d+)?\s?mm\b/gi, ' ');
+  // 5mm is a size, not five megohms with the letter of a tolerance; 2m is a length, unless it is at a resistor's place.
+  const withoutSizes = text
+    .replace(/(?<!\d)\d+([.,]\d+)?\s?mm\b/gi, ' ')
+    .replace(/(?<!\d)\d+([.,]\d+)?\s?m\b/g, isResistor ? '$&' : ' ');
   for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {
     if (sign.test(withoutSizes)) found.add(unit);
   }

@@ -41,6 +41,11 @@ export function readValue(
     );
   }
   if (valueKind === 'colour') return readColour(`${value} ${description} ${remarks}`);
+  const farads =
+    valueKind.unit === 'farad'
+      ? doubleLayerFarads(`${value} ${description} ${remarks}`)
+      : undefined;
+  if (farads !== undefined) return sure({ kind: 'amount', unit: valueKind.unit, amount: farads });
   const read = value === '' ? findAmount(family, description) : amountIn(family, value);
   if (!read.ok) return read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;
@@ -54,6 +59,16 @@ export function readValue(
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     },
   });
+}
+
+/** What backup capacitors are called, and what voltages only they have (common practice). */
+const aDoubleLayer =
+  /\b(?:(?:super|gold|ultra)[- ]?(?:cap|kondensator)\w*|doppelschicht\w*|edlc|(?:2[.,][57]|5[.,]5) ?v)\b/i;
+
+/** Of these, “0.1F” is a tenth of a farad and no microfarad; undefined for any other line. */
+function doubleLayerFarads(text: string): number | undefined {
+  const farads = aDoubleLayer.test(text) ? /(?<![\d.,])(\d+(?:[.,]\d+)?) ?F\b/.exec(text) : null;
+  return farads?.[1] === undefined ? undefined : Number(farads[1].replace(',', '.'));
 }
 
 /** No unit: a value with one that it cannot have is wrong, and not another. */

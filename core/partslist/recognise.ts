@@ -4,7 +4,14 @@ import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
 import { readType, type TypedReading } from './byType.ts';
-import { contradicted, isClearOf, type Scored, scoreFamilies, sureFrom } from './byWords.ts';
+import {
+  contradicted,
+  isClearOf,
+  isMisspelt,
+  type Scored,
+  scoreFamilies,
+  sureFrom,
+} from './byWords.ts';
 import type { Confidence, Doubt } from './confidence.ts';
 import { type Evidence, look, type Read } from './look.ts';
 import { namesOf } from './names.ts';
@@ -48,6 +55,7 @@ export function recognise(evidence: Evidence): Recognition {
   const isFamily =
     clear &&
     !isOpen &&
+    !isMisspelt(best) &&
     !contradicted(best.family, read) &&
     !hasUnknownBeside(read.words, best.word);
   const doubts: Doubt[] = [

@@ -330,7 +330,10 @@ export class RowReader {
     const { family } = recognition;
     const counted = findPins(this.#cell('pins'), text);
     const pins = counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
-    const twoRows = family.role === 'chip' || family.role === 'socket';
+    // Of a kind that is a guess the number of pins is no mistake.
+    const twoRows =
+      (family.role === 'chip' || family.role === 'socket') &&
+      !recognition.doubts.includes('family');
     if (
       pins !== undefined &&
       (pins < 1 || pins > 64 || (twoRows && (pins % 2 === 1 || pins < 4)))

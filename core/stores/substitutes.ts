@@ -182,7 +182,7 @@ function judge(missing: StockPart, own: StockPart): StandIn {
 
 function typeOf({ value }: StockPart): TypeInBody | undefined {
   const found = value.kind === 'type' ? typeByNumber(value.print) : undefined;
-  return found && { type: found.type, packaged: packagedIn(found.type, '') };
+  return found && { type: found.type, packaged: packagedIn(found, '') };
 }
 
 /** Half a turn exchanges the outer leads. */

@@ -32,7 +32,7 @@ export function PartMarks({ part }: { readonly part: Part }) {
       {pinout && (
         <li>
           {[
-            t(`ui.partMarks.${pinout.from === 'lot' ? 'leadsOfBatch' : 'leads'}`, {
+            t(`ui.partMarks.leads.${pinout.from === 'lot' ? 'batch' : pinout.counted}`, {
               leads: pinout.pins.map((pin) => t(`lead.${pin}`, { defaultValue: pin })).join(', '),
             }),
             pinout.makersDiffer && t('ui.partMarks.makersDifferCompareTheSheet'),

@@ -1,3 +1,4 @@
+import { isScrewedToSink } from '../../parts/body.ts';
 import { familyOf } from '../../parts/families/index.ts';
 import type { OrderRole } from '../../parts/family.ts';
 import { checkOf } from '../checks/index.ts';
@@ -9,9 +10,9 @@ const isRole =
   (node: OrderNode) =>
     node.kind !== 'check' && roles.includes(node.role);
 const provesSupply = (node: OrderNode) => node.kind === 'check' && checkOf(node.check).provesSupply;
-/** Has a metal tab that a heat sink can be screwed to. */
+/** Has bare metal that a heat sink can be screwed to. */
 const isOnTab = (node: OrderNode) =>
-  node.kind === 'solder' && node.parts.some((part) => familyOf(part).body.shape === 'tab');
+  node.kind === 'solder' && node.parts.some((part) => isScrewedToSink(familyOf(part).body));
 const isSoldered = (node: OrderNode) => node.kind === 'solder';
 
 export const linksFirst: HardRule = {

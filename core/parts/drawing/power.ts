@@ -7,6 +7,7 @@ import {
   pad,
   path,
   rect,
+  type Shape,
   silkLine,
   text,
 } from './drawing.ts';
@@ -55,6 +56,52 @@ export function drawTo220Mark(): Drawing {
     ...pad(4, 3.9, true),
     ...pad(6.5, 3.9),
     ...pad(9, 3.9),
+  ]);
+}
+
+/** The metal case of a TO-3 with its two ears, its middle at `(11, y)`, at half its size. */
+const flange = (y: number): readonly Shape[] => [
+  path(
+    `M2 ${y - 1.8}L7 ${y - 4.9}A6.3 6.3 0 0 1 15 ${y - 4.9}L20 ${y - 1.8}A2 2 0 0 1 20 ${y + 1.8}L15 ${y + 4.9}A6.3 6.3 0 0 1 7 ${y + 4.9}L2 ${y + 1.8}A2 2 0 0 1 2 ${y - 1.8}Z`,
+    { fill: '#cfd3d6', stroke: material.leadEdge, strokeWidth: 0.2 },
+  ),
+  ...[3.2, 18.8].map((x) =>
+    circle(x, y, 1, { fill: '#f3ead8', stroke: material.leadEdge, strokeWidth: 0.2 }),
+  ),
+];
+
+/** A TO-3 part from above, and from below, where its two pins are. Which of them is 1, only the sheet says. */
+export function drawTo3(print: string): Drawing {
+  const [above, below] = [7.5, 22];
+  return {
+    widthMm: 22,
+    heightMm: 29.5,
+    shapes: [
+      ...flange(above),
+      circle(11, above, 5, { fill: '#dfe2e4', stroke: material.leadEdge, strokeWidth: 0.2 }),
+      text(11, above + 0.6, print, Math.min(1.9, 9 / Math.max(print.length, 4)), '#33373b'),
+      ...flange(below),
+      ...[-2.7, 2.7].map((y) =>
+        circle(12, below + y, 0.7, {
+          fill: material.tin,
+          stroke: material.leadEdge,
+          strokeWidth: 0.2,
+        }),
+      ),
+    ],
+  };
+}
+
+/** Two holes for its pins, off the middle, and the two of its screws. */
+export function drawTo3Mark(): Drawing {
+  return boardPatch(23, 14, [
+    path(
+      'M2.5 5.2L7.5 2.1A6.3 6.3 0 0 1 15.5 2.1L20.5 5.2A2 2 0 0 1 20.5 8.8L15.5 11.9A6.3 6.3 0 0 1 7.5 11.9L2.5 8.8A2 2 0 0 1 2.5 5.2Z',
+      silkLine,
+    ),
+    ...pad(12.5, 4.3, true),
+    ...pad(12.5, 9.7),
+    ...[3.7, 19.3].flatMap((x) => pad(x, 7)),
   ]);
 }
 

@@ -142,6 +142,7 @@ describe('the drawings', () => {
       ['chip-to92', 'mosfet-to92', 'regulator-to92', 'transistor-to92', 'triac-to92'],
       ['mosfet-sot23', 'transistor-sot23'],
       ['mosfet-to220', 'regulator-to220', 'transistor-to220', 'triac-to220'],
+      ['regulator-to3', 'transistor-to3'],
     ]);
   });
 

@@ -100,10 +100,12 @@ import { mosfetSot23 } from './transistors/mosfet-sot23.ts';
 import { mosfetTo92 } from './transistors/mosfet-to92.ts';
 import { mosfetTo220 } from './transistors/mosfet-to220.ts';
 import { regulatorSot } from './transistors/regulator-sot.ts';
+import { regulatorTo3 } from './transistors/regulator-to3.ts';
 import { regulatorTo92 } from './transistors/regulator-to92.ts';
 import { regulatorTo220 } from './transistors/regulator-to220.ts';
 import { transistorCan } from './transistors/transistor-can.ts';
 import { transistorSot23 } from './transistors/transistor-sot23.ts';
+import { transistorTo3 } from './transistors/transistor-to3.ts';
 import { transistorTo92 } from './transistors/transistor-to92.ts';
 import { transistorTo220 } from './transistors/transistor-to220.ts';
 import { triacTo92 } from './transistors/triac-to92.ts';
@@ -148,6 +150,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'mosfet-sot23': mosfetSot23,
   'regulator-to92': regulatorTo92,
   'regulator-to220': regulatorTo220,
+  'regulator-to3': regulatorTo3,
   'ic-dip': icDip,
   'ic-so': icSo,
   optocoupler: optocoupler,
@@ -185,6 +188,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'infrared-receiver': infraredReceiver,
   phototransistor,
   'transistor-can': transistorCan,
+  'transistor-to3': transistorTo3,
   'triac-to220': triacTo220,
   'triac-to92': triacTo92,
   'chip-to92': chipTo92,

@@ -115,7 +115,7 @@ export const legged = {
   'to-3': {
     name: 'TO-3',
     mount: 'through',
-    shape: 'flat',
+    shape: 'flange',
     lengthMm: 39,
     widthMm: 26,
     heightMm: 9,

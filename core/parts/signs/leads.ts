@@ -31,6 +31,13 @@ export const legSpacing: SignDefinition = {
   side: 'hidden',
 };
 
+export const pinsOffMiddle: SignDefinition = {
+  word: 'two pins off the middle',
+  angle: null,
+  above: 'hidden',
+  side: 'hidden',
+};
+
 export const threePins: SignDefinition = {
   word: 'three pins',
   angle: null,

@@ -251,11 +251,11 @@ const shortNumber = (number: string): readonly string[] =>
 
 const also: Readonly<Record<string, readonly string[]>> = {
   PN2222A: ['KN2222A'],
-  S9013: ['H9013', 'C9013', 'SS9013'],
-  S9014: ['C9014', 'SS9014'],
-  S9012: ['A9012', 'SS9012'],
-  S9015: ['SS9015'],
-  S9018: ['C9018', 'SS9018'],
+  S9013: ['H9013', 'C9013', 'SS9013', '9013'],
+  S9014: ['C9014', 'SS9014', '9014'],
+  S9012: ['A9012', 'SS9012', '9012'],
+  S9015: ['SS9015', '9015'],
+  S9018: ['C9018', 'SS9018', '9018'],
   // C9018 is the short number of two types with the same leads; it is kept for the commoner one.
   '2SC9018': [],
   S8050: [],

@@ -56,7 +56,8 @@ export function typeByNumber(written: string): FoundType | undefined {
       };
     }
   }
-  return undefined;
+  // ZPD3.3 is printed ZPD3V3.
+  return print.includes('.') ? typeByNumber(print.replace('.', 'V')) : undefined;
 }
 
 /** What is left of a number after so many characters that are no hyphen. */

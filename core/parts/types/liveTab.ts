@@ -1,3 +1,4 @@
+import { isScrewedToSink } from '../body.ts';
 import { familyOf } from '../families/index.ts';
 import type { Part } from '../part.ts';
 import { typeByNumber } from './findType.ts';
@@ -20,7 +21,7 @@ const tabOf: Readonly<Partial<Record<TypeKind, string>>> = {
 /** Whether its tab has a voltage of its own: what touches it is joined to the circuit. Unknown types count as live. */
 export function hasLiveTab(part: Part): boolean {
   const family = familyOf(part);
-  if (family.body.shape !== 'tab') return false;
+  if (!isScrewedToSink(family.body)) return false;
   const kind = part.value.kind === 'type' ? typeByNumber(part.value.print)?.type.kind : undefined;
   return kind === undefined || tabOf[kind] !== 'ground';
 }

@@ -95,6 +95,9 @@ const surfaceSuffix =
   /^-?\d{0,2}(A|B|C|I|AC|AI|BC|UB)?(D|DR|DRE4|DT|DTR2G|DG|M|MX|SU|SSU|SN|WG|FP|DW|DWR|PW|PWR)$/;
 const squareSuffix = /^-?\d{0,2}(AU|MU|AN|MN)$/;
 
+/** The metal case of regulators: LM317K, 7805CK. */
+const caseSuffix = /^(C?K|KC|KSTEEL)$/;
+
 /** Makers whose D is the body through the board, where it is the one on the surface for most (data sheets, from memory). */
 const dIsThrough = /^(?:JRC|NJM|4558)/;
 
@@ -115,6 +118,7 @@ export function packageFromSuffix(
   if (type.kind === 'microcontroller' && squareSuffix.test(rest)) {
     return type.packages.find(({ package: id }) => id.startsWith('qf'))?.package;
   }
+  if (caseSuffix.test(rest)) return type.packages.find(({ package: id }) => id === 'to-3')?.package;
   if (!isChip(type)) return undefined;
   if (throughSuffix.test(rest)) return of(false);
   if (rest === 'D' && dIsThrough.test(written)) return of(false);

@@ -19,7 +19,7 @@ const series: readonly PartType[] = fixedVolts.flatMap((volt): PartType[] => [
     volt,
     maxAmpere: 1,
     maxVolt: volt > 18 ? 40 : 35,
-    packages: [leads('to-220', 'IGO'), leads('to-252', 'IGO')],
+    packages: [leads('to-220', 'IGO'), leads('to-252', 'IGO'), leads('to-3', 'IOG')],
   },
   {
     number: `78M${digits(volt)}`,
@@ -43,7 +43,7 @@ const series: readonly PartType[] = fixedVolts.flatMap((volt): PartType[] => [
     volt,
     maxAmpere: 1,
     maxVolt: 35,
-    packages: [leads('to-220', 'GIO')],
+    packages: [leads('to-220', 'GIO'), leads('to-3', 'GOI')],
   },
   {
     number: `79L${digits(volt)}`,
@@ -89,6 +89,8 @@ const rows: readonly Row[] = [
   ['AMS1117-5.0', 5, 1, 15, 'sot-223', 'GOI'],
   ['LM1117-3.3', 3.3, 0.8, 15, 'sot-223', 'GOI'],
   ['LM1117-5.0', 5, 0.8, 15, 'sot-223', 'GOI'],
+  ['LM1117T-3.3', 3.3, 0.8, 15, 'to-220', 'GOI'],
+  ['LM1117T-5.0', 5, 0.8, 15, 'to-220', 'GOI'],
   ['LD1117V33', 3.3, 0.8, 15, 'to-220', 'GOI'],
   ['LD1117V50', 5, 0.8, 15, 'to-220', 'GOI'],
   ['LD1117S33', 3.3, 0.8, 15, 'sot-223', 'GOI'],
@@ -97,14 +99,16 @@ const rows: readonly Row[] = [
   ['AP2112K-3.3', 3.3, 0.6, 6, 'sot-23-5', ''],
   ['MIC5205-3.3', 3.3, 0.15, 16, 'sot-23-5', ''],
   ['MIC5219-3.3', 3.3, 0.5, 12, 'sot-23-5', ''],
+  ['LM309K', 5, 1, 35, 'to-3', 'IOG'],
+  ['LM323K', 5, 3, 20, 'to-3', 'IOG'],
   ['L78S05', 5, 2, 35, 'to-220', 'IGO'],
   ['L78S12', 12, 2, 35, 'to-220', 'IGO'],
 ];
 
 const also: Readonly<Record<string, readonly string[]>> = {
   'AMS1117-5.0': ['AMS1117-5'],
-  'LM1117-5.0': ['LM1117-5', 'LM1117T-5.0'],
-  'LM1117-3.3': ['LM1117T-3.3'],
+  'LM1117-5.0': ['LM1117-5'],
+  'LM1117T-5.0': ['LM1117T-5'],
   'LM2940-5': ['LM2940CT-5', 'LM2940CT-5.0', 'LM2940-5.0'],
   'LM2940-12': ['LM2940CT-12'],
   'LP2950-5': ['LP2950CZ-5', 'LP2950-5.0', 'LP2950ACZ-5.0'],
@@ -130,7 +134,7 @@ const adjustable: readonly PartType[] = [
     kind: 'adjustable-regulator',
     maxAmpere: 1.5,
     maxVolt: 40,
-    packages: [leads('to-220', 'AOI'), leads('sot-223', 'AOI')],
+    packages: [leads('to-220', 'AOI'), leads('sot-223', 'AOI'), leads('to-3', 'AIO')],
   },
   {
     number: 'LM317L',
@@ -144,14 +148,14 @@ const adjustable: readonly PartType[] = [
     kind: 'adjustable-regulator',
     maxAmpere: 3,
     maxVolt: 35,
-    packages: [leads('to-220', 'AOI')],
+    packages: [leads('to-220', 'AOI'), leads('to-3', 'AIO')],
   },
   {
     number: 'LM338',
     kind: 'adjustable-regulator',
     maxAmpere: 5,
     maxVolt: 40,
-    packages: [leads('to-220', 'AOI')],
+    packages: [leads('to-220', 'AOI'), leads('to-3', 'AIO')],
   },
   {
     number: 'LT1083',
@@ -172,7 +176,7 @@ const adjustable: readonly PartType[] = [
     kind: 'adjustable-negative-regulator',
     maxAmpere: 1.5,
     maxVolt: 40,
-    packages: [leads('to-220', 'AIO')],
+    packages: [leads('to-220', 'AIO'), leads('to-3', 'AOI')],
   },
   {
     number: 'LM337L',

@@ -34,6 +34,12 @@ const european = (series: string, maxWatt: number, body: PackageId, from = 2.4) 
     .filter((volt) => volt >= from)
     .map((volt) => zener(`${series}C${written(volt)}`, volt, maxWatt, body));
 
+/** Some series have no letter for the tolerance: ZPD5V1. */
+const withoutC = ({ number, ...rest }: PartType): PartType => ({
+  ...rest,
+  number: number.replace(/C(?=\d)/, ''),
+});
+
 /** Zener diodes; body and power from memory of data sheets. */
 export const zeners: readonly PartType[] = [
   ...volts1N47.map((volt, index) => zener(`1N${4728 + index}`, volt, 1, 'do-41')),
@@ -42,8 +48,6 @@ export const zeners: readonly PartType[] = [
   ...european('BZX79', 0.5, 'do-35'),
   ...european('BZX85', 1.3, 'do-41', 2.7),
   ...european('BZV55', 0.5, 'sod-80'),
-  ...european('ZPD', 0.5, 'do-35').map(({ number, ...rest }) => ({
-    ...rest,
-    number: number.replace('ZPDC', 'ZPD'),
-  })),
+  ...european('ZPD', 0.5, 'do-35').map(withoutC),
+  ...european('ZPY', 1.3, 'do-41', 3.9).map(withoutC),
 ];

@@ -158,7 +158,9 @@ const readFarad: Reader = (text, { recognise }) => {
   // `.1`, `0.047`: microfarads, on film and ceramic ones alike (common practice).
   if (/^0?[.,]\d+[FGJKMZ]?$/.test(text)) {
     const { value, letter } = splitPlain(text);
-    return sure(Number(`0.${value.replace(/^0?[.,]/, '')}e-6`), letter);
+    const amount = Number(`0.${value.replace(/^0?[.,]/, '')}e-6`);
+    // “0.1F”: a farad of a backup capacitor, a slip for µF, or the letter of 1 %.
+    return letter === 'F' ? doubtful(amount) : sure(amount, letter);
   }
   // What can be turned from one value to another is known by the greater one.
   const range = /^\d+(?:[.,]\d+)?\s?(?:pF?)?[-–~…]+(\d+(?:[.,]\d+)?\s?pF?)$/i.exec(text);

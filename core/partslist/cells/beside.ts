@@ -59,6 +59,9 @@ export function findPins(cell: string, description: string): number | undefined 
     /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b/i.exec(text) ??
     /\b(\d{1,2})[ -](?:pin|pol)[ -]?(?:socket|sockel|fassung)\b/i.exec(text);
   if (match) return Number(match[1]);
+  // Plugs and terminals are sold by poles: “XH2.54-3P”; 22P alone are picofarads.
+  const poles = /\b(?:KF|DG|XH|PH|ZH|EH|VH|JST)[\w.]{0,5}[ -](\d{1,2})P\b/i.exec(text);
+  if (poles) return Number(poles[1]);
   return grid ? Number(grid[1]) * Number(grid[2]) : undefined;
 }
 

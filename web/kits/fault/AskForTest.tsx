@@ -1,9 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import {
   type Answer,
@@ -21,7 +19,12 @@ import { goodText } from '#core/words/faultReadings';
 import { partText, testText } from '#core/words/faultWords';
 import { Means } from './Means.tsx';
 import { Outcomes } from './Outcomes.tsx';
-import { ReadNumber } from './ReadNumber.tsx';
+
+// Fields for typing and choosing are a third of the page; the question is read first.
+const ReadNumber = lazy(async () => ({ default: (await import('./ReadNumber.tsx')).ReadNumber }));
+const AnotherTest = lazy(async () => ({
+  default: (await import('./AnotherTest.tsx')).AnotherTest,
+}));
 
 interface AskForTestProps {
   readonly dictionary: FaultDictionary;
@@ -64,11 +67,13 @@ export function AskForTest({
       {staysOff && <p>{t('kits.fault.stayOff')}</p>}
       <p className="fault-ask">{testText(t, dictionary, test, parts)}</p>
       {unitOf(test) ? (
-        <ReadNumber
-          key={testKey(test)}
-          test={test}
-          read={(outcome) => answer([{ test, outcome }])}
-        />
+        <Suspense>
+          <ReadNumber
+            key={testKey(test)}
+            test={test}
+            read={(outcome) => answer([{ test, outcome }])}
+          />
+        </Suspense>
       ) : (
         glance.map((one) => (
           <div key={testKey(one)} className="fault-seen">
@@ -96,26 +101,14 @@ export function AskForTest({
         <Button color="inherit" variant="outlined" onClick={() => skip(test)}>
           {t('kits.fault.cannotTell')}
         </Button>
-        <TextField
-          select
-          size="small"
-          label={t('kits.fault.another')}
-          value={own ? testKey(own.test) : ''}
-          onChange={({ target }) =>
-            setOwn([proposed, ...others].find((one) => testKey(one.test) === target.value))
-          }
-          sx={{ width: 420, maxWidth: '100%' }}
-        >
-          {[proposed, ...others].map((one) => (
-            <MenuItem
-              key={testKey(one.test)}
-              value={testKey(one.test)}
-              sx={{ whiteSpace: 'normal' }}
-            >
-              {testText(t, dictionary, one.test, parts)}
-            </MenuItem>
-          ))}
-        </TextField>
+        <Suspense>
+          <AnotherTest
+            {...{ dictionary, parts }}
+            proposed={[proposed, ...others]}
+            chosen={own}
+            choose={setOwn}
+          />
+        </Suspense>
       </Box>
     </section>
   );

@@ -101,6 +101,18 @@ function bodyAbove(seat: Seat, family: PartFamily, part: Part): Shape[] {
         rect(left, top, length, 1.3, { fill: material.tin, ...edge }),
         rect(left, top + 1.3, length, width - 1.3, fill),
       ];
+    case 'flange':
+      return [
+        path(
+          `M${left + 2} ${middle.y - 3.6}L${middle.x - 6} ${top + 1}H${middle.x + 6}L${right - 2} ${middle.y - 3.6}A4 4 0 0 1 ${right - 2} ${middle.y + 3.6}L${middle.x + 6} ${top + width - 1}H${middle.x - 6}L${left + 2} ${middle.y + 3.6}A4 4 0 0 1 ${left + 2} ${middle.y - 3.6}Z`,
+          fill,
+        ),
+        circle(middle.x, middle.y, width * 0.4, fill),
+        circle(middle.x, middle.y, width * 0.36, { stroke: '#00000033', strokeWidth: 0.3 }),
+        ...[left + length * 0.11, right - length * 0.11].map((x) =>
+          circle(x, middle.y, 1.6, { fill: '#f3ead8', ...edge }),
+        ),
+      ];
     case 'dip':
     case 'so': {
       const legs = body.shape === 'dip' ? leadsOf(family, part, seat) : soLegs(seat, part);

@@ -130,6 +130,14 @@ function bodySide(seat: Seat, family: PartFamily, part: Part): Shape[] {
         rect(left, top - stand - 8.6, length, 8.6, fill),
       ];
     }
+    case 'flange':
+      return [
+        rect(left, top - 1.6, length, 1.6, fill),
+        rect(left + length * 0.23, top - height, length * 0.54, height - 1.6, {
+          ...fill,
+          radius: 0.8,
+        }),
+      ];
     case 'dip':
     case 'so': {
       const legs = body.shape === 'dip' ? leadsOf(family, part, seat) : soLegs(seat, part);

@@ -5,7 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const socketDip: PartFamily<'socket-dip'> = {
   id: 'socket-dip',
   job: 'socket',
-  letters: ['X', 'XU', 'XIC', 'SK', 'S', 'IC', 'U'],
+  letters: ['XU', 'XIC', 'SK', 'X', 'S', 'IC', 'U'],
   role: 'socket',
   mount: 'through',
   body: {

@@ -5,7 +5,7 @@ import { frequencyPrints } from '../../marks.ts';
 export const crystal: PartFamily<'crystal'> = {
   id: 'crystal',
   job: 'timebase',
-  letters: ['Y', 'X', 'XTAL', 'Q'],
+  letters: ['Y', 'XTAL', 'Q', 'X'],
   role: 'board-part',
   mount: 'through',
   body: {

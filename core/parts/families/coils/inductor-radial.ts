@@ -36,7 +36,7 @@ export const inductorRadial: PartFamily<'inductor-radial'> = {
   recognise: {
     assumedFor: null,
     needs:
-      /\b(i-shaped|radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b/,
+      /\b(i-shaped|radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b|\b(?:[5-9]|1\d)(?:[.,]\d)?\s?[x×]\s?\d/,
     not: /\b(smd|smt|capacitor|kondensator|elko|electrolytic)\b/,
   },
   words: {

@@ -5,7 +5,7 @@ import { frequencyPrints } from '../../marks.ts';
 export const resonator: PartFamily<'resonator'> = {
   id: 'resonator',
   job: 'timebase',
-  letters: ['Y', 'X', 'CR'],
+  letters: ['Y', 'CR', 'X'],
   role: 'board-part',
   mount: 'through',
   body: {

@@ -6,7 +6,7 @@ export const transformer: PartFamily<'transformer'> = {
   id: 'transformer',
   job: 'inductor',
   acts: 'unknown',
-  letters: ['T', 'TR', 'L', 'TX'],
+  letters: ['TR', 'TX', 'T', 'L'],
   role: 'board-part',
   mount: 'through',
   body: {

@@ -96,6 +96,13 @@ export const connectors = {
     'klemme',
     'kroonsteen',
     'bornier',
+    'borne a vis',
+    'bornier a vis',
+    'borne',
+    'printklemme',
+    'federklemme',
+    'anreihklemme',
+    'leiterplattenklemme',
     'bornera',
   ],
 } as const satisfies CalledBy;

@@ -47,14 +47,14 @@ export const bridgeRectifier: PartFamily<'bridge-rectifier'> = {
     one: 'bridge rectifier',
     many: 'bridge rectifiers',
     fit: [
-      'Find the + and the two ~ printed on it. The longest lead is plus.',
+      'Find the + and the two ~ printed on it. On most, the longest lead is plus.',
       'Spread the four leads to the holes and push it in, a few millimetres above the board.',
       'Solder one lead, check that the + is at the +, then the others. Trim.',
     ],
     hold: 'Spread the leads a little: it holds by itself.',
     mistakes: ['It is turned by a quarter, so that ~ goes to +.', 'The print is read upside down.'],
     wayRound:
-      'The + printed on it, and the longest lead, go to the hole marked +. The two ~ go to the holes marked ~.',
+      'The + printed on it goes to the hole marked +; on most it is the longest lead too. The two ~ go to the holes marked ~.',
     backwards: 'It shorts the supply: it and the supply get very hot at once.',
   },
   prints: typePrints,

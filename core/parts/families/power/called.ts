@@ -124,6 +124,7 @@ export const power = {
     'feinsicherung',
     'polyfuse',
     'ptc fuse',
+    'ptc',
     'resettable fuse',
     'fusible',
     'zekering',

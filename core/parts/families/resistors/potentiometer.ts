@@ -7,7 +7,7 @@ export const potentiometer: PartFamily<'potentiometer'> = {
   id: 'potentiometer',
   job: 'resistor',
   acts: 'sliding',
-  letters: ['RV', 'VR', 'P', 'POT'],
+  letters: ['RV', 'VR', 'P', 'RP', 'POT', 'R'],
   role: 'board-part',
   mount: 'through',
   body: {

@@ -34,7 +34,7 @@ export const resistorNetwork: PartFamily<'resistor-network'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/],
+    types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/, /\bSI[PL]-?\d{1,2}\b/],
   },
   words: {
     one: 'resistor network',

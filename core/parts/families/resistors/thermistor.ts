@@ -35,6 +35,8 @@ export const thermistor: PartFamily<'thermistor'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
+    // Sold by its current it is a fuse that comes back.
+    not: /\b\d+(?:[.,]\d+)?\s?m?a\b/,
   },
   words: {
     one: 'thermistor',

@@ -7,7 +7,7 @@ export const trimmer: PartFamily<'trimmer'> = {
   id: 'trimmer',
   job: 'resistor',
   acts: 'sliding',
-  letters: ['RV', 'VR', 'P', 'TR'],
+  letters: ['RV', 'VR', 'P', 'RP', 'TR', 'R'],
   role: 'board-part',
   mount: 'through',
   body: {
@@ -37,6 +37,7 @@ export const trimmer: PartFamily<'trimmer'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
+    types: [/\b(?:3296|3362|3386)[A-Z]?\b/, /\bRM-?06[35]\b/],
     not: /\b(lin|log|shaft|stereo)\b|^(?!.*\b(precision|3296\w?|3362\w?)\b).*\bpotentiometer\b/,
   },
   words: {

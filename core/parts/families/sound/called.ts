@@ -29,6 +29,7 @@ export const sound = {
     'speaker',
     'loudspeaker',
     'lautsprecher',
+    'kleinlautsprecher',
     'luidspreker',
     'haut-parleur',
     'altavoz',

@@ -6,7 +6,7 @@ export const pushButton: PartFamily<'push-button'> = {
   id: 'push-button',
   job: 'switch',
   acts: 'button',
-  letters: ['S', 'SW', 'B', 'BTN', 'T'],
+  letters: ['SW', 'S', 'B', 'BTN', 'T'],
   role: 'board-part',
   mount: 'through',
   body: {
@@ -35,6 +35,11 @@ export const pushButton: PartFamily<'push-button'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
+    types: [
+      /\b6 ?[x×] ?6(?: ?[x×] ?\d+(?:[.,]\d)?)?(?: ?mm)?\b/,
+
+      /\bB3F-?\d{4}\b/,
+    ],
     not: /\b(smd|smt)\b/,
   },
   words: {

@@ -5,7 +5,7 @@ export const rotaryEncoder: PartFamily<'rotary-encoder'> = {
   id: 'rotary-encoder',
   job: 'switch',
   acts: 'encoder',
-  letters: ['SW', 'S', 'ENC', 'RE', 'EN', 'ROT'],
+  letters: ['ENC', 'RE', 'EN', 'ROT', 'SW', 'S'],
   role: 'board-part',
   mount: 'through',
   body: {

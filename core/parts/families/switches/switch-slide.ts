@@ -36,6 +36,7 @@ export const switchSlide: PartFamily<'switch-slide'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
+    types: [/\bS[SK]-?[12][2-4][DEF]\d\d\w*\b/],
     not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b|\b(rocker|wipp\w*)\b/,
   },
   words: {

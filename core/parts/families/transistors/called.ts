@@ -82,6 +82,8 @@ export const transistors = {
     'regler',
   ],
   'transistor-can': ['metal can transistor', 'transistor metal can'],
+  'transistor-to3': ['to-3 transistor', 'transistor to-3'],
+  'regulator-to3': ['to-3 regulator', 'regulator to-3'],
   'transistor-sot23': [
     'transistor',
     'npn',

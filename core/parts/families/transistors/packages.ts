@@ -30,3 +30,13 @@ export const sot23: Body = {
   colour: '#2a2a2c',
   source: 'SOT-23 body 2.9 x 1.3 mm, from memory of the JEDEC outline',
 };
+
+export const to3: Body = {
+  shape: 'flange',
+  lengthMm: 39,
+  widthMm: 26,
+  heightMm: 9,
+  leadMm: 10.9,
+  colour: '#cfd3d6',
+  source: 'TO-3 case 39 x 26 mm, pins 10.9 mm apart, from memory of the JEDEC outline',
+};
