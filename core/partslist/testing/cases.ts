@@ -380,6 +380,8 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('white 5mm 20000mcd', 'D17', 'led-5mm', 'white', { body: '5 mm LED' }),
   ],
   'what is near the name of something else': [
+    c('10 pin IDC header', 'J4', 'connector', '', { pins: 10 }),
+    c('banana terminal', 'J7', 'terminal-block', '', { doubts: ['family'] }),
     c('borne à vis 2 plots', 'X1', 'terminal-block', ''),
     c('Schraube M3', 'X2', 'screw', '', { doubts: ['family'] }),
     c('Schraube M3', 'H1', 'screw', ''),

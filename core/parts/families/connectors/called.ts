@@ -19,6 +19,8 @@ export const connectors = {
     'xh connector',
     'stekker',
     'kk connector',
+    'idc header',
+    'idc',
   ],
   jack: [
     'jack',

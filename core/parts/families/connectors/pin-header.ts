@@ -34,7 +34,7 @@ export const pinHeader: PartFamily<'pin-header'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    not: /female|socket|buchse|femelle|hembra|shrouded|box header/,
+    not: /female|socket|buchse|femelle|hembra|shrouded|box header|\bidc\b/,
   },
   words: {
     one: 'pin header',

@@ -35,6 +35,7 @@ export const terminalBlock: PartFamily<'terminal-block'> = {
   prepareMinutes: 0.7,
   recognise: {
     assumedFor: null,
+    not: /banana|bananen|binding post|polklemme/,
     types: [/\b(?:KF|DG)-?(?:128|300|301|306|350)\b/],
   },
   words: {
