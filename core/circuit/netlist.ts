@@ -19,6 +19,12 @@ export type Analysis =
   | { readonly kind: 'point' }
   | { readonly kind: 'time'; readonly stopSeconds: number; readonly stepSeconds: number };
 
+/** At rest, so many times: the node `step` has as many volts as the number of the time, from 1. */
+export interface Steps {
+  readonly kind: 'steps';
+  readonly count: number;
+}
+
 /** How the board stands while it is measured. */
 export interface Conditions {
   /** By place; what is not said stands in its usual state. */
@@ -38,11 +44,13 @@ export interface Bench {
   /** A draw for each part, by its place. */
   readonly drawOf: (place: string) => Draw;
   readonly conditions: Conditions;
-  readonly analysis: Analysis;
+  readonly analysis: Analysis | Steps;
   /** How hard it is tried: 0 at first. */
   readonly attempt: number;
   /** Cards beside those of the board. */
   readonly extra?: readonly string[];
+  /** Voltages of a board much like it, from which a solution at rest is looked for: several times as fast. */
+  readonly near?: ReadonlyMap<string, ArrayLike<number>>;
 }
 
 /** The node of a net: minus of the supply is ground. */
@@ -90,7 +98,18 @@ export function cardsOf(
 
 /** A bench with a board on it, as a netlist that a SPICE simulator runs. */
 export function netlistOf(bench: Bench): string {
-  const { circuit, fitted, at, across, drawOf, conditions, analysis, attempt, extra = [] } = bench;
+  const {
+    circuit,
+    fitted,
+    at,
+    across,
+    drawOf,
+    conditions,
+    analysis,
+    attempt,
+    extra = [],
+    near,
+  } = bench;
   const flipSeconds = analysis.kind === 'time' ? analysis.stopSeconds / 10_000 : 1e-6;
   const cards = circuit.devices
     .filter(({ place }) => fitted.has(place))
@@ -114,21 +133,42 @@ export function netlistOf(bench: Bench): string {
     ...nets.map((node) => `${named('R', { place: node }, 'leak')} ${node} 0 1e12`),
     `.save ${[...nets.map((node) => `v(${node})`), supplyCurrent, ...meters.map((name) => `i(${name})`), ...watts].join(' ')}`,
     attempts[Math.min(attempt, attempts.length - 1)] ?? '',
-    analysis.kind === 'point'
-      ? '.op'
-      : `.tran ${figure(analysis.stepSeconds)} ${figure(analysis.stopSeconds)} 0 ${figure(analysis.stepSeconds)} uic`,
+    ...(near && analysis.kind !== 'time' ? nodesets(nets, near) : []),
+    ...analysisCards(analysis),
     '.end',
   ].join('\n');
 }
 
-function acrossCards(across: Across, plus: string, analysis: Analysis): string[] {
+function analysisCards(analysis: Bench['analysis']): string[] {
+  switch (analysis.kind) {
+    case 'point':
+      return ['.op'];
+    case 'steps':
+      return ['Vstep step 0 1', `.dc Vstep 1 ${analysis.count} 1`];
+    case 'time': {
+      const step = figure(analysis.stepSeconds);
+      return [`.tran ${step} ${figure(analysis.stopSeconds)} 0 ${step} uic`];
+    }
+  }
+}
+
+/** Where the search begins; what it finds may lie elsewhere. */
+function nodesets(nets: readonly string[], near: NonNullable<Bench['near']>): string[] {
+  const known = nets.flatMap((node) => {
+    const volt = near.get(`v(${node})`)?.[0];
+    return volt === undefined || !Number.isFinite(volt) ? [] : [`V(${node})=${figure(volt)}`];
+  });
+  return known.length > 0 ? [`.nodeset ${known.join(' ')}`] : [];
+}
+
+function acrossCards(across: Across, plus: string, analysis: Bench['analysis']): string[] {
   const { volt, ohm } = across;
   const sign = across.kind === 'ohmmeter' && across.turned ? -1 : 1;
   // Switched on from nothing: what swings has to begin somewhere.
   const rise = analysis.kind === 'time' ? analysis.stopSeconds / 1000 : 0;
   const source =
-    analysis.kind === 'point'
-      ? `dc ${figure(sign * volt)}`
-      : `pwl(0 0 ${figure(rise)} ${figure(sign * volt)})`;
+    analysis.kind === 'time'
+      ? `pwl(0 0 ${figure(rise)} ${figure(sign * volt)})`
+      : `dc ${figure(sign * volt)}`;
   return [`Vsupply sup 0 ${source}`, `Rsupply sup ${plus} ${figure(ohm)}`];
 }

@@ -16,7 +16,7 @@ import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import type { Faulty, Subject } from './fault.ts';
 import { groupsOf } from './groups.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
-import { madeUp, unpoweredOf, watchedFor } from './madeUp.ts';
+import { madeUp, restAlike, unpoweredOf, watchedFor } from './madeUp.ts';
 import { pointsOf, worthSeeing } from './points.ts';
 import { type FromGood, looksOf, type Shown, type Signature, signatureOf } from './signature.ts';
 
@@ -82,11 +82,12 @@ export async function makeDictionary(
   if (!asPrinted) return null;
   const hertzOf = ({ senses }: Shown) => senses.map(({ hertz }) => hertz);
   const points = worthSeeing(allPoints, looksOf(asPrinted, hertzOf(asPrinted)));
-  const boards = (faulty: Faulty, count: number, seed: number) => {
+  const boards = (faulty: Faulty, count: number, seed: number, settles: boolean) => {
     const most = isUnsure ? Math.max(count, boardsUnsure) : count;
-    return madeUp(engine, points, faulty, analysis, most, seed);
+    return madeUp(engine, points, faulty, analysis, most, seed, 'as printed', settles);
   };
-  const goodShown = await boards(meant, isAtRest ? goodBoards.atRest : goodBoards.overTime, 1);
+  const ofGood = isAtRest ? goodBoards.atRest : goodBoards.overTime;
+  const goodShown = await boards(meant, ofGood, 1, false);
   const [usual] = goodShown;
   if (!usual) return null;
   const goodHertz = hertzOf(usual);
@@ -94,6 +95,7 @@ export async function makeDictionary(
   const good = signatureOf(goodShown, await unpoweredOf(engine, points, meant), usually);
   const fromGood: FromGood = { ...usually, signature: good };
 
+  const settles = isAtRest && restAlike(goodShown, volt);
   const faults = faultsOf(subject);
   const shows = new Map<string, number>();
   const signatures: (Signature | null)[] = [];
@@ -105,7 +107,8 @@ export async function makeDictionary(
     if (at === undefined) {
       at = signatures.length;
       shows.set(key, at);
-      const shown = await boards(faulty, isAtRest ? boardsAtRest : boardsOverTime, index + 2);
+      const many = isAtRest ? boardsAtRest : boardsOverTime;
+      const shown = await boards(faulty, many, index + 2, settles);
       signatures.push(
         shown.length === 0
           ? null

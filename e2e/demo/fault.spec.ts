@@ -73,8 +73,10 @@ test('from a seat on the floor to what is wrong, which is noted at that seat', a
   // Nothing has been soldered here, as far as anybody has said.
   await expect(page.getByText(/Not on this board yet: .*D1/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('group', { name: 'D1, red LED' })).toHaveCount(0);
+  await expect(page.locator('.body-ahead').first()).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'It is finished' }).click();
+  await expect(page.locator('.body-ahead')).toHaveCount(0);
   await expect(page.getByRole('group', { name: 'D1, red LED' })).toBeVisible();
   await page.getByLabel('Enter something else').click();
   await page.getByRole('option', { name: /Look closely at D1/ }).click();

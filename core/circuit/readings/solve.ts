@@ -9,11 +9,20 @@ export type Vectors = ReadonlyMap<string, Samples>;
 export async function solve(
   engine: SpiceEngine,
   { circuit, fitted, at, conditions }: Stage,
-  how: Pick<Bench, 'across' | 'drawOf' | 'analysis'> & { readonly extra: readonly string[] },
+  {
+    near,
+    ...how
+  }: Pick<Bench, 'across' | 'drawOf' | 'analysis'> & {
+    readonly extra: readonly string[];
+    readonly near?: Vectors | undefined;
+  },
 ): Promise<Vectors | null> {
   // The same made-up board at every attempt: its draws are made once.
   for (let attempt = 0; attempt < attempts.length; attempt += 1) {
-    const run = await engine.run(netlistOf({ circuit, fitted, at, conditions, attempt, ...how }));
+    const beginsAt = near && attempt === 0 ? { near } : {};
+    const run = await engine.run(
+      netlistOf({ circuit, fitted, at, conditions, attempt, ...how, ...beginsAt }),
+    );
     if (run.ok) return run.vectors;
     if (run.why === 'fault') throw new Error(run.says);
     // What took too long takes too long again.

@@ -65,10 +65,18 @@ export function FaultBench({
   const [isFinished, setFinished] = useState(false);
   const missing = isFinished ? nothing : (known?.missing ?? nothing);
   const dictionary = useMemo(() => whileMissing(ofWhole, missing), [ofWhole, missing]);
+  const byPlace = useMemo(() => partsByPlace(parts), [parts]);
+  // What is not fitted yet is drawn faintly.
+  const fitted = useMemo(
+    () =>
+      missing.length === 0
+        ? {}
+        : { done: new Set([...byPlace.keys()].filter((place) => !missing.includes(place))) },
+    [byPlace, missing],
+  );
   const work = useBenchWork(dictionary, of);
   const { answers, skipped, danger, begunAt, takeBack, skip, setDanger } = work;
   const [pointed, setPointed] = useState<readonly string[]>();
-  const byPlace = useMemo(() => partsByPlace(parts), [parts]);
   const weights = useMemo(
     () =>
       together(
@@ -172,11 +180,11 @@ export function FaultBench({
       </div>
       <div className="fault-board">
         <figure>
-          <BoardMap board={board} parts={byPlace} side="top" now={now} />
+          <BoardMap board={board} parts={byPlace} side="top" {...{ now, ...fitted }} />
           <figcaption>{t('kits.fault.topView')}</figcaption>
         </figure>
         <figure>
-          <BoardMap board={board} parts={byPlace} side="bottom" now={now} />
+          <BoardMap board={board} parts={byPlace} side="bottom" {...{ now, ...fitted }} />
           <figcaption>{t('kits.fault.bottomView')}</figcaption>
         </figure>
       </div>
