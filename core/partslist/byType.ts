@@ -126,6 +126,9 @@ function doubtsOf(
   if (word && word.byWord >= 4 && word.family.job !== family.job && !sameKin(word.family, family)) {
     doubts.add('family');
   }
+  // “TM1637 display” is one on a board of its own, and no bare chip; “7-segment driver” says what the chip does.
+  const isShown = shows.test(read.plainText) && !drives.test(read.plainText);
+  if (family.job === 'chip' && isShown) doubts.add('family');
   // The number of what it is for tells nothing of what it is.
   if (!findType(read.aboutText)) doubts.add('family');
   for (const [sign, kinds] of polarityWords) {
@@ -157,6 +160,9 @@ function doubtsOf(
   if (findTypes(read.text).some((one) => !one.needsWord && one.type !== type)) doubts.add('value');
   return [...doubts];
 }
+
+const shows = /\b(display|displays|anzeige|pantalla|afficheur)\b/;
+const drives = /\b(driver|decoder|counter|treiber|decodificador|controlador|controller|zahler)\b/;
 
 /** A TO-92S is a thinner TO-92. */
 const alikeInHand = (a: BodyShape, b: BodyShape) => a === 'half-round' && b === 'slab';

@@ -12,6 +12,7 @@ import {
   findPins,
   findTolerance,
   findVolt,
+  findWays,
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
@@ -328,7 +329,9 @@ export class RowReader {
 
   #pins(recognition: Recognition, text: string): number | undefined {
     const { family } = recognition;
-    const counted = findPins(this.#cell('pins'), text);
+    const cell = this.#cell('pins');
+    const ways = family.acts === 'row-of-switches' && cell === '' ? findWays(text) : undefined;
+    const counted = ways ? 2 * ways : findPins(cell, text);
     const pins = counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
     // Of a kind that is a guess the number of pins is no mistake.
     const twoRows =
@@ -340,7 +343,7 @@ export class RowReader {
     ) {
       return this.#error('pins', said('lists.line.pinsCannotBeWriteTheNumberOf', { pins }));
     }
-    return countsPins(family) || this.#cell('pins') !== '' ? pins : undefined;
+    return countsPins(family) || cell !== '' ? pins : undefined;
   }
 
   #warnOf(

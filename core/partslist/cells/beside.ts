@@ -65,6 +65,14 @@ export function findPins(cell: string, description: string): number | undefined 
   return grid ? Number(grid[1]) * Number(grid[2]) : undefined;
 }
 
+/** Switches side by side in one body, `DIP switch 8`, `4fach`, `8-way`; undefined where nothing tells. */
+export function findWays(text: string): number | undefined {
+  const found =
+    /\b(?:switch|schalter|schakelaar|interruptor)\s(\d{1,2})\b/i.exec(text) ??
+    /\b(\d{1,2})[ -]?(?:fach|ways?|pos|positions?|posiciones|vias|pol(?:ig)?|bit)\b/i.exec(text);
+  return found ? Number(found[1]) : undefined;
+}
+
 const counting =
   /^(?:x\s*)?(\d{1,4})(?:[.,]0+)?\s*(?:x|pcs?|pieces?|st(?:k|u?ck)?|ea(?:ch)?|off|nos?|szt|uds?|u|unid(?:ades)?|pz(?:as)?|pieces?|pieza?s?|stuks?)?\.?$/i;
 

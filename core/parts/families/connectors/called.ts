@@ -84,6 +84,8 @@ export const connectors = {
     'header socket',
     'pin socket',
     'connecteur femelle',
+    'conector hembra',
+    'female connector',
     'female pin header',
     'buchse leiste',
     'header female',

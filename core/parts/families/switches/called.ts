@@ -76,7 +76,6 @@ export const switches = {
     'schakelaar',
     'interrupteur',
     'interruptor',
-    'spdt',
   ],
   'switch-toggle': [
     'switch',
