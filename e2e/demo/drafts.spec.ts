@@ -92,7 +92,11 @@ const editors: readonly Editor[] = [
         .first()
         .click();
       await page.getByRole('link', { name: 'Floor', exact: true }).click();
-      await page.getByRole('button', { name: 'Tell everyone …' }).click();
+      // A busy machine may draw the floor anew under the click.
+      await expect(async () => {
+        await page.getByRole('button', { name: 'Tell everyone …' }).click({ timeout: 5_000 });
+        await expect(page.getByRole('dialog')).toBeVisible({ timeout: 5_000 });
+      }).toPass();
     },
     field: (page) => page.getByRole('dialog').getByLabel('What everybody must know'),
     typed: 'The flat of these faces the switch',
