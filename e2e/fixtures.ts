@@ -89,15 +89,29 @@ async function colours(page: Page, scheme: 'light' | 'dark'): Promise<void> {
 const axe = (page: Page) =>
   new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
 
+/** What is wrong stays so; a page that is just being drawn anew is looked at once more. */
 async function expectNothingSerious(builder: AxeBuilder): Promise<void> {
-  const { violations } = await builder.analyze();
-  const serious = violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes.map(({ html, any }) => `${html.slice(0, 160)} ${any[0]?.message ?? ''}`).join(' | ')}`,
-    );
-  expect(serious).toEqual([]);
+  await expect(async () => {
+    const { violations } = await builder.analyze();
+    const serious = violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes.map(({ html, any }) => `${html.slice(0, 160)} ${any[0]?.message ?? ''}`).join(' | ')}`,
+      );
+    expect(serious).toEqual([]);
+  }).toPass({ timeout: 10_000 });
+}
+
+/**
+ * Presses a button until what it opens is there: where a page is drawn anew between pressing and letting go, the click
+ * goes nowhere. Never pressed behind what is open already.
+ */
+export async function openBy(button: Locator, opened: Locator): Promise<void> {
+  await expect(async () => {
+    if (!(await opened.isVisible())) await button.click({ timeout: 10_000 });
+    await expect(opened).toBeVisible({ timeout: 10_000 });
+  }).toPass();
 }
 
 let session: Promise<{ cookies: Parameters<BrowserContext['addCookies']>[0] }> | undefined;

@@ -9,6 +9,7 @@ import type { Packaged, TypeKind } from '../parts/types/type.ts';
 import type { Scored } from './byWords.ts';
 import type { Doubt } from './confidence.ts';
 import { lettersOf, type Read } from './look.ts';
+import { strangeWords } from './vocabulary.ts';
 
 /** What a type number says of a line. */
 export interface TypedReading {
@@ -27,8 +28,8 @@ const namedAfter: ReadonlySet<PartFamily['job']> = new Set([
   'supply',
 ]);
 
-/** A module with an LM2596 on it is a module. */
-const isNamedAfter = ({ job, recognise: { kinds } }: PartFamily): boolean =>
+/** Named after what it is for, or what it carries: a module with an LM2596 on it is a module. */
+export const isNamedAfter = ({ job, recognise: { kinds } }: PartFamily): boolean =>
   namedAfter.has(job) || (job === 'chip' && kinds === undefined);
 
 /**
@@ -47,7 +48,7 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
   const written = taking
     .map(({ job, mount }) => bodyIn(read.plainText, job, mount))
     .find((one) => one !== undefined);
-  const packaged = packagedAs(found, written);
+  const packaged = packagedAs(found, written, read.mount);
   const family = familyFor(taking, packaged);
   if (!family) return undefined;
   return {
@@ -69,6 +70,7 @@ const isSpokenFor = (taking: readonly PartFamily[], read: Read, scored: readonly
 function packagedAs(
   { type, package: bySuffix }: FoundType,
   written: Package | undefined,
+  mount: Read['mount'],
 ): Packaged {
   const [usual] = type.packages;
   const inWritten = written && type.packages.find(({ package: id }) => packageById(id) === written);
@@ -76,10 +78,16 @@ function packagedAs(
   const alike =
     written &&
     type.packages.find(
-      ({ package: id, pins }) => packageById(id).mount === written.mount && pins === written.pins,
+      ({ package: id, pins }) =>
+        packageById(id).mount === written.mount && pins > 4 && pins === written.pins,
     );
   const suffixed = type.packages.find(({ package: id }) => id === bySuffix);
-  return inWritten ?? alike ?? suffixed ?? usual;
+  // “LM358 SMD”: the one of its bodies that is fixed so.
+  const fixedSo =
+    written || mount === undefined
+      ? undefined
+      : type.packages.find(({ package: id }) => packageById(id).mount === mount);
+  return inWritten ?? alike ?? suffixed ?? fixedSo ?? usual;
 }
 
 /** The family that draws bodies of that form; where none does, one that is fixed in the same way. */
@@ -114,7 +122,7 @@ const polarityWords: readonly (readonly [RegExp, readonly TypeKind[]])[] = [
 ];
 
 function doubtsOf(
-  { type }: FoundType,
+  { type, inOtherBody }: FoundType,
   { package: id, pins }: Packaged,
   family: PartFamily,
   written: Package | undefined,
@@ -129,6 +137,8 @@ function doubtsOf(
   // “TM1637 display” is one on a board of its own, and no bare chip; “7-segment driver” says what the chip does.
   const isShown = shows.test(read.plainText) && !drives.test(read.plainText);
   if (family.job === 'chip' && isShown) doubts.add('family');
+  // A word that nobody here knows may make another thing of it: “WS2812 strip”.
+  if (strangeWords(read.calledText, family, 'type').length > 0) doubts.add('family');
   // The number of what it is for tells nothing of what it is.
   if (!findType(read.aboutText)) doubts.add('family');
   for (const [sign, kinds] of polarityWords) {
@@ -140,16 +150,19 @@ function doubtsOf(
     if (owners.length > 0 && owners.every((one) => one.job !== family.job)) doubts.add('family');
   }
   const body = packageById(id);
+  if (!written && inOtherBody) doubts.add('package');
   if (
     written &&
     written !== body &&
-    !(written.pins === body.pins && written.mount === body.mount)
+    !(pins > 4 && written.pins === body.pins && written.mount === body.mount)
   ) {
     doubts.add('package');
   }
   // A body that is fixed in another way: “WS2812B 5mm”.
-  const elsewhere = written ? undefined : readPackage(read.plainText, family.job);
-  if (elsewhere && elsewhere.mount !== body.mount) doubts.add('package');
+  const elsewhere = written
+    ? undefined
+    : (readPackage(read.plainText, family.job)?.mount ?? read.mount);
+  if (elsewhere && elsewhere !== body.mount) doubts.add('package');
   // No picture here has that form.
   const isDrawn = family.body.shape === body.shape || alikeInHand(family.body.shape, body.shape);
   if (body.mount !== family.mount || !isDrawn) doubts.add('package');

@@ -1,3 +1,4 @@
+import { smdApart } from '../parts/packages/readPackage.ts';
 import { readCapacitorCode } from '../quantity/capacitorCode.ts';
 import type { UnitId } from '../quantity/unit.ts';
 import { plain } from './plain.ts';
@@ -5,6 +6,8 @@ import { plain } from './plain.ts';
 export interface Evidence {
   /** Everything the row says about the part. */
   readonly text: string;
+  /** The same without its footprint: in that, makers' words and outlines make no other part of it. */
+  readonly called?: string;
   readonly designators: readonly string[];
 }
 
@@ -13,6 +16,10 @@ export interface Look {
   readonly plainText: string;
   /** As written, up to what the part is for. */
   readonly aboutText: string;
+  /** The same without a footprint beside it. */
+  readonly calledText: string;
+  /** How the line says that it is fixed, by a word; undefined where it says nothing, or both. */
+  readonly mount: 'through' | 'surface' | undefined;
   /** The words of the text with blanks around each, for looking up runs of words. */
   readonly words: string;
   readonly tokens: readonly string[];
@@ -25,10 +32,10 @@ export interface Look {
 
 export type Read = Evidence & Look;
 
-const whatFor = /\s(?:for|für|fur|pour|para|voor|zu)\s.*$/i;
+const whatFor = /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s.*$/i;
 
 /** What a line looks like, before anybody says what it is. */
-export function look({ text, designators }: Evidence): Look {
+export function look({ text, called = text, designators }: Evidence): Look {
   const plainText = plain(parted(text));
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
@@ -41,6 +48,8 @@ export function look({ text, designators }: Evidence): Look {
   return {
     plainText,
     aboutText: text.replace(whatFor, ''),
+    calledText: parted(called).replace(whatFor, ''),
+    mount: mountIn(plainText),
     // Hyphens part words in some languages and join them in others, so both readings count.
     words: ` ${about.replace(/[^a-z0-9-]+/g, ' ')} ${about.replace(/[^a-z0-9]+/g, ' ')} `,
     tokens,
@@ -50,9 +59,16 @@ export function look({ text, designators }: Evidence): Look {
   };
 }
 
+function mountIn(plainText: string): Look['mount'] {
+  const isSurface = /\b(smd|smt|cms|surface[ -]mount(ed)?)\b/.test(plainText);
+  const isThrough = /\b(tht|pth|through[ -]?hole|thru[ -]?hole|bedrahtet)\b/.test(plainText);
+  if (isSurface === isThrough) return undefined;
+  return isSurface ? 'surface' : 'through';
+}
+
 /** Names of footprints part their words by underscores or capitals: `AudioJack3`. */
 const parted = (text: string): string =>
-  text
+  smdApart(text)
     .replace(/_/g, ' ')
     .replace(/(?<![\p{L}\d])(\p{Lu}\p{Ll}{2,})(\p{Lu}\p{Ll}{2,})(\d*)(?![\p{L}\d])/gu, '$1 $2 $3');
 
@@ -74,6 +90,9 @@ const valueWords = new Set([
   'pcs',
   'stk',
   'tol',
+  // Carbon and metal film.
+  'cf',
+  'mf',
 ]);
 
 /** The letters of the first place name; empty where there is none. */

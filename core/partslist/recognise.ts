@@ -3,7 +3,7 @@ import { other } from '../parts/families/other.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
-import { readType, type TypedReading } from './byType.ts';
+import { isNamedAfter, readType, type TypedReading } from './byType.ts';
 import {
   contradicted,
   isClearOf,
@@ -15,7 +15,7 @@ import {
 import type { Confidence, Doubt } from './confidence.ts';
 import { type Evidence, look, type Read } from './look.ts';
 import { namesOf } from './names.ts';
-import { hasUnknownBeside } from './vocabulary.ts';
+import { strangeNumbers, strangeWords } from './vocabulary.ts';
 
 export interface Recognition {
   readonly family: PartFamily;
@@ -57,10 +57,13 @@ export function recognise(evidence: Evidence): Recognition {
     !isOpen &&
     !isMisspelt(best) &&
     !contradicted(best.family, read) &&
-    !hasUnknownBeside(read.words, best.word);
+    strangeWords(read.calledText, best.family, 'words').length === 0 &&
+    (isNamedAfter(best.family) || strangeNumbers(read.calledText, best.family).length === 0);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),
-    ...(contradictsBody(best.family, read) || standsThough(best.family, read)
+    ...([contradictsBody, standsThough, hasOtherSize, mayStand].some((says) =>
+      says(best.family, read),
+    )
       ? (['package'] as const)
       : []),
   ];
@@ -103,10 +106,10 @@ const namesBody = (family: PartFamily, { plainText, words }: Read): boolean =>
     : true) || namesOf(family).some((name) => name.includes(' ') && words.includes(` ${name} `));
 
 /** The line names a body that is fixed in another way than this kind of part. */
-function contradictsBody({ job, mount }: PartFamily, { plainText }: Read): boolean {
+function contradictsBody({ job, mount }: PartFamily, read: Read): boolean {
   if (mount !== 'through' && mount !== 'surface') return false;
-  const named = readPackage(plainText, job);
-  return named !== undefined && named.mount !== mount;
+  const named = readPackage(read.plainText, job)?.mount ?? read.mount;
+  return named !== undefined && named !== mount;
 }
 
 /** It is said to lie, and this kind stands: another build of it, or one that is bent over. */
@@ -114,6 +117,22 @@ function standsThough({ job, body, mount }: PartFamily, { plainText }: Read): bo
   if (job !== 'capacitor' || mount !== 'through' || body.shape === 'rod') return false;
   return saysItLies.test(plainText) && readPackage(plainText, job, mount)?.shape !== 'rod';
 }
+
+/** Of LEDs the size is the body: 2 x 5 mm and 1.8 mm are none that is drawn here. */
+const hasOtherSize = ({ job, mount }: PartFamily, { plainText }: Read): boolean =>
+  job === 'light' &&
+  mount === 'through' &&
+  saysSize.test(plainText) &&
+  readPackage(plainText, job, mount) === undefined;
+
+/** From a millihenry on coils lie as often as they stand (common practice). */
+const mayStand = ({ job, body }: PartFamily, { plainText }: Read): boolean =>
+  job === 'inductor' &&
+  body.shape === 'rod' &&
+  /\d\s?mh\b/.test(plainText) &&
+  !/axial/.test(plainText);
+
+const saysSize = /\d\s?mm\b|\d\s?x\s?\d/;
 
 const saysItLies =
   /\b(axial\w*|lying|laid flat|bent flat|bend flat|liegend\w*|tumbad[oa]s?|acostad[oa]s?)\b/;

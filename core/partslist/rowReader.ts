@@ -125,6 +125,7 @@ export class RowReader {
     const asWritten = text === '' ? body : `${written} ${value}`.trim();
     const evidence = {
       text: `${text} ${withoutSocket(body)}`.trim(),
+      ...(text === '' ? {} : { called: text }),
       designators: designators ?? [],
     };
     const recognised = this.#family(asWritten, evidence);
@@ -331,7 +332,9 @@ export class RowReader {
     const { family } = recognition;
     const cell = this.#cell('pins');
     const ways = family.acts === 'row-of-switches' && cell === '' ? findWays(text) : undefined;
-    const counted = ways ? 2 * ways : findPins(cell, text);
+    // An “8-way network” is eight resistors; how many pins they have between them it does not say.
+    const ofPins = family.acts === 'network' ? text.replace(/\b\d{1,2}[ -]?ways?\b/gi, ' ') : text;
+    const counted = ways ? 2 * ways : findPins(cell, ofPins);
     const pins = counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
     // Of a kind that is a guess the number of pins is no mistake.
     const twoRows =
@@ -373,7 +376,7 @@ export class RowReader {
     if (doubts.includes('package')) {
       this.#warn(
         'description',
-        said('lists.row.otherBody', {
+        said(`lists.row.${typed?.type.inOtherBody ? 'bodyBySuffix' : 'otherBody'}`, {
           what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
         }),
       );

@@ -1,81 +1,151 @@
 import { calledWords } from '../parts/families/called.ts';
 import { families } from '../parts/families/index.ts';
+import type { Job, PartFamily } from '../parts/family.ts';
+import { readPackage } from '../parts/packages/readPackage.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
 /**
- * Words beside the name of a part that make no other part of it: materials, forms, colours, makes and manners, in the
- * languages of lists (common practice). What stands here is looked over; any other word beside a name is a doubt.
+ * Words beside the name of a part that make no other part of it, whatever the part: forms, colours, units, ways of fixing
+ * and of counting, in the languages of lists and as suppliers shorten them (common practice). Any other word is a doubt.
+ * No word that is a thing of its own belongs here, an LED strip is no LED, and none that changes some kinds of parts: a
+ * double LED is another LED.
  */
 const neutral = `
-metal metall carbon kohle film schicht metallschicht kohleschicht radial axial liegend stehend vertical horizontal
-standard mini miniature micro small large klein gross kleine grosse low high profile normal simple single double dual
-precision power leistung bleifrei lead-free rohs through-hole thru hole tht smd smt chip round rund square rectangular
-red green blue yellow white orange black brown grey gray violet purple clear transparent diffused diffus klar hell
-ultrahell superhell bright ultra super warm cold kalt warmweiss rot gelb grun blau weiss schwarz braun grau rote rotes
-gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir rojo roja verde azul amarillo amarilla
-blanco blanca negro negra naranja rood rode groen geel blauw wit zwart active passive aktiv passiv with without und and
-the for mit ohne con sin avec sans met zonder type typ tipo part bauteil composant component komponente piece pieces
-stuck wert value valor valeur volt watt ohm ohms kohm mohm tolerance toleranz colour color farbe screw male female
-straight gerade angled gewinkelt pitch raster pins polig polarised polarized polarisiert polarise polarizado
-nonpolar generic usual any various assorted new spare extra kit set board platine placa print printed panel mount
-socket plug buchse stecker connector terminal header strip block holder box case halter gehause housing contact
-contacts kontakt kontakte switch schalter button taster tactile momentary slide push toggle rocker spdt dpdt spst
-um ein aus on off resistor widerstand capacitor kondensator transistor diode diodo diodes led leds rectifier
-gleichrichter schottky zener silicon silizium germanium signal universal general purpose fast npn pnp mosfet jfet
-channel kanal amplifier verstarker timer regulator spannungsregler voltage spannung positive negative fixed
-adjustable-regulator cmos ttl logic gate counter driver opamp dual-inline inline dip dil soic electrolytic elko
-ceramic keramik disc scheibe multilayer polyester mylar tantal tantalum crystal quarz quartz oscillator audio
-piezo buzzer summer speaker lautsprecher battery batterie pile pila clip snap cell coin button lithium alkaline
-rechargeable akku wire cable draht litze jumper isolated insulated bare tinned flexible stranded solid
-potentiometer poti linear log logarithmic mono stereo trimmer preset cermet multiturn turn turns lin shaft
-thermistor sensor light photo temperature relay relais coil spule spulen inductor drossel choke ferrite toroid
-common cathode anode gemeinsame gemeinsam kathode katode catodo anodo comun commune
-heat sink kuhlkorper stand standoff spacer bolt nuts washer nylon plastic kunststoff brass messing
-de du des la le les el los las un une una von der die das den dem par per pour para por en of
+radial rad axial liegend stehend vertical vert vertikal horizontal horiz standard std mini miniature small large klein
+gross kleine grosse low high hi lo profile normal simple single bleifrei lead-free rohs through-hole thru through hole
+tht pth smd smt chip round rund ronde redondo rechteckig rectangular square quadratisch cuadrado
+red green blue yellow white orange black brown grey gray violet purple clear transparent diffused diffus diff tinted
+klar farblos hell ultrahell superhell bright ultra super warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
+blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir
+rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
+with without und and oder the for mit ohne con sin avec sans met zonder
+type typ tipo part bauteil composant component komponente componente piece pieces pcs stk stuck
+wert value valor valeur tolerance toleranz tol tolerancia colour color farbe band bands ringe
+volt volts watt ohm ohms kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
+henry microhenry millihenry hertz megahertz kilohertz amp ampere amps
+straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
+pin pins way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
+contactos kontakte contacts adrig row rows reihig reihen
+generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off
+universal general gp purpose dual-inline inline in-line package pkg
+rm din awg iso sma smb smc melf minimelf mini-melf dpak pentawatt multiwatt nylon plastic kunststoff brass messing
+de du des de la le les el los las un una une der die das den dem par per pour para por en of
 `;
 
-const vocabulary: ReadonlySet<string> = new Set([
-  ...neutral.split(/\s+/).map(plain),
-  ...families.flatMap((family) =>
-    [...calledWords(family), ...namesOf(family)].flatMap((word) => word.split(/[\s-]+/)),
-  ),
-]);
+/** What such parts do, as a line says it beside a type number (common practice). */
+const doing: Partial<Record<Job, string>> = {
+  chip: `amplifier amp verstarker amplificador amplificateur audio opamp op-amp operational operationsverstarker timer
+    regulator counter zahler contador driver treiber controlador controller decoder decodificador display
+    segment seven-segment inverter inverters comparator komparator comparador buffer latch shift register schieberegister
+    flip-flop flipflop schmitt trigger gate gates nand nor xor and mux multiplexer analog digital switch switches
+    darlington array transistor transistors bcd binary decade hex quad voltage mcu microcontroller mikrocontroller
+    microcontrolador programmed programmiert programado eeprom memory rtc clock converter adc dac pll expander interface
+    transceiver motor precision power dual single cmos ttl logic low-power rail-to-rail temperature temperatur sensor optocoupler optokoppler output photo dip dil soic sip sop`,
+  regulator: `voltage spannung spannungsregler regulator regulador regulateur vreg reg ldo tension adjustable
+    einstellbar festspannungsregler positive negative positiv negativ fixed linear`,
+  transistor: `amplifier mosfet jfet fet bjt channel kanal canal n-channel p-channel n-kanal p-kanal nmos pmos
+    darlington switch transistor logic-level level`,
+  diode: `rectifier gleichrichter rectificador zener glass glas bridge brucke puente gleichrichterdiode`,
+};
 
-/** Behind the name of a part they make something of it that is none: an LED housing, a battery lid (common practice). */
-const accessories: ReadonlySet<string> = new Set(
-  `housing gehause lid deckel cap caps kappe cover abdeckung bezel lens linse clip bracket winkel panel washer
-  knob knopf glue grille tapa carcasa`.split(/\s+/),
+/** What lists call whatever does such a job, of what it is made, and how suppliers shorten it (common practice). */
+const inGeneral: Partial<Record<Job, string>> = {
+  capacitor: `capacitor capacitors kondensator kondensatoren condensador condensadores condensateur condensateurs
+    condensator cap caps cond cer alum aluminium aluminum elec elect tant ceramic keramik multilayer polyester mylar poly
+    metal metall metallized esr low-esr polarised polarized polarisiert polarise polarizado`,
+  resistor: `resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
+    metal metall carbon carb kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
+    thick thin wirewound draht precision power leistung linear lin log logarithmic lineal lineaire mono
+    turn turns shaft`,
+  transistor: `transistor transistors trans xstr bjt bipolar npn pnp silicon silizium germanium general signal power
+    leistung`,
+  diode: `diode dioden diodo diodos diodes diod rect schottky silicon silizium germanium signal fast switching purp`,
+  inductor: 'inductor inductance ind',
+  timebase: 'xtal osc ceramic keramik',
+  connector: 'connector conn hdr term blk rcpt stereo mono power',
+  socket: 'conn tin',
+  // Two poles, or one contact less, are other joints than those of the usual one.
+  switch: 'switch schalter interruptor tactile momentary spdt',
+  light: `led leds diode diodo leuchtdiode current amber common comm cathode cath anode gemeinsame gemeinsam kathode
+    katode catodo anodo comun commune`,
+  display:
+    'common comm cathode cath anode gemeinsame gemeinsam kathode katode catodo anodo comun commune',
+  sound: 'active passive aktiv passiv activo pasivo actif passif',
+  supply: 'lithium alkaline',
+  wire: `slow blow quick acting slow-blow fast-blow fast time-lag trage flink retardada rapida isolated insulated bare
+    tinned flexible stranded solid`,
+  mechanical: 'abs aluminium aluminum metal metall acrylic',
+  chip: 'circuit integre circuito integrado integrated circuits integrierter schaltkreis schaltung',
+};
+
+const apart = (words: Iterable<string>): ReadonlySet<string> =>
+  new Set([...words].flatMap((word) => [word, ...plain(word).split(/[^a-z]+/)]));
+
+const overlooked = apart([neutral]);
+
+/** The words that such parts are called by, one by one. */
+const ownById: ReadonlyMap<string, ReadonlySet<string>> = new Map(
+  families.map((family) => [
+    family.id,
+    apart([...calledWords(family), ...namesOf(family), inGeneral[family.job] ?? '']),
+  ]),
 );
 
+/** With a type number, words of whatever does the same count as well: “regulator” beside an SOT-223 one. */
+const besideType = (job: Job): ReadonlySet<string> =>
+  new Set([
+    ...apart([doing[job] ?? '']),
+    ...families
+      .filter((family) => family.job === job && family.recognise.kinds)
+      .flatMap(({ id }) => [...(ownById.get(id) ?? [])]),
+  ]);
+const typedByJob = new Map(families.map(({ job }) => [job, besideType(job)]));
+
 /** Two words written as one: “Metallfilm”. */
-const isCompound = (token: string): boolean =>
+const isCompound = (token: string, isKnown: (word: string) => boolean): boolean =>
   Array.from({ length: Math.max(0, token.length - 5) }, (_, index) => index + 3).some(
-    (at) => vocabulary.has(token.slice(0, at)) && vocabulary.has(token.slice(at)),
+    (at) => isKnown(token.slice(0, at)) && isKnown(token.slice(at)),
   );
 
-/** A word of letters that says something nobody here knows. */
-const isUnknown = (token: string): boolean =>
-  /^[a-z]{4,}(?:-[a-z]+)*$/.test(token) &&
-  !vocabulary.has(token) &&
-  !isCompound(token) &&
-  !token.split('-').every((piece) => vocabulary.has(piece));
+/**
+ * The words of a line that are neither a name of such a part nor looked over: each may make another part of it,
+ * “photosensitive resistor”, “solar cell”, “LED strip”.
+ *
+ * @param about what the line says of the part, without what it is for
+ * @param by what tells the kind: words, or the number of a type
+ */
+export function strangeWords(about: string, family: PartFamily, by: 'words' | 'type'): string[] {
+  const { id, job } = family;
+  const isKnown = (word: string) =>
+    overlooked.has(word) ||
+    ownById.get(id)?.has(word) === true ||
+    (by === 'type' && typedByJob.get(job)?.has(word) === true);
+  return plain(about)
+    .split(/[^a-z0-9-]+/)
+    .filter((token) => /^(?=.{3})(?:\dp)?[a-z]+(?:-[a-z]+)*$/.test(token))
+    .filter(
+      (token) => !isKnown(token) && !token.split('-').every(isKnown) && !isCompound(token, isKnown),
+    );
+}
 
 /**
- * Whether the name of a part has a word beside it that may make another part of it: “photosensitive resistor”, “solar
- * cell”, “resistencia ajustable”.
+ * Series and types in a line that nobody here knows, where only words tell the kind: “CD43 22µH” is a chip of a coil.
  *
- * @param words the words of a line with blanks around each
- * @param name as it is found in them
+ * @param about as above
  */
-export function hasUnknownBeside(words: string, name: string): boolean {
-  const at = name === '' ? -1 : words.indexOf(` ${name} `);
-  if (at < 0) return false;
-  const before = words.slice(0, at).trim().split(' ').at(-1) ?? '';
-  const after =
-    words
-      .slice(at + name.length + 2)
-      .trim()
-      .split(' ')[0] ?? '';
-  return isUnknown(before) || isUnknown(after) || accessories.has(after);
+export function strangeNumbers(
+  about: string,
+  { id, job, recognise: { types = [] } }: PartFamily,
+): string[] {
+  return plain(about)
+    .split(/[^a-z0-9.-]+/)
+    .filter((token) => /^[a-z]{2,}-?\d/.test(token))
+    .filter(
+      (token) =>
+        !ownById.get(id)?.has(token) &&
+        !overlooked.has(token.replace(/[-\d.]+.*/, '')) &&
+        !types.some((type) => type.test(token.toUpperCase()) || type.test(token)) &&
+        !readPackage(token, job),
+    );
 }

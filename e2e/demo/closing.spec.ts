@@ -1,4 +1,4 @@
-import { expect, expectAccessible, phoneOf, signIn, test } from '../fixtures';
+import { expect, expectAccessible, openBy, phoneOf, signIn, test } from '../fixtures';
 import { goToSeat } from '../goToSeat';
 import { planned } from '../planned';
 
@@ -79,8 +79,8 @@ test('an evening of twelve ends: a photo without network, another floor hears of
   await page.goto(`/workshops/${id}/wrap-up`);
   const lines = page.getByRole('region', { name: 'Seat 2', exact: true });
   await expect(lines).toContainText('Wrong value R1 (fitted: the value of R2)');
-  await lines.getByRole('button', { name: /^Correct: / }).click();
   const dialog = page.getByRole('dialog', { name: 'Correct a mistake' });
+  await openBy(lines.getByRole('button', { name: /^Correct: / }), dialog);
   await dialog.getByLabel('What went wrong').click();
   await page.getByRole('option', { name: 'Dry joint' }).click();
   await expectAccessible(page);

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, openKit, signIn, test } from '../fixtures';
+import { expect, openBy, openKit, signIn, test } from '../fixtures';
 
 interface Editor {
   readonly name: string;
@@ -92,11 +92,7 @@ const editors: readonly Editor[] = [
         .first()
         .click();
       await page.getByRole('link', { name: 'Floor', exact: true }).click();
-      // A busy machine may draw the floor anew under the click.
-      await expect(async () => {
-        await page.getByRole('button', { name: 'Tell everyone …' }).click({ timeout: 5_000 });
-        await expect(page.getByRole('dialog')).toBeVisible({ timeout: 5_000 });
-      }).toPass();
+      await openBy(page.getByRole('button', { name: 'Tell everyone …' }), page.getByRole('dialog'));
     },
     field: (page) => page.getByRole('dialog').getByLabel('What everybody must know'),
     typed: 'The flat of these faces the switch',

@@ -290,6 +290,9 @@ export function readMeasures(
   };
 }
 
+/** Lists write `SMD1206` in one. */
+export const smdApart = (text: string): string => text.replace(/\bSM[DT](?=\d)/gi, '$& ');
+
 /**
  * The body that a text names.
  *
@@ -298,7 +301,9 @@ export function readMeasures(
  * @param mount bodies that are fixed in another way are not meant
  */
 export function readPackage(text: string, job: Job, mount?: Package['mount']): Package | undefined {
-  const plain = text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[_:]+/g, ' ');
+  const plain = smdApart(text.normalize('NFD').replace(/\p{M}/gu, ''))
+    .toLowerCase()
+    .replace(/[_:]+/g, ' ');
   for (const { sign, jobs, read } of written) {
     if (jobs && !jobs.includes(job)) continue;
     const match = sign.exec(plain);

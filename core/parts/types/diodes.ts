@@ -66,6 +66,7 @@ const rows: readonly Row[] = [
   ['LL4148', 'diode', 75, 0.2, ['sod-80']],
   ['LL4007', 'diode', 1000, 1, ['melf']],
   ['1N4148W', 'diode', 75, 0.2, ['sod-123']],
+  ['1N4148WS', 'diode', 75, 0.2, ['sod-323']],
   ['M1', 'diode', 50, 1, ['sma']],
   ['M4', 'diode', 400, 1, ['sma']],
   ['M7', 'diode', 1000, 1, ['sma']],

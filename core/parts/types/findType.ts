@@ -9,6 +9,8 @@ export interface FoundType {
   readonly print: string;
   /** The body, where the letters behind the number tell it. */
   readonly package?: PackageId;
+  /** They tell one that the record of the type does not have, or may tell one. */
+  readonly inOtherBody?: true;
   /**
    * The number alone could mean something else (`7805` is a number, `M4` a screw): something beside it must say that
    * it is such a part.
@@ -46,13 +48,19 @@ export function typeByNumber(written: string): FoundType | undefined {
       const rest = plain.slice(before + length);
       const dashed = restAsWritten(print.toUpperCase(), before + length);
       if (!isMakersPrefix(type, prefix)) continue;
-      if (!isMakersSuffix(rest) && !isMakersSuffix(dashed)) continue;
-      const body = packageFromSuffix(type, plain.slice(0, before + length), rest);
+      // “WS2812B-Mini” is another one, in another body.
+      if (/^-[A-Z]{4,}$/.test(dashed)) continue;
+      if (!isMakersSuffix(type, rest) && !isMakersSuffix(type, dashed)) continue;
+      const body = packageFromSuffix(
+        type,
+        plain.slice(0, before + length),
+        dashed.includes('/') ? dashed : rest,
+      );
       return {
         type,
         print,
         needsWord: ambiguous.test(plain.slice(before)) && prefix === '',
-        ...(body ? { package: body } : {}),
+        ...(body === 'unlisted' ? { inOtherBody: true } : body ? { package: body } : {}),
       };
     }
   }

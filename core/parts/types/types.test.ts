@@ -38,7 +38,7 @@ describe('the catalogue of types', () => {
   it.each([
     ['CD4017BE', '4017', 'dip-16'],
     ['HEF4093BP', '4093', 'dip-14'],
-    ['HEF4093BT', '4093', undefined],
+    ['HEF4093BT', '4093', 'so-14'],
     ['MC14017BCP', '4017', 'dip-16'],
     ['TC4069UBP', '4069', 'dip-14'],
     ['CD4511BM', '4511', 'so-16'],
@@ -80,7 +80,7 @@ describe('the catalogue of types', () => {
     ['PC817C', 'PC817', undefined],
     ['TL431ACLP', 'TL431', undefined],
     ['AMS1117-3.3', 'AMS1117-3.3', undefined],
-    ['24LC256-I/P', '24C256', undefined],
+    ['24LC256-I/P', '24C256', 'dip-8'],
     ['BZX55C5V1', 'BZX55C5V1', undefined],
     ['1N4733A', '1N4733', undefined],
     ['IRLZ44N', 'IRLZ44', undefined],

@@ -113,6 +113,7 @@ export const capacitors = {
     'tantal',
     'tantal smd',
     'smd tantalum',
+    'tantalum case',
     'smd tantal',
     'tantalum smd',
     'tantalio',

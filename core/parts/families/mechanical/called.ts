@@ -63,6 +63,7 @@ export const mechanical = {
     'stripboard',
     'breadboard',
     'steckbrett',
+    'placa de pruebas',
   ],
   'cable-tie': [
     'cable tie',
@@ -98,6 +99,7 @@ export const mechanical = {
     'face plate',
     'knob',
     'knobs',
+    'potentiometer knob',
     'drehknopf',
     'drehknopfe',
     'gehause',

@@ -37,6 +37,8 @@ export const batteryClip: PartFamily<'battery-clip'> = {
   prepareMinutes: 1.2,
   recognise: {
     assumedFor: null,
+    // Metal clips for a single cell are something else.
+    not: /\b(aaa?|cr ?\d{4}|18650)\b/,
   },
   words: {
     one: 'battery clip',

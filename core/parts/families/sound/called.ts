@@ -21,7 +21,6 @@ export const sound = {
     'moteur',
     'vibration motor',
     'vibrationsmotor',
-    'servo',
     'gear motor',
     'motor dc',
   ],
