@@ -123,7 +123,7 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
     (by === 'type' && typedByJob.get(job)?.has(word) === true);
   return plain(about)
     .split(/[^a-z0-9-]+/)
-    .filter((token) => /^(?=.{3})(?:\dp)?[a-z]+(?:-[a-z]+)*$/.test(token))
+    .filter((token) => /^(?=.{3})(?:\dp\d?)?[a-z]+(?:-[a-z]+)*$/.test(token))
     .filter(
       (token) => !isKnown(token) && !token.split('-').every(isKnown) && !isCompound(token, isKnown),
     );

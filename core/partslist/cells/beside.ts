@@ -62,7 +62,10 @@ export function findPins(cell: string, description: string): number | undefined 
   // Plugs and terminals are sold by poles: “XH2.54-3P”; 22P alone are picofarads.
   const poles = /\b(?:KF|DG|XH|PH|ZH|EH|VH|JST)[\w.]{0,5}[ -](\d{1,2})P\b/i.exec(text);
   if (poles) return Number(poles[1]);
-  return grid ? Number(grid[1]) * Number(grid[2]) : undefined;
+  // Of a display the two numbers are lines and characters.
+  return grid && !/\b(lcd|display|anzeige|pantalla)\b/i.test(text)
+    ? Number(grid[1]) * Number(grid[2])
+    : undefined;
 }
 
 /** Switches side by side in one body, `DIP switch 8`, `4fach`, `8-way`; undefined where nothing tells. */

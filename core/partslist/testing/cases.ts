@@ -422,6 +422,8 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     }),
     c('power resistor 50W aluminium 8 ohm', 'R23', 'resistor-axial', '8 Ω', { doubts: ['family'] }),
     c('toggle 3PDT', 'S3', 'switch-toggle', '', { doubts: ['family'] }),
+    c('slide switch 2P2T', 'SW6', 'switch-slide', '', { doubts: ['family'] }),
+    c('LCD 2x16', 'U58', 'module', ''),
     c('AA battery clip', 'BT3', 'battery-clip', '', { doubts: ['family'] }),
     // Words that change nothing.
     c('Widerstand 1,8k 0,5W Kohleschicht', 'R19', 'resistor-axial', '1.8 kΩ'),
