@@ -376,7 +376,7 @@ export class RowReader {
     if (doubts.includes('package')) {
       this.#warn(
         'description',
-        said(`lists.row.${typed?.type.inOtherBody ? 'bodyBySuffix' : 'otherBody'}`, {
+        said('lists.row.bodyNotSure', {
           what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
         }),
       );
