@@ -6,7 +6,7 @@ import { answerByKeys } from './answerByKeys';
 
 test('every page is accessible, in light and in dark colours', async ({ page }) => {
   // Some thirty pages.
-  test.setTimeout(420_000);
+  test.setTimeout(600_000);
   await signIn(page);
   const paths = await addressesOf(page.request);
   for (const path of paths) {
