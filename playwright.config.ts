@@ -21,8 +21,8 @@ export default defineConfig({
   fullyParallel: false,
   workers: 3,
   // How long a thing is waited for, not how long it may take: three pages on two busy cores are slow at times.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   reporter: process.env.OZZET_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.OZZET_TEST_REPORT }]]
     : [['list']],
@@ -46,7 +46,7 @@ export default defineConfig({
     command,
     env: { PORT: String(port), OZZET_DATA: folder(name), OZZET_URL: `http://127.0.0.1:${port}` },
     wait: { stdout: /Ozzet is ready/ },
-    timeout: 180_000,
+    timeout: 240_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   })),
 });

@@ -22,7 +22,7 @@ export default defineConfig({
             'scripts/*.test.ts',
           ],
           // Thousands of cases take seconds, on a busy machine many.
-          testTimeout: 30_000,
+          testTimeout: 120_000,
         },
       },
       {
@@ -32,7 +32,7 @@ export default defineConfig({
           setupFiles,
           include: ['web/**/*.test.{ts,tsx}'],
           exclude: ['web/**/*.dom.test.tsx'],
-          testTimeout: 30_000,
+          testTimeout: 120_000,
         },
       },
       {
@@ -43,7 +43,7 @@ export default defineConfig({
           setupFiles: [...setupFiles, './web/testing/cleanUp.ts'],
           environment: 'happy-dom',
           include: ['web/**/*.dom.test.tsx'],
-          testTimeout: 30_000,
+          testTimeout: 120_000,
         },
       },
       {
@@ -54,7 +54,7 @@ export default defineConfig({
           // Modules are loaded once a worker: no test leaves anything behind in one.
           isolate: false,
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/docs/*.test.ts'],
-          testTimeout: 30_000,
+          testTimeout: 120_000,
           // A database in memory takes seconds to make, on a busy machine many.
           hookTimeout: 120_000,
         },

@@ -75,26 +75,26 @@ describe('the circuits of the examples', () => {
     // One LED at a time: (6 V − 1.9 V) over 470 Ω.
     expect(figures.milliampere?.usual).toBeGreaterThan(7);
     expect(figures.milliampere?.usual).toBeLessThan(11);
-  }, 60_000);
+  }, 120_000);
 
   it('Twin Lamp: with one transistor missing the other lamp stays lit', async () => {
     const figures = await figuresOf('Twin Lamp', ['Q1']);
     expect(looks(figures)).toEqual({ D1: 'off', D2: 'on' });
-  }, 60_000);
+  }, 120_000);
 
   it('Fern Minder: dry, it sounds; its probes in wet soil, it does not', async () => {
     expect(looks(await figuresOf('Fern Minder')).BZ1).toBe('on');
     const wet = await figuresOf('Fern Minder', [], [['W1.1', 'W2.1']]);
     expect(looks(wet).BZ1).toBe('off');
     expect(looks(wet).D4).toBe('off');
-  }, 60_000);
+  }, 120_000);
 
   it('Tide Badge: its two lamps take turns some times a second', async () => {
     const figures = await figuresOf('Tide Badge');
     expect(looks(figures)).toEqual({ D2: 'on-and-off', D3: 'on-and-off' });
     expect(figures.seen[0]?.hertz?.usual).toBeGreaterThan(1);
     expect(figures.seen[0]?.hertz?.usual).toBeLessThan(6);
-  }, 60_000);
+  }, 120_000);
 
   it('Wire Finder: nothing with its probes apart; at 1.44 / ((RA + 2 RB) C) with them together', async () => {
     expect(looks(await figuresOf('Wire Finder'))).toEqual({ BZ1: 'off' });
@@ -102,7 +102,7 @@ describe('the circuits of the examples', () => {
     // Any data sheet of the 555; 5 % for its spread and that of the parts more.
     const hertz = seen[0]?.hertz?.usual ?? 0;
     expect(Math.abs(hertz / (1.44 / (67_000 * 1e-8)) - 1)).toBeLessThan(0.12);
-  }, 60_000);
+  }, 120_000);
 
   it('Pier Chaser: six lamps take turns, each a sixth of the beat of 1.44 / ((RA + 2 RB) C)', async () => {
     const { circuit, at, supplyVolt } = await circuitOfDemo('Pier Chaser');

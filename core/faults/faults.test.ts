@@ -290,7 +290,7 @@ describe('faults that a board may have', () => {
     expect(found.good.senses[inTheDark]?.milliampere.mean).toBeGreaterThan(0.6);
     const turned = found.entries.findIndex(({ fault }) => faultKey(fault) === 'backwards Q1');
     expect(found.groups[turned]).not.toBe(0);
-  }, 60_000);
+  }, 120_000);
 
   it('a reversed electrolytic lets current through (common practice: it leaks)', async () => {
     const subject = subjectWith(
@@ -305,7 +305,7 @@ describe('faults that a board may have', () => {
     const shown = entry && found.signatures[entry.shows];
     expect(shown?.volts[found.points.probes.indexOf('R1.2')]?.mean).toBeLessThan(3);
     expect(found.good.volts[found.points.probes.indexOf('R1.2')]?.mean).toBeGreaterThan(7);
-  }, 60_000);
+  }, 120_000);
 });
 
 describe('where the supply comes in', () => {

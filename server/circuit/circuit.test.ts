@@ -80,7 +80,7 @@ describe('the figures of a kit', () => {
     );
     expect(shown.length).toBeGreaterThan(0);
     expect(shown[0]?.limitMilliampere).toBe(20);
-  }, 60_000);
+  }, 120_000);
 
   it('go when the kit changes, and come back when it is changed back', async () => {
     const { id } = await kitWithBoard('Changing');
@@ -91,7 +91,7 @@ describe('the figures of a kit', () => {
     expect((await kitOf(id)).figures).toBeUndefined();
     await changeKitTo(server, await kitOf(id), { supplyVolt: 9 });
     expect((await kitOf(id)).figures).toBeDefined();
-  }, 60_000);
+  }, 120_000);
 
   it('what if: another value and another supply beside what is, and nothing of it is kept', async () => {
     const kit = await kitWithBoard('What If');
@@ -112,7 +112,7 @@ describe('the figures of a kit', () => {
     expect(
       (await server.instructor.post(path).send(noValue).expect(422)).body.errors,
     ).toMatchObject([{ field: 'parts[0].value' }]);
-  }, 60_000);
+  }, 120_000);
 
   it('a programmed chip counts as known once its pins are said, and goes out with the kit', async () => {
     const kit = await kitWithBoard('Said Chip');
@@ -131,7 +131,7 @@ describe('the figures of a kit', () => {
       .put(`/api/kits/${kit.id}/board`)
       .send({ version: versions.board, board: bad });
     expect(refused.status).toBe(422);
-  }, 60_000);
+  }, 120_000);
 
   it('are worked out from what the kit is now, when it changes meanwhile', async () => {
     const kit = await kitWithBoard('Changed Meanwhile');
@@ -141,7 +141,7 @@ describe('the figures of a kit', () => {
     // (5 V − 2 V) over twice 470 Ω.
     const { figures } = await kitOf(kit.id);
     expect(figures?.stages.at(-1)?.figures?.milliampere?.usual).toBeLessThan(4);
-  }, 60_000);
+  }, 120_000);
 
   it('helpers look and do not begin; a kit that is not there is told', async () => {
     const { id } = await kitWithBoard('Looked At');
@@ -168,7 +168,7 @@ describe('the circuit as a drawing and as files', () => {
     const netlist = await server.instructor.get(`/api/kits/${id}/netlist.cir`).expect(200);
     expect(netlist.text).toContain('RR1 ');
     expect(netlist.text).toContain('.end');
-  }, 60_000);
+  }, 120_000);
 
   it('a board that tells no connections has neither', async () => {
     const id = await makeKit(server, 'Nothing Joined');
@@ -187,7 +187,7 @@ describe('the simulator in its thread', () => {
     const runs = await Promise.all([1000, 2000, 3000].map((ohm) => engine.run(lamp(ohm))));
     for (const run of runs) expect(run.ok && run.vectors.get('v(b)')?.[0]).toBeCloseTo(5, 6);
     await engine.close();
-  }, 30_000);
+  }, 120_000);
 
   it('says so where there is no solution, and goes on with the next', async () => {
     const engine = new WarmEngine();
@@ -200,7 +200,7 @@ describe('the simulator in its thread', () => {
     const run = await engine.run(lamp(1000));
     expect(run.ok && run.vectors.get('v(b)')?.[0]).toBeCloseTo(5, 6);
     await engine.close();
-  }, 30_000);
+  }, 120_000);
 
   it('starts again after it was ended', async () => {
     const engine = new WarmEngine();
@@ -208,5 +208,5 @@ describe('the simulator in its thread', () => {
     await engine.close();
     expect((await engine.run(lamp(1000))).ok).toBe(true);
     await engine.close();
-  }, 30_000);
+  }, 120_000);
 });

@@ -302,5 +302,5 @@ describe('a stream ends', () => {
     await gone;
     expect((await reader.until(1)).length).toBeGreaterThan(0);
     reader.close();
-  }, 60_000);
+  }, 120_000);
 });

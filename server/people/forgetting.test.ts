@@ -65,7 +65,7 @@ describe('a person who is erased', () => {
     expect(log.body.events[0].event.text).toBe('Look at …’s board');
     expect((await server.instructor.get(checklist)).body).toMatchObject([{ item: 'air', by: '…' }]);
     expect(filesWith(name)).toEqual([]);
-  }, 60_000);
+  }, 120_000);
 });
 
 describe('a name that is erased', () => {

@@ -88,7 +88,7 @@ describe('the circuit drawn', () => {
       ),
       { numRuns: 12, seed: 9 },
     );
-  }, 30_000);
+  }, 120_000);
 
   it('as a file it holds every name, with nothing that XML would trip over', async () => {
     const rows: readonly Wired[] = [
