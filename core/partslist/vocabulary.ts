@@ -41,7 +41,8 @@ const doing: Partial<Record<Job, string>> = {
     flip-flop flipflop schmitt trigger gate gates nand nor xor and mux multiplexer analog digital switch switches
     darlington array transistor transistors bcd binary decade hex quad voltage mcu microcontroller mikrocontroller
     microcontrolador programmed programmiert programado eeprom memory rtc clock converter adc dac pll expander interface
-    transceiver motor precision power dual single cmos ttl logic low-power rail-to-rail temperature temperatur sensor optocoupler optokoppler output photo dip dil soic sip sop`,
+    transceiver motor precision power dual single cmos ttl logic low-power rail-to-rail
+    temperature temperatur sensor optocoupler optokoppler output photo dip dil soic sip sop`,
   regulator: `voltage spannung spannungsregler regulator regulador regulateur vreg reg ldo tension adjustable
     einstellbar festspannungsregler positive negative positiv negativ fixed linear`,
   transistor: `amplifier mosfet jfet fet bjt channel kanal canal n-channel p-channel n-kanal p-kanal nmos pmos
