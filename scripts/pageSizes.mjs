@@ -5,7 +5,7 @@ import { gzipSync } from 'node:zlib';
 import { root, say, stop } from './prepare.mjs';
 
 /** What is loaded before anything is seen, in kB. */
-const firstKb = { 'seat.html': 249, 'index.html': 246 };
+const firstKb = { 'seat.html': 250, 'index.html': 246 };
 /** What a room of the instructor's pages may bring more, in kB. */
 const roomKb = 150;
 /** Rooms that bring more than they should; none of them may grow. */
