@@ -16,22 +16,6 @@ import {
 import { mostCorners, mostCutOuts, mostShapes } from '#core/board/boardShape';
 import type { EdgeLayer } from '#core/board/edgeLayer';
 import type { PlacementMapping } from '#core/board/placementList';
-import { readElements } from '#core/circuit/models/said/readElements';
-import { mostNets } from '#core/circuit/netText';
-import {
-  type CircuitNotes,
-  feedChoices,
-  leadNames,
-  mostElements,
-  mostJoined,
-  mostSentence,
-  pinDeeds,
-  type SaidBlock,
-  type SaidNet,
-  type SaidPart,
-  type SaidPin,
-} from '#core/circuit/notes';
-import { type State, states } from '#core/circuit/states';
 import {
   type DrillHole,
   mostHoles,
@@ -53,9 +37,9 @@ const length = (least: number, most: number): Schema<number> => {
   return leaf(yup.number().typeError(wrong).min(least, wrong).max(most, wrong).required(wrong));
 };
 
-const place = anyText(12);
+export const place = anyText(12);
 export const position = length(-1000, 1000);
-const net = someText(60, said('refusals.board.nameTheNet'));
+export const net = someText(60, said('refusals.board.nameTheNet'));
 const count = leaf(yup.number().integer().min(1).max(400).required());
 const pixels = leaf(yup.number().moreThan(0).required());
 const sides = ['top', 'bottom'] as const;
@@ -73,7 +57,7 @@ const boardPicture = record<BoardPicture>({
   yMm: position,
 });
 
-const listOf = <T>(item: Schema<T>, most: number, tooMany?: Said) =>
+export const listOf = <T>(item: Schema<T>, most: number, tooMany?: Said) =>
   list(item, (array) => array.max(most, tooMany).required());
 
 const panel = record<Panel>({
@@ -128,55 +112,6 @@ const shape = record<BoardShape>({
   ),
 });
 
-const pinName = someText(24, said('refusals.board.nameThePin'));
-
-/** Volts, milliamperes or hertz: of kits, not of power stations. */
-const amountOfPin = leaf(
-  yup
-    .number()
-    .min(0, said('refusals.board.aPinHasFrom0'))
-    .max(1e6, said('refusals.board.aPinHasFrom0')),
-);
-
-const saidPart = record<SaidPart>({
-  place,
-  leads: optional(listOf(oneOf(leadNames), 40)),
-  pins: optional(
-    listOf(
-      record<SaidPin>({ pin: anyText(8), does: oneOf(pinDeeds), amount: optional(amountOfPin) }),
-      64,
-    ),
-  ),
-  elements: optional(
-    leaf(
-      yup
-        .string()
-        .strict()
-        .required()
-        .max(mostElements, said('refusals.board.elementsAreTooLong', { most: mostElements }))
-        .test(
-          'elements',
-          said('refusals.board.elementsAreNotRead'),
-          (text = '') => 'lines' in readElements(text),
-        ),
-    ),
-  ),
-});
-
-const circuitNotes = record<CircuitNotes>({
-  supply: optional(record<{ plus: string; minus: string }>({ plus: pinName, minus: pinName })),
-  nets: optional(listOf(record<SaidNet>({ name: net, pins: listOf(pinName, 200) }), mostNets)),
-  feed: optional(oneOf(feedChoices)),
-  states: optional(
-    listOf(record<{ place: string; state: State }>({ place, state: oneOf(states) }), 400),
-  ),
-  parts: optional(listOf(saidPart, 400)),
-  does: optional(listOf(record<SaidBlock>({ of: anyText(200), text: anyText(mostSentence) }), 400)),
-  joined: optional(
-    listOf(record<{ one: string; other: string }>({ one: pinName, other: pinName }), mostJoined),
-  ),
-});
-
 export const boardSchema: Schema<Board> = record<Board>({
   widthMm: length(5, 600),
   heightMm: length(5, 600),
@@ -228,7 +163,6 @@ export const boardSchema: Schema<Board> = record<Board>({
   diodePinOne: optional(oneOf(diodePinOnes)),
   nowhere: optional(listOf(place, 400)),
   pictures: optional(listOf(boardPicture, 6)),
-  circuit: optional(circuitNotes),
   otherRecords: listOf(someText(400, said('refusals.board.aRecordIsEmpty')), 20_000),
 });
 

@@ -1,9 +1,11 @@
 import * as yup from 'yup';
 import type { Board, BoardPicture } from '#core/board/board';
+import type { CircuitNotes } from '#core/circuit/notes';
 import { said } from '#core/learning/said';
 import { type OrderSettings, usualSettings } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import { boardOrNone, position } from './board.ts';
+import { circuitNotesSchema } from './circuitNotes.ts';
 import { endpoint, fileEndpoint } from './endpoint.ts';
 import { kitDescription, kitName, kitTags } from './kitShelf.ts';
 import { supplyVolt } from './leaves.ts';
@@ -43,6 +45,8 @@ export interface KitDocument {
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
+  /** What is said of its circuit; absent in files of before it stood by itself, and where nothing is said. */
+  readonly circuitNotes?: CircuitNotes;
   /** The one picture behind the board in files of before there were several. */
   readonly backdrop?: Backdrop | null;
   readonly order: OrderSettings;
@@ -77,6 +81,7 @@ export const kitDocumentSchema: RecordSchema<KitDocument> = record<KitDocument>(
       .required(said('refusals.kits.listTheErrataOrAnEmptyList')),
   ),
   board: boardOrNone,
+  circuitNotes: optional(circuitNotesSchema),
   backdrop: optional(
     nullable<Backdrop>(
       record<Backdrop>({
@@ -116,14 +121,25 @@ export interface NewerParts {
   readonly fields: readonly NewerField[];
 }
 
+/** What was said of a circuit stood with the board, once. */
+function withCircuitNotes(
+  document: Readonly<Record<string, unknown>>,
+): Readonly<Record<string, unknown>> {
+  const { board, ...others } = document;
+  if (typeof board !== 'object' || board === null || !('circuit' in board)) return document;
+  const { circuit, ...rest } = board;
+  return { circuitNotes: circuit, ...others, board: rest };
+}
+
 /**
  * What is known of a document, and what is not. Of a document of this version only whole fields of its own can be
  * unknown: anything else is a slip of the pen, and is refused by name.
  */
-export function splitDocument(document: Readonly<Record<string, unknown>>): {
+export function splitDocument(sent: Readonly<Record<string, unknown>>): {
   readonly known: unknown;
   readonly newer: NewerParts;
 } {
+  const document = withCircuitNotes(sent);
   const version = typeof document.version === 'number' ? document.version : kitFileVersion;
   const { known, newer } = withoutNewer(document, kitDocumentSchema.json);
   if (version > kitFileVersion) return { known, newer: { version, fields: newer } };

@@ -2,6 +2,8 @@ import * as yup from 'yup';
 import type { Board } from '#core/board/board';
 import type { Thumbnail } from '#core/board/thumbnail';
 import type { KitFigures } from '#core/circuit/kitFigures';
+import type { CircuitNotes } from '#core/circuit/notes';
+import type { WiredKit } from '#core/circuit/wiredKit';
 import { meters } from '#core/inspection/meters';
 import { said } from '#core/learning/said';
 import type { OrderSettings } from '#core/order/settings';
@@ -12,6 +14,7 @@ import { columnIds, type Mapping } from '#core/partslist/columns';
 import type { RememberedFamilies } from '#core/partslist/wording';
 import { basedOnVersion } from './basedOn.ts';
 import { boardOrNone } from './board.ts';
+import { circuitNotesSchema } from './circuitNotes.ts';
 import { columnIndex, headings } from './columns.ts';
 import { endpoint } from './endpoint.ts';
 import { type KitAbout, kitName } from './kitShelf.ts';
@@ -49,7 +52,7 @@ export interface KitSummary {
 }
 
 /** What a kit is changed by: each by itself, so that two people who change different ones are not in each other's way. */
-export const kitParts = ['lines', 'errata', 'supply', 'order', 'board'] as const;
+export const kitParts = ['lines', 'errata', 'supply', 'order', 'board', 'circuit'] as const;
 export type KitPart = (typeof kitParts)[number];
 
 export interface Revision {
@@ -64,10 +67,22 @@ export interface Revision {
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
+  /** What is said of its circuit; empty where nothing is said. */
+  readonly circuitNotes: CircuitNotes;
   readonly order: OrderSettings;
   /** What its boards show; absent where that was not worked out for what it is now. */
   readonly figures?: KitFigures;
 }
+
+/** What of a revision tells how its parts are joined, and its supply. */
+export const wiredKitOf = ({
+  board,
+  circuitNotes,
+  lines,
+  supplyVolt,
+}: Pick<Revision, 'board' | 'circuitNotes' | 'lines' | 'supplyVolt'>): WiredKit & {
+  readonly supplyVolt: number | null;
+} => ({ board, circuitNotes, parts: lines.map(({ part }) => part), supplyVolt });
 
 export interface Kit extends Revision {
   readonly about: KitAbout;
@@ -213,6 +228,14 @@ export const changeBoard = endpoint<KitChanged>()({
   recorded: 'kit-changed',
   bodySize: 'large',
   body: fields({ version: basedOnVersion, board: boardOrNone }),
+});
+export const changeCircuit = endpoint<KitChanged>()({
+  method: 'PUT',
+  path: '/api/kits/:kitId/circuit',
+  access: 'instructor',
+  recorded: 'kit-changed',
+  bodySize: 'large',
+  body: fields({ version: basedOnVersion, circuitNotes: circuitNotesSchema }),
 });
 export const listRevisions = endpoint<RevisionSummary[]>()({
   method: 'GET',

@@ -1,6 +1,7 @@
 import type { Board } from '#core/board/board';
 import type { PlacementMapping } from '#core/board/placementList';
 import type { KitFigures } from '#core/circuit/kitFigures';
+import type { CircuitNotes } from '#core/circuit/notes';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import type { Iron } from '#core/joint/heat/iron';
 import type { OrderSettings } from '#core/order/settings';
@@ -15,6 +16,7 @@ import type { DrawerMapping } from '#core/stores/drawerlist/columns';
 import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';
 import { boardSchema, placementMappingSchema } from './board.ts';
+import { circuitNotesSchema } from './circuitNotes.ts';
 import { conditionsSchema } from './conditions.ts';
 import { faultDictionarySchema } from './faultForm.ts';
 import { figuresSchema } from './figures.ts';
@@ -98,6 +100,13 @@ export const storedBoard: StoredKind<Board> = {
     // Pictures are kept by themselves; the one of a layout that was not saved is left behind.
     (board) => changed(board, ({ backdrop: _, ...rest }) => rest),
   ],
+};
+
+/** What an instructor says of the circuit of a kit. */
+export const storedCircuitNotes: StoredKind<CircuitNotes> = {
+  what: 'What is said of a circuit',
+  schema: circuitNotesSchema,
+  upgrades: [],
 };
 
 /** What the boards of a kit show. */

@@ -22,10 +22,11 @@ async function circuitOfDemo(name: DemoKitName) {
   const { board, supplyVolt, lines } = document;
   if (!board || supplyVolt === null) throw new Error(`${name} has no board or no supply`);
   const parts = lines.map(({ part }) => part);
-  const circuit = circuitOf(board, parts);
-  const at = supplyOf(circuit, board.circuit);
+  const kit = { board, circuitNotes: document.circuitNotes ?? {}, parts, supplyVolt };
+  const circuit = circuitOf(kit);
+  const at = supplyOf(circuit, kit.circuitNotes);
   if (!at) throw new Error(`${name}: nothing tells where the supply comes in`);
-  return { board, supplyVolt, parts, circuit, at };
+  return { ...kit, circuit, at };
 }
 
 /** The whole board, or without some of its parts. */
@@ -60,8 +61,8 @@ describe('the circuits of the examples', () => {
   it.each(demoKits.map(({ name }) => name))(
     '%s: every part is known, and so is its supply',
     async (name) => {
-      const { board, parts, supplyVolt, circuit } = await circuitOfDemo(name);
-      expect(whyNotReadable({ board, parts, supplyVolt })).toBeNull();
+      const { circuit, ...kit } = await circuitOfDemo(name);
+      expect(whyNotReadable(kit)).toBeNull();
       expect(
         circuit.devices.filter(({ part }) => !modelOf({ part })).map(({ place }) => place),
       ).toEqual([]);

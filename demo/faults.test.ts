@@ -29,9 +29,10 @@ async function subjectOfDemo(name: DemoKitName): Promise<Subject> {
   const demo = demoKits.find((one) => one.name === name);
   if (!demo) throw new Error(`no kit ${name}`);
   const document = await documentOf(demo, readFileSync(`demo/kits/${demo.file}`, 'utf8'));
-  const { board, supplyVolt, lines } = document;
+  const { board, circuitNotes = {}, supplyVolt, lines } = document;
   if (!board || supplyVolt === null) throw new Error(`${name} has no board or no supply`);
-  const subject = subjectOf({ board, parts: lines.map(({ part }) => part), supplyVolt });
+  const parts = lines.map(({ part }) => part);
+  const subject = subjectOf({ board, circuitNotes, parts, supplyVolt });
   if (!subject) throw new Error(`${name}: nothing tells where the supply comes in`);
   return subject;
 }

@@ -1,4 +1,3 @@
-import type { CircuitNotes } from '../circuit/notes.ts';
 import type { Panel } from '../housing/panel.ts';
 import type { Cable } from '../wiring/cable.ts';
 
@@ -37,7 +36,6 @@ export interface Board {
   /** Place names of what is in the case or at a cable, and on no board. */
   readonly nowhere?: readonly string[];
   readonly pictures?: readonly BoardPicture[];
-  readonly circuit?: CircuitNotes;
 }
 
 /**

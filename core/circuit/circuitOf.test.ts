@@ -2,9 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { type Board, emptyBoard, type Pad } from '../board/board.ts';
 import { planKit } from '../order/planKit.ts';
 import { line, ohm, type } from '../order/testing/kits.ts';
+import type { Part } from '../parts/part.ts';
 import { circuitOf } from './circuitOf.ts';
 import { feedOf } from './feedOf.ts';
 import { basisOf, figuresAt, withFigures } from './kitFigures.ts';
+import type { CircuitNotes } from './notes.ts';
 import { whyNotReadable } from './readKit.ts';
 import { stagesOf } from './stages.ts';
 import { supplyOf } from './supplyOf.ts';
@@ -34,8 +36,13 @@ const boardOf = (
   pads: Object.entries(pads).map(([at, net]) => pad(at, net)),
   ...more,
 });
-const netAt = (board: Board, parts: Parameters<typeof circuitOf>[1], place: string) => {
-  const circuit = circuitOf(board, parts);
+const netAt = (
+  board: Board | null,
+  parts: readonly Part[],
+  place: string,
+  circuitNotes: CircuitNotes = {},
+) => {
+  const circuit = circuitOf({ board, circuitNotes, parts });
   const device = circuit.devices.find((one) => one.place === place);
   return Object.fromEntries(
     Object.entries(device?.netAt ?? {}).map(([pin, net]) => [
@@ -70,19 +77,32 @@ describe('the circuit of a board', () => {
     const pads = { 'R1.1': 'A', 'R2.1': 'A', 'R1.2': 'B', 'R2.2': 'B' };
     const nets = [{ name: 'X', pins: ['R1.1', 'R2.2'] }];
     expect(netAt(boardOf(pads), parts, 'R1')).toEqual({ 1: 'A', 2: 'B' });
-    expect(netAt(boardOf(pads, { circuit: { nets } }), parts, 'R1')).toEqual({ 1: 'X' });
+    expect(netAt(boardOf(pads), parts, 'R1', { nets })).toEqual({ 1: 'X' });
+  });
+
+  it('of a kit without a board is what was typed, a chip where its socket is', () => {
+    const parts = [
+      line('socket-dip', 'X1', { kind: 'none' }, 8),
+      line('ic-dip', 'U1', type('LM393'), 8),
+      line('resistor-axial', 'R1', ohm(1000)),
+    ];
+    const nets = [
+      { name: 'VCC', pins: ['X1.8', 'R1.1'] },
+      { name: 'GND', pins: ['X1.4', 'R1.2'] },
+    ];
+    expect(netAt(null, parts, 'U1', { nets })).toEqual({ 4: 'GND', 8: 'VCC' });
+    expect(circuitOf({ board: null, circuitNotes: {}, parts }).nets).toEqual([]);
   });
 });
 
 describe('where the supply comes in', () => {
   const supply = (
     pads: Readonly<Record<string, string>>,
-    parts: Parameters<typeof circuitOf>[1],
-    circuit?: Board['circuit'],
+    parts: readonly Part[],
+    circuitNotes: CircuitNotes = {},
   ) => {
-    const board = boardOf(pads, circuit ? { circuit } : {});
-    const found = circuitOf(board, parts);
-    const at = supplyOf(found, board.circuit);
+    const found = circuitOf({ board: boardOf(pads), circuitNotes, parts });
+    const at = supplyOf(found, circuitNotes);
     const name = (net: string | undefined) => found.nets.find(({ id }) => id === net)?.name;
     return at && [at.place, name(at.plus), name(at.minus)];
   };
@@ -148,14 +168,17 @@ describe('where the supply comes in', () => {
     const pads = { 'J1.1': 'N1', 'J1.2': 'N2', 'R1.1': 'N1', 'R1.2': 'N2' };
     const parts = [line('terminal-block', 'J1', { kind: 'none' }, 2), resistor];
     expect(supply(pads, parts)).toBeNull();
-    expect(whyNotReadable({ board: boardOf(pads), parts, supplyVolt: 5 })).toBe('no-supply');
-    expect(whyNotReadable({ board: boardOf({}), parts, supplyVolt: 5 })).toBe('no-nets');
+    const why = (board: Board | null) =>
+      whyNotReadable({ board, circuitNotes: {}, parts, supplyVolt: 5 });
+    expect(why(boardOf(pads))).toBe('no-supply');
+    expect(why(boardOf({}))).toBe('no-nets');
+    expect(why(null)).toBe('no-nets');
   });
 
   it('cells go from fresh to tired, a bench supply does not', () => {
     const parts = [line('battery-holder', 'BT1'), resistor];
     const board = boardOf({ 'BT1.1': 'A', 'BT1.2': 'B', 'R1.1': 'A', 'R1.2': 'B' });
-    const circuit = circuitOf(board, parts);
+    const circuit = circuitOf({ board, circuitNotes: {}, parts });
     const at = supplyOf(circuit);
     if (!at) throw new Error('no supply');
     // Two alkaline cells: 3.2 V fresh, 2.2 V tired (from memory of data sheets).
@@ -215,10 +238,14 @@ describe('stages of a build and their figures', () => {
 
   it('what figures depend on changes their basis, what they do not depend on does not', () => {
     const board = boardOf({ 'R1.1': 'A', 'R1.2': 'B' });
-    const basis = basisOf(board, parts, 3);
-    expect(basisOf({ ...board, colour: 'red' }, parts, 3)).toBe(basis);
-    expect(basisOf(board, parts, 5)).not.toBe(basis);
-    expect(basisOf(board, [line('resistor-axial', 'R1', ohm(471))], 3)).not.toBe(basis);
-    expect(basisOf({ ...board, circuit: { feed: 'bench' } }, parts, 3)).not.toBe(basis);
+    const kit = { board, circuitNotes: {}, parts, supplyVolt: 3 };
+    const basis = basisOf(kit);
+    const said = { does: [{ of: 'led R1', text: 'Lights.' }] };
+    expect(basisOf({ ...kit, board: { ...board, colour: 'red' } })).toBe(basis);
+    expect(basisOf({ ...kit, circuitNotes: said })).toBe(basis);
+    expect(basisOf({ ...kit, supplyVolt: 5 })).not.toBe(basis);
+    expect(basisOf({ ...kit, board: null })).not.toBe(basis);
+    expect(basisOf({ ...kit, parts: [line('resistor-axial', 'R1', ohm(471))] })).not.toBe(basis);
+    expect(basisOf({ ...kit, circuitNotes: { feed: 'bench' } })).not.toBe(basis);
   });
 });

@@ -5,21 +5,21 @@ import { padsOf, partsByPlace, sitsInSocket, socketUnder } from '../board/pads.t
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Circuit, Device, Net } from './circuit.ts';
-import type { SaidNet } from './notes.ts';
-import { isPlus } from './plusNames.ts';
+import type { CircuitNotes, SaidNet } from './notes.ts';
+import { isPlus, perhapsPlus } from './plusNames.ts';
+import type { WiredKit } from './wiredKit.ts';
 
 /**
- * The circuit of a board: its nets by the names of the pad list, by its strips or by its wires, and the parts on them.
- * A chip in a socket is joined where its socket is.
+ * The circuit of a kit: its nets as the instructor says them, else by the names of the pad list, by the strips or by
+ * the wires of its board, and the parts on them. A chip in a socket is joined where its socket is.
  *
- * @param parts lines of the parts list
- * @returns no nets where the board does not tell what is joined
+ * @returns no nets where nothing tells what is joined
  */
-export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
+export function circuitOf({ board, circuitNotes, parts }: WiredKit): Circuit {
   const byPlace = partsByPlace(parts);
-  const pads = padsOf(board, byPlace);
-  const said = board.circuit?.nets;
-  const nets = said ? netsAsSaid(said) : netsOnBoard(board, pads);
+  const pads = board ? padsOf(board, byPlace) : [];
+  const { nets: said, supply } = circuitNotes;
+  const nets = said ? netsAsSaid(said, supply) : board ? netsOnBoard(board, pads) : [];
   const netOfPin = new Map(nets.flatMap(({ id, pins }) => pins.map((pin) => [pin, id] as const)));
   const netAt = (place: string): Record<string, string> =>
     Object.fromEntries(
@@ -28,7 +28,7 @@ export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
         return pin.slice(0, dot) === place ? [[pin.slice(dot + 1), net] as const] : [];
       }),
     );
-  const saidOf = new Map(board.circuit?.parts?.map((one) => [one.place, one]));
+  const saidOf = new Map(circuitNotes.parts?.map((one) => [one.place, one]));
   const deviceOf = (place: string, part: Part, at: Device['netAt']): Device => {
     const of = saidOf.get(place);
     if (!of) return { place, part, netAt: at };
@@ -53,10 +53,19 @@ export function circuitOf(board: Board, parts: readonly Part[]): Circuit {
   return { nets, devices };
 }
 
-/** A net of one pin joins nothing. */
-const netsAsSaid = (said: readonly SaidNet[]): Net[] =>
+/** A net of one pin joins nothing, unless the supply may come in there from something that is no part of the kit. */
+const netsAsSaid = (said: readonly SaidNet[], supply: CircuitNotes['supply']): Net[] =>
   said
-    .filter(({ pins }) => pins.length > 1)
+    .filter(
+      ({ name, pins: [pin, ...more] }) =>
+        pin !== undefined &&
+        (more.length > 0 ||
+          isPlus(name) ||
+          perhapsPlus.test(name) ||
+          isMinus(name) ||
+          pin === supply?.plus ||
+          pin === supply?.minus),
+    )
     .map(({ name, pins }, index) => ({ id: `n${index + 1}`, name, pins }));
 
 /** Those with several pins; and what is called by a pole of the supply, which may come in where no part of the kit is. */
@@ -90,12 +99,12 @@ function chipsByPlace(parts: readonly Part[]): Map<string, Part> {
 function holderOf(
   place: string,
   chip: Part,
-  board: Board,
+  board: Board | null,
   byPlace: ReadonlyMap<string, Part>,
   pads: readonly Pad[],
 ): string {
-  const placement = board.placements.find((one) => one.place === place);
-  if (placement && sitsInSocket(placement, board, byPlace)) {
+  const placement = board?.placements.find((one) => one.place === place);
+  if (board && placement && sitsInSocket(placement, board, byPlace)) {
     return socketUnder(placement, board, byPlace)?.place ?? place;
   }
   if (pads.some((pad) => pad.place === place)) return place;

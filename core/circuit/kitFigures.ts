@@ -1,8 +1,8 @@
 import type { Board } from '../board/board.ts';
 import type { Step } from '../order/step.ts';
-import type { Part } from '../parts/part.ts';
 import type { StageFigures } from './figures.ts';
 import { stagesOf } from './stages.ts';
+import type { WiredKit } from './wiredKit.ts';
 
 /** What the boards of a kit show, stage by stage, and what that was worked out from. */
 export interface KitFigures {
@@ -22,17 +22,19 @@ export interface FiguresOfStage {
 const modelsVersion = 3;
 
 /** A short text for all that figures depend on beside how far a board is built. */
-export function basisOf(board: Board, parts: readonly Part[], supplyVolt: number | null): string {
-  const { kind, pads, placements, cuts, links, widthMm, heightMm, circuit } = board;
+export function basisOf({
+  board,
+  circuitNotes,
+  parts,
+  supplyVolt,
+}: WiredKit & { readonly supplyVolt: number | null }): string {
+  // What is said of its blocks moves no reading.
+  const { does: _, ...said } = circuitNotes;
   return digest(
     JSON.stringify([
       modelsVersion,
       supplyVolt,
-      {
-        ...{ kind, pads, placements, cuts, links, widthMm, heightMm },
-        // What is said of its blocks moves no reading.
-        circuit: circuit && { ...circuit, does: undefined },
-      },
+      { ...(board && wiringOf(board)), circuit: Object.keys(said).length > 0 ? said : undefined },
       parts.map(
         ({ designators, family, value, pins, package: body, lotNote, supply, description }) => [
           designators,
@@ -48,6 +50,17 @@ export function basisOf(board: Board, parts: readonly Part[], supplyVolt: number
     ]),
   );
 }
+
+/** What of a board says what is joined. */
+const wiringOf = ({ kind, pads, placements, cuts, links, widthMm, heightMm }: Board) => ({
+  kind,
+  pads,
+  placements,
+  cuts,
+  links,
+  widthMm,
+  heightMm,
+});
 
 /** A hash of 53 bits (cyrb53, public domain): two different circuits of one kit never meet by chance. */
 function digest(text: string): string {

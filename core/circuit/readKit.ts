@@ -1,6 +1,4 @@
-import type { Board } from '../board/board.ts';
 import type { Step } from '../order/step.ts';
-import type { Part } from '../parts/part.ts';
 import { circuitOf } from './circuitOf.ts';
 import { conditionsOf } from './conditionsOf.ts';
 import { feedOf } from './feedOf.ts';
@@ -9,27 +7,22 @@ import { readStage } from './readings/readStage.ts';
 import type { SpiceEngine } from './spice.ts';
 import { stagesOf } from './stages.ts';
 import { supplyOf } from './supplyOf.ts';
+import type { WiredKit } from './wiredKit.ts';
 
-export interface KitToRead {
-  readonly board: Board;
-  readonly parts: readonly Part[];
+export interface KitToRead extends WiredKit {
   readonly supplyVolt: number | null;
   /** In the order in which it is built. */
   readonly steps: readonly Step[];
 }
 
-/** Why nothing can be worked out: the board tells no connections, nor where the supply comes in, nor its voltage. */
+/** Why nothing can be worked out: nothing tells the connections, nor where the supply comes in, nor its voltage. */
 export type NotReadable = 'no-nets' | 'no-supply' | 'no-voltage';
 
-export function whyNotReadable({
-  board,
-  parts,
-  supplyVolt,
-}: Omit<KitToRead, 'steps'>): NotReadable | null {
-  const circuit = circuitOf(board, parts);
+export function whyNotReadable(kit: Omit<KitToRead, 'steps'>): NotReadable | null {
+  const circuit = circuitOf(kit);
   if (circuit.nets.length === 0) return 'no-nets';
-  if (!supplyOf(circuit, board.circuit)) return 'no-supply';
-  return supplyVolt === null ? 'no-voltage' : null;
+  if (!supplyOf(circuit, kit.circuitNotes)) return 'no-supply';
+  return kit.supplyVolt === null ? 'no-voltage' : null;
 }
 
 /**
@@ -40,14 +33,15 @@ export function whyNotReadable({
  */
 export async function readKit(
   engine: SpiceEngine,
-  { board, parts, supplyVolt, steps }: KitToRead,
+  kit: KitToRead,
   onProgress: (done: number) => void = () => {},
 ): Promise<KitFigures> {
-  const circuit = circuitOf(board, parts);
-  const at = supplyOf(circuit, board.circuit);
+  const { circuitNotes, supplyVolt, steps } = kit;
+  const circuit = circuitOf(kit);
+  const at = supplyOf(circuit, circuitNotes);
   if (!at || supplyVolt === null) throw new Error('nothing tells where the supply comes in');
-  const conditions = conditionsOf(circuit, board.circuit ?? {});
-  const feed = feedOf(circuit, at, supplyVolt, board.circuit?.feed);
+  const conditions = conditionsOf(circuit, circuitNotes);
+  const feed = feedOf(circuit, at, supplyVolt, circuitNotes.feed);
   const measured = stagesOf(steps).filter(
     ({ places }) => at.place === undefined || places.includes(at.place),
   );
@@ -59,5 +53,5 @@ export async function readKit(
     );
     stages.push({ places, figures });
   }
-  return { basis: basisOf(board, parts, supplyVolt), stages };
+  return { basis: basisOf(kit), stages };
 }

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { emptyBoard } from '../board/board.ts';
 import { farad, line, ohm, type } from '../order/testing/kits.ts';
 import { testEngine } from './testing/engine.ts';
 import { compare, partsOtherwise, valueTyped } from './whatIf.ts';
@@ -14,17 +13,15 @@ const parts = [
   line('led-5mm', 'D1', { kind: 'colour', colour: 'red' }),
   line('battery-clip', 'BT1'),
 ];
-const board = {
-  ...emptyBoard(40, 30, 'printed'),
-  circuit: {
-    nets: [
-      { name: 'VCC', pins: ['BT1.1', 'R1.1', 'R2.1'] },
-      { name: 'A', pins: ['R1.2', 'D1.1'] },
-      { name: 'GND', pins: ['BT1.2', 'D1.2', 'R2.2'] },
-    ],
-    supply: { plus: 'BT1.1', minus: 'BT1.2' },
-  },
+const circuitNotes = {
+  nets: [
+    { name: 'VCC', pins: ['BT1.1', 'R1.1', 'R2.1'] },
+    { name: 'A', pins: ['R1.2', 'D1.1'] },
+    { name: 'GND', pins: ['BT1.2', 'D1.2', 'R2.2'] },
+  ],
+  supply: { plus: 'BT1.1', minus: 'BT1.2' },
 };
+const kit = { board: null, circuitNotes, parts, supplyVolt: 9 };
 
 describe('what if', () => {
   it.each([
@@ -62,16 +59,12 @@ describe('what if', () => {
   });
 
   it('another resistor: half the current through the LED, and the block lasts longer', async () => {
-    const { now, otherwise, hoursNow, hoursOtherwise } = await compare(
-      testEngine,
-      { board, parts, supplyVolt: 9 },
-      {
-        parts: [
-          { place: 'R1', value: ohm(940) },
-          { place: 'R2', value: ohm(1_000_000) },
-        ],
-      },
-    );
+    const { now, otherwise, hoursNow, hoursOtherwise } = await compare(testEngine, kit, {
+      parts: [
+        { place: 'R1', value: ohm(940) },
+        { place: 'R2', value: ohm(1_000_000) },
+      ],
+    });
     const [before, after] = [
       now?.seen[0]?.milliampere.usual ?? 0,
       otherwise?.seen[0]?.milliampere.usual ?? 0,
@@ -84,11 +77,7 @@ describe('what if', () => {
   });
 
   it('another supply', async () => {
-    const { now, otherwise } = await compare(
-      testEngine,
-      { board, parts, supplyVolt: 9 },
-      { parts: [], supplyVolt: 4.5 },
-    );
+    const { now, otherwise } = await compare(testEngine, kit, { parts: [], supplyVolt: 4.5 });
     expect(now?.nets[0]?.volt.usual).toBeGreaterThan(7);
     expect(otherwise?.nets[0]?.volt.usual).toBeLessThan(5);
   });
@@ -98,19 +87,16 @@ describe('what if', () => {
     const { hoursNow } = await compare(
       testEngine,
       {
-        board: {
-          ...board,
-          circuit: {
-            ...board.circuit,
-            nets: [
-              ...board.circuit.nets,
-              { name: 'B', pins: ['U1.5', 'C1.1'] },
-              { name: 'VCC2', pins: ['U1.8', 'C1.2'] },
-            ],
-          },
+        ...kit,
+        circuitNotes: {
+          ...circuitNotes,
+          nets: [
+            ...circuitNotes.nets,
+            { name: 'B', pins: ['U1.5', 'C1.1'] },
+            { name: 'VCC2', pins: ['U1.8', 'C1.2'] },
+          ],
         },
         parts: [...parts, chip, line('capacitor-ceramic', 'C1', farad(1e-7))],
-        supplyVolt: 9,
       },
       { parts: [] },
     );

@@ -1,4 +1,3 @@
-import type { Board } from '../board/board.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part, PartValue } from '../parts/part.ts';
 import { readValue } from '../partslist/readValue.ts';
@@ -10,6 +9,7 @@ import { readStage } from './readings/readStage.ts';
 import type { Effort } from './readings/stage.ts';
 import type { SpiceEngine } from './spice.ts';
 import { supplyOf } from './supplyOf.ts';
+import type { WiredKit } from './wiredKit.ts';
 
 /** What is tried otherwise: another supply, another value at a place. */
 export interface Otherwise {
@@ -95,16 +95,16 @@ function hoursOf(milliampereHours: number | undefined, figures: StageFigures | n
  */
 export async function compare(
   engine: SpiceEngine,
-  kit: { readonly board: Board; readonly parts: readonly Part[]; readonly supplyVolt: number },
+  kit: WiredKit & { readonly supplyVolt: number },
   otherwise: Otherwise,
 ): Promise<Compared> {
   const figuresOf = async (parts: readonly Part[], volt: number) => {
-    const circuit = circuitOf(kit.board, parts);
-    const at = supplyOf(circuit, kit.board.circuit);
+    const circuit = circuitOf({ ...kit, parts });
+    const at = supplyOf(circuit, kit.circuitNotes);
     if (!at) throw new Error('nothing tells where the supply comes in');
     const fitted = new Set(parts.flatMap(({ designators }) => designators));
-    const conditions = conditionsOf(circuit, kit.board.circuit ?? {});
-    const feed = feedOf(circuit, at, volt, kit.board.circuit?.feed);
+    const conditions = conditionsOf(circuit, kit.circuitNotes);
+    const feed = feedOf(circuit, at, volt, kit.circuitNotes.feed);
     const figures = await readStage(engine, { circuit, at, fitted, conditions, feed }, effort);
     const fedBy = circuit.devices.find(({ place }) => place === at.place)?.part;
     const cells = fedBy && familyOf(fedBy).cells;

@@ -1,8 +1,9 @@
-import type { Board, Pad } from '../board/board.ts';
+import type { Pad } from '../board/board.ts';
 import type { Circuit, SupplyAt } from '../circuit/circuit.ts';
 import type { Conditions } from '../circuit/netlist.ts';
 import type { Feed, Stage } from '../circuit/readings/stage.ts';
-import type { Part, PartValue } from '../parts/part.ts';
+import type { WiredKit } from '../circuit/wiredKit.ts';
+import type { PartValue } from '../parts/part.ts';
 import type { FaultKindId } from './kinds/ids.ts';
 
 /** Something that can be wrong with a board. */
@@ -24,9 +25,7 @@ export const placeOfPin = (pin: string): string => {
 };
 
 /** A board, as far as it tells which faults it may have. What they do to its circuit is another question. */
-export interface Faultable {
-  readonly board: Board;
-  readonly parts: readonly Part[];
+export interface Faultable extends WiredKit {
   readonly circuit: Circuit;
   readonly pads: readonly Pad[];
   /** Where the supply comes in. */

@@ -1,4 +1,4 @@
-import { type Board, emptyBoard } from '../board/board.ts';
+import type { Board } from '../board/board.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
 import type { Circuit } from '../circuit/circuit.ts';
 import { circuitOf } from '../circuit/circuitOf.ts';
@@ -55,17 +55,16 @@ export function lookFirst(kit: KitToLookAt, weights: Weights = asUsual): LookFir
 }
 
 function faultableOf({ board, parts, supplyVolt }: KitToLookAt): Faultable {
-  const on = board ?? emptyBoard(1, 1, 'printed');
-  const known = circuitOf(on, parts);
+  // A learner looks at what is drawn; which pins are joined changes little of it.
+  const circuitNotes = {};
+  const known = circuitOf({ board, circuitNotes, parts });
   const circuit = known.nets.length > 0 ? known : everyPinByItself(parts);
   const place =
-    supplyOf(circuit, on.circuit)?.place ??
+    supplyOf(circuit)?.place ??
     circuit.devices.find(({ part }) => familyOf(part).power !== 'none')?.place;
   return {
-    board: on,
-    parts,
-    circuit,
-    pads: padsOf(on, partsByPlace(parts)),
+    ...{ board, circuitNotes, parts, circuit },
+    pads: board ? padsOf(board, partsByPlace(parts)) : [],
     at: place === undefined ? {} : { place },
     feed: { volt: supplyVolt },
   };

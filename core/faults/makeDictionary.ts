@@ -1,4 +1,3 @@
-import type { Board } from '../board/board.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
 import { circuitOf } from '../circuit/circuitOf.ts';
 import { conditionsOf } from '../circuit/conditionsOf.ts';
@@ -10,7 +9,7 @@ import type { SpiceEngine } from '../circuit/spice.ts';
 import { nominalDraw } from '../circuit/spread.ts';
 import { supplyOf } from '../circuit/supplyOf.ts';
 import { unknownPlaces } from '../circuit/unknownParts.ts';
-import type { Part } from '../parts/part.ts';
+import type { WiredKit } from '../circuit/wiredKit.ts';
 import { asMeant } from './change.ts';
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import type { Faulty, Subject } from './fault.ts';
@@ -23,29 +22,24 @@ import { type FromGood, looksOf, type Shown, type Signature, signatureOf } from 
 /** Raised when kinds of faults or what they make change, so that dictionaries are worked out anew. */
 const faultsVersion = 6;
 
-export interface KitToFault {
-  readonly board: Board;
-  readonly parts: readonly Part[];
+export interface KitToFault extends WiredKit {
   readonly supplyVolt: number;
 }
 
-export const dictionaryBasis = ({ board, parts, supplyVolt }: KitToFault): string =>
-  `${faultsVersion} ${basisOf(board, parts, supplyVolt)}`;
+export const dictionaryBasis = (kit: KitToFault): string => `${faultsVersion} ${basisOf(kit)}`;
 
 /** The whole board of a kit; null where nothing tells where its supply comes in. */
-export function subjectOf({ board, parts, supplyVolt }: KitToFault): Subject | null {
-  const circuit = circuitOf(board, parts);
-  const at = supplyOf(circuit, board.circuit);
+export function subjectOf(kit: KitToFault): Subject | null {
+  const { board, circuitNotes, parts, supplyVolt } = kit;
+  const circuit = circuitOf(kit);
+  const at = supplyOf(circuit, circuitNotes);
   if (!at || circuit.nets.length === 0) return null;
   return {
-    board,
-    parts,
-    circuit,
-    at,
+    ...{ board, circuitNotes, parts, circuit, at },
     fitted: new Set(circuit.devices.map(({ place }) => place)),
-    conditions: conditionsOf(circuit, board.circuit ?? {}),
-    feed: feedOf(circuit, at, supplyVolt, board.circuit?.feed),
-    pads: padsOf(board, partsByPlace(parts)),
+    conditions: conditionsOf(circuit, circuitNotes),
+    feed: feedOf(circuit, at, supplyVolt, circuitNotes.feed),
+    pads: board ? padsOf(board, partsByPlace(parts)) : [],
   };
 }
 

@@ -92,6 +92,13 @@ describe('two revisions of a kit', () => {
     expect(compareLists({ ...list, board: at(10) }, { ...list, board: at(10) })).toEqual([]);
   });
 
+  it('what is said of the circuit is told, and nothing said is like an empty note', () => {
+    const list = { parts: [], supplyVolt: 3, errata: [] };
+    const said = { ...list, circuitNotes: { feed: 'bench' as const } };
+    expect(compareLists(list, said)).toEqual([{ kind: 'circuit' }]);
+    expect(compareLists(list, { ...list, circuitNotes: {} })).toEqual([]);
+  });
+
   it('another soldering order is told', () => {
     const parts = [line('resistor-axial', 'R1', ohm(470))];
     const list = { parts, supplyVolt: 3, errata: [], order: usualSettings };

@@ -1,4 +1,5 @@
 import type { Board } from '../board/board.ts';
+import type { CircuitNotes } from '../circuit/notes.ts';
 import type { OrderSettings } from '../order/settings.ts';
 import type { Erratum } from './erratum.ts';
 import type { Part } from './part.ts';
@@ -9,6 +10,7 @@ export interface ComparedList {
   readonly supplyVolt: number | null;
   readonly errata: readonly Erratum[];
   readonly board?: Board | null;
+  readonly circuitNotes?: CircuitNotes;
   readonly order?: OrderSettings;
 }
 
@@ -25,6 +27,8 @@ export type Change =
   | { readonly kind: 'supply'; readonly from: number | null; readonly to: number | null }
   /** Outline, places or pads. */
   | { readonly kind: 'board'; readonly places: readonly string[] }
+  /** What is said of the circuit. */
+  | { readonly kind: 'circuit' }
   /** Another soldering order is wanted. */
   | { readonly kind: 'order' }
   | { readonly kind: 'erratum-added'; readonly erratum: Erratum }
@@ -67,6 +71,7 @@ export function compareLists(from: ComparedList, to: ComparedList): Change[] {
   if (!same(from.board ?? null, to.board ?? null)) {
     changes.push({ kind: 'board', places: movedPlaces(from.board, to.board) });
   }
+  if (!same(from.circuitNotes ?? {}, to.circuitNotes ?? {})) changes.push({ kind: 'circuit' });
   if (!same(from.order ?? null, to.order ?? null)) changes.push({ kind: 'order' });
   for (const erratum of without(to.errata, from.errata)) {
     changes.push({ kind: 'erratum-added', erratum });

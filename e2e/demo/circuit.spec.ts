@@ -92,3 +92,55 @@ test('another value is tried, a part is said to behave otherwise, and a sentence
   await expect(page.getByText('the netlist that you wrote.')).toBeVisible();
   await expectAccessible(page);
 });
+
+test('a kit without a board is joined pin by pin, says what it must show, and where a fault is', async ({
+  page,
+}) => {
+  test.slow();
+  await page.goto('/kits/new');
+  // A lamp that goes on at dusk (common practice): base at a divider with the cell.
+  await page
+    .getByLabel('Paste or type the list')
+    .fill(
+      'Ref,Qty,Part\nR1,1,10k\nR2,1,470\nR3,1,LDR\nQ1,1,BC547\nD1,1,LED red 5mm\nBT1,1,9V battery clip',
+    );
+  await page.getByRole('button', { name: 'Read list' }).click();
+  await page.getByLabel('Name of the kit').fill('Lamp at dusk');
+  await page.getByLabel('Supply voltage in V').fill('9');
+  await page.getByRole('button', { name: 'Create kit' }).click();
+  await page.getByRole('link', { name: 'Circuit', exact: true }).click();
+  await expect(page.getByText('Nothing says yet which pins are joined. Enter it')).toHaveCount(2);
+  await expectAccessible(page);
+  for (const [pin, net] of [
+    ['BT1 (+)', '9V'],
+    ['BT1 (−)', 'GND'],
+    ['R1, pin 1', '9v'],
+    ['R1, pin 2', 'base'],
+    ['R3, pin 1', 'base'],
+    ['R3, pin 2', 'GND'],
+    ['Q1 (base)', 'base'],
+    ['Q1 (emitter)', 'GND'],
+    ['Q1 (collector)', 'k'],
+    ['R2, pin 1', '9V'],
+    ['R2, pin 2', 'a'],
+    ['D1 (+)', 'a'],
+    ['D1 (−)', 'k'],
+  ] as const) {
+    await page.getByLabel(pin, { exact: true }).fill(net);
+    await page.keyboard.press('Tab');
+  }
+  await expect(page.getByLabel('Nets', { exact: true })).toHaveValue(
+    /^9V: BT1\.1 R1\.1 R2\.1\nGND: /,
+  );
+  await page.getByRole('button', { name: 'Use these connections' }).click();
+  await expect(page.getByRole('heading', { name: 'What this board must show' })).toBeVisible();
+  // A junction of silicon holds its base at 0.6 to 0.75 V (common practice).
+  await expect(page.getByRole('row', { name: /^base.*0\.6\d|^base.*0\.7\d/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Find the fault', exact: true }).click();
+  await page.getByRole('button', { name: 'Work out the faults' }).click();
+  await expect(page.getByRole('heading', { name: 'Do this next' })).toBeVisible({
+    timeout: 120_000,
+  });
+  await expect(page.getByRole('img', { name: /Circuit with \d+ parts/ })).toBeVisible();
+  await expectAccessible(page);
+});

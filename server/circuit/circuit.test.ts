@@ -63,6 +63,30 @@ describe('the figures of a kit', () => {
     });
   });
 
+  it('of a kit without a board are worked out from the connections that were entered', async () => {
+    const id = await makeKit(server, 'Loose Lamp');
+    const nets = [
+      { name: 'VCC', pins: ['R1.1'] },
+      { name: 'MID', pins: ['R1.2', 'R2.1'] },
+      { name: 'LED', pins: ['R2.2', 'D1.1'] },
+      { name: 'GND', pins: ['D1.2'] },
+    ];
+    const circuitNotes = { nets, supply: { plus: 'R1.1', minus: 'D1.2' } };
+    const before = await kitOf(id);
+    await changeKitTo(server, before, { circuitNotes, supplyVolt: 9 }).expect(200);
+    const conflict = changeKitTo(server, before, { circuitNotes });
+    await conflict.expect(409);
+    expect(await workedOut(server, `/api/kits/${id}/figures/work`)).toEqual({ kind: 'idle' });
+    const whole = (await kitOf(id)).figures?.stages.at(-1)?.figures;
+    expect(whole?.milliampere?.usual).toBeGreaterThan(6.5);
+    expect(whole?.milliampere?.usual).toBeLessThan(8.5);
+    const { body: drawing } = await server.instructor
+      .get(`/api/kits/${id}/circuit/box`)
+      .expect(200);
+    expect(drawing).not.toBeNull();
+    await server.instructor.get(`/api/kits/${id}/netlist.cir`).expect(200);
+  }, 120_000);
+
   it('are worked out in the background, kept with the revision, and told at its checks', async () => {
     const before = await kitWithBoard('Lamp');
     expect(before.figures).toBeUndefined();
@@ -120,16 +144,16 @@ describe('the figures of a kit', () => {
       { place: 'R2', elements: 'R1 1 2 470' },
       { place: 'D1', pins: [{ pin: '1', does: 'takes-current' as const, amount: 5 }] },
     ];
-    await changeKitTo(server, kit, { board: { ...board, circuit: { parts } } });
-    expect((await kitOf(kit.id)).board?.circuit?.parts).toEqual(parts);
+    await changeKitTo(server, kit, { circuitNotes: { parts } });
+    expect((await kitOf(kit.id)).circuitNotes.parts).toEqual(parts);
     expect(await workedOut(server, `/api/kits/${kit.id}/figures/work`)).toEqual({ kind: 'idle' });
     const whole = (await kitOf(kit.id)).figures?.stages.at(-1)?.figures;
     expect(whole?.unknown).toEqual([]);
-    const bad = { ...board, circuit: { parts: [{ place: 'R2', elements: '.control' }] } };
+    const bad = { parts: [{ place: 'R2', elements: '.control' }] };
     const { versions } = await kitOf(kit.id);
     const refused = await server.instructor
-      .put(`/api/kits/${kit.id}/board`)
-      .send({ version: versions.board, board: bad });
+      .put(`/api/kits/${kit.id}/circuit`)
+      .send({ version: versions.circuit, circuitNotes: bad });
     expect(refused.status).toBe(422);
   }, 120_000);
 

@@ -1,4 +1,4 @@
-import type { Revision } from '#contract/kits';
+import { wiredKitOf } from '#contract/kits';
 import { circuitOf } from '#core/circuit/circuitOf';
 import {
   type CircuitDrawing,
@@ -14,20 +14,22 @@ import { converted } from '../isolated/isolated.ts';
 /** By style and by what they were drawn from. */
 const drawings = memo<string, CircuitDrawing>({ name: 'drawings of circuits', most: 50 });
 
-/** The circuit of a revision, placed and routed in a thread of its own; null where its board does not tell one. */
+/** The circuit of a revision, placed and routed in a thread of its own; null where nothing tells one. */
 export async function drawingOf(
-  { board, lines, supplyVolt }: Pick<Revision, 'board' | 'lines' | 'supplyVolt'>,
+  revision: Parameters<typeof wiredKitOf>[0],
   style: SymbolStyle,
 ): Promise<CircuitDrawing | null> {
-  if (!board) return null;
-  const parts = lines.map(({ part }) => part);
-  const key = `${style} ${basisOf(board, parts, supplyVolt)}`;
+  const kit = wiredKitOf(revision);
+  const key = `${style} ${basisOf(kit)}`;
   const known = drawings.get(key);
   if (known) return known;
-  const circuit = circuitOf(board, parts);
+  const circuit = circuitOf(kit);
   if (circuit.nets.length === 0) return null;
-  const drawing = await circuitDrawing(circuit, supplyOf(circuit, board.circuit), style, (graph) =>
-    converted<LaidOut>('circuitLayout', graph, { milliseconds: 60_000, megabytes: 512 }),
+  const drawing = await circuitDrawing(
+    circuit,
+    supplyOf(circuit, kit.circuitNotes),
+    style,
+    (graph) => converted<LaidOut>('circuitLayout', graph, { milliseconds: 60_000, megabytes: 512 }),
   );
   return drawings.set(key, drawing);
 }

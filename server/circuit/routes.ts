@@ -7,7 +7,7 @@ import {
   tryOtherwise,
   workOutFigures,
 } from '#contract/figures';
-import type { Kit } from '#contract/kits';
+import { type Kit, wiredKitOf } from '#contract/kits';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { circuitSvgText } from '#core/circuit/drawing/circuitSvgText';
 import { symbolStyles } from '#core/circuit/drawing/symbol';
@@ -32,7 +32,7 @@ const styleOf = (asked: unknown) => symbolStyles.find((one) => one === asked);
 
 export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void {
   const atWork = new KitWork<KitToRead, KitFigures>({
-    basisOf: ({ board, parts, supplyVolt }) => basisOf(board, parts, supplyVolt),
+    basisOf,
     workOut: (kit, onProgress) => readKit(engine, kit, onProgress),
     keep: (revisionId, figures) => replaceFigures(db, revisionId, figures),
   });
@@ -58,40 +58,32 @@ export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void
   });
 
   api.send(netlistFile, async ({ params: { kitId }, response }) => {
-    const { board, lines, supplyVolt, name } = await kitOf(kitId);
-    const circuit =
-      board &&
-      circuitOf(
-        board,
-        lines.map(({ part }) => part),
-      );
-    const at = circuit && supplyOf(circuit, board?.circuit);
-    if (!circuit || !at) throw notFound('circuit');
+    const kit = await kitOf(kitId);
+    const { name, circuitNotes, supplyVolt } = kit;
+    const circuit = circuitOf(wiredKitOf(kit));
+    const at = supplyOf(circuit, circuitNotes);
+    if (!at) throw notFound('circuit');
     response
       .type('text/plain')
       .set('Content-Disposition', 'attachment; filename="netlist.cir"')
-      .send(writeSpice(name, circuit, at, supplyVolt ?? 5, board?.circuit));
+      .send(writeSpice(name, circuit, at, supplyVolt ?? 5, circuitNotes));
   });
 
   api.serve(getFiguresWork, async ({ params: { kitId } }) => atWork.stateOf(kitId));
 
   api.serve(workOutFigures, async ({ params: { kitId } }) => {
     const kit = await kitOf(kitId);
-    const { board, supplyVolt, revisionId } = kit;
-    const parts = kit.lines.map(({ part }) => part);
-    const why = board ? whyNotReadable({ board, parts, supplyVolt }) : 'no-nets';
+    const wired = wiredKitOf(kit);
+    const why = whyNotReadable(wired);
     if (why) return { kind: 'not-readable', why };
-    if (board)
-      atWork.start(kitId, revisionId, { board, parts, supplyVolt, steps: plannedSteps(kit) });
+    atWork.start(kitId, kit.revisionId, { ...wired, steps: plannedSteps(kit) });
     return atWork.stateOf(kitId);
   });
 
   api.serve(tryOtherwise, async ({ params: { kitId }, body }) => {
-    const { board, lines, supplyVolt } = await kitOf(kitId);
-    const parts = lines.map(({ part }) => part);
-    if (!board || supplyVolt === null || whyNotReadable({ board, parts, supplyVolt })) {
-      throw notFound('circuit');
-    }
+    const kit = wiredKitOf(await kitOf(kitId));
+    const { parts, supplyVolt } = kit;
+    if (supplyVolt === null || whyNotReadable(kit)) throw notFound('circuit');
     const changed = body.parts.map(({ place, value: typed }, index) => {
       const part = parts.find(({ designators }) => designators.includes(place));
       const field = (name: string) => `parts[${index}].${name}`;
@@ -112,7 +104,7 @@ export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void
     });
     return compare(
       engine,
-      { board, parts, supplyVolt },
+      { ...kit, supplyVolt },
       { parts: changed, ...(body.supplyVolt === null ? {} : { supplyVolt: body.supplyVolt }) },
     );
   });

@@ -57,6 +57,7 @@ describe('the database', () => {
       { name: '029_told_together.sql' },
       { name: '030_figures.sql' },
       { name: '031_faults.sql' },
+      { name: '032_circuit_notes.sql' },
     ]);
     await second.close();
   });
@@ -158,6 +159,28 @@ describe('the database', () => {
     expect(await db.query('select kit_id from kit_step_picture order by kit_id')).toEqual([
       { kit_id: photo },
       { kit_id: layer },
+    ]);
+    await db.close();
+  });
+
+  it('keeps what was said of a circuit with the kit, no longer with its board', async () => {
+    const db = await testDatabase('bare');
+    await migrate(
+      db,
+      migrationNames.filter((name) => name < '032'),
+    );
+    const [said, plain, none] = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`);
+    const circuit = { feed: 'bench', nets: [{ name: 'A', pins: ['R1.1', 'R2.1'] }] };
+    await db.script(`
+      insert into kit (id, name) values ('${said}', 'S'), ('${plain}', 'P'), ('${none}', 'N');
+      insert into kit_revision (id, kit_id, number, board) values
+        ('${said}', '${said}', 1, '${JSON.stringify({ v: 2, widthMm: 40, circuit })}'),
+        ('${plain}', '${plain}', 1, '{"v": 2, "widthMm": 40}'), ('${none}', '${none}', 1, null);`);
+    await migrate(db);
+    expect(await db.query('select board, circuit_notes from kit_revision order by id')).toEqual([
+      { board: { v: 2, widthMm: 40 }, circuit_notes: circuit },
+      { board: { v: 2, widthMm: 40 }, circuit_notes: null },
+      { board: null, circuit_notes: null },
     ]);
     await db.close();
   });

@@ -1,4 +1,5 @@
 import { getBoardOfSeat } from '#contract/faults';
+import { wiredKitOf } from '#contract/kits';
 import { foldSeat } from '#core/build/foldSeat';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { supplyOf } from '#core/circuit/supplyOf';
@@ -59,9 +60,9 @@ export function boardOfSeatRoutes(api: Api, db: Database, memory: LogMemory): vo
 }
 
 /** Where the supply comes in, and whatever holds or is a battery. */
-function supplyPlaces({ board, lines }: Pick<StoredRevision, 'board' | 'lines'>): string[] {
-  const parts = lines.map(({ part }) => part);
-  const place = board && supplyOf(circuitOf(board, parts), board.circuit)?.place;
-  const feeding = parts.filter((part) => familyOf(part).power !== 'none');
+function supplyPlaces(revision: StoredRevision): string[] {
+  const kit = wiredKitOf(revision);
+  const place = supplyOf(circuitOf(kit), kit.circuitNotes)?.place;
+  const feeding = kit.parts.filter((part) => familyOf(part).power !== 'none');
   return [...new Set([...(place ? [place] : []), ...feeding.flatMap((part) => part.designators)])];
 }

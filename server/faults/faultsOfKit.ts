@@ -1,3 +1,4 @@
+import { wiredKitOf } from '#contract/kits';
 import { whyNotReadable } from '#core/circuit/readKit';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { dictionaryBasis, type KitToFault } from '#core/faults/makeDictionary';
@@ -5,13 +6,13 @@ import type { Queryable } from '../db/database.ts';
 import { type StoredRevision, selectRevision } from '../kits/queries.ts';
 import { selectFaults, selectRevisionOfWorkshop } from './queries.ts';
 
-type Faulted = Pick<StoredRevision, 'board' | 'lines' | 'supplyVolt' | 'revisionId'>;
+type Faulted = Parameters<typeof wiredKitOf>[0] & Pick<StoredRevision, 'revisionId'>;
 
 /** Null where the circuit of a kit is not known well enough to say what a fault does. */
-export function kitToFault({ board, lines, supplyVolt }: Faulted): KitToFault | null {
-  const parts = lines.map(({ part }) => part);
-  if (!board || supplyVolt === null || whyNotReadable({ board, parts, supplyVolt })) return null;
-  return { board, parts, supplyVolt };
+export function kitToFault(revision: Faulted): KitToFault | null {
+  const kit = wiredKitOf(revision);
+  const { supplyVolt } = kit;
+  return supplyVolt === null || whyNotReadable(kit) ? null : { ...kit, supplyVolt };
 }
 
 /** What faults of a revision show as it is now; null where that was not worked out yet. */

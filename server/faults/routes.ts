@@ -1,5 +1,5 @@
 import { getFaults, getFaultsWork, stopFaults, workOutFaults } from '#contract/faults';
-import type { Kit } from '#contract/kits';
+import { type Kit, wiredKitOf } from '#contract/kits';
 import { whyNotReadable } from '#core/circuit/readKit';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
@@ -22,9 +22,7 @@ export function faultRoutes(api: Api, db: Database, work: FaultWork): void {
 
   api.serve(workOutFaults, async ({ params: { kitId } }) => {
     const kit = await kitOf(kitId);
-    const { board, lines, supplyVolt } = kit;
-    const parts = lines.map(({ part }) => part);
-    const why = board ? whyNotReadable({ board, parts, supplyVolt }) : 'no-nets';
+    const why = whyNotReadable(wiredKitOf(kit));
     if (why) return { kind: 'not-readable', why };
     const now = kitToFault(kit);
     if (now) work.start(kitId, kit.revisionId, now);

@@ -176,8 +176,18 @@ describe('a kit in one file', () => {
   });
 
   it('keeps what a newer version wrote, and writes it again', async () => {
-    const { body } = await take({ ...empty, name: 'Newer', circuit: { nets: 3 } }).expect(200);
-    expect(await fileOf(body.id)).toMatchObject({ name: 'Newer', circuit: { nets: 3 } });
+    const { body } = await take({ ...empty, name: 'Newer', weather: { nets: 3 } }).expect(200);
+    expect(await fileOf(body.id)).toMatchObject({ name: 'Newer', weather: { nets: 3 } });
+  });
+
+  it('has what is said of a circuit, which older files have at their board', async () => {
+    const circuitNotes = { nets: [{ name: 'A', pins: ['R1.1', 'R2.1'] }] };
+    const board = emptyBoard(40, 30, 'printed');
+    const older = { ...empty, name: 'Older', board: { ...board, circuit: circuitNotes } };
+    const { body } = await take(older).expect(200);
+    expect(await fileOf(body.id)).toMatchObject({ board, circuitNotes });
+    const loose = await take({ ...empty, name: 'Loose', circuitNotes }).expect(200);
+    expect(await fileOf(loose.body.id)).toMatchObject({ board: null, circuitNotes });
   });
 
   it('may be empty: the parts are added by hand', async () => {

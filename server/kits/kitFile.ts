@@ -74,11 +74,12 @@ export function kitFileRoutes(api: Api, db: Database): void {
     const id = randomUUID();
     await db.transaction(async (tx) => {
       const { name, description, tags, supplyVolt, lines, errata, order } = document;
+      const { circuitNotes = {} } = document;
       if (!(await insertKit(tx, { id, name, description, tags, newer }))) {
         throw nameTaken(name);
       }
       const board = await boardOf(tx, id, document);
-      const content = { supplyVolt, lines, errata, order, board };
+      const content = { supplyVolt, lines, errata, order, board, circuitNotes };
       await insertRevision(tx, { id: randomUUID(), kitId: id, content });
       for (const purpose of kitPicturePurposes) {
         const picture = document.pictures?.[purpose];
@@ -109,7 +110,8 @@ async function boardOf(
   return apply(board, { kind: 'picture', picture: { side: 'top', what, hash, ...where } });
 }
 
-function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Kit): KitDocument {
+function documentOf(kit: Kit): KitDocument {
+  const { name, about, supplyVolt, lines, errata, board, circuitNotes, order } = kit;
   return {
     format: 'ozzet-kit',
     version: kitFileVersion,
@@ -120,6 +122,7 @@ function documentOf({ name, about, supplyVolt, lines, errata, board, order }: Ki
     lines,
     errata,
     board,
+    ...(Object.keys(circuitNotes).length > 0 ? { circuitNotes } : {}),
     order,
   };
 }

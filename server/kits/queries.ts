@@ -1,12 +1,19 @@
 import { checkStrictly } from '#contract/check';
 import type { NewerParts } from '#contract/kitDocument';
-import type { Kit, KitPart, Revision, RevisionSummary } from '#contract/kits';
+import {
+  type Kit,
+  type KitPart,
+  type Revision,
+  type RevisionSummary,
+  wiredKitOf,
+} from '#contract/kits';
 import { erratumSchema, type KitLine, kitLineSchema } from '#contract/parts';
 import type { KitPictures } from '#contract/pictures';
 import type { Schema } from '#contract/schema';
 import { StoredProblem } from '#contract/stored';
 import {
   storedBoard,
+  storedCircuitNotes,
   storedFigures,
   storedLotNote,
   storedOrder,
@@ -15,6 +22,7 @@ import {
 } from '#contract/storedKinds';
 import type { Board } from '#core/board/board';
 import { basisOf } from '#core/circuit/kitFigures';
+import type { CircuitNotes } from '#core/circuit/notes';
 import { type OrderSettings, settingsOf } from '#core/order/settings';
 import type { Erratum } from '#core/parts/erratum';
 import type { FamilyId } from '#core/parts/families/ids';
@@ -64,6 +72,7 @@ export interface RevisionContent {
   readonly lines: readonly KitLine[];
   readonly errata: readonly Erratum[];
   readonly board: Board | null;
+  readonly circuitNotes: CircuitNotes;
   readonly order: OrderSettings;
 }
 
@@ -73,8 +82,8 @@ export async function insertRevision(
   { id, kitId, content }: { id: string; kitId: string; content: RevisionContent },
 ): Promise<number> {
   const [row] = await db.query<{ number: number }>(
-    `insert into kit_revision (id, kit_id, number, supply_volt, board, soldering_order)
-     select $1::uuid, $2::uuid, coalesce(max(number), 0) + 1, $3::double precision, $4::jsonb, $5::jsonb
+    `insert into kit_revision (id, kit_id, number, supply_volt, board, circuit_notes, soldering_order)
+     select $1::uuid, $2::uuid, coalesce(max(number), 0) + 1, $3::double precision, $4::jsonb, $5::jsonb, $6::jsonb
        from kit_revision where kit_id = $2::uuid
      returning number`,
     [
@@ -82,6 +91,7 @@ export async function insertRevision(
       kitId,
       content.supplyVolt,
       jsonOrNull(storedBoard, content.board),
+      json(storedCircuitNotes, content.circuitNotes),
       json(storedOrder, content.order),
     ],
   );
@@ -142,12 +152,24 @@ export async function replaceBoard(
   ]);
 }
 
+export async function replaceCircuitNotes(
+  tx: Queryable,
+  revisionId: string,
+  notes: CircuitNotes,
+): Promise<void> {
+  await tx.query('update kit_revision set circuit_notes = $2::jsonb where id = $1', [
+    revisionId,
+    json(storedCircuitNotes, notes),
+  ]);
+}
+
 const versionColumns: Readonly<Record<KitPart, string>> = {
   lines: 'lines_version',
   errata: 'errata_version',
   supply: 'supply_version',
   order: 'order_version',
   board: 'board_version',
+  circuit: 'circuit_version',
 };
 
 /**
@@ -228,6 +250,7 @@ interface RevisionRow {
   revision_id: string;
   supply_volt: number | null;
   board: unknown;
+  circuit_notes: unknown;
   figures: unknown;
   soldering_order: unknown;
   imported_at: Date;
@@ -253,7 +276,7 @@ const revisionColumns = `kit.id, kit.name, kit_revision.number as revision, kit_
                    'showRemarks', show_remarks, 'mounting', mounting, 'doubts', doubts) order by position)
             from part_line where part_line.revision_id = kit_revision.id) as lines,
          (select json_agg(json_build_object('designators', designators, 'text', text) order by position)
-            from erratum where erratum.revision_id = kit_revision.id) as errata, kit_revision.board, kit_revision.figures`;
+            from erratum where erratum.revision_id = kit_revision.id) as errata, kit_revision.board, kit_revision.circuit_notes, kit_revision.figures`;
 const versions = Object.values(versionColumns)
   .map((column) => `kit.${column}`)
   .join(', ');
@@ -295,6 +318,7 @@ export async function selectKit(db: Queryable, id: string): Promise<Kit | undefi
         supply: row.supply_version,
         order: row.order_version,
         board: row.board_version,
+        circuit: row.circuit_version,
       },
     }
   );
@@ -353,6 +377,7 @@ function revisionOf(row: RevisionRow): StoredRevision {
     importedAt: row.imported_at.toISOString(),
     workshops: row.workshops,
     board: readOnceOrNull(storedBoard, row.board),
+    circuitNotes: readOnceOrNull(storedCircuitNotes, row.circuit_notes) ?? {},
     order: settingsOf(readOrNull(storedOrder, row.soldering_order)),
     errata: (row.errata ?? []).map((erratum) => whole('A known problem', erratumSchema, erratum)),
     lines: (row.lines ?? []).map(lineOf),
@@ -362,11 +387,9 @@ function revisionOf(row: RevisionRow): StoredRevision {
 }
 
 /** Only what was worked out from the revision as it is now. */
-function figuresOf(stored: unknown, { board, lines, supplyVolt }: StoredRevision) {
+function figuresOf(stored: unknown, revision: StoredRevision) {
   const figures = readOnceOrNull(storedFigures, stored);
-  if (!figures || !board) return undefined;
-  const parts = lines.map(({ part }) => part);
-  return figures.basis === basisOf(board, parts, supplyVolt) ? figures : undefined;
+  return figures && figures.basis === basisOf(wiredKitOf(revision)) ? figures : undefined;
 }
 
 function lineOf(row: LineRow): KitLine {

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { check } from '#contract/check';
 import {
   changeBoard,
+  changeCircuit,
   changeErrata,
   changeLines,
   changeOrder,
@@ -55,6 +56,7 @@ import {
   rememberFamily,
   rememberOwnType,
   replaceBoard,
+  replaceCircuitNotes,
   replaceErrata,
   replaceLines,
   replaceOrder,
@@ -114,6 +116,7 @@ export function kitRoutes(api: Api, db: Database): void {
         supplyVolt: body.supplyVolt,
         errata: [],
         board: null,
+        circuitNotes: {},
         order: usualSettings,
       });
     });
@@ -131,12 +134,12 @@ export function kitRoutes(api: Api, db: Database): void {
         list.lines.map(({ part }) => part),
       );
       const lines = list.lines.map((line, index) => ({ ...line, part: parts[index] ?? line.part }));
-      const { errata, board, order } = before;
+      const { errata, board, circuitNotes, order } = before;
       await storeImport(
         tx,
         params.kitId,
         { ...list, lines },
-        { supplyVolt: body.supplyVolt, errata, board, order },
+        { supplyVolt: body.supplyVolt, errata, board, circuitNotes, order },
       );
       await raiseImported(tx, params.kitId);
     });
@@ -170,6 +173,12 @@ export function kitRoutes(api: Api, db: Database): void {
 
   api.serve(changeBoard, async ({ params, body: { version, board } }) =>
     change(params.kitId, 'board', version, (tx, revisionId) => replaceBoard(tx, revisionId, board)),
+  );
+
+  api.serve(changeCircuit, async ({ params, body: { version, circuitNotes } }) =>
+    change(params.kitId, 'circuit', version, (tx, revisionId) =>
+      replaceCircuitNotes(tx, revisionId, circuitNotes),
+    ),
   );
 
   /**

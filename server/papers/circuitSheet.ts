@@ -1,4 +1,5 @@
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import { wiredKitOf } from '#contract/kits';
 import { partsByPlace } from '#core/board/pads';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { circuitSvgText } from '#core/circuit/drawing/circuitSvgText';
@@ -26,15 +27,13 @@ interface ReadingRow {
 const mostPins = 3;
 
 /** What a meter must show at every stage at which something is measured; none where nobody has worked it out. */
-function readingRows(
-  { board, lines, figures, steps }: PlannedRevision,
-  speaker: Speaker,
-): ReadingRow[] {
-  if (!board || !figures) return [];
+function readingRows(revision: PlannedRevision, speaker: Speaker): ReadingRow[] {
+  const { figures, steps } = revision;
+  if (!figures) return [];
   const { t } = speaker;
-  const parts = lines.map(({ part }) => part);
-  const byPlace = partsByPlace(parts);
-  const { nets } = circuitOf(board, parts);
+  const kit = wiredKitOf(revision);
+  const byPlace = partsByPlace(kit.parts);
+  const { nets } = circuitOf(kit);
   return stagesOf(steps).flatMap((stage) => {
     const found = figuresAt(figures, stage.places)?.figures;
     if (!found) return [];

@@ -119,6 +119,7 @@ interface KitChanges {
   readonly supplyVolt?: number | null;
   readonly order?: unknown;
   readonly board?: unknown;
+  readonly circuitNotes?: unknown;
 }
 
 /** Changes some of a kit, part by part, until one is refused; the last answer comes back. */
@@ -128,14 +129,13 @@ export function changeKitTo(server: TestServer, kit: Kit, changes: KitChanges) {
       .put(`/api/kits/${kit.id}/${part}`)
       .send({ version: kit.versions[part], ...body });
   const calls: (() => Test)[] = [];
-  const { lines, errata, supplyVolt, order, board } = changes;
+  const { lines, errata, supplyVolt, order, board, circuitNotes } = changes;
   if (lines !== undefined) calls.push(() => put('lines', { lines }));
   if (errata !== undefined) calls.push(() => put('errata', { errata }));
   if (supplyVolt !== undefined) calls.push(() => put('supply', { supplyVolt }));
   if (order !== undefined) calls.push(() => put('order', { order }));
-  if (board !== undefined) {
-    calls.push(() => put('board', { board }));
-  }
+  if (board !== undefined) calls.push(() => put('board', { board }));
+  if (circuitNotes !== undefined) calls.push(() => put('circuit', { circuitNotes }));
   const last = (async () => {
     let answer: Response | undefined;
     for (const call of calls) {

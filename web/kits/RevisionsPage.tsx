@@ -138,6 +138,12 @@ const signs: Readonly<Record<Change['kind'], { glyph: GlyphName; word: string }>
       return t('kits.revisionsPage.changed');
     },
   },
+  circuit: {
+    glyph: 'diamond',
+    get word() {
+      return t('kits.revisionsPage.changed');
+    },
+  },
   board: {
     glyph: 'diamond',
     get word() {

@@ -7,17 +7,21 @@ import type { Held } from '#core/parts/mounting';
 import type { Part } from '#core/parts/part';
 import { partName, valueWords } from '#core/words/partWords';
 
-type Compared = Pick<Revision, 'lines' | 'supplyVolt' | 'errata' | 'board' | 'order'>;
+type Compared = Pick<
+  Revision,
+  'lines' | 'supplyVolt' | 'errata' | 'board' | 'circuitNotes' | 'order'
+>;
 
 /** What has changed from one state of a kit to another. */
 export const changesBetween = (from: Compared, to: Compared): Change[] =>
   compareLists(content(from), content(to));
 
-const content = ({ lines, supplyVolt, errata, board, order }: Compared) => ({
+const content = ({ lines, supplyVolt, errata, board, circuitNotes, order }: Compared) => ({
   parts: lines.map(({ part }) => part),
   supplyVolt,
   errata,
   board,
+  circuitNotes,
   order,
 });
 
@@ -42,6 +46,8 @@ export function changeWords(t: TFunction, change: Change): string {
         : t('kits.changeWords.otherSpotsFor', {
             shortDesignators: shortDesignators(change.places),
           });
+    case 'circuit':
+      return t('kits.changeWords.circuit');
     case 'order':
       return t('kits.changeWords.anotherOrderOrOtherWishesFor');
     case 'erratum-added':

@@ -35,8 +35,9 @@ beforeEach(() => {
     ],
     errata: [],
     board: null,
+    circuitNotes: {},
     order: usualSettings,
-    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1 },
+    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1, circuit: 1 },
   };
   server.on(getKit, () => stored);
 });

@@ -1,5 +1,6 @@
 import {
   changeBoard,
+  changeCircuit,
   changeErrata,
   changeLines,
   changeOrder,
@@ -11,7 +12,10 @@ import {
 } from '#contract/kits';
 import { call } from '../app/call.ts';
 
-export type KitContent = Pick<Kit, 'lines' | 'errata' | 'supplyVolt' | 'board' | 'order'>;
+export type KitContent = Pick<
+  Kit,
+  'lines' | 'errata' | 'supplyVolt' | 'board' | 'circuitNotes' | 'order'
+>;
 
 type SavePart = (kitId: string, version: number, content: KitContent) => Promise<KitChanged>;
 
@@ -27,6 +31,8 @@ export const savePart: Readonly<Record<KitPart, SavePart>> = {
     call(changeOrder, { params: { kitId }, body: { version, order } }),
   board: (kitId, version, { board }) =>
     call(changeBoard, { params: { kitId }, body: { version, board } }),
+  circuit: (kitId, version, { circuitNotes }) =>
+    call(changeCircuit, { params: { kitId }, body: { version, circuitNotes } }),
 };
 
 /** What of a content each part is. */
@@ -36,6 +42,7 @@ const partOf: Readonly<Record<KitPart, (content: KitContent) => unknown>> = {
   supply: ({ supplyVolt }) => supplyVolt,
   order: ({ order }) => order,
   board: ({ board }) => board,
+  circuit: ({ circuitNotes }) => circuitNotes,
 };
 
 /** The parts that a change changes. */

@@ -46,8 +46,9 @@ beforeEach(() => {
     lines: [{ part: line('resistor-axial', 'R1 R2', ohm(470)), confidence: 'sure' }],
     errata: [],
     board: null,
+    circuitNotes: {},
     order: usualSettings,
-    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1 },
+    versions: { lines: 1, errata: 1, supply: 1, order: 1, board: 1, circuit: 1 },
   };
   server.on(getKit, () => stored);
   server.on(listKitEvenings, () => []);

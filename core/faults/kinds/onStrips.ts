@@ -1,16 +1,18 @@
-import type { Hole } from '../../board/board.ts';
+import type { Board, Hole } from '../../board/board.ts';
 import { holeName } from '../../board/holes.ts';
 import { holeOf, pinName } from '../../board/nets.ts';
 import { circuitOf } from '../../circuit/circuitOf.ts';
 import { asMeant, netOfPin, netsJoined } from '../change.ts';
-import type { FaultKind, Faulty, Subject } from '../fault.ts';
+import type { Faultable, FaultKind, Faulty, Subject } from '../fault.ts';
 
-const isByHoles = ({ board }: Pick<Subject, 'board'>) =>
-  board.kind !== 'printed' && !board.circuit?.nets;
+/** The board, where it is its holes that tell what is joined. */
+const boardByHoles = ({ board, circuitNotes }: Faultable): Board | undefined =>
+  board && board.kind !== 'printed' && !circuitNotes.nets ? board : undefined;
 
 /** The board with other copper: nets are found anew, and called as they were where they still are. */
-function withCopper(subject: Subject, copper: Partial<Subject['board']>): Faulty {
-  const found = circuitOf({ ...subject.board, ...copper }, subject.parts);
+function withCopper(subject: Subject, copper: Partial<Board>): Faulty {
+  const board = subject.board && { ...subject.board, ...copper };
+  const found = circuitOf({ ...subject, board });
   const feeds = (net: string) =>
     subject.circuit.nets
       .find(({ id }) => id === net)
@@ -32,26 +34,25 @@ function withCopper(subject: Subject, copper: Partial<Subject['board']>): Faulty
 export const cutNotMade: FaultKind<'cut-not-made'> = {
   id: 'cut-not-made',
   of: (subject) =>
-    isByHoles(subject)
-      ? subject.board.cuts.map((cut) => ({ kind: 'cut-not-made' as const, at: [holeName(cut)] }))
-      : [],
+    (boardByHoles(subject)?.cuts ?? []).map((cut) => ({
+      kind: 'cut-not-made',
+      at: [holeName(cut)],
+    })),
   make: (subject, { at: [hole] }) =>
-    withCopper(subject, { cuts: subject.board.cuts.filter((cut) => holeName(cut) !== hole) }),
+    withCopper(subject, { cuts: subject.board?.cuts.filter((cut) => holeName(cut) !== hole) }),
 };
 
 /** A bare wire that is not there. */
 export const linkForgotten: FaultKind<'link-forgotten'> = {
   id: 'link-forgotten',
   of: (subject) =>
-    isByHoles(subject)
-      ? subject.board.links.map(({ from, to }) => ({
-          kind: 'link-forgotten' as const,
-          at: [holeName(from), holeName(to)],
-        }))
-      : [],
+    (boardByHoles(subject)?.links ?? []).map(({ from, to }) => ({
+      kind: 'link-forgotten',
+      at: [holeName(from), holeName(to)],
+    })),
   make: (subject, { at: [from, to] }) =>
     withCopper(subject, {
-      links: subject.board.links.filter(
+      links: subject.board?.links.filter(
         (link) => holeName(link.from) !== from || holeName(link.to) !== to,
       ),
     }),
@@ -61,8 +62,9 @@ export const linkForgotten: FaultKind<'link-forgotten'> = {
 export const stripsBridged: FaultKind<'strips-bridged'> = {
   id: 'strips-bridged',
   of: (subject) => {
-    if (subject.board.kind !== 'strip' || !isByHoles(subject)) return [];
-    const { board, pads } = subject;
+    const board = boardByHoles(subject);
+    if (board?.kind !== 'strip') return [];
+    const { pads } = subject;
     const at = pads.map((pad) => ({ pin: pinName(pad), hole: holeOf(board, pad) }));
     const isCutBetween = (one: Hole, other: Hole) =>
       board.cuts.some(

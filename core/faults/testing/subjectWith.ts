@@ -1,4 +1,3 @@
-import { emptyBoard } from '../../board/board.ts';
 import { atEnds, stageOf, type Wired, wired } from '../../circuit/testing/wired.ts';
 import type { Subject } from '../fault.ts';
 
@@ -7,7 +6,8 @@ export function subjectWith(rows: readonly Wired[], volt: number): Subject {
   const circuit = wired(rows);
   const { fitted, conditions, feed } = stageOf(circuit, volt);
   return {
-    board: emptyBoard(40, 30, 'printed'),
+    board: null,
+    circuitNotes: {},
     parts: rows.map(([part]) => part),
     circuit,
     at: atEnds,

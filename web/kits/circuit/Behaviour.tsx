@@ -2,24 +2,22 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Board } from '#core/board/board';
 import type { Circuit, Device } from '#core/circuit/circuit';
 import { modelOf } from '#core/circuit/models/index';
 import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { partName } from '#core/words/partWords';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
-import { useChangeKit } from '../useChangeKit.tsx';
 import { SayBehaviour } from './SayBehaviour.tsx';
+import { useCircuitNotes } from './useCircuitNotes.ts';
 
 interface BehaviourProps {
-  readonly board: Board;
   readonly parts: readonly Part[];
   readonly circuit: Circuit;
 }
 
 /** How each part is taken to behave, where that is from, and of which nobody has said it; the instructor may. */
-export function Behaviour({ board, parts, circuit }: BehaviourProps) {
+export function Behaviour({ parts, circuit }: BehaviourProps) {
   const { t } = useTranslation();
   const shown = parts.flatMap((part) => {
     const devices = circuit.devices.filter(
@@ -41,11 +39,7 @@ export function Behaviour({ board, parts, circuit }: BehaviourProps) {
       <p>{t('kits.circuit.behaviourAbout')}</p>
       <ul>
         {sorted.map(({ part, devices, first }) => (
-          <BehaviourOfLine
-            key={part.designators.join(' ')}
-            {...{ board, part, devices }}
-            device={first}
-          />
+          <BehaviourOfLine key={part.designators.join(' ')} {...{ part, devices }} device={first} />
         ))}
       </ul>
     </details>
@@ -53,16 +47,15 @@ export function Behaviour({ board, parts, circuit }: BehaviourProps) {
 }
 
 interface BehaviourOfLineProps {
-  readonly board: Board;
   readonly part: Part;
   /** All places of the line behave alike. */
   readonly devices: readonly Device[];
   readonly device: Device;
 }
 
-function BehaviourOfLine({ board, part, devices, device }: BehaviourOfLineProps) {
+function BehaviourOfLine({ part, devices, device }: BehaviourOfLineProps) {
   const { t } = useTranslation();
-  const change = useChangeKit();
+  const { notes, keep } = useCircuitNotes();
   const [saying, setSaying] = useState(false);
   const model = modelOf(device);
   const assumed = model?.assumes?.(device.part);
@@ -93,15 +86,11 @@ function BehaviourOfLine({ board, part, devices, device }: BehaviourOfLineProps)
             said={device.said}
             isKnown={model !== undefined}
             keep={(said) => {
-              const notes = board.circuit ?? {};
               const others = (notes.parts ?? []).filter(({ place }) => !places.includes(place));
               const parts = said
                 ? [...others, ...places.map((place) => ({ place, ...said }))]
                 : others;
-              void change(
-                { board: { ...board, circuit: { ...notes, parts } } },
-                t('kits.circuit.saved'),
-              );
+              void keep({ ...notes, parts });
               setSaying(false);
             }}
           />

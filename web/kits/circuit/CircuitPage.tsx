@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link } from 'react-router';
-import type { Board } from '#core/board/board';
+import { wiredKitOf } from '#contract/kits';
 import { partsByPlace } from '#core/board/pads';
 import { circuitOf } from '#core/circuit/circuitOf';
 import { basisOf } from '#core/circuit/kitFigures';
@@ -12,7 +12,6 @@ import { supplyOf } from '#core/circuit/supplyOf';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
 import { useKit } from '../KitFrame.tsx';
-import { NoBoard } from '../NoBoard.tsx';
 import { WorkUnderWay } from '../WorkUnderWay.tsx';
 import { useFigures } from './useFigures.ts';
 import './circuit.css';
@@ -36,26 +35,21 @@ const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stage
 
 /** What the boards of a kit must show, at every stage at which something is measured. */
 export function CircuitPage() {
-  const { board } = useKit();
-  if (!board) return <NoBoard />;
-  return <CircuitOfBoard board={board} />;
-}
-
-function CircuitOfBoard({ board }: { readonly board: Board }) {
   const { t } = useTranslation();
   const kit = useKit();
-  const { lines, supplyVolt } = kit;
-  const { parts, byPlace, circuit, at, why } = useMemo(() => {
-    const listed = lines.map(({ part }) => part);
-    const found = circuitOf(board, listed);
+  const { board, supplyVolt } = kit;
+  const { parts, byPlace, circuit, at, why, basis } = useMemo(() => {
+    const wired = wiredKitOf(kit);
+    const found = circuitOf(wired);
     return {
-      parts: listed,
-      byPlace: partsByPlace(listed),
+      parts: wired.parts,
+      byPlace: partsByPlace(wired.parts),
       circuit: found,
-      at: supplyOf(found, board.circuit),
-      why: whyNotReadable({ board, parts: listed, supplyVolt }),
+      at: supplyOf(found, wired.circuitNotes),
+      why: whyNotReadable(wired),
+      basis: basisOf(wired),
     };
-  }, [board, lines, supplyVolt]);
+  }, [kit]);
   const { work, start, stop } = useFigures(kit, why === null);
   const [net, setNet] = useState<string>();
   const [chosen, setChosen] = useState<ReadonlySet<string>>();
@@ -106,29 +100,31 @@ function CircuitOfBoard({ board }: { readonly board: Board }) {
           {circuit.nets.length > 0 && (
             <CircuitDrawing
               kitId={kit.id}
-              basis={basisOf(board, parts, supplyVolt)}
+              basis={basis}
               chosen={net}
               choose={chooseNet}
               places={chosen}
               choosePart={(place) => choosePlaces(new Set([place]))}
             />
           )}
-          {at && <WhatItDoes {...{ board, circuit, at }} volt={supplyVolt} point={choosePlaces} />}
+          {at && <WhatItDoes {...{ circuit, at }} volt={supplyVolt} point={choosePlaces} />}
           <Stages {...{ circuit, byPlace }} point={chooseNet} start={start} />
           {!why && (
             <InstructorOnly>
               <WhatIf circuit={circuit} />
             </InstructorOnly>
           )}
-          <Connections {...{ board, circuit, byPlace }} />
-          <Behaviour {...{ board, parts, circuit }} />
+          <Connections {...{ circuit, byPlace }} />
+          <Behaviour {...{ parts, circuit }} />
         </Suspense>
       </div>
       <div>
-        <BoardMap board={board} parts={byPlace} side="top" now={chosen ?? now} nets />
+        {board && <BoardMap board={board} parts={byPlace} side="top" now={chosen ?? now} nets />}
         <InstructorOnly>
           <Suspense fallback={<div aria-busy="true" />}>
-            <CircuitSetup {...{ board, circuit, at }} parts={byPlace} volt={supplyVolt} />
+            {circuit.nets.length > 0 && (
+              <CircuitSetup {...{ circuit, at }} parts={byPlace} volt={supplyVolt} />
+            )}
           </Suspense>
         </InstructorOnly>
       </div>

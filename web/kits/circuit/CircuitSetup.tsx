@@ -4,7 +4,6 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useTranslation } from 'react-i18next';
-import type { Board } from '#core/board/board';
 import type { Circuit, SupplyAt } from '#core/circuit/circuit';
 import { modelOf } from '#core/circuit/models/index';
 import { type CircuitNotes, type FeedChoice, feedChoices } from '#core/circuit/notes';
@@ -12,10 +11,9 @@ import type { State } from '#core/circuit/states';
 import type { Part } from '#core/parts/part';
 import { pinText } from '#core/words/figureWords';
 import { typedNumber } from '../../ui/decimal.ts';
-import { useChangeKit } from '../useChangeKit.tsx';
+import { useCircuitNotes } from './useCircuitNotes.ts';
 
 interface CircuitSetupProps {
-  readonly board: Board;
   readonly circuit: Circuit;
   readonly parts: ReadonlyMap<string, Part>;
   readonly at: SupplyAt | null;
@@ -23,12 +21,9 @@ interface CircuitSetupProps {
 }
 
 /** What the instructor says of the circuit: where the supply comes in, and how the board stands while it is measured. */
-export function CircuitSetup({ board, circuit, parts, at, volt }: CircuitSetupProps) {
-  const { t } = useTranslation();
-  const change = useChangeKit();
-  const notes = board.circuit ?? {};
-  const save = (more: CircuitNotes) =>
-    void change({ board: { ...board, circuit: { ...notes, ...more } } }, t('kits.circuit.saved'));
+export function CircuitSetup({ circuit, parts, at, volt }: CircuitSetupProps) {
+  const { notes, keep } = useCircuitNotes();
+  const save = (more: CircuitNotes) => void keep({ ...notes, ...more });
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <SupplyChoice {...{ circuit, parts, at }} choose={(supply) => save({ supply })} />

@@ -4,10 +4,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { TFunction } from 'i18next';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { netlistPath } from '#contract/figures';
-import type { Board } from '#core/board/board';
 import { netsOf } from '#core/board/nets';
 import type { Circuit } from '#core/circuit/circuit';
 import { netDifferences, netText, readNetText } from '#core/circuit/netText';
@@ -20,19 +19,19 @@ import { saying } from '#core/words/sayings';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { FileInput } from '../../ui/FileInput.tsx';
 import { useKit } from '../KitFrame.tsx';
-import { useChangeKit } from '../useChangeKit.tsx';
+import { PinTable } from './PinTable.tsx';
+import { useCircuitNotes } from './useCircuitNotes.ts';
 
 interface ConnectionsProps {
-  readonly board: Board;
   readonly circuit: Circuit;
   readonly byPlace: ReadonlyMap<string, Part>;
 }
 
-/** Which pins are joined: as the board tells it, as a netlist says, or as somebody types it. */
-export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
+/** Which pins are joined: as the board tells it, as a netlist says, or as somebody enters it. */
+export function Connections({ circuit, byPlace }: ConnectionsProps) {
   const { t } = useTranslation();
-  const { id, lines } = useKit();
-  const change = useChangeKit();
+  const { id, board, lines } = useKit();
+  const { notes, keep } = useCircuitNotes();
   const input = useRef<HTMLInputElement>(null);
   const now = netText(circuit.nets);
   // What was typed is about the connections that stood there then.
@@ -41,19 +40,20 @@ export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
   const setText = (next: string) => setTyped({ about: now, text: next });
   const [wrong, setWrong] = useState<string>();
   const [taken, setTaken] = useState<TakenNetlist>();
-  const { nets: saidNets, ...others } = board.circuit ?? {};
+  const { nets: saidNets, ...others } = notes;
+  const pins = useMemo(
+    () =>
+      pinsByPlace(
+        board,
+        lines.map(({ part }) => part),
+      ),
+    [board, lines],
+  );
+  const read = useMemo(() => readNetText(text, (place) => pins.get(place)), [text, pins]);
 
   const save = async () => {
-    const pins = pinsByPlace(
-      board,
-      lines.map(({ part }) => part),
-    );
-    const read = readNetText(text, (place) => pins.get(place));
     if (!read.ok) return setWrong(saying(t, read.problem));
-    const problem = await change(
-      { board: { ...board, circuit: { ...others, nets: read.value } } },
-      t('kits.circuit.saved'),
-    );
+    const problem = await keep({ ...others, nets: read.value });
     setWrong(problem?.message);
     if (!problem) setTaken(undefined);
   };
@@ -65,28 +65,38 @@ export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
     setTaken(found);
     setText(netText(found.nets));
   };
-  const forget = async () => {
-    const problem = await change({ board: { ...board, circuit: others } }, t('kits.circuit.saved'));
-    setWrong(problem?.message);
-  };
-  const differences = saidNets
-    ? netDifferences(
-        netsOf(board, byPlace),
-        saidNets.map(({ pins }) => pins),
-      )
-    : [];
+  const forget = async () => setWrong((await keep(others))?.message);
+  const differences =
+    saidNets && board
+      ? netDifferences(
+          netsOf(board, byPlace),
+          saidNets.map((net) => net.pins),
+        )
+      : [];
   return (
-    <details className="circuit-behaviour">
+    <details className="circuit-behaviour" open={now === '' ? true : undefined}>
       <summary>
         <Typography variant="h2" component="span">
           {t('kits.circuit.connections')}
         </Typography>
       </summary>
       <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
-        <p>{t(saidNets ? 'kits.circuit.netsAsSaid' : 'kits.circuit.netsOfBoard')}</p>
+        <p>{t(`kits.circuit.nets.${whence(board !== null, saidNets !== undefined)}`)}</p>
         {differences.length > 0 && <Differences differences={differences} />}
         {taken && <Told taken={taken} />}
         <InstructorOnly>
+          <div>
+            <Button variant="outlined" onClick={() => input.current?.click()}>
+              {t('kits.circuit.takeNetlist')}
+            </Button>
+          </div>
+          <FileInput
+            label={t('kits.circuit.takeNetlist')}
+            input={input}
+            accept=".cir,.net,.sp,.spice,.ckt,text/plain"
+            take={takeFile}
+          />
+          <PinTable nets={read.ok ? read.value : null} {...{ pins, byPlace }} set={setText} />
           <TextField
             multiline
             minRows={4}
@@ -102,29 +112,26 @@ export function Connections({ board, circuit, byPlace }: ConnectionsProps) {
             <Button variant="contained" disabled={text === now} onClick={() => void save()}>
               {t('kits.circuit.useNets')}
             </Button>
-            <Button variant="outlined" onClick={() => input.current?.click()}>
-              {t('kits.circuit.takeNetlist')}
-            </Button>
             {saidNets && (
               <Button color="inherit" onClick={() => void forget()}>
-                {t('kits.circuit.backToBoard')}
+                {t(board ? 'kits.circuit.backToBoard' : 'kits.circuit.deleteNets')}
               </Button>
             )}
           </Box>
-          <FileInput
-            label={t('kits.circuit.takeNetlist')}
-            input={input}
-            accept=".cir,.net,.sp,.spice,.ckt,text/plain"
-            take={takeFile}
-          />
         </InstructorOnly>
-        <a href={netlistPath(id)} download>
-          {t('kits.circuit.giveNetlist')}
-        </a>
+        {now !== '' && (
+          <a href={netlistPath(id)} download>
+            {t('kits.circuit.giveNetlist')}
+          </a>
+        )}
       </Box>
     </details>
   );
 }
+
+/** Where the connections are from. */
+const whence = (hasBoard: boolean, isSaid: boolean) =>
+  hasBoard ? (isSaid ? 'notOfBoard' : 'ofBoard') : isSaid ? 'entered' : 'none';
 
 function Differences({ differences }: { readonly differences: ReturnType<typeof netDifferences> }) {
   const { t } = useTranslation();

@@ -4,17 +4,15 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import type { Board } from '#core/board/board';
 import type { Circuit, SupplyAt } from '#core/circuit/circuit';
 import { mostSentence, type SaidBlock } from '#core/circuit/notes';
 import { blocksOf, keyOfBlock } from '#core/circuit/patterns/index';
 import type { Block } from '#core/circuit/patterns/pattern';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
-import { useChangeKit } from '../useChangeKit.tsx';
 import { blockText } from './blockText.ts';
+import { useCircuitNotes } from './useCircuitNotes.ts';
 
 interface WhatItDoesProps {
-  readonly board: Board;
   readonly circuit: Circuit;
   readonly at: SupplyAt;
   readonly volt: number | null;
@@ -23,14 +21,12 @@ interface WhatItDoesProps {
 }
 
 /** What each block of the circuit is for: recognised, and in the instructor’s words where there are some. */
-export function WhatItDoes({ board, circuit, at, volt, point }: WhatItDoesProps) {
+export function WhatItDoes({ circuit, at, volt, point }: WhatItDoesProps) {
   const { t } = useTranslation();
-  const change = useChangeKit();
+  const { notes, keep: keepNotes } = useCircuitNotes();
   const blocks = useMemo(() => blocksOf(circuit, at, volt ?? 0), [circuit, at, volt]);
-  const notes = board.circuit ?? {};
   const saidOf = new Map(notes.does?.map(({ of, text }) => [of, text]));
-  const keep = (does: readonly SaidBlock[]) =>
-    void change({ board: { ...board, circuit: { ...notes, does } } }, t('kits.circuit.saved'));
+  const keep = (does: readonly SaidBlock[]) => void keepNotes({ ...notes, does });
   const say = (block: Block, text: string | null) => {
     const of = keyOfBlock(block);
     const others = (notes.does ?? []).filter((one) => one.of !== of);

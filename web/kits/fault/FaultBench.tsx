@@ -18,10 +18,15 @@ import { shortDesignators } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
 import { answerText, placesOfTest } from '#core/words/faultWords';
 import { BoardMap } from '../../ui/board/BoardMap.tsx';
+import { useKit } from '../KitFrame.tsx';
 import { AskForTest } from './AskForTest.tsx';
 import { FirstGlance } from './FirstGlance.tsx';
 import { useBenchWork } from './useBenchWork.ts';
 
+// Only of a kit without a board.
+const CircuitAtBench = lazy(async () => ({
+  default: (await import('./CircuitAtBench.tsx')).CircuitAtBench,
+}));
 // Only of a board in the room.
 const FromSeat = lazy(async () => ({ default: (await import('./FromSeat.tsx')).FromSeat }));
 
@@ -33,7 +38,8 @@ const SoFar = lazy(async () => ({ default: (await import('./SoFar.tsx')).SoFar }
 
 interface FaultBenchProps {
   readonly dictionary: FaultDictionary;
-  readonly board: Board;
+  /** Null where none is laid out. */
+  readonly board: Board | null;
   readonly parts: readonly Part[];
   /** What the room knows of the board; null where it is nobody’s. */
   readonly known: BoardOfSeat | null;
@@ -61,6 +67,7 @@ export function FaultBench({
   of,
 }: FaultBenchProps) {
   const { t } = useTranslation();
+  const { id: kitId } = useKit();
   // Somebody may have built on without telling the seat’s page.
   const [isFinished, setFinished] = useState(false);
   const missing = isFinished ? nothing : (known?.missing ?? nothing);
@@ -178,16 +185,25 @@ export function FaultBench({
           </Box>
         )}
       </div>
-      <div className="fault-board">
-        <figure>
-          <BoardMap board={board} parts={byPlace} side="top" {...{ now, ...fitted }} />
-          <figcaption>{t('kits.fault.topView')}</figcaption>
-        </figure>
-        <figure>
-          <BoardMap board={board} parts={byPlace} side="bottom" {...{ now, ...fitted }} />
-          <figcaption>{t('kits.fault.bottomView')}</figcaption>
-        </figure>
-      </div>
+      {!board && (
+        <div className="fault-board">
+          <Suspense>
+            <CircuitAtBench {...{ kitId, now }} basis={dictionary.basis} point={setPointed} />
+          </Suspense>
+        </div>
+      )}
+      {board && (
+        <div className="fault-board">
+          <figure>
+            <BoardMap board={board} parts={byPlace} side="top" {...{ now, ...fitted }} />
+            <figcaption>{t('kits.fault.topView')}</figcaption>
+          </figure>
+          <figure>
+            <BoardMap board={board} parts={byPlace} side="bottom" {...{ now, ...fitted }} />
+            <figcaption>{t('kits.fault.bottomView')}</figcaption>
+          </figure>
+        </div>
+      )}
     </div>
   );
 }

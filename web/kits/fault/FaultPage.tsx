@@ -6,7 +6,6 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { MistakeId } from '#core/learning/mistakes/ids';
 import type { FoundFault } from '../../app/foundFault.ts';
 import { useKit } from '../KitFrame.tsx';
-import { NoBoard } from '../NoBoard.tsx';
 import { FaultBench } from './FaultBench.tsx';
 import { useBoardOfSeat } from './useBoardOfSeat.ts';
 import { useFaults } from './useFaults.ts';
@@ -20,11 +19,10 @@ const WorkUnderWay = lazy(async () => ({
 /** From what is seen and measured on one board to the joint or the part that is wrong with it. */
 export function FaultPage() {
   const { t } = useTranslation();
-  const { id, board } = useKit();
+  const { id } = useKit();
   const [search] = useSearchParams();
   const workshop = search.get('workshop');
   const seat = search.get('seat');
-  if (!board) return <NoBoard />;
   return (
     <>
       <p>{t('kits.fault.about')}</p>
@@ -56,7 +54,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
   const known = useBoardOfSeat(workshop, seat, Boolean(faults));
   // The board in the room is of the revision that it was planned with.
   const dictionary = known?.faults ?? faults;
-  const board = (known?.faults && known.board) || kit.board;
+  const { board } = known?.faults ? known : kit;
   const parts = useMemo(
     () => (known?.faults ? known.parts : kit.lines.map(({ part }) => part)),
     [known, kit.lines],
@@ -69,7 +67,7 @@ function FaultsOf({ kitId, workshop, seat }: FaultsOfProps) {
         }
       : undefined;
   if (known === undefined) return <div aria-busy="true" />;
-  if (dictionary && board) {
+  if (dictionary) {
     return (
       <>
         {known && !known.faults && known.revision !== kit.revision && (

@@ -8,11 +8,17 @@ import { isLong } from '../../../testing/cases.ts';
 import {
   practiceBoard,
   practiceBoardWithFaults,
+  practiceCircuit,
   practiceParts,
   practiceSupply,
 } from './practiceBoard.ts';
 
-const kit = { board: practiceBoard, parts: practiceParts, supplyVolt: practiceSupply };
+const kit = {
+  board: practiceBoard,
+  circuitNotes: practiceCircuit,
+  parts: practiceParts,
+  supplyVolt: practiceSupply,
+};
 const subject = () => {
   const made = subjectOf(kit);
   if (!made) throw new Error('the practice board has no supply');

@@ -1,4 +1,5 @@
 import { type Board, emptyBoard, type Placement } from '../../../board/board.ts';
+import type { CircuitNotes } from '../../../circuit/notes.ts';
 import type { FaultDictionary } from '../../../faults/dictionary.ts';
 import { capacitorElectrolytic } from '../../../parts/families/capacitors/capacitor-electrolytic.ts';
 import { terminalBlock } from '../../../parts/families/connectors/terminal-block.ts';
@@ -76,20 +77,21 @@ export const practiceBoard: Board = {
     at('R3', 56, 13, 90),
     at('D2', 65, 16, 270),
   ],
-  circuit: {
-    supply: { plus: 'J1.1', minus: 'J1.2' },
-    nets: [
-      net('plus', 'J1.1 D3.1'),
-      net('in', 'D3.2 S1.2'),
-      net('4.5V', 'S1.1 C1.1 R1.1 R3.1 S2.1'),
-      net('GND', 'J1.2 C1.2 D1.2 R4.2 Q1.1'),
-      net('lamp 1', 'R1.2 D1.1'),
-      net('button', 'S2.3 R2.1'),
-      net('base', 'R2.2 R4.1 Q1.2'),
-      net('lamp 2', 'R3.2 D2.1'),
-      net('collector', 'D2.2 Q1.3'),
-    ],
-  },
+};
+
+export const practiceCircuit: CircuitNotes = {
+  supply: { plus: 'J1.1', minus: 'J1.2' },
+  nets: [
+    net('plus', 'J1.1 D3.1'),
+    net('in', 'D3.2 S1.2'),
+    net('4.5V', 'S1.1 C1.1 R1.1 R3.1 S2.1'),
+    net('GND', 'J1.2 C1.2 D1.2 R4.2 Q1.1'),
+    net('lamp 1', 'R1.2 D1.1'),
+    net('button', 'S2.3 R2.1'),
+    net('base', 'R2.2 R4.1 Q1.2'),
+    net('lamp 2', 'R3.2 D2.1'),
+    net('collector', 'D2.2 Q1.3'),
+  ],
 };
 
 /** In volts. */
