@@ -2,22 +2,23 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Board } from '#core/board/board';
 import { layoutProblems } from '#core/board/layout';
-import { netDoubts } from '#core/board/netDoubts';
 import { netsOf } from '#core/board/nets';
 import { partsByPlace } from '#core/board/pads';
+import { netDoubts } from '#core/circuit/netDoubts';
 import { guessMapping } from '#core/partslist/columns';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { demoKits } from './scenario.ts';
 
-const partsOf = (file: string) => {
+const listOf = (file: string) => {
   const table = readTable(readFileSync(new URL(`./kits/${file}`, import.meta.url), 'utf8'));
   if (!table.ok) throw new Error(table.problem.says);
   const reading = readPartsList(table.value, guessMapping(table.value));
   expect(isClean(reading)).toBe(true);
-  return partsByPlace(reading.lines.map(({ part }) => part));
+  return reading.lines.map(({ part }) => part);
 };
+const partsOf = (file: string) => partsByPlace(listOf(file));
 const netsOfKit = (name: keyof typeof demoBoards) => {
   const file = demoKits.find((kit) => kit.name === name)?.file ?? '';
   return netsOf(demoBoards[name], partsOf(file)).map((pins) => pins.join(' '));
@@ -28,7 +29,8 @@ describe('the boards of the demo', () => {
     '%s: every part has its spot and none is in the way',
     (name, file) => {
       expect(layoutProblems(demoBoards[name] as Board, partsOf(file))).toEqual([]);
-      expect(netDoubts(demoBoards[name] as Board, partsOf(file))).toEqual([]);
+      const parts = listOf(file);
+      expect(netDoubts({ board: demoBoards[name] as Board, circuitNotes: {}, parts })).toEqual([]);
     },
   );
 

@@ -111,6 +111,11 @@ test('a kit without a board is joined pin by pin, says what it must show, and wh
   await page.getByRole('link', { name: 'Circuit', exact: true }).click();
   await expect(page.getByText('Nothing says yet which pins are joined. Enter it')).toHaveCount(2);
   await expectAccessible(page);
+  // A name that is written otherwise is told before it is used.
+  const lamp = page.getByLabel('D1 (−)', { exact: true });
+  await lamp.fill('kk');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Only one pin is on the net kk.')).toBeVisible();
   for (const [pin, net] of [
     ['BT1 (+)', '9V'],
     ['BT1 (−)', 'GND'],

@@ -54,7 +54,7 @@ const BoardFiles = lazy(async () => ({
   default: (await import('./BoardFiles.tsx')).BoardFiles,
 }));
 const NetDoubts = lazy(async () => ({
-  default: (await import('./NetDoubts.tsx')).NetDoubts,
+  default: (await import('../NetDoubts.tsx')).NetDoubts,
 }));
 const PlaneNets = lazy(async () => ({
   default: (await import('./PlaneNets.tsx')).PlaneNets,
@@ -68,11 +68,15 @@ const BuildUpSteps = lazy(async () => ({
   default: (await import('./BuildUp.tsx')).BuildUpSteps,
 }));
 
+/** What the board itself tells; what is said of its circuit is doubted where it is said. */
+const nothingSaid = {};
+
 /** Where every part goes and which way round, from either side. */
 export function BoardPage() {
   const { t } = useTranslation();
   const { board, lines } = useKit();
-  const parts = useMemo(() => partsByPlace(lines.map(({ part }) => part)), [lines]);
+  const listed = useMemo(() => lines.map(({ part }) => part), [lines]);
+  const parts = useMemo(() => partsByPlace(listed), [listed]);
   const build = useBuildUp();
   if (!board) {
     return (
@@ -121,7 +125,7 @@ export function BoardPage() {
                 {t('kits.boardPage.changeTheLayout')}
               </Button>
             </Box>
-            <NetDoubts board={board} parts={parts} />
+            <NetDoubts board={board} circuitNotes={nothingSaid} parts={listed} />
             <BoardFiles />
             <PlaneNets board={board} />
           </InstructorOnly>

@@ -17,6 +17,7 @@ import { useFigures } from './useFigures.ts';
 import './circuit.css';
 
 // They come together, after the board.
+const NetDoubts = lazy(async () => ({ default: (await import('../NetDoubts.tsx')).NetDoubts }));
 const Behaviour = lazy(async () => ({ default: (await import('./Behaviour.tsx')).Behaviour }));
 const CircuitDrawing = lazy(async () => ({
   default: (await import('./CircuitDrawing.tsx')).CircuitDrawing,
@@ -37,7 +38,7 @@ const Stages = lazy(async () => ({ default: (await import('./Stages.tsx')).Stage
 export function CircuitPage() {
   const { t } = useTranslation();
   const kit = useKit();
-  const { board, supplyVolt } = kit;
+  const { board, circuitNotes, supplyVolt } = kit;
   const { parts, byPlace, circuit, at, why, basis } = useMemo(() => {
     const wired = wiredKitOf(kit);
     const found = circuitOf(wired);
@@ -97,6 +98,7 @@ export function CircuitPage() {
           </InstructorOnly>
         )}
         <Suspense fallback={<div aria-busy="true" />}>
+          <NetDoubts {...{ board, circuitNotes, parts }} />
           {circuit.nets.length > 0 && (
             <CircuitDrawing
               kitId={kit.id}

@@ -19,6 +19,7 @@ import { saying } from '#core/words/sayings';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { FileInput } from '../../ui/FileInput.tsx';
 import { useKit } from '../KitFrame.tsx';
+import { NetDoubts } from '../NetDoubts.tsx';
 import { PinTable } from './PinTable.tsx';
 import { useCircuitNotes } from './useCircuitNotes.ts';
 
@@ -33,22 +34,17 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
   const { id, board, lines } = useKit();
   const { notes, keep } = useCircuitNotes();
   const input = useRef<HTMLInputElement>(null);
-  const now = netText(circuit.nets);
+  const { nets: saidNets, ...others } = notes;
+  // What was entered stands as it was, nets of one pin too.
+  const now = netText(saidNets ?? circuit.nets);
   // What was typed is about the connections that stood there then.
   const [typed, setTyped] = useState({ about: now, text: now });
   const text = typed.about === now ? typed.text : now;
   const setText = (next: string) => setTyped({ about: now, text: next });
   const [wrong, setWrong] = useState<string>();
   const [taken, setTaken] = useState<TakenNetlist>();
-  const { nets: saidNets, ...others } = notes;
-  const pins = useMemo(
-    () =>
-      pinsByPlace(
-        board,
-        lines.map(({ part }) => part),
-      ),
-    [board, lines],
-  );
+  const parts = useMemo(() => lines.map(({ part }) => part), [lines]);
+  const pins = useMemo(() => pinsByPlace(board, parts), [board, parts]);
   const read = useMemo(() => readNetText(text, (place) => pins.get(place)), [text, pins]);
 
   const save = async () => {
@@ -58,10 +54,10 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
     if (!problem) setTaken(undefined);
   };
   const takeFile = async (file: File) => {
-    const parts = new Map(
-      lines.flatMap(({ part }) => part.designators.map((place) => [place, part])),
+    const places = new Map(
+      parts.flatMap((part) => part.designators.map((place) => [place, part] as const)),
     );
-    const found = netsOfSpice(readSpice(await file.text()), parts);
+    const found = netsOfSpice(readSpice(await file.text()), places);
     setTaken(found);
     setText(netText(found.nets));
   };
@@ -108,6 +104,9 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
             onChange={({ target: { value } }) => setText(value)}
             slotProps={{ htmlInput: { spellCheck: false, className: 'circuit-nets' } }}
           />
+          {read.ok && text !== now && (
+            <NetDoubts {...{ board, parts }} circuitNotes={{ ...others, nets: read.value }} />
+          )}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button variant="contained" disabled={text === now} onClick={() => void save()}>
               {t('kits.circuit.useNets')}
