@@ -6,6 +6,7 @@ import { emptyBoard, type Pad } from './board.ts';
 import { type Connection, connectionsOf } from './connections.ts';
 import { apply } from './edit.ts';
 import { layoutProblems, unplacedOf } from './layout.ts';
+import { netsOfPads } from './nets.ts';
 
 const pad = (place: string, net: string | null, xMm: number, yMm: number): Pad => ({
   place,
@@ -33,7 +34,7 @@ describe('what is joined, as straight lines', () => {
       pad('C1', 'A', 10, 5),
       pad('D1', null, 3, 3),
     ];
-    const lines = connectionsOf(board, pads);
+    const lines = connectionsOf(netsOfPads(board, pads), pads);
     expect(lines).toHaveLength(2);
     expect(lengthOf(lines)).toBe(15);
   });
@@ -45,7 +46,7 @@ describe('what is joined, as straight lines', () => {
       pad('C1', 'B', 0, 5),
       pad('C2', 'B', 9, 5),
     ];
-    const lines = connectionsOf(board, pads, new Set(['C2']));
+    const lines = connectionsOf(netsOfPads(board, pads), pads, new Set(['C2']));
     expect(lines.map(({ from, to }) => [from.place, to.place].sort())).toEqual([['C1', 'C2']]);
   });
 
@@ -61,7 +62,7 @@ describe('what is joined, as straight lines', () => {
             edges.map(([a, b]) => ({ from: pads[a], to: pads[b] }) as Connection),
           );
           const shortest = Math.min(...trees.map(lengthOf));
-          expect(lengthOf(connectionsOf(board, pads))).toBeCloseTo(shortest, 6);
+          expect(lengthOf(connectionsOf(netsOfPads(board, pads), pads))).toBeCloseTo(shortest, 6);
         },
       ),
       { numRuns: cases(100) },

@@ -1,5 +1,5 @@
-import type { Board, Pad } from './board.ts';
-import { netsOfPads, pinName } from './nets.ts';
+import type { Pad } from './board.ts';
+import { type PinName, pinName } from './nets.ts';
 
 /** A straight line between two pads of one net. */
 export interface Connection {
@@ -8,18 +8,19 @@ export interface Connection {
 }
 
 /**
- * What is joined on a board, as straight lines: for each net the shortest tree over its pads (Prim's algorithm), whatever
+ * What is joined, as straight lines: for each net the shortest tree over its pads (Prim's algorithm), whatever
  * way the copper takes. Pads that touch or that one part joins are joined too.
  *
+ * @param nets as their pins
  * @param pads of the board, in mm
  * @param at only nets that one of these places belongs to; all of them where left out or empty
  */
 export function connectionsOf(
-  board: Board,
+  nets: readonly (readonly PinName[])[],
   pads: readonly Pad[],
   at: ReadonlySet<string> = new Set(),
 ): Connection[] {
-  return netsOfPads(board, pads).flatMap((pins) => {
+  return nets.flatMap((pins) => {
     const names = new Set(pins);
     const joined = pads.filter((pad) => names.has(pinName(pad)));
     const isAsked = at.size === 0 || joined.some(({ place }) => at.has(place));

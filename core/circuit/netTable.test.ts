@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { netNames, withPinOn } from './netTable.ts';
+import { netNames, withJoined, withPinOn } from './netTable.ts';
 import { netText, readNetText } from './netText.ts';
 
 const nets = [
@@ -51,6 +51,41 @@ describe('a pin put on a net by its name', () => {
         }
         const read = readNetText(netText(all), () => ['1', '2', '3']);
         expect(read).toEqual({ ok: true, value: all });
+      }),
+      { seed: 1 },
+    );
+  });
+});
+
+describe('two pins that are joined', () => {
+  it.each([
+    ['the second comes to the net of the first', 'R1.1', 'R2.1', 'VCC: R1.1 U1.8 R2.1\nout: R1.2'],
+    ['or the first to that of the second', 'R2.1', 'R1.1', 'VCC: R1.1 U1.8 R2.1\nout: R1.2'],
+    ['two nets become one', 'R1.2', 'U1.8', 'out: R1.2 R1.1 U1.8'],
+    ['of one net nothing changes', 'R1.1', 'U1.8', 'VCC: R1.1 U1.8\nout: R1.2'],
+    [
+      'without a net a new one is named',
+      'R2.1',
+      'R2.2',
+      'VCC: R1.1 U1.8\nout: R1.2\nN1: R2.1 R2.2',
+    ],
+  ])('%s', (_, one, other, text) => {
+    expect(netText(withJoined(nets, one, other))).toBe(text);
+  });
+
+  const pin = fc.integer({ min: 1, max: 8 }).map((number) => `U1.${number}`);
+  it('in any order are on one net in the end, and every pin is on one net only', () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(pin, pin), { maxLength: 12 }), (pairs) => {
+        const all = pairs.reduce<ReturnType<typeof withJoined>>(
+          (before, [one, other]) => withJoined(before, one, other),
+          [],
+        );
+        const names = netNames(all);
+        for (const [one, other] of pairs) expect(names.get(one)).toBe(names.get(other));
+        const pins = all.flatMap((net) => net.pins);
+        expect(new Set(pins).size).toBe(pins.length);
+        expect(new Set(all.map(({ name }) => name)).size).toBe(all.length);
       }),
       { seed: 1 },
     );

@@ -17,3 +17,26 @@ export function withPinOn(nets: readonly SaidNet[], pin: string, typed: string):
     : [...left, ...(name === '' ? [] : [{ name, pins: [pin] }])];
   return joined.filter(({ pins }) => pins.length > 0);
 }
+
+/**
+ * The nets after two pins were joined: whatever is on the net of either is on one, called as that of the first, or of
+ * the second where the first has none, or else by a name that is free.
+ */
+export function withJoined(nets: readonly SaidNet[], one: string, other: string): SaidNet[] {
+  const netOf = (pin: string) => nets.find(({ pins }) => pins.includes(pin));
+  const [first, second] = [netOf(one), netOf(other)];
+  const name = first?.name ?? second?.name ?? freeName(nets);
+  const at = first ?? second;
+  const pins = [...new Set([...(at?.pins ?? []), one, ...(second?.pins ?? [other])])];
+  const joined = { name, pins };
+  return at
+    ? nets.flatMap((net) => (net === at ? [joined] : net === second ? [] : [net]))
+    : [...nets, joined];
+}
+
+function freeName(nets: readonly SaidNet[]): string {
+  const taken = new Set(nets.map(({ name }) => name.toLowerCase()));
+  let number = 1;
+  while (taken.has(`n${number}`)) number += 1;
+  return `N${number}`;
+}

@@ -51,6 +51,18 @@ test('connections are typed, refused by line, and given back to the board', asyn
   await expect(page.getByText('Board and list differ. One of them is wrong.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to those of the board' }).click();
   await expect(page.getByText('These connections are those of the board.')).toBeAttached();
+
+  // Pad by pad on the picture, with the keys too.
+  const map = page.getByRole('region', { name: 'Join on the board' });
+  await map.getByRole('button', { name: /^D1 \(\+\)/ }).click();
+  await expect(map.getByText(/^D1 \(\+\) is on net LED1\./)).toBeVisible();
+  await map.getByRole('button', { name: /^D2 \(\+\)/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(nets).toHaveValue(/^LED1: D1\.1 R1\.2 D2\.1 R4\.1$/m);
+  await expectAccessible(page);
+  await map.getByRole('button', { name: /^D2 \(\+\)/ }).click();
+  await map.getByRole('button', { name: 'Take it off its net' }).click();
+  await expect(nets).toHaveValue(/^LED1: D1\.1 R1\.2 R4\.1$/m);
 });
 
 test('another value is tried, a part is said to behave otherwise, and a sentence is changed', async ({

@@ -26,6 +26,7 @@ import {
 } from '#core/board/board';
 import { facingsOf } from '#core/board/facing';
 import { layoutProblems } from '#core/board/layout';
+import { netsOf } from '#core/board/nets';
 import { padsOf, partsByPlace } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { Stage } from '#core/order/stage';
@@ -185,6 +186,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
   const { chosen, choose } = useChosen();
   const box = useRef<HTMLDivElement>(null);
   const [nets, setNets] = useState(false);
+  const joined = useMemo(() => netsOf(board, parts), [board, parts]);
   const [pictures, setPictures] = useState<readonly PictureSort[]>([]);
   const whole = wholeBoard(board);
   const { view, zoomBy, showAll, show, pan } = useZoom(box, whole);
@@ -260,7 +262,7 @@ function ZoomableMap({ board, parts, stage }: ZoomableMapProps) {
           view={view}
           now={now}
           choose={choose}
-          nets={nets}
+          nets={nets ? joined : undefined}
           pictures={pictures}
           photoAlone={pictures.includes('photo') && !!pictureOf(board, side, 'photo')}
           {...(stage ? { done: stage.done } : {})}

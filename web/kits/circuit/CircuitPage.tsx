@@ -51,6 +51,7 @@ export function CircuitPage() {
       basis: basisOf(wired),
     };
   }, [kit]);
+  const nets = useMemo(() => circuit.nets.map(({ pins }) => pins), [circuit]);
   const { work, start, stop } = useFigures(kit, why === null);
   const [net, setNet] = useState<string>();
   const [chosen, setChosen] = useState<ReadonlySet<string>>();
@@ -121,7 +122,9 @@ export function CircuitPage() {
         </Suspense>
       </div>
       <div>
-        {board && <BoardMap board={board} parts={byPlace} side="top" now={chosen ?? now} nets />}
+        {board && (
+          <BoardMap board={board} parts={byPlace} side="top" now={chosen ?? now} nets={nets} />
+        )}
         <InstructorOnly>
           <Suspense fallback={<div aria-busy="true" />}>
             {circuit.nets.length > 0 && (

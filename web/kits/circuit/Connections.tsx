@@ -20,6 +20,7 @@ import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { FileInput } from '../../ui/FileInput.tsx';
 import { useKit } from '../KitFrame.tsx';
 import { NetDoubts } from '../NetDoubts.tsx';
+import { JoinOnBoard } from './JoinOnBoard.tsx';
 import { PinTable } from './PinTable.tsx';
 import { useCircuitNotes } from './useCircuitNotes.ts';
 
@@ -92,6 +93,9 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
             accept=".cir,.net,.sp,.spice,.ckt,text/plain"
             take={takeFile}
           />
+          {board && read.ok && (
+            <JoinOnBoard {...{ board, byPlace }} nets={read.value} set={setText} />
+          )}
           <PinTable nets={read.ok ? read.value : null} {...{ pins, byPlace }} set={setText} />
           <TextField
             multiline

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next';
 import type { Board, PictureSort, Side } from '#core/board/board';
 import { extentOf, shapePath, shapesOf } from '#core/board/boardShape';
 import { letteringOf, signSizeMm } from '#core/board/labels';
+import type { PinName } from '#core/board/nets';
 import { padsOf } from '#core/board/pads';
 import { inView } from '#core/board/transform';
 import type { View } from '#core/board/view';
@@ -42,8 +43,8 @@ interface BoardMapProps extends PartDeeds {
   readonly photoAlone?: boolean;
   /** Drawn over everything, in mm of the picture. */
   readonly children?: ReactNode;
-  /** Shows what belongs together as straight lines: of what is pointed at, or all. */
-  readonly nets?: boolean;
+  /** What is joined, shown as straight lines: of what is pointed at, or all. */
+  readonly nets?: readonly (readonly PinName[])[] | undefined;
 }
 
 const edgeMm = 3;
@@ -136,7 +137,7 @@ export function BoardMap({
         {!photoAlone && <Bodies shown={shown} boardHeightMm={heightMm} />}
         {nets && (
           <Suspense>
-            <Connections board={board} pads={pads} at={now} />
+            <Connections nets={nets} pads={pads} at={now} boardHeightMm={heightMm} />
           </Suspense>
         )}
         <Spots shown={shown} boardHeightMm={heightMm} names={names} {...deeds} />

@@ -1,18 +1,21 @@
 import { useMemo } from 'react';
-import type { Board, Pad } from '#core/board/board';
+import type { Pad } from '#core/board/board';
 import { connectionsOf } from '#core/board/connections';
+import type { PinName } from '#core/board/nets';
 
 interface ConnectionsProps {
-  readonly board: Board;
+  readonly nets: readonly (readonly PinName[])[];
   readonly pads: readonly Pad[];
   /** Places whose nets are shown; all where there are none. */
   readonly at: ReadonlySet<string>;
+  /** Height of the board: the picture's y runs down. */
+  readonly boardHeightMm: number;
 }
 
 /** What is joined, as straight lines in the coordinates of the component side. */
-export function Connections({ board, pads, at }: ConnectionsProps) {
-  const lines = useMemo(() => connectionsOf(board, pads, at), [board, pads, at]);
-  const down = (yMm: number) => board.heightMm - yMm;
+export function Connections({ nets, pads, at, boardHeightMm }: ConnectionsProps) {
+  const lines = useMemo(() => connectionsOf(nets, pads, at), [nets, pads, at]);
+  const down = (yMm: number) => boardHeightMm - yMm;
   return (
     <path
       className="connection"
