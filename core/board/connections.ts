@@ -1,5 +1,5 @@
 import type { Pad } from './board.ts';
-import { type PinName, pinName } from './nets.ts';
+import { type PinName, pinName } from './pinNames.ts';
 
 /** A straight line between two pads of one net. */
 export interface Connection {

@@ -2,10 +2,7 @@ import type { Part } from '../parts/part.ts';
 import { type Board, type Hole, type Pad, pitchMm } from './board.ts';
 import { gridOf, holeName, nearestHole } from './holes.ts';
 import { padsOf } from './pads.ts';
-
-/** `R1.2`: a pin of a part. */
-export type PinName = string;
-export const pinName = ({ place, pin }: Pick<Pad, 'place' | 'pin'>): PinName => `${place}.${pin}`;
+import { type PinName, pinName } from './pinNames.ts';
 
 /**
  * Which pins are joined: by the names of the pad list on a printed board, by strips, cuts and links on a hand-wired

@@ -1,4 +1,4 @@
-import type { PinName } from '../board/nets.ts';
+import type { PinName } from '../board/pinNames.ts';
 import type { Part } from '../parts/part.ts';
 import type { SaidPart } from './notes.ts';
 

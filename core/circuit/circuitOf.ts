@@ -1,7 +1,8 @@
 import type { Board, Pad } from '../board/board.ts';
 import { isMinus } from '../board/minusNets.ts';
-import { netsOfPads, pinName } from '../board/nets.ts';
+import { netsOfPads } from '../board/nets.ts';
 import { padsOf, partsByPlace, sitsInSocket, socketUnder } from '../board/pads.ts';
+import { pinName } from '../board/pinNames.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import type { Circuit, Device, Net } from './circuit.ts';

@@ -1,5 +1,5 @@
+import { placeOfPin } from '../board/pinNames.ts';
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
-import { placeOfPin } from './fault.ts';
 import { type FaultKindId, type LookAt, lookAts } from './kinds/ids.ts';
 import { faultTraits } from './kinds/traits.ts';
 import { atSupply, below, type KnownSupply, lookChances, looks, type Spread } from './signature.ts';

@@ -1,6 +1,7 @@
+import { placeOfPin } from '../board/pinNames.ts';
 import type { Circuit, Device } from '../circuit/circuit.ts';
 import { nodeOf } from '../circuit/netlist.ts';
-import { type Faulty, placeOfPin, type Subject } from './fault.ts';
+import type { Faulty, Subject } from './fault.ts';
 
 /** The board as it is meant. */
 export const asMeant = ({ circuit, at, fitted, conditions, feed }: Subject): Faulty => ({

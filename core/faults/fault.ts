@@ -18,12 +18,6 @@ export interface Fault {
 export const faultKey = ({ kind, at, value }: Fault): string =>
   [kind, ...at, ...(value ? [JSON.stringify(value)] : [])].join(' ');
 
-/** The place of a pin: `R3` of `R3.1`. */
-export const placeOfPin = (pin: string): string => {
-  const dot = pin.lastIndexOf('.');
-  return dot < 0 ? pin : pin.slice(0, dot);
-};
-
 /** A board, as far as it tells which faults it may have. What they do to its circuit is another question. */
 export interface Faultable extends WiredKit {
   readonly circuit: Circuit;

@@ -1,3 +1,4 @@
+import { placeOfPin } from '../board/pinNames.ts';
 import { pinSaid } from '../circuit/pinSaid.ts';
 import { partNameSaid, valueSaid } from '../learning/partSaid.ts';
 import { type Filling, type Said, said } from '../learning/said.ts';
@@ -6,7 +7,7 @@ import type { Part } from '../parts/part.ts';
 import { formatQuantity } from '../quantity/formatQuantity.ts';
 import { type BenchTest, type Candidate, type Outcome, unitOf } from './benchTests.ts';
 import type { FaultDictionary } from './dictionary.ts';
-import { type Fault, placeOfPin } from './fault.ts';
+import type { Fault } from './fault.ts';
 import type { LookFirst } from './lookFirst.ts';
 import type { Variant } from './variants.ts';
 

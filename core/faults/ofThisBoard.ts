@@ -1,9 +1,9 @@
+import { placeOfPin } from '../board/pinNames.ts';
 import type { SeatState } from '../build/foldSeat.ts';
 import { backwards } from '../learning/mistakes/fitting.ts';
 import type { MistakeId } from '../learning/mistakes/ids.ts';
 import { placesOf } from './benchTests.ts';
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
-import { placeOfPin } from './fault.ts';
 import type { FaultKindId } from './kinds/ids.ts';
 import { faultTraits } from './kinds/traits.ts';
 import type { Weights } from './rank.ts';

@@ -1,8 +1,8 @@
 import type { Pad } from '../board/board.ts';
-import { pinName } from '../board/nets.ts';
+import { pinName, placeOfPin } from '../board/pinNames.ts';
 import { modelOf } from '../circuit/models/index.ts';
 import { familyOf } from '../parts/families/index.ts';
-import { placeOfPin, type Subject } from './fault.ts';
+import type { Subject } from './fault.ts';
 import type { Look, Points } from './signature.ts';
 import { variantsOf } from './variants.ts';
 

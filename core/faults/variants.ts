@@ -1,7 +1,8 @@
+import { placeOfPin } from '../board/pinNames.ts';
 import { modelOf } from '../circuit/models/index.ts';
 import type { State } from '../circuit/states.ts';
 import { familyOf } from '../parts/families/index.ts';
-import { type Faulty, placeOfPin, type Subject } from './fault.ts';
+import type { Faulty, Subject } from './fault.ts';
 
 /** Another way in which a board can stand while it is looked at: a button pressed, a sensor in the dark, two probes held together. */
 export interface Variant {

@@ -1,6 +1,7 @@
 import type { Board } from '../board/board.ts';
-import { netsOf, type PinName } from '../board/nets.ts';
+import { netsOf } from '../board/nets.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
+import { type PinName, placeOfPin } from '../board/pinNames.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { roleOf } from '../parts/mounted.ts';
 import type { Part } from '../parts/part.ts';
@@ -89,8 +90,6 @@ const hangsOff = (part: Part | undefined) => part !== undefined && roleOf(part) 
 /** Lights or sounds: a learner sees by it whether the block works. */
 const showsSomething = (part: Part | undefined) =>
   part !== undefined && ['light', 'display', 'sound'].includes(familyOf(part).job);
-
-const placeOfPin = (pin: PinName) => pin.slice(0, pin.lastIndexOf('.'));
 
 const byName = (a: string, b: string) => a.localeCompare(b, 'en', { numeric: true });
 

@@ -1,7 +1,8 @@
 import type { TFunction } from 'i18next';
+import { placeOfPin } from '../board/pinNames.ts';
 import type { Answer, BenchTest, Candidate } from '../faults/benchTests.ts';
 import type { FaultDictionary } from '../faults/dictionary.ts';
-import { type Fault, placeOfPin } from '../faults/fault.ts';
+import type { Fault } from '../faults/fault.ts';
 import {
   candidateSaid,
   lookSaid,

@@ -1,3 +1,4 @@
+import { placeOfPin } from '../../board/pinNames.ts';
 import type { Part } from '../../parts/part.ts';
 import { pinoutOf } from '../../parts/pinouts.ts';
 import type { SaidNet } from '../notes.ts';
@@ -24,9 +25,10 @@ const leads: Readonly<Record<string, readonly string[]>> = {
 
 /**
  * The nets of a netlist, by the places of a kit. `R1`, `QQ1` and `XU1` are R1, Q1 and U1. Nodes of a subcircuit are
- * taken to be its pins in order.
+ * taken to be its pins in order. Where comments tell the nets pin by pin, they count.
  */
 export function netsOfSpice(netlist: SpiceNetlist, parts: ReadonlyMap<string, Part>): TakenNetlist {
+  if (netlist.nets.length > 0) return asCommented(netlist, parts);
   const nets = new Map<string, string[]>();
   const notInKit: string[] = [];
   const otherValue: string[] = [];
@@ -56,6 +58,27 @@ export function netsOfSpice(netlist: SpiceNetlist, parts: ReadonlyMap<string, Pa
     otherValue,
     leadsUnknown,
     notRead: netlist.notRead,
+  };
+}
+
+function asCommented(
+  { nets, elements }: SpiceNetlist,
+  parts: ReadonlyMap<string, Part>,
+): TakenNetlist {
+  const places = nets.flatMap(({ pins }) => pins.map(placeOfPin));
+  return {
+    nets: nets.flatMap(({ name, pins }) => {
+      const own = pins.filter((pin) => parts.has(placeOfPin(pin)));
+      return own.length > 0 ? [{ name, pins: own }] : [];
+    }),
+    notInKit: [...new Set(places.filter((place) => !parts.has(place)))],
+    otherValue: elements.flatMap((element) => {
+      const place = placeOf(element, parts);
+      const part = place === undefined ? undefined : parts.get(place);
+      return place !== undefined && part && isOther(element, part) ? [place] : [];
+    }),
+    leadsUnknown: [],
+    notRead: [],
   };
 }
 

@@ -113,4 +113,26 @@ K1 L1 L2 0.9
         .sort();
     expect(sorted(nets)).toEqual(sorted(circuit.nets));
   });
+
+  it('with an LED, an electrolytic and a chip too, whose models have nodes of their own', () => {
+    const circuit = wired([
+      [line('resistor-axial', 'R1', ohm(470)), 'plus a'],
+      [line('led-5mm', 'D1', { kind: 'colour', colour: 'red' }), 'a out'],
+      [line('capacitor-electrolytic', 'C1', farad(1e-5)), 'cap minus'],
+      [line('ic-dip', 'U1', type('NE555'), 8), 'minus cap out plus - cap a plus'],
+    ]);
+    const parts = new Map(circuit.devices.map(({ place, part }) => [place, part]));
+    const written = writeSpice('Any kit', circuit, atEnds, 5);
+    const taken = netsOfSpice(readSpice(written), parts);
+    expect(taken).toEqual({
+      nets: circuit.nets.map(({ name, pins }) => ({ name, pins })),
+      ...{ notInKit: [], otherValue: [], leadsUnknown: [], notRead: [] },
+    });
+    const others = new Map([...parts, ['R1', line('resistor-axial', 'R1', ohm(680))]]);
+    others.delete('C1');
+    expect(netsOfSpice(readSpice(written), others)).toMatchObject({
+      notInKit: ['C1'],
+      otherValue: ['R1'],
+    });
+  });
 });

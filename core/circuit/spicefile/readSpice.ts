@@ -1,3 +1,5 @@
+import type { SaidNet } from '../notes.ts';
+import { netOfComment } from './netComment.ts';
 import { parseSpiceNumber } from './spiceNumber.ts';
 
 /** An element of a netlist, as far as it is understood. */
@@ -13,6 +15,8 @@ export interface SpiceElement {
 export interface SpiceNetlist {
   readonly title: string;
   readonly elements: readonly SpiceElement[];
+  /** As comments tell them, pin by pin; none in most files. */
+  readonly nets: readonly SaidNet[];
   /** Lines that say something which is not read, word for word. */
   readonly notRead: readonly string[];
 }
@@ -59,7 +63,8 @@ export function readSpice(text: string): SpiceNetlist {
     if (element) elements.push(element);
     else notRead.push(line);
   }
-  return { title: isTitled ? title.replace(/^\*\s*/, '').trim() : '', elements, notRead };
+  const nets = rest.flatMap((line) => netOfComment(line.trim()) ?? []);
+  return { title: isTitled ? title.replace(/^\*\s*/, '').trim() : '', elements, nets, notRead };
 }
 
 const looksLikeElement = (line: string): boolean =>

@@ -1,12 +1,13 @@
 import type { Circuit, SupplyAt } from '../circuit.ts';
 import { conditionsOf } from '../conditionsOf.ts';
 import { modelOf } from '../models/index.ts';
-import { netlistOf } from '../netlist.ts';
+import { netlistOf, nodeOf } from '../netlist.ts';
 import type { CircuitNotes } from '../notes.ts';
 import { nominalDraw } from '../spread.ts';
+import { netComment } from './netComment.ts';
 
 /**
- * The whole board as a netlist that other programs run: nets by their names, parts with the models that figures are
+ * The whole board as a netlist that other programs run: nets by their names and pins as comments, parts with the models that figures are
  * worked out with, an operating point.
  */
 export function writeSpice(
@@ -27,10 +28,7 @@ export function writeSpice(
     attempt: 0,
   });
   const unknown = circuit.devices.filter((device) => !modelOf(device)).map(({ place }) => place);
-  const names = circuit.nets.map(
-    ({ id, name, pins }) =>
-      `* ${id === at.minus ? '0' : id} = ${name.replace(/\s+/g, ' ')}: ${pins.join(' ')}`,
-  );
+  const names = circuit.nets.map((net) => netComment(nodeOf(net.id, at), net));
   return [
     `* ${title.replace(/\s+/g, ' ')}`,
     ...names,

@@ -1,7 +1,8 @@
+import { placeOfPin } from '../../board/pinNames.ts';
 import { nodeOf } from '../../circuit/netlist.ts';
 import { familyOf } from '../../parts/families/index.ts';
 import { rewired } from '../change.ts';
-import { type FaultKind, placeOfPin } from '../fault.ts';
+import type { FaultKind } from '../fault.ts';
 import { isPolarised, numberOf } from './alike.ts';
 
 /** What an electrolytic that is the wrong way round lets through, in ohms (from memory: milliamperes at some volts). */

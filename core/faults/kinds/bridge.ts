@@ -1,5 +1,5 @@
 import type { Pad } from '../../board/board.ts';
-import { pinName } from '../../board/nets.ts';
+import { pinName } from '../../board/pinNames.ts';
 import { netOfPin, netsJoined } from '../change.ts';
 import type { FaultKind } from '../fault.ts';
 

@@ -1,6 +1,7 @@
 import type { Board, Hole } from '../../board/board.ts';
 import { holeName } from '../../board/holes.ts';
-import { holeOf, pinName } from '../../board/nets.ts';
+import { holeOf } from '../../board/nets.ts';
+import { pinName } from '../../board/pinNames.ts';
 import { circuitOf } from '../../circuit/circuitOf.ts';
 import { asMeant, netOfPin, netsJoined } from '../change.ts';
 import type { Faultable, FaultKind, Faulty, Subject } from '../fault.ts';

@@ -1,7 +1,7 @@
-import { pinName } from '../../board/nets.ts';
+import { pinName, placeOfPin } from '../../board/pinNames.ts';
 import { familyOf } from '../../parts/families/index.ts';
 import { deviceAt, netOfPin, rewired } from '../change.ts';
-import { type FaultKind, placeOfPin } from '../fault.ts';
+import type { FaultKind } from '../fault.ts';
 
 /** A wire goes into a hole that is not its own, but near it. */
 const nearMm = 6;

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Pad } from '#core/board/board';
 import { connectionsOf } from '#core/board/connections';
-import type { PinName } from '#core/board/nets';
+import type { PinName } from '#core/board/pinNames';
 
 interface ConnectionsProps {
   readonly nets: readonly (readonly PinName[])[];
