@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next';
 import { netNames, withPinOn } from '#core/circuit/netTable';
 import { netText } from '#core/circuit/netText';
 import type { SaidNet } from '#core/circuit/notes';
-import { familyOf } from '#core/parts/families/index';
+import { pinsToJoin } from '#core/circuit/pinsOfPlace';
 import type { Part } from '#core/parts/part';
 import { pinText } from '#core/words/figureWords';
 import { partName } from '#core/words/partWords';
@@ -25,14 +25,7 @@ export function PinTable({ nets, pins, byPlace, set }: PinTableProps) {
   const listId = useId();
   if (!nets) return <p>{t('kits.circuit.pins.mend')}</p>;
   const nameOf = netNames(nets);
-  const rows = [...pins].flatMap(([place, own]) => {
-    const part = byPlace.get(place);
-    // What is pushed into a socket is joined where the socket is: one of the two is enough.
-    const isTold =
-      part &&
-      (familyOf(part).role !== 'socket' || own.some((pin) => nameOf.has(`${place}.${pin}`)));
-    return part && isTold && own.length > 0 ? [{ place, part, own }] : [];
-  });
+  const rows = pinsToJoin(pins, byPlace, nets);
   if (rows.length === 0) return <p>{t('kits.circuit.pins.noPlaces')}</p>;
   return (
     <section aria-label={t('kits.circuit.pins.title')}>
@@ -43,7 +36,7 @@ export function PinTable({ nets, pins, byPlace, set }: PinTableProps) {
         ))}
       </datalist>
       <ul className="circuit-pins">
-        {rows.map(({ place, part, own }) => (
+        {rows.map(({ place, part, pins: own }) => (
           <li key={place}>
             <span>
               <strong>{place}</strong> {partName(t, part)}
