@@ -29,6 +29,7 @@ import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
 import { pinsOfType, type Recognition, recognise } from './recognise.ts';
 import type { Table, TableRow } from './table.ts';
+import { hasUnreadNumber } from './unreadNumber.ts';
 import { type RememberedFamilies, wordingOf } from './wording.ts';
 
 type Amount = Extract<PartValue, { kind: 'amount' }>;
@@ -64,6 +65,7 @@ function doubtfulValue({ value }: Part, isType: boolean): Said {
     return said('lists.row.theLineNamesMoreThanOneColour', {
       colour: said(`colour.${value.colour}`),
     });
+  if (value.kind === 'none') return said('lists.row.numberNotRead');
   return said('lists.row.thisCanBeThePrintOnThe', { value: valueLabel(value) });
 }
 
@@ -169,6 +171,8 @@ export class RowReader {
     )
       this.#warn('description', said('lists.row.addTheSocket'));
     for (const { kind, says } of flagsOf(part)) {
+      // Why it is missing is said already.
+      if (kind === 'no-value' && doubts.includes('value')) continue;
       this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', says);
     }
     return { part, confidence, doubts };
@@ -274,7 +278,7 @@ export class RowReader {
     // A list that leaves a value out can still be taken over; the part is flagged.
     // A value cell that says “LED” says no colour either.
     if (!read.ok && (cells.value === '' || family.valueKind === 'colour'))
-      return { value: { kind: 'none' }, isDoubtful: false };
+      return { value: { kind: 'none' }, isDoubtful: hasUnreadNumber(family, cells.description) };
     if (!read.ok) return this.#error('value', read.problem);
     const { value, isDoubtful } = read.value;
     if (value.kind !== 'amount') return read.value;

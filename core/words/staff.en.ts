@@ -84,7 +84,7 @@ export const staffEnglish = {
     },
   },
   flag: {
-    'no-value': 'No value is given.',
+    'no-value': 'The value is missing.',
     'no-colour': 'No colour is given.',
     'no-series':
       '{{value}} is in no preferred series (E3 to E192); the nearest of E24 is {{near}}. Is it a typing error?',

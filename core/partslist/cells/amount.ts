@@ -282,10 +282,16 @@ export function findAmount(
     written.length > 0 ? written : all((word) => isBare(word) && mayBeBare(unit, word));
   // “220 or 470”: the first one is as good a guess as any, and no more than that.
   const isOneOfSeveral = others.some(({ amount }) => amount !== found?.amount);
+  // A bare number that no series has may be that of a type: “trimmer 3296”.
+  const isOdd = written.length === 0 && unit === 'ohm' && found && !isMadeIn(found.amount);
   return found
-    ? ok(isOneOfSeveral ? { ...found, isDoubtful: true } : found)
+    ? ok(isOneOfSeveral || isOdd ? { ...found, isDoubtful: true } : found)
     : fail(said('lists.value.noValueWriteOneLike', { example: examples[unit] }));
 }
+
+/** In a series of IEC 60063, or with two figures at most, as potentiometers have them. */
+const isMadeIn = (ohm: number): boolean =>
+  Number(ohm.toPrecision(2)) === ohm || coarsestSeries(ohm) !== undefined;
 
 const mayBeBare = (unit: AmountUnit, word: string) =>
   unit === 'ohm' ? /^\d+$/.test(word) : unit === 'hertz' || word.length >= 3;

@@ -14,6 +14,9 @@ const sizes =
   /(^|[\s(])\d{1,2}([.,]\d)?\s*[x×*]\s*\d{1,2}([.,]\d+)?(\s*[x×*]\s*\d+([.,]\d+)?)?(\s*mm)?(?=[\s),;]|$)/gi;
 /** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
 const counts = /(^|[\s(])\d{1,2}\s*[x×]\s*(?=\d)|(^|\s)x\s?\d{1,3}(?=\s|$)/gi;
+/** How many legs, turns or ways it has, in the languages of lists. */
+const legs =
+  /(?<![\d.,])\d{1,3}(?:[.,]\d)?[ -]?(?:pins?|legs?|leads?|lugs?|terminals?|contacts?|turns?|gangs?|ways?|poles?|positions?|pol(?:ig\w*)?|beine?|beinig\w*|gäng\w*|umdrehungen|anschl(?:uss|üsse?)|kontakte?|stufen|pines|patas|patillas|terminales|vueltas|broches|pattes|tours|voies|piedini|giri|pootjes|slag\w*|polen)(?![\p{L}\d])/giu;
 const bands = /\b[3-6][ -]?(bands?|ringe?|bandas)\b/gi;
 const temperatures = /\b\d+\s?°C\b/g;
 
@@ -25,6 +28,7 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(percent, ' ')
     .replace(unit === 'volt' ? /$^/ : volts, ' ')
     .replace(bands, ' ')
+    .replace(legs, ' ')
     .replace(bodies, ' ')
     .replace(sizes, ' ')
     .replace(measures, ' ')

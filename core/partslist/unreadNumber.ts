@@ -1,0 +1,15 @@
+import type { PartFamily } from '../parts/family.ts';
+import { readPackage } from '../parts/packages/readPackage.ts';
+import { withoutExtras } from './cells/extras.ts';
+import { plain } from './plain.ts';
+
+/**
+ * Whether a line in which no value was read has a number that may be it: `3296W-103`, `47/16`.
+ *
+ * @param text what the line says of the part
+ */
+export function hasUnreadNumber({ valueKind, job }: PartFamily, text: string): boolean {
+  if (typeof valueKind === 'string') return false;
+  const words = plain(withoutExtras(text, valueKind.unit)).split(/[\s,;()]+/);
+  return words.some((word) => /^-?\d/.test(word) && !readPackage(word, job));
+}
