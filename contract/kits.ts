@@ -75,14 +75,20 @@ export interface Revision {
 }
 
 /** What of a revision tells how its parts are joined, and its supply. */
+export type WiredRevision = Pick<Revision, 'board' | 'circuitNotes' | 'lines' | 'supplyVolt'>;
+
+/** The same as the core has it. */
 export const wiredKitOf = ({
   board,
   circuitNotes,
   lines,
   supplyVolt,
-}: Pick<Revision, 'board' | 'circuitNotes' | 'lines' | 'supplyVolt'>): WiredKit & {
-  readonly supplyVolt: number | null;
-} => ({ board, circuitNotes, parts: lines.map(({ part }) => part), supplyVolt });
+}: WiredRevision): WiredKit & { readonly supplyVolt: number | null } => ({
+  board,
+  circuitNotes,
+  parts: lines.map(({ part }) => part),
+  supplyVolt,
+});
 
 export interface Kit extends Revision {
   readonly about: KitAbout;

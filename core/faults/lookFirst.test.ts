@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { emptyBoard } from '../board/board.ts';
+import { padWith } from '../board/testing/pads.ts';
 import { backwards } from '../learning/mistakes/fitting.ts';
 import { line, ohm, type } from '../order/testing/kits.ts';
 import { lookFirst } from './lookFirst.ts';
@@ -11,7 +13,7 @@ const parts = [
   line('socket-dip', 'X1', { kind: 'none' }, 8),
   line('ic-dip', 'U1', type('NE555'), 8),
 ];
-const kit = { board: null, parts, supplyVolt: null };
+const kit = { board: null, circuitNotes: {}, parts, supplyVolt: null };
 const asked = (looks: ReturnType<typeof lookFirst>) =>
   looks.map(({ at, place }) => `${at} ${place}`);
 
@@ -41,6 +43,28 @@ describe('what a learner looks at first', () => {
   });
 
   it('asks nothing of a kit without parts', () => {
-    expect(lookFirst({ board: null, parts: [], supplyVolt: 9 })).toEqual([]);
+    expect(lookFirst({ board: null, circuitNotes: {}, parts: [], supplyVolt: 9 })).toEqual([]);
+  });
+
+  it('does not ask for solder between pads that are joined anyhow, as the instructor says', () => {
+    const pads = [
+      padWith({ place: 'R1', pin: '2' }),
+      padWith({ place: 'R2', pin: '1', xMm: 2.54 }),
+      padWith({ place: 'R1', pin: '1', yMm: 20 }),
+      padWith({ place: 'R2', pin: '2', xMm: 20, yMm: 20 }),
+    ];
+    const board = { ...emptyBoard(40, 30, 'printed'), pads };
+    const resistors = [line('resistor-axial', 'R1 R2', ohm(470))];
+    const looks = (circuitNotes: (typeof kit)['circuitNotes']) =>
+      asked(lookFirst({ board, circuitNotes, parts: resistors, supplyVolt: 9 }));
+    const joined = {
+      nets: [
+        { name: 'plus', pins: ['R1.1'] },
+        { name: 'mid', pins: ['R1.2', 'R2.1'] },
+        { name: 'minus', pins: ['R2.2'] },
+      ],
+    };
+    expect(looks({})).toContain('between R1');
+    expect(looks(joined)).not.toContain('between R1');
   });
 });

@@ -1,8 +1,8 @@
-import type { Board } from '../board/board.ts';
 import { padsOf, partsByPlace } from '../board/pads.ts';
 import type { Circuit } from '../circuit/circuit.ts';
 import { circuitOf } from '../circuit/circuitOf.ts';
 import { supplyOf } from '../circuit/supplyOf.ts';
+import type { WiredKit } from '../circuit/wiredKit.ts';
 import { familyOf } from '../parts/families/index.ts';
 import type { Part } from '../parts/part.ts';
 import { placesOf } from './benchTests.ts';
@@ -18,10 +18,7 @@ export interface LookFirst {
   readonly place: string;
 }
 
-export interface KitToLookAt {
-  /** Null where the kit has none. */
-  readonly board: Board | null;
-  readonly parts: readonly Part[];
+export interface KitToLookAt extends WiredKit {
   readonly supplyVolt: number | null;
 }
 
@@ -54,13 +51,12 @@ export function lookFirst(kit: KitToLookAt, weights: Weights = asUsual): LookFir
     .map(({ at, place }) => ({ at, place }));
 }
 
-function faultableOf({ board, parts, supplyVolt }: KitToLookAt): Faultable {
-  // A learner looks at what is drawn; which pins are joined changes little of it.
-  const circuitNotes = {};
-  const known = circuitOf({ board, circuitNotes, parts });
+function faultableOf(kit: KitToLookAt): Faultable {
+  const { board, circuitNotes, parts, supplyVolt } = kit;
+  const known = circuitOf(kit);
   const circuit = known.nets.length > 0 ? known : everyPinByItself(parts);
   const place =
-    supplyOf(circuit)?.place ??
+    supplyOf(circuit, circuitNotes)?.place ??
     circuit.devices.find(({ part }) => familyOf(part).power !== 'none')?.place;
   return {
     ...{ board, circuitNotes, parts, circuit },

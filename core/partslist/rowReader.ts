@@ -171,8 +171,9 @@ export class RowReader {
     )
       this.#warn('description', said('lists.row.addTheSocket'));
     for (const { kind, says } of flagsOf(part)) {
-      // Why it is missing is said already.
-      if (kind === 'no-value' && doubts.includes('value')) continue;
+      // Where the value is in doubt and the kind is not, it is said already why it is missing.
+      const isSaid = doubts.includes('value') && !doubts.includes('family');
+      if (kind === 'no-value' && isSaid) continue;
       this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', says);
     }
     return { part, confidence, doubts };

@@ -1,4 +1,4 @@
-import { wiredKitOf } from '#contract/kits';
+import { type WiredRevision, wiredKitOf } from '#contract/kits';
 import { circuitOf } from '#core/circuit/circuitOf';
 import {
   type CircuitDrawing,
@@ -16,7 +16,7 @@ const drawings = memo<string, CircuitDrawing>({ name: 'drawings of circuits', mo
 
 /** The circuit of a revision, placed and routed in a thread of its own; null where nothing tells one. */
 export async function drawingOf(
-  revision: Parameters<typeof wiredKitOf>[0],
+  revision: WiredRevision,
   style: SymbolStyle,
 ): Promise<CircuitDrawing | null> {
   const kit = wiredKitOf(revision);

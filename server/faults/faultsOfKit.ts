@@ -1,4 +1,4 @@
-import { wiredKitOf } from '#contract/kits';
+import { type WiredRevision, wiredKitOf } from '#contract/kits';
 import { whyNotReadable } from '#core/circuit/readKit';
 import type { FaultDictionary } from '#core/faults/dictionary';
 import { dictionaryBasis, type KitToFault } from '#core/faults/makeDictionary';
@@ -6,7 +6,7 @@ import type { Queryable } from '../db/database.ts';
 import { type StoredRevision, selectRevision } from '../kits/queries.ts';
 import { selectFaults, selectRevisionOfWorkshop } from './queries.ts';
 
-type Faulted = Parameters<typeof wiredKitOf>[0] & Pick<StoredRevision, 'revisionId'>;
+type Faulted = WiredRevision & Pick<StoredRevision, 'revisionId'>;
 
 /** Null where the circuit of a kit is not known well enough to say what a fault does. */
 export function kitToFault(revision: Faulted): KitToFault | null {

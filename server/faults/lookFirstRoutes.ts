@@ -20,7 +20,7 @@ export function lookFirstRoutes(api: Api, db: Database, memory: LogMemory, now: 
     const kit = await revisionOfWorkshop(db, seat.workshopId);
     const builds = kit ? await selectBuilds(db, memory, { kitId: kit.id }) : [];
     const { parts, board } = kitOfSteps(seat, seat.board);
-    const supplyVolt = kit?.supplyVolt ?? null;
-    return lookFirst({ parts, board, supplyVolt }, weightsOf(seenIn(builds)));
+    const { supplyVolt = null, circuitNotes = {} } = kit ?? {};
+    return lookFirst({ parts, board, circuitNotes, supplyVolt }, weightsOf(seenIn(builds)));
   });
 }

@@ -7,8 +7,8 @@ import { nominalDraw } from '../spread.ts';
 import { netComment } from './netComment.ts';
 
 /**
- * The whole board as a netlist that other programs run: nets by their names and pins as comments, parts with the models that figures are
- * worked out with, an operating point.
+ * The whole board as a netlist that other programs run: nets by their names and pins as comments, parts with the models
+ * that figures are worked out with, an operating point.
  */
 export function writeSpice(
   title: string,
