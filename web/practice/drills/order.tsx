@@ -1,17 +1,18 @@
-import { type ComponentType, lazy, Suspense, useState } from 'react';
+import { type ComponentType, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { isMisplaced, type OrderTask } from '#core/learning/drills/order/whatFirst';
 import type { ViewProps } from '../exerciseView.ts';
 import { PlainSteps } from '../order/PlainSteps.tsx';
 import type { StepsProps } from '../order/StepRow.tsx';
 
-// Until it is there, or where the network is gone, the buttons of each step move it.
-const DraggableSteps = lazy(
-  (): Promise<{ readonly default: ComponentType<StepsProps> }> =>
-    import('../order/DraggableSteps.tsx').then(
-      ({ DraggableSteps }) => ({ default: DraggableSteps }),
-      () => ({ default: PlainSteps }),
-    ),
+// Dragging is fetched apart. Where it is not there yet, or the network is gone, the buttons of each
+// step move it; a list that is on the screen is not replaced, or the focus on it would be lost.
+let Steps: ComponentType<StepsProps> = PlainSteps;
+import('../order/DraggableSteps.tsx').then(
+  ({ DraggableSteps }) => {
+    Steps = DraggableSteps;
+  },
+  () => undefined,
 );
 
 /** The same with one item at another index. */
@@ -23,6 +24,7 @@ function moved<Item>(items: readonly Item[], from: number, to: number): Item[] {
 function WhatFirst({ task, given, answer }: ViewProps<OrderTask, readonly string[]>) {
   const { t } = useTranslation();
   const [order, setOrder] = useState<readonly string[]>(task.cards.map(({ key }) => key));
+  const [List] = useState(() => Steps);
   const isOpen = given === undefined && answer !== undefined;
   const shown = given ?? order;
   const place = (from: number, to: number) => {
@@ -40,9 +42,7 @@ function WhatFirst({ task, given, answer }: ViewProps<OrderTask, readonly string
   return (
     <>
       {isOpen && <p className="drill-note">{t('drill.order.first.hint')}</p>}
-      <Suspense fallback={<PlainSteps rows={rows} />}>
-        <DraggableSteps rows={rows} place={place} />
-      </Suspense>
+      <List rows={rows} place={place} />
       {isOpen && (
         <button type="button" className="drill-main" onClick={() => answer(order)}>
           {t('practice.answer')}
