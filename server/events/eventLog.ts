@@ -1,19 +1,18 @@
-import type { EventsAccepted, SentEvent, StreamedEvent } from '#contract/events';
+import type { EventsAccepted, SentEvent } from '#contract/events';
 import type { FieldError } from '#contract/problem';
 import type { Author, BuildEvent, Deed, DeedKind } from '#core/build/event';
 import { learnerDeeds } from '#core/build/event';
-import { type LoggedEvent, seatsOf, toldTogether } from '#core/build/together';
+import { seatsOf, toldTogether } from '#core/build/together';
 import { type Said, said } from '#core/learning/said';
 import type { PlannedStep } from '#core/pace/stepMinutes';
 import type { Database, Queryable } from '../db/database.ts';
-import { forbidden, invalid, Refusal } from '../http/refusal.ts';
+import { forbidden, invalid } from '../http/refusal.ts';
+import { EventStore } from './eventStore.ts';
 import type { LiveChannels } from './liveChannels.ts';
-import { insertEvents, selectDeeds, selectKinds } from './queries.ts';
+import { type PlaceOfSeat, selectDeeds } from './queries.ts';
 
 /** The seat that events are for, and the plan they must keep to. */
-export interface SeatOfPlan {
-  readonly seatId: string;
-  readonly workshopId: string;
+export interface SeatOfPlan extends PlaceOfSeat {
   readonly steps: readonly PlannedStep[];
   /** The seats that may be told something together with this one; none where it is not said. */
   readonly together?: readonly string[];
@@ -46,14 +45,12 @@ export type Replaced =
 /** The append-only log of build events: checks what comes in, stores it once, and tells everyone who listens. */
 export class EventLog {
   readonly #db: Database;
-  readonly #channels: LiveChannels;
+  readonly #store: EventStore;
   readonly #onReplaced: Consequence;
-  /** The last append of each workshop: the next one waits for it, so that events are told in the order of their seq. */
-  readonly #lastAppend = new Map<string, Promise<unknown>>();
 
   constructor(db: Database, channels: LiveChannels, onReplaced: Consequence) {
     this.#db = db;
-    this.#channels = channels;
+    this.#store = new EventStore(db, channels);
     this.#onReplaced = onReplaced;
   }
 
@@ -78,34 +75,19 @@ export class EventLog {
       helper,
       at: earlier(event.at, now),
     }));
-    await this.#inTurn(seat.workshopId, async () => {
-      this.#channels.publish(seat.workshopId, await this.#store(seat, events, known));
-    });
-    return { accepted: sent.map(({ id }) => id), now: now.toISOString() };
-  }
-
-  async #store(
-    seat: SeatOfPlan,
-    events: readonly LoggedEvent[],
-    known: ReadonlyMap<string, Known>,
-  ): Promise<StreamedEvent[]> {
     const replaced = events.flatMap((event) => replacedBy(event, known));
-    const insert = async (db: Queryable) => {
-      const stored = await insertEvents(db, seat, events);
-      if (stored.length < events.length) await refuseTaken(db, seat, events);
-      return stored;
-    };
-    if (replaced.length === 0) return insert(this.#db);
-    return this.#db.transaction(async (tx) => {
-      const stored = await insert(tx);
-      const added = new Set(stored.map(({ event }) => event.id));
-      await this.#onReplaced(
+    const alongside = (tx: Queryable, added: ReadonlySet<string>) =>
+      this.#onReplaced(
         tx,
         seat,
         replaced.filter(({ eventId }) => added.has(eventId)),
       );
-      return stored;
+    await this.#store.add({
+      seat,
+      events,
+      alongside: replaced.length > 0 ? alongside : undefined,
     });
+    return { accepted: sent.map(({ id }) => id), now: now.toISOString() };
   }
 
   #refuseForeign(
@@ -154,37 +136,6 @@ export class EventLog {
       ...sent.map((event) => [event.id, { deed: event, by }] as const),
     ]);
   }
-
-  async #inTurn(workshopId: string, work: () => Promise<void>): Promise<void> {
-    const before = this.#lastAppend.get(workshopId) ?? Promise.resolve();
-    const mine = before.then(work, work);
-    this.#lastAppend.set(
-      workshopId,
-      mine.catch(() => undefined),
-    );
-    await mine;
-  }
-}
-
-/** An id that is in the log for something else: taken for it, the new event would be lost without a word. */
-async function refuseTaken(
-  db: Queryable,
-  { seatId }: SeatOfPlan,
-  events: readonly BuildEvent[],
-): Promise<void> {
-  const stored = await selectKinds(
-    db,
-    events.map(({ id }) => id),
-  );
-  const taken = events.findIndex(({ id, kind }) => {
-    const one = stored.get(id);
-    return one !== undefined && (one.seatId !== seatId || one.kind !== kind);
-  });
-  if (taken < 0) return;
-  const message = said('refusals.events.theIdOfThisEntryIsIn');
-  throw new Refusal(409, said('refusals.events.taken'), message, [
-    { field: `events[${taken}].id`, says: message },
-  ]);
 }
 
 interface Known {

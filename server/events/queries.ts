@@ -21,20 +21,28 @@ interface EventRow {
   deed: Deed;
 }
 
+/** A seat, and the workshop whose log has its events. */
+export interface PlaceOfSeat {
+  readonly seatId: string;
+  readonly workshopId: string;
+}
+
 /**
- * Appends events in one statement and returns those that were not there yet, in the order of their seq; none at all
- * where one has an id that is in the log for another seat or kind.
+ * Appends events of a workshop's seats in one statement and returns those that were not there yet, in the order of
+ * their seq; none at all where one has an id that is in the log for another seat or kind.
+ *
+ * @param events no two of one id
  */
 export async function insertEvents(
   db: Queryable,
-  seat: { readonly workshopId: string; readonly seatId: string },
+  workshopId: string,
   events: readonly LoggedEvent[],
 ): Promise<StreamedEvent[]> {
   const [only, ...others] = events.map(rowOf);
   if (!only) return [];
   const rows = await (others.length === 0
-    ? insertOne(db, seat, only)
-    : insertTogether(db, seat, [only, ...others]));
+    ? insertOne(db, workshopId, only)
+    : insertTogether(db, workshopId, [only, ...others]));
   const seqOf = new Map(rows.map(({ seq, id }) => [id, seq]));
   return events
     .flatMap((event) => {
@@ -50,8 +58,9 @@ interface Inserted {
 }
 type Row = ReturnType<typeof rowOf>;
 
-const rowOf = ({ id, at, by, helper, seatId: _, alsoAt, ...deed }: LoggedEvent) => ({
+const rowOf = ({ id, at, by, helper, seatId, alsoAt, ...deed }: LoggedEvent) => ({
   id,
+  seat_id: seatId,
   also_at: alsoAt,
   at,
   author: by,
@@ -62,34 +71,34 @@ const rowOf = ({ id, at, by, helper, seatId: _, alsoAt, ...deed }: LoggedEvent) 
 /** A tap at a seat is one event: planned in half the time of the statement for several. */
 const insertOne = (
   db: Queryable,
-  { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
-  { id, also_at, at, author, helper, deed }: Row,
+  workshopId: string,
+  { id, seat_id, also_at, at, author, helper, deed }: Row,
 ): Promise<Inserted[]> =>
   db.query(
     `insert into build_event (id, workshop_id, seat_id, also_at, at, author, helper, deed)
      values ($1, $2, $3, $4, $5, $6, $7, $8)
      on conflict (id) do nothing
      returning seq::double precision as seq, id`,
-    [id, workshopId, seatId, also_at ?? null, at, author, helper ?? null, JSON.stringify(deed)],
+    [id, workshopId, seat_id, also_at ?? null, at, author, helper ?? null, JSON.stringify(deed)],
   );
 
 const insertTogether = (
   db: Queryable,
-  { workshopId, seatId }: { readonly workshopId: string; readonly seatId: string },
+  workshopId: string,
   rows: readonly Row[],
 ): Promise<Inserted[]> =>
   db.query(
     `with sent as (
-       select * from json_to_recordset($3::json) as sent (id uuid, also_at uuid[], at timestamptz, author text, helper text, deed jsonb)
+       select * from json_to_recordset($2::json) as sent (id uuid, seat_id uuid, also_at uuid[], at timestamptz, author text, helper text, deed jsonb)
      )
      insert into build_event (id, workshop_id, seat_id, also_at, at, author, helper, deed)
-     select id, $1::uuid, $2::uuid, also_at, at, author, helper, deed from sent
+     select id, $1::uuid, seat_id, also_at, at, author, helper, deed from sent
       where not exists (
         select 1 from build_event taken join sent same on same.id = taken.id
-         where taken.seat_id <> $2::uuid or taken.kind <> same.deed ->> 'kind')
+         where taken.seat_id <> same.seat_id or taken.kind <> same.deed ->> 'kind')
      on conflict (id) do nothing
      returning seq::double precision as seq, id`,
-    [workshopId, seatId, JSON.stringify(rows)],
+    [workshopId, JSON.stringify(rows)],
   );
 
 /** The workshop's log behind a place in it, in the order it was received. */

@@ -13,17 +13,28 @@ interface KitWork {
   readonly whenDone: () => Promise<unknown>;
 }
 
+const idle: FiguresWork = { kind: 'idle' };
+/** Begun by itself, and not answered yet: a button to begin it would vanish under the finger. */
+const beginning: FiguresWork = { kind: 'working', done: 0 };
+
 /** Something that the server works out of a kit: asked about until it is done. The functions must stay the same. */
 export function useKitWork({ begins, begin, ask, end, whenDone }: KitWork) {
-  const [work, setWork] = useState<FiguresWork>({ kind: 'idle' });
+  const [work, setWork] = useState<FiguresWork>();
 
-  const start = useCallback(async () => setWork(await begin()), [begin]);
+  const start = useCallback(async () => {
+    try {
+      setWork(await begin());
+    } catch (error) {
+      setWork(idle);
+      throw error;
+    }
+  }, [begin]);
   useEffect(() => {
     if (begins) void start();
   }, [begins, start]);
 
   useEffect(() => {
-    if (work.kind !== 'working') return;
+    if (work?.kind !== 'working') return;
     const timer = setTimeout(async () => {
       const next = await ask();
       if (next.kind === 'idle') await whenDone();
@@ -33,5 +44,5 @@ export function useKitWork({ begins, begin, ask, end, whenDone }: KitWork) {
   }, [work, ask, whenDone]);
 
   const stop = async () => setWork(await end());
-  return { work, start, stop };
+  return { work: work ?? (begins ? beginning : idle), start, stop };
 }
