@@ -1,6 +1,7 @@
+import type { Part } from '../../parts/part.ts';
 import { factor, from } from '../spread.ts';
 import { isType, typeOf } from './amounts.ts';
-import { amplifierPinsOf } from './chipPins.ts';
+import { type Amplifier, amplifier, amplifierPinsOf, type PinsOf } from './chipPins.ts';
 import { figure, inside, type Model, named } from './model.ts';
 import { ownCurrent, pushPull } from './output.ts';
 
@@ -9,17 +10,24 @@ const families: readonly (readonly [RegExp, number, number, number])[] = [
   [/^(LM358|LM324|LM2904|LM2902)/, 1.4, 0.02, 0.4e-3],
   [/^(MCP6|TLC22|AD82|OPA234)/, 0.03, 0.03, 0.2e-3],
   [/^(TLC27|CA31)/, 1.2, 0.02, 0.8e-3],
+  [/^(TDA20[345]0|LM1875)$/, 2, 2, 50e-3],
   [/./, 1.5, 1.6, 1.8e-3],
 ];
+
+/** Op-amps for loudspeakers, all with the same five pins (from memory of data sheets). */
+const isPowerOpAmp = (part: Part) =>
+  isType(part, 'audio') && /^(TDA20[345]0|LM1875)$/.test(typeOf(part)?.number ?? '');
+const powerOpAmpPins: PinsOf<Amplifier> = { plus: 5, minus: 3, cells: [amplifier(1, 2, 4)] };
 
 export const opAmp: Model = {
   id: 'op-amp',
   source:
     'gain of a hundred thousand between its rails, offset up to 5 mV; rails by type, from memory',
   isActive: true,
-  takes: (part) => isType(part, 'op-amp') && amplifierPinsOf(part) !== undefined,
+  takes: (part) =>
+    (isType(part, 'op-amp') && amplifierPinsOf(part) !== undefined) || isPowerOpAmp(part),
   cards: (at) => {
-    const pins = amplifierPinsOf(at.part);
+    const pins = isPowerOpAmp(at.part) ? powerOpAmpPins : amplifierPinsOf(at.part);
     if (!pins) return [];
     const number = typeOf(at.part)?.number ?? '';
     const [, high, low, ampere] = families.find(([numbers]) => numbers.test(number)) ?? [
@@ -28,6 +36,7 @@ export const opAmp: Model = {
       1.6,
       2e-3,
     ];
+    const outputOhm = isPowerOpAmp(at.part) ? 0.5 : 60;
     const rails = { plus: at.node(pins.plus), minus: at.node(pins.minus) };
     const rail = `V(${rails.plus},${rails.minus})`;
     const top = `max(0,${rail}-${high})`;
@@ -41,7 +50,7 @@ export const opAmp: Model = {
           `${named('B', at, `g${index}`)} ${fast} 0 V = ${middle}+${half}*tanh(1e5*(V(${at.node(inPlus)},${at.node(inMinus)})+${offset})/${half})`,
           `${named('R', at, `g${index}`)} ${fast} ${slow} 1k`,
           `${named('C', at, `g${index}`)} ${slow} 0 10n`,
-          ...pushPull(at, String(index), rails, at.node(out), `V(${slow})`, 60),
+          ...pushPull(at, String(index), rails, at.node(out), `V(${slow})`, outputOhm),
         ];
       }),
       ...ownCurrent(
@@ -92,25 +101,85 @@ export const looseComparator: Model = {
   },
 };
 
-/** Twenty times, about half the supply at rest; more with a capacitor between pins 1 and 8. */
+interface PowerAmplifier {
+  readonly pins: PinsOf<Amplifier>;
+  readonly gain: number;
+  readonly inputOhm: number;
+  /** Of the supply, what no output reaches. */
+  readonly lostVolt: number;
+  readonly ampere: readonly [usual: number, least: number, most: number];
+}
+
+/** From memory of data sheets. */
+const audioAmplifiers: Readonly<Record<string, PowerAmplifier>> = {
+  // Twenty times; more with a capacitor between pins 1 and 8.
+  LM386: {
+    pins: { plus: 6, minus: 4, cells: [amplifier(3, 2, 5)] },
+    gain: 20,
+    inputOhm: 50e3,
+    lostVolt: 1.4,
+    ampere: [5e-3, 3e-3, 8e-3],
+  },
+  LM380: {
+    pins: { plus: 14, minus: 7, cells: [amplifier(2, 6, 8)] },
+    gain: 50,
+    inputOhm: 150e3,
+    lostVolt: 2,
+    ampere: [7e-3, 5e-3, 25e-3],
+  },
+  LM384: {
+    pins: { plus: 14, minus: 7, cells: [amplifier(2, 6, 8)] },
+    gain: 50,
+    inputOhm: 150e3,
+    lostVolt: 2,
+    ampere: [8.5e-3, 5e-3, 25e-3],
+  },
+  TDA2822M: {
+    pins: { plus: 2, minus: 4, cells: [amplifier(7, 8, 1), amplifier(6, 5, 3)] },
+    gain: 90,
+    inputOhm: 100e3,
+    lostVolt: 0.6,
+    ampere: [6e-3, 3e-3, 9e-3],
+  },
+  // One input, and two outputs that move against each other.
+  TDA7052: {
+    pins: { plus: 1, minus: 6, cells: [amplifier(2, 3, 5), amplifier(3, 2, 8)] },
+    gain: 45,
+    inputOhm: 100e3,
+    lostVolt: 1,
+    ampere: [4e-3, 2e-3, 8e-3],
+  },
+};
+
+/** Its gain is fixed, and its output rests at about half the supply. */
 export const audioAmplifier: Model = {
   id: 'audio-amplifier',
-  source:
-    'LM386: gain 20, inputs of 50 kΩ, output at half the supply, 4 to 8 mA; from memory of its data sheet',
+  source: 'gain, input resistance and own current by type, from memory of data sheets',
   isActive: true,
-  takes: (part) => isType(part, 'audio') && typeOf(part)?.number === 'LM386',
+  takes: (part) =>
+    isType(part, 'audio') && audioAmplifiers[typeOf(part)?.number ?? ''] !== undefined,
   cards: (at) => {
-    const rails = { plus: at.node(6), minus: at.node(4) };
+    const is = audioAmplifiers[typeOf(at.part)?.number ?? ''];
+    if (!is) return [];
+    const { pins, gain, inputOhm, lostVolt } = is;
+    const rails = { plus: at.node(pins.plus), minus: at.node(pins.minus) };
     const supply = `V(${rails.plus},${rails.minus})`;
-    const [slow, fast] = [inside(at, 'g'), inside(at, 'f')];
-    const half = `(max(0.1,${supply}-1.4)/2)`;
+    const half = `(max(0.1,${supply}-${lostVolt})/2)`;
+    const inputs = [...new Set(pins.cells.flatMap(({ inPlus, inMinus }) => [inPlus, inMinus]))];
     return [
-      ...[2, 3].map((pin) => `${named('R', at, `in${pin}`)} ${at.node(pin)} ${rails.minus} 50k`),
-      `${named('B', at, 'g')} ${fast} 0 V = ${half}*(1+tanh(20*V(${at.node(3)},${at.node(2)})/${half}))+0.7*min(1,${supply}/1.4)`,
-      `${named('R', at, 'g')} ${fast} ${slow} 1k`,
-      `${named('C', at, 'g')} ${slow} 0 1n`,
-      ...pushPull(at, 'a', rails, at.node(5), `V(${slow})`, 1),
-      ...ownCurrent(at, rails, at.draw(5e-3, from(3e-3, 8e-3))),
+      ...inputs.map(
+        (pin) => `${named('R', at, `in${pin}`)} ${at.node(pin)} ${rails.minus} ${figure(inputOhm)}`,
+      ),
+      ...pins.cells.flatMap(({ inPlus, inMinus, out }, index) => {
+        const [slow, fast] = [inside(at, `g${index}`), inside(at, `f${index}`)];
+        return [
+          `${named('B', at, `g${index}`)} ${fast} 0 V = ${half}*(1+tanh(${gain}*V(${at.node(inPlus)},${at.node(inMinus)})/${half}))+${lostVolt / 2}*min(1,${supply}/${lostVolt})`,
+          `${named('R', at, `g${index}`)} ${fast} ${slow} 1k`,
+          `${named('C', at, `g${index}`)} ${slow} 0 1n`,
+          ...pushPull(at, String(index), rails, at.node(out), `V(${slow})`, 1),
+        ];
+      }),
+      ...ownCurrent(at, rails, at.draw(is.ampere[0], from(is.ampere[1], is.ampere[2]))),
     ];
   },
 };

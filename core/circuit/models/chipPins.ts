@@ -14,7 +14,7 @@ export interface Amplifier {
   readonly out: number;
 }
 
-const amplifier = (inPlus: number, inMinus: number, out: number): Amplifier => ({
+export const amplifier = (inPlus: number, inMinus: number, out: number): Amplifier => ({
   inPlus,
   inMinus,
   out,

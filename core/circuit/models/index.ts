@@ -6,6 +6,9 @@ import { bridge } from './bridges.ts';
 import { coupled } from './coupling.ts';
 import { diode, filament, infraredLight, light, zener } from './diodes.ts';
 import { driverArray } from './driving.ts';
+import { halfBridges } from './halfBridges.ts';
+import { lightRow } from './lightRow.ts';
+import { analogSwitches } from './logic/analogSwitches.ts';
 import { counter } from './logic/counters.ts';
 import { decoder } from './logic/decoders.ts';
 import { flipFlop } from './logic/flipFlops.ts';
@@ -67,10 +70,12 @@ export const models: readonly Model[] = [
   opAmp,
   comparator,
   looseComparator,
+  lightRow,
   audioAmplifier,
   shuntReference,
   coupled,
   driverArray,
+  halfBridges,
   thermometer,
   waitingSensor,
   timer,
@@ -79,6 +84,7 @@ export const models: readonly Model[] = [
   counter,
   decoder,
   shiftRegister,
+  analogSwitches,
   sounder,
   voiceCoil,
   rotor,

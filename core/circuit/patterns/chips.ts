@@ -2,12 +2,22 @@ import { amplifierPinsOf } from '../models/chipPins.ts';
 import type { Pattern } from './pattern.ts';
 import { isA, onNet } from './seeing.ts';
 
-/** A chip that counts what comes to its clock. */
-export const counting: Pattern = {
-  id: 'counter',
+/** Chips that do one thing, whatever is joined to them. */
+export const chipsOfOnePurpose: readonly Pattern[] = (
+  [
+    'counter',
+    'decoder',
+    'light-row',
+    'audio-amplifier',
+    'driver-array',
+    'half-bridges',
+    'analog-switches',
+  ] as const
+).map((id) => ({
+  id,
   find: ({ devices }) =>
-    devices.filter((device) => isA(device, 'counter')).map(({ place }) => ({ places: [place] })),
-};
+    devices.filter((device) => isA(device, id)).map(({ place }) => ({ places: [place] })),
+}));
 
 /** Compares two nets, of which at least one is no pole of the supply. */
 export const comparing: Pattern = {

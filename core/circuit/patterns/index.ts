@@ -1,5 +1,5 @@
 import type { Circuit, SupplyAt } from '../circuit.ts';
-import { comparing, counting, regulating } from './chips.ts';
+import { chipsOfOnePurpose, comparing, regulating } from './chips.ts';
 import { decoupling } from './decoupling.ts';
 import type { Block, Pattern } from './pattern.ts';
 import { charging, divider, ledWithResistor } from './resistors.ts';
@@ -19,7 +19,7 @@ const patterns: readonly Pattern[] = [
   timerAstable,
   timerMonostable,
   schmittOscillator,
-  counting,
+  ...chipsOfOnePurpose,
   comparing,
   divider,
   switching,

@@ -141,4 +141,18 @@ describe('patterns (common practice, and the formulas of data sheets)', () => {
     );
     expect(found([])).toEqual([]);
   });
+
+  it.each([
+    ['4518', 16, 'counter'],
+    ['7447', 16, 'decoder'],
+    ['LM3914', 18, 'light-row'],
+    ['LM386', 8, 'audio-amplifier'],
+    ['ULN2003', 16, 'driver-array'],
+    ['L293D', 16, 'half-bridges'],
+    ['4066', 14, 'analog-switches'],
+  ] as const)('what a %s is for, whatever is joined to it', (number, count, pattern) => {
+    expect(found([dip('U1', number, count, { 1: 'plus', 2: 'minus' })])).toEqual([
+      `${pattern}: U1`,
+    ]);
+  });
 });

@@ -2,7 +2,7 @@ import { from } from '../../spread.ts';
 import { isType, typeOf } from '../amounts.ts';
 import { latch, stateOf } from '../latch.ts';
 import { type At, figure, inside, type Model, named, worked } from '../model.ts';
-import { ownCurrent, pinCapacitance, pushPull } from '../output.ts';
+import { ownCurrent, pinCapacitance, pullDown, pushPull } from '../output.ts';
 import { driveOhm, schmittInput, thresholdsOf } from './levels.ts';
 
 /** An expression that is 0 or 1, or on its way. */
@@ -22,10 +22,13 @@ export interface Register {
   readonly data: string;
   readonly clock: Bit;
   readonly clear?: Bit;
-  /** To one. */
+  /** To one, or to another number. */
   readonly set?: Bit;
+  readonly setTo?: number;
   /** Follows its input as long as its clock is high. */
   readonly isTransparent?: true;
+  /** It counts: while it is cleared it runs back past all other numbers, which no output may show. */
+  readonly isCount?: true;
 }
 
 /** A chip that remembers: its pins, what it keeps, and what its outputs make of that. */
@@ -34,7 +37,7 @@ export interface ClockedChip {
   readonly numbers: RegExp;
   readonly plus: number;
   readonly minus: number;
-  /** Pins that are read; one that is joined to nothing reads as low. */
+  /** Pins that are read; see `unjoinedReads`. */
   readonly ins: readonly number[];
   /** In their order; each may speak of all of them. */
   readonly registers: (read: (pin: number) => Bit, kept: (index: number) => string) => Register[];
@@ -44,6 +47,8 @@ export interface ClockedChip {
   ) => readonly (readonly [number, Bit])[];
   /** The slowest output comes round once in so many rounds of the clock. */
   readonly divides: number;
+  /** Its outputs only pull down. */
+  readonly isOpen?: true;
 }
 
 /**
@@ -51,7 +56,7 @@ export interface ClockedChip {
  * slave takes over while it is high, and neither in between. Far fewer nodes than the gates of the real one.
  */
 function registerCards(at: At, index: number, is: Register): string[] {
-  const { data, clock, clear: clearing, set = '0', isTransparent } = is;
+  const { data, clock, clear: clearing, set = '0', setTo = 1, isTransparent, isCount } = is;
   // Once begun, clearing goes on until it is done: its own output may be what asks for it.
   const kept = [`r${index}`, ...(isTransparent ? [] : [`m${index}`])];
   const left = kept.map((of) => `abs(V(${inside(at, of)}))`).join('+');
@@ -65,7 +70,7 @@ function registerCards(at: At, index: number, is: Register): string[] {
     const node = inside(at, of);
     const open = worked(at, `g${of}`, `${isFree}*${gate}`);
     const follows = `${open.volt}*(${input}-V(${node}))`;
-    const sets = set === '0' ? '' : `+${set}*(1-${clear?.volt ?? 0})*(1-V(${node}))`;
+    const sets = set === '0' ? '' : `+${set}*(1-${clear?.volt ?? 0})*(${setTo}-V(${node}))`;
     const forced = `${sets}${clear ? `-${clear.volt}*V(${node})` : ''}`;
     return [
       open.card,
@@ -75,13 +80,23 @@ function registerCards(at: At, index: number, is: Register): string[] {
   };
   const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
   const high = `0.5*(1+tanh(40*(${clock}-0.75)))`;
-  const clears =
-    clearing === undefined
-      ? []
-      : [
-          ...latch(at, `z${index}`, `${clearing}+0.5*tanh(3*(${left}))`, 0.75, 0.25),
-          ...(clear ? [clear.card] : []),
-        ];
+  // Outputs that change at the same time are both high for a moment, which is too short to clear a count.
+  const lasting = inside(at, `l${index}`);
+  const asked = isCount ? `V(${lasting})` : clearing;
+  const lasts = isCount
+    ? [
+        `${named('B', at, `n${index}`)} ${inside(at, `n${index}`)} 0 V = ${clearing ?? '0'}`,
+        `${named('R', at, `l${index}`)} ${inside(at, `n${index}`)} ${lasting} 1g`,
+        `${named('C', at, `l${index}`)} ${lasting} 0 ${figure((at.flipSeconds * 2) / 1e9)}`,
+      ]
+    : [];
+  const clears = clear
+    ? [
+        ...lasts,
+        ...latch(at, `z${index}`, `${asked}+0.5*tanh(3*(${left}))`, 0.75, 0.25),
+        clear.card,
+      ]
+    : [];
   if (isTransparent) return [...clears, ...held(`r${index}`, high, data)];
   return [
     ...clears,
@@ -89,6 +104,13 @@ function registerCards(at: At, index: number, is: Register): string[] {
     ...held(`r${index}`, high, `V(${inside(at, `m${index}`)})`),
   ];
 }
+
+/**
+ * An input that is joined to nothing is high on bipolar logic; on CMOS nobody knows, and low is taken (from memory of
+ * data sheets).
+ */
+const unjoinedReads = (at: At): Bit =>
+  /^74(LS|ALS|AS|S|F|L|H)?\d/.test(typeOf(at.part)?.number ?? '') ? '1' : '0';
 
 /** The cards of a chip that remembers. Inputs have some hysteresis, so that a slow clock counts once. */
 export function clockedCards(at: At, chip: ClockedChip): string[] {
@@ -99,17 +121,20 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
       .filter(at.isJoined)
       .map((pin) => [pin, schmittInput(at, rails, pin, thresholds)] as const),
   );
-  const read = (pin: number): Bit => levels.get(pin)?.state ?? '0';
+  const read = (pin: number): Bit => levels.get(pin)?.state ?? unjoinedReads(at);
   const kept = (index: number): string => `V(${inside(at, `r${index}`)})`;
   const outs = chip.outs(read, kept).filter(([pin]) => at.isJoined(pin));
   const registers = chip.registers(read, kept);
   const used = usedRegisters(registers, outs, kept);
-  // While a count is cleared it runs back past all others, which no output may show.
-  const isCount = registers.length === 1 && registers[0]?.clear !== undefined && used.length === 1;
   const atZero = new Map(chip.outs(read, () => '0'));
-  const clears = stateOf(at, 'z0');
-  const shown = (pin: number, high: Bit): Bit =>
-    isCount ? `((1-${clears})*${high}+${clears}*${atZero.get(pin) ?? '0'})` : high;
+  const shown = (pin: number, high: Bit): Bit => {
+    const index = registers.findIndex(
+      ({ isCount, clear }, index) => isCount && clear !== undefined && high.includes(kept(index)),
+    );
+    if (index < 0) return high;
+    const clears = stateOf(at, `z${index}`);
+    return `((1-${clears})*${high}+${clears}*${atZero.get(pin) ?? '0'})`;
+  };
   return [
     ...pinCapacitance(
       at,
@@ -120,6 +145,10 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
     ...used.flatMap(([index, register]) => registerCards(at, index, register)),
     ...outs.flatMap(([pin, high]) => {
       const out = worked(at, `q${pin}`, shown(pin, high));
+      if (chip.isOpen) {
+        const isOn = `min(1,max(0,V(${rails.plus},${rails.minus})-1.5))*(1-${out.volt})`;
+        return [out.card, pullDown(at, `q${pin}`, at.node(pin), rails.minus, isOn, 0.04)];
+      }
       const volt = `max(0,V(${rails.plus},${rails.minus}))*${out.volt}`;
       return [out.card, ...pushPull(at, `p${pin}`, rails, at.node(pin), volt, driveOhm(at))];
     }),

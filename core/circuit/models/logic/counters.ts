@@ -13,9 +13,12 @@ import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
 type Kept = (index: number) => string;
 
 /** One more at every rise of the clock. It is never wrapped: no run has more than some hundred rounds. */
-const counting = (clock: Bit, clear: Bit, kept: Kept): Register[] => [
-  { data: `floor(${kept(0)}+0.5)+1`, clock, clear },
-];
+const counting = (clock: Bit, clear: Bit, kept: Kept, index = 0): Register => ({
+  data: `floor(${kept(index)}+0.5)+1`,
+  clock,
+  clear,
+  isCount: true,
+});
 
 /** Whether a count is `value`, or that and any number of whole turns. */
 function isAt(count: string, turn: number, value: number): Bit {
@@ -45,7 +48,7 @@ const decoded = (numbers: RegExp, pins: readonly number[], carry: number): Clock
   minus: 8,
   ins: [13, 14, 15],
   divides: pins.length,
-  registers: (read, kept) => counting(gated(read, 14, 13), read(15), kept),
+  registers: (read, kept) => [counting(gated(read, 14, 13), read(15), kept)],
   outs: (_, kept) => [
     ...pins.map((pin, value) => [pin, isAt(kept(0), pins.length, value)] as const),
     [carry, isFirstHalf(kept(0), pins.length)],
@@ -70,7 +73,7 @@ const ripple = (
     minus: at.minus,
     ins: [at.clock, at.clear],
     divides: 2 ** stages,
-    registers: (read, kept) => counting(not(read(at.clock)), read(at.clear), kept),
+    registers: (read, kept) => [counting(not(read(at.clock)), read(at.clear), kept)],
     outs: (_, kept) =>
       Object.entries(pins).map(([stage, pin]) => [pin, bitOf(kept(0), Number(stage) - 1)] as const),
   };
@@ -88,7 +91,7 @@ const showing = (
   minus: 8,
   ins: [1, 2, 15, ...ins],
   divides: 10,
-  registers: (read, kept) => counting(gated(read, 1, 2), read(15), kept),
+  registers: (read, kept) => [counting(gated(read, 1, 2), read(15), kept)],
   outs: (read, kept) => {
     const lit = (segment: Segment) =>
       oneOf(
@@ -103,6 +106,131 @@ const showing = (
       [5, isFirstHalf(kept(0), 10)],
     ];
   },
+});
+
+/** Whether a binary digit is set in a count that begins anew at `turn`. */
+const bitIn = (count: string, turn: number, digit: number): Bit =>
+  turn === 2 ** (digit + 1)
+    ? bitOf(count, digit)
+    : oneOf(
+        ...Array.from({ length: turn }, (_, value) => value)
+          .filter((value) => (value >> digit) & 1)
+          .map((value) => isAt(count, turn, value)),
+      );
+
+/** A counter among others in one body: what it counts, to where, and the pin of each binary digit. */
+interface Counter {
+  readonly turn: number;
+  readonly clock: (read: (pin: number) => Bit) => Bit;
+  readonly clear: (read: (pin: number) => Bit) => Bit;
+  readonly set?: { readonly when: (read: (pin: number) => Bit) => Bit; readonly to: number };
+  readonly outs: readonly number[];
+}
+
+const several = (
+  numbers: RegExp,
+  at: { readonly plus: number; readonly minus: number; readonly ins: readonly number[] },
+  counters: readonly Counter[],
+): ClockedChip => ({
+  numbers,
+  ...at,
+  divides: Math.max(...counters.map(({ turn }) => turn)),
+  registers: (read, kept) =>
+    counters.map(({ clock, clear, set }, index) => ({
+      ...counting(clock(read), clear(read), kept, index),
+      ...(set ? { set: set.when(read), setTo: set.to } : {}),
+    })),
+  outs: (_, kept) =>
+    counters.flatMap(({ turn, outs }, index) =>
+      outs.map((pin, digit) => [pin, bitIn(kept(index), turn, digit)] as const),
+    ),
+});
+
+/** Two alike: a rise of one input while the other is high, or a fall of that while the first is low. */
+const twice = (numbers: RegExp, turn: number): ClockedChip =>
+  several(
+    numbers,
+    { plus: 16, minus: 8, ins: [1, 2, 7, 9, 10, 15] },
+    [
+      { clock: 1, enable: 2, clear: 7, outs: [3, 4, 5, 6] },
+      { clock: 9, enable: 10, clear: 15, outs: [11, 12, 13, 14] },
+    ].map(({ clock, enable, clear, outs }) => ({
+      turn,
+      clock: (read) => not(both(not(read(clock)), read(enable))),
+      clear: (read) => read(clear),
+      outs,
+    })),
+  );
+
+/** One that halves and one of five or eight, cleared by two inputs, and set to nine by two others where it has them. */
+const halfAndRest = (numbers: RegExp, rest: 5 | 8): ClockedChip => {
+  type Read = (pin: number) => Bit;
+  const setsNine = (read: Read) => (rest === 5 ? both(read(6), read(7)) : '0');
+  const clear = (read: Read) => both(read(2), read(3), not(setsNine(read)));
+  const nine = (to: number) => (rest === 5 ? { set: { when: setsNine, to } } : {});
+  return several(
+    numbers,
+    { plus: 5, minus: 10, ins: rest === 5 ? [14, 1, 2, 3, 6, 7] : [14, 1, 2, 3] },
+    [
+      { turn: 2, clock: (read) => not(read(14)), clear, ...nine(1), outs: [12] },
+      { turn: rest, clock: (read) => not(read(1)), clear, ...nine(4), outs: [9, 8, 11] },
+    ],
+  );
+};
+
+/** Two of four binary stages. */
+const twiceBinary = several(
+  /^74[A-Z]*393$/,
+  { plus: 14, minus: 7, ins: [1, 2, 12, 13] },
+  [
+    { clock: 1, clear: 2, outs: [3, 4, 5, 6] },
+    { clock: 13, clear: 12, outs: [11, 10, 9, 8] },
+  ].map(({ clock, clear, outs }) => ({
+    turn: 16,
+    clock: (read) => not(read(clock)),
+    clear: (read) => read(clear),
+    outs,
+  })),
+);
+
+/** Two decades, each in a half and a five of their own. */
+const twiceDecade = several(
+  /^74[A-Z]*390$/,
+  { plus: 16, minus: 8, ins: [1, 2, 4, 12, 14, 15] },
+  [
+    { turn: 2, clock: 1, clear: 2, outs: [3] },
+    { turn: 5, clock: 4, clear: 2, outs: [5, 6, 7] },
+    { turn: 2, clock: 15, clear: 14, outs: [13] },
+    { turn: 5, clock: 12, clear: 14, outs: [11, 10, 9] },
+  ].map(({ turn, clock, clear, outs }) => ({
+    turn,
+    clock: (read) => not(read(clock)),
+    clear: (read) => read(clear),
+    outs,
+  })),
+);
+
+/** Takes over what lies at its inputs at the next rise while pin 9 is low. */
+const loadable = (numbers: RegExp, turn: 10 | 16): ClockedChip => ({
+  numbers,
+  plus: 16,
+  minus: 8,
+  ins: [1, 2, 3, 4, 5, 6, 7, 9, 10],
+  divides: turn,
+  registers: (read, kept) => {
+    const more = `floor(${kept(0)}+0.5)+${both(read(7), read(10))}`;
+    const given = [3, 4, 5, 6].map((pin, digit) => `${2 ** digit}*${read(pin)}`).join('+');
+    return [
+      {
+        ...counting(read(2), not(read(1)), kept),
+        data: `${read(9)}*(${more})+(1-${read(9)})*(${given})`,
+      },
+    ];
+  },
+  outs: (read, kept) => [
+    ...[14, 13, 12, 11].map((pin, digit) => [pin, bitIn(kept(0), turn, digit)] as const),
+    [15, both(read(10), isAt(kept(0), turn, turn - 1))],
+  ],
 });
 
 const chips: readonly ClockedChip[] = [
@@ -125,6 +253,14 @@ const chips: readonly ClockedChip[] = [
   ),
   withOscillator(),
   showing(/^4026$/, { a: 10, b: 12, c: 13, d: 9, e: 11, f: 6, g: 7 }, (read) => read(3), [3]),
+  twice(/^(74[A-Z]*)?4518$/, 10),
+  twice(/^(74[A-Z]*)?4520$/, 16),
+  halfAndRest(/^74[A-Z]*90$/, 5),
+  halfAndRest(/^74[A-Z]*93$/, 8),
+  twiceBinary,
+  twiceDecade,
+  loadable(/^74[A-Z]*160$/, 10),
+  loadable(/^74[A-Z]*161$/, 16),
   showing(/^4033$/, { a: 10, b: 12, c: 13, d: 9, e: 11, f: 6, g: 7 }, () => '1', []),
 ];
 

@@ -1,7 +1,32 @@
-import { both, type ClockedChip, clockedModel, either, isOne, not, oneOf } from './clocked.ts';
-import { type Digit, digits, type Segment, segmentsOf } from './segments.ts';
+import {
+  type Bit,
+  both,
+  type ClockedChip,
+  clockedModel,
+  either,
+  isOne,
+  not,
+  oneOf,
+} from './clocked.ts';
+import { type Digit, digits, type Segment, segmentsOf, withTails } from './segments.ts';
 
-/** Four bits to seven segments; dark above nine. The bits are kept while pin 5 is high. */
+/** Whether four bits are a digit: one expression a bit, the lowest first. */
+const isDigit = (digit: Digit, bits: readonly Bit[]): Bit =>
+  both(...bits.map((bit, index) => ((digit >> index) & 1 ? bit : not(bit))));
+
+/** Each segment by its pin, lit where four bits are a digit that has it; dark above nine. */
+const segmentOuts = (
+  pins: Readonly<Record<Segment, number>>,
+  bits: readonly Bit[],
+  shown: (lit: Bit) => Bit,
+  drawn?: Parameters<typeof segmentsOf>[1],
+) =>
+  Object.entries(pins).map(([segment, pin]) => {
+    const having = digits.filter((digit) => segmentsOf(digit, drawn).includes(segment as Segment));
+    return [pin, shown(oneOf(...having.map((digit) => isDigit(digit, bits))))] as const;
+  });
+
+/** Four bits to seven segments. The bits are kept while pin 5 is high. */
 const toSegments: ClockedChip = {
   numbers: /^(74[A-Z]*)?4511$/,
   plus: 16,
@@ -10,31 +35,68 @@ const toSegments: ClockedChip = {
   divides: 1,
   registers: (read) =>
     [7, 1, 2, 6].map((pin) => ({ data: read(pin), clock: not(read(5)), isTransparent: true })),
-  outs: (read, kept) => {
-    const is = (digit: Digit) =>
-      both(
-        ...[0, 1, 2, 3].map((bit) =>
-          (digit >> bit) & 1 ? isOne(kept(bit)) : not(isOne(kept(bit))),
-        ),
-      );
-    const lit = (segment: Segment) =>
-      oneOf(...digits.filter((digit) => segmentsOf(digit).includes(segment)).map(is));
-    const pins: Readonly<Record<Segment, number>> = {
-      a: 13,
-      b: 12,
-      c: 11,
-      d: 10,
-      e: 9,
-      f: 15,
-      g: 14,
-    };
-    // Lamp test and blanking are low where they act; the lamp test counts for more.
-    return Object.entries(pins).map(
-      ([segment, pin]) =>
-        [pin, either(not(read(3)), both(read(4), lit(segment as Segment)))] as const,
-    );
-  },
+  // Lamp test and blanking are low where they act; the lamp test counts for more.
+  outs: (read, kept) =>
+    segmentOuts(
+      { a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 },
+      [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      (lit) => either(not(read(3)), both(read(4), lit)),
+    ),
 };
+
+/** The same for displays of either kind: its outputs are turned round while pin 6 is high. */
+const toEitherSegments: ClockedChip = {
+  numbers: /^(74[A-Z]*)?4543$/,
+  plus: 16,
+  minus: 8,
+  ins: [5, 3, 2, 4, 1, 6, 7],
+  divides: 1,
+  registers: (read) =>
+    [5, 3, 2, 4].map((pin) => ({ data: read(pin), clock: read(1), isTransparent: true })),
+  outs: (read, kept) =>
+    segmentOuts(
+      { a: 9, b: 10, c: 11, d: 12, e: 13, f: 15, g: 14 },
+      [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      (lit) => {
+        const on = both(lit, not(read(7)));
+        return oneOf(both(on, not(read(6))), both(not(on), read(6)));
+      },
+      withTails,
+    ),
+};
+
+/** Nothing is kept; lamp test, blanking, and blanking of a nought are low where they act. */
+const atOnce = (numbers: RegExp, isOpen: boolean): ClockedChip => ({
+  numbers,
+  plus: 16,
+  minus: 8,
+  ins: [7, 1, 2, 6, 3, 4, 5],
+  divides: 1,
+  ...(isOpen ? { isOpen } : {}),
+  registers: () => [],
+  outs: (read) => {
+    const bits = [7, 1, 2, 6].map(read);
+    const isShown = both(read(4), either(read(5), not(isDigit(0, bits))));
+    return segmentOuts({ a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 }, bits, (lit) => {
+      const on = both(read(4), either(not(read(3)), both(isShown, lit)));
+      return isOpen ? not(on) : on;
+    });
+  },
+});
+
+/** Four bits to one of ten, which is low. */
+const oneLow = (numbers: RegExp): ClockedChip => ({
+  numbers,
+  plus: 16,
+  minus: 8,
+  ins: [15, 14, 13, 12],
+  divides: 1,
+  registers: () => [],
+  outs: (read) =>
+    [1, 2, 3, 4, 5, 6, 7, 9, 10, 11].map(
+      (pin, index) => [pin, not(isDigit(index as Digit, [15, 14, 13, 12].map(read)))] as const,
+    ),
+});
 
 /** Four bits to one of ten. */
 const toTen: ClockedChip = {
@@ -58,4 +120,11 @@ const toTen: ClockedChip = {
     ),
 };
 
-export const decoder = clockedModel('decoder', [toSegments, toTen]);
+export const decoder = clockedModel('decoder', [
+  toSegments,
+  toEitherSegments,
+  atOnce(/^74[A-Z]*47$/, true),
+  atOnce(/^74[A-Z]*48$/, false),
+  toTen,
+  oneLow(/^74[A-Z]*42$/),
+]);

@@ -131,6 +131,133 @@ describe('chips that count', () => {
     expect(((course('v(yes)').hertz ?? 0) * 2) / fast).toBeCloseTo(1, 1);
   });
 
+  it.each([
+    [
+      '4518',
+      16,
+      10,
+      { ...at16, 1: 'clk', 2: 'plus', 7: 'minus', 3: 'one', 6: 'eight' },
+      { one: 1 / 2, eight: 1 / 5 },
+    ],
+    // Clocked by the other input, at its fall.
+    [
+      '4520',
+      16,
+      16,
+      { ...at16, 1: 'minus', 2: 'clk', 7: 'minus', 3: 'one', 6: 'eight' },
+      { one: 1 / 2, eight: 1 / 2 },
+    ],
+    [
+      '7490',
+      14,
+      10,
+      {
+        14: 'clk',
+        12: 'one',
+        1: 'one',
+        11: 'eight',
+        2: 'minus',
+        3: 'minus',
+        6: 'minus',
+        7: 'minus',
+        5: 'plus',
+        10: 'minus',
+      },
+      { one: 1 / 2, eight: 1 / 5 },
+    ],
+    [
+      '74HC393',
+      14,
+      16,
+      { ...at14, 1: 'clk', 2: 'minus', 3: 'one', 6: 'eight' },
+      { one: 1 / 2, eight: 1 / 2 },
+    ],
+    [
+      '74HC160',
+      16,
+      10,
+      {
+        ...at16,
+        1: 'plus',
+        2: 'clk',
+        7: 'plus',
+        9: 'plus',
+        10: 'plus',
+        14: 'one',
+        11: 'eight',
+        15: 'carry',
+      },
+      { eight: 1 / 5, carry: 1 / 10 },
+    ],
+  ] as const)('a %s counts in binary', async (number, count, turn, at, duties) => {
+    const course = await solved(
+      [...clock, [dip('U1', number, count), pins(count, at)]],
+      5,
+      over(turn === 10 ? 0.45 : 0.6),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    expect(((course('v(eight)').hertz ?? 0) * turn) / fast).toBeCloseTo(1, 1);
+    for (const [net, duty] of Object.entries(duties)) {
+      expect(course(`v(${net})`).duty, net).toBeCloseTo(duty, 1);
+    }
+  });
+
+  it('a 7490 whose outputs two and four clear it counts to six', async () => {
+    const course = await solved(
+      [
+        ...clock,
+        [
+          dip('U1', '7490', 14),
+          pins(14, {
+            14: 'clk',
+            12: 'one',
+            1: 'one',
+            9: 'two',
+            8: 'four',
+            2: 'two',
+            3: 'four',
+            6: 'minus',
+            7: 'minus',
+            5: 'plus',
+            10: 'minus',
+          }),
+        ],
+      ],
+      5,
+      over(0.4),
+    );
+    const { hertz: fast = 0 } = course('v(clk)');
+    expect(((course('v(four)').hertz ?? 0) * 6) / fast).toBeCloseTo(1, 1);
+  });
+
+  it('a 7490 stays at nine while both of its inputs for that are high, also where they are joined to nothing', async () => {
+    const rows = (at: Readonly<Record<number, string>>): Wired[] => [
+      ...clock,
+      [
+        dip('U1', '7490', 14),
+        pins(14, {
+          14: 'clk',
+          12: 'one',
+          1: 'one',
+          9: 'two',
+          8: 'four',
+          11: 'eight',
+          2: 'minus',
+          3: 'minus',
+          5: 'plus',
+          10: 'minus',
+          ...at,
+        }),
+      ],
+    ];
+    const all: readonly Readonly<Record<number, string>>[] = [{ 6: 'plus', 7: 'plus' }, {}];
+    for (const at of all) {
+      const course = await solved(rows(at), 5, over(0.2));
+      const high = ['one', 'two', 'four', 'eight'].filter((net) => course(`v(${net})`).mean > 4);
+      expect(high).toEqual(['one', 'eight']);
+    }
+  });
+
   it('a 74HC164 hands its input on from stage to stage', async () => {
     const course = await solved(
       [
@@ -199,6 +326,59 @@ describe('chips that decode', () => {
     }
   });
 
+  it.each([
+    ['7447', { a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 }, [7, 1, 2, 6], false],
+    ['74LS48', { a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 }, [7, 1, 2, 6], true],
+    ['4543', { a: 9, b: 10, c: 11, d: 12, e: 13, f: 15, g: 14 }, [5, 3, 2, 4], true],
+  ] as const)('a %s shows digits', async (number, segmentPins, ins, isHigh) => {
+    const others: Readonly<Record<number, string>> =
+      number === '4543' ? { 1: 'plus', 6: 'minus', 7: 'minus' } : {};
+    const tails: Readonly<Record<number, string>> =
+      number === '4543' ? { 6: 'acdefg', 9: 'abcdfg' } : {};
+    for (const value of digits) {
+      const course = await solved(
+        [
+          [
+            dip('U1', number, 16),
+            pins(16, {
+              ...at16,
+              ...inputs(value, ins),
+              ...others,
+              ...Object.fromEntries(Object.entries(segmentPins).map(([one, pin]) => [pin, one])),
+            }),
+          ],
+          // Outputs that only pull down light what comes from plus.
+          ...segments.map(
+            (one, index): Wired => [
+              resistor(`R${index}`, 1000),
+              `${one} ${isHigh ? 'minus' : 'plus'}`,
+            ],
+          ),
+        ],
+        5,
+      );
+      const lit = segments.filter((one) => course(`v(${one})`).mean > 2 === isHigh).join('');
+      expect(lit, String(value)).toBe(tails[value] ?? drawn[value]);
+    }
+  });
+
+  it('a 7447 leaves a nought dark where it is asked to', async () => {
+    const at = (nought: string) =>
+      voltAt(
+        [
+          [
+            dip('U1', '7447', 16),
+            pins(16, { ...at16, ...inputs(0, [7, 1, 2, 6]), 5: nought, 13: 'a' }),
+          ],
+          [resistor('R1', 1000), 'plus a'],
+        ],
+        5,
+        'a',
+      );
+    expect(await at('plus')).toBeLessThan(0.5);
+    expect(await at('minus')).toBeGreaterThan(4.5);
+  });
+
   it('a 4028 gives one of ten', async () => {
     const outs = [3, 14, 2, 15, 1, 6, 7, 4, 9, 5];
     for (const value of digits) {
@@ -254,5 +434,54 @@ describe('more gates (truth tables)', () => {
       [resistor('R3', 100_000), 'q minus'],
     ];
     expect(await voltAt(rows, 5, 'q')).toBeCloseTo(volt, 0);
+  });
+});
+
+describe('switches in a chip', () => {
+  it('a 4066 closes what its control says, and that alone', async () => {
+    const at = (control: string) =>
+      voltAt(
+        [
+          [
+            dip('U1', '4066', 14),
+            pins(14, { ...at14, 13: control, 1: 'plus', 2: 'out', 5: 'plus' }),
+          ],
+          [resistor('R1', 10_000), 'out minus'],
+        ],
+        9,
+        'out',
+      );
+    expect(await at('plus')).toBeGreaterThan(8.7);
+    expect(await at('minus')).toBeLessThan(0.1);
+  });
+
+  it.each([
+    ['4051', 3, [13, 14, 15, 12, 1, 5, 2, 4], [11, 10, 9]],
+    ['4052', 13, [12, 14, 15, 11], [10, 9]],
+    ['4053', 14, [12, 13], [11]],
+  ] as const)('a %s joins one, by its address', async (number, common, choices, address) => {
+    for (const value of choices.keys()) {
+      const course = await solved(
+        [
+          [
+            dip('U1', number, 16),
+            pins(16, {
+              ...at16,
+              6: 'minus',
+              7: 'minus',
+              [common]: 'plus',
+              ...Object.fromEntries(choices.map((pin, index) => [pin, `y${index}`])),
+              ...Object.fromEntries(
+                address.map((pin, digit) => [pin, (value >> digit) & 1 ? 'plus' : 'minus']),
+              ),
+            }),
+          ],
+          ...choices.map((_, index): Wired => [resistor(`R${index}`, 10_000), `y${index} minus`]),
+        ],
+        5,
+      );
+      const joined = [...choices.keys()].filter((index) => course(`v(y${index})`).mean > 4);
+      expect(joined).toEqual([value]);
+    }
   });
 });
