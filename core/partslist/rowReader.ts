@@ -9,6 +9,7 @@ import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
 import {
   countBesideValue,
+  findLugs,
   findPins,
   findTolerance,
   findVolt,
@@ -140,7 +141,7 @@ export class RowReader {
     const quantity = this.#quantity(designators, cells.value);
     const pins = this.#pins(recognition, `${text} ${body}`) ?? own?.type.pins;
     if (!designators || !read || quantity === undefined || this.#hasErrors()) return undefined;
-    const doubts = this.#doubts(recognition, read, pins);
+    const doubts = this.#doubts(recognition, read, pins, `${text} ${body}`);
     const confidence =
       doubts.length > 0 && recognition.confidence === 'sure' ? 'unsure' : recognition.confidence;
     const { remarks } = cells;
@@ -165,6 +166,11 @@ export class RowReader {
       ...(remarks === '' ? {} : { remarks }),
     };
     this.#warnOf(recognition, doubts, part);
+    const otherPins = this.#otherPins(recognition, `${text} ${body}`);
+    if (otherPins !== undefined) {
+      const joints = family.joints({});
+      this.#warn('pins', said('lists.row.otherJoints', { pins: otherPins, joints }));
+    }
     if (
       family.role === 'chip' &&
       (what !== withoutWires(description) || withoutSocket(body) !== body)
@@ -194,7 +200,12 @@ export class RowReader {
     return true;
   }
 
-  #doubts(recognition: Recognition, read: ReadValue, pins: number | undefined): Doubt[] {
+  #doubts(
+    recognition: Recognition,
+    read: ReadValue,
+    pins: number | undefined,
+    text: string,
+  ): Doubt[] {
     if (recognition.confidence === 'told') return read.isDoubtful ? ['value'] : [];
     const doubts = new Set<Doubt>(recognition.doubts);
     if (read.isDoubtful) doubts.add('value');
@@ -205,6 +216,8 @@ export class RowReader {
       if (pins === undefined && family.role === 'chip') doubts.add('pins');
     }
     if (family.role === 'chip' && pins === undefined) doubts.add('pins');
+    if (this.#lugs(recognition, text) === 'unclear') doubts.add('pins');
+    if (this.#otherPins(recognition, text) !== undefined) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
     return [...doubts];
   }
@@ -333,14 +346,30 @@ export class RowReader {
     return count;
   }
 
+  /** Of kinds that have one number of joints: another number that the list says. */
+  #otherPins({ family, typed }: Recognition, text: string): number | undefined {
+    if (typed || countsPins(family) || family.mount === 'none') return undefined;
+    const counted = findPins(this.#cell('pins'), text);
+    return counted === family.joints({}) ? undefined : counted;
+  }
+
+  /** Where poles are counted, not pins. */
+  #lugs({ family }: Recognition, text: string): ReturnType<typeof findLugs> {
+    return family.acts === 'changeover' ? findLugs(this.#cell('pins'), text) : undefined;
+  }
+
   #pins(recognition: Recognition, text: string): number | undefined {
     const { family } = recognition;
     const cell = this.#cell('pins');
     const ways = family.acts === 'row-of-switches' && cell === '' ? findWays(text) : undefined;
     // An “8-way network” is eight resistors; how many pins they have between them it does not say.
     const ofPins = family.acts === 'network' ? text.replace(/\b\d{1,2}[ -]?ways?\b/gi, ' ') : text;
-    const counted = ways ? 2 * ways : findPins(cell, ofPins);
-    const pins = counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined);
+    const lugs = this.#lugs(recognition, text);
+    const counted = ways ? 2 * ways : (lugs ?? findPins(cell, ofPins));
+    const pins =
+      counted === 'unclear'
+        ? undefined
+        : (counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined));
     // Of a kind that is a guess the number of pins is no mistake.
     const twoRows =
       (family.role === 'chip' || family.role === 'socket') &&
@@ -385,6 +414,9 @@ export class RowReader {
           what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
         }),
       );
+    }
+    if (doubts.includes('pins') && family.acts === 'changeover') {
+      this.#warn('pins', said('lists.row.polesAreNoPins'));
     }
     if (doubts.includes('pins') && typed) {
       this.#warn(

@@ -66,7 +66,6 @@ const inGeneral: Partial<Record<Job, string>> = {
   timebase: 'xtal osc ceramic keramik',
   connector: 'connector conn hdr term blk rcpt stereo mono power',
   socket: 'conn tin',
-  // Two poles, or one contact less, are other joints than those of the usual one.
   switch: 'switch schalter interruptor tactile momentary spdt',
   light: `led leds diode diodo leuchtdiode current amber common comm cathode cath anode gemeinsame gemeinsam kathode
     katode catodo anodo comun commune`,
@@ -93,6 +92,9 @@ const ownById: ReadonlyMap<string, ReadonlySet<string>> = new Map(
   ]),
 );
 
+/** How many lugs these tell stands in cells/beside.ts; of other switches they make another. */
+const poles = new Set('spst dpst dpdt 2p2t 3pdt 4pdt'.split(' '));
+
 /** With a type number, words of whatever does the same count as well: “regulator” beside an SOT-223 one. */
 const besideType = (job: Job): ReadonlySet<string> =>
   new Set([
@@ -117,9 +119,10 @@ const isCompound = (token: string, isKnown: (word: string) => boolean): boolean 
  * @param by what tells the kind: words, or the number of a type
  */
 export function strangeWords(about: string, family: PartFamily, by: 'words' | 'type'): string[] {
-  const { id, job } = family;
+  const { id, job, acts } = family;
   const isKnown = (word: string) =>
     overlooked.has(word) ||
+    (acts === 'changeover' && poles.has(word)) ||
     ownById.get(id)?.has(word) === true ||
     (by === 'type' && typedByJob.get(job)?.has(word) === true);
   return plain(about)

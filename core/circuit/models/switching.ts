@@ -5,15 +5,27 @@ const closedOhm = 0.05;
 const closed = (at: At, one: number, other: number, of = '') =>
   `${named('R', at, of || `${one}${other}`)} ${at.node(one)} ${at.node(other)} ${closedOhm}`;
 
-/** Three pins: the middle goes to one side. The first is the one that is joined to anything. */
+/**
+ * Three pins: the middle goes to one side. The first is the one that is joined to anything. More come in threes that
+ * move together; with two it is closed, then open.
+ */
 export const changeover: Model = {
   id: 'changeover',
   source: 'contact of 50 mΩ',
-  takes: (part) => behaves(part, 'changeover'),
+  takes: (part) =>
+    behaves(part, 'changeover') &&
+    (part.pins === undefined || part.pins === 2 || part.pins % 3 === 0),
   states: ['first-side', 'other-side'],
   cards: (at) => {
-    const [first, other] = at.isJoined(1) || !at.isJoined(3) ? [1, 3] : [3, 1];
-    return [closed(at, 2, at.state === 'other-side' ? other : first)];
+    const { pins = 3 } = at.part;
+    const isOther = at.state === 'other-side';
+    if (pins === 2) return isOther ? [] : [closed(at, 1, 2)];
+    return Array.from({ length: pins / 3 }, (_, pole) => 3 * pole).flatMap((before) => {
+      const [one, middle, other] = [before + 1, before + 2, before + 3];
+      if (pins > 3 && !at.isJoined(middle)) return [];
+      const [first, second] = at.isJoined(one) || !at.isJoined(other) ? [one, other] : [other, one];
+      return [closed(at, middle, isOther ? second : first)];
+    });
   },
 };
 

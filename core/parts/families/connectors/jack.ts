@@ -34,7 +34,7 @@ export const jack: PartFamily<'jack'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|\b(cord|cable|kabel|lead)\b/,
+    not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|banan|\b(cord|cable|kabel|lead)\b/,
   },
   words: {
     one: 'jack',

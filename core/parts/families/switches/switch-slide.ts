@@ -19,7 +19,7 @@ export const switchSlide: PartFamily<'switch-slide'> = {
     source: 'small slide switch with lever, from memory of manufacturers’ sheets',
   },
   signs: [],
-  joints: () => 3,
+  joints: ({ pins = 3 }) => pins,
   pads: 'row',
   polarity: 'free',
   valueKind: 'none',

@@ -19,7 +19,7 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
     source: 'miniature toggle switch, from memory of manufacturers’ sheets',
   },
   signs: [],
-  joints: () => 3,
+  joints: ({ pins = 3 }) => pins,
   pads: 'row',
   polarity: 'free',
   valueKind: 'none',

@@ -151,3 +151,23 @@ describe('an amplifier for a loudspeaker', () => {
     expect(await voltAt(rows, 12, 'out')).toBeCloseTo(6, 1);
   });
 });
+
+describe('a switch that goes over', () => {
+  const switched = (count: number, nets: string) =>
+    voltAt(
+      [
+        [line('switch-toggle', 'S1', { kind: 'none' }, count), nets],
+        [resistor('R1', 1000), 'out minus'],
+        [resistor('R2', 1000), 'other minus'],
+      ],
+      5,
+      'out',
+    );
+  it.each([
+    [2, 'plus out'],
+    [3, 'out plus other'],
+    [6, '- - - out plus other'],
+  ] as const)('of %i lugs joins the middle of each three to one side', async (count, nets) => {
+    expect(await switched(count, nets)).toBeGreaterThan(4.9);
+  });
+});
