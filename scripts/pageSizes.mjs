@@ -10,14 +10,14 @@ const firstKb = { 'seat.html': 250, 'index.html': 246 };
 const roomKb = 150;
 /** Rooms that bring more than they should; none of them may grow. */
 const largerKb = {
-  'kits/import/NewKitPage.tsx': 207,
-  'kits/import/ListImport.tsx': 203,
+  'kits/import/NewKitPage.tsx': 203,
+  'kits/import/ListImport.tsx': 199,
   'kits/board/LayoutPage.tsx': 160,
   'kits/order/StepsPage.tsx': 206,
   'workshops/planPages.ts': 172,
   'practice/pages.ts': 227,
   'practice/class/pages.ts': 222,
-  'stores/drawerlist/DrawerListPage.tsx': 205,
+  'stores/drawerlist/DrawerListPage.tsx': 201,
 };
 
 const folder = join(root, 'dist', 'web');

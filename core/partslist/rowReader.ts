@@ -166,11 +166,6 @@ export class RowReader {
       ...(remarks === '' ? {} : { remarks }),
     };
     this.#warnOf(recognition, doubts, part);
-    const otherPins = this.#otherPins(recognition, `${text} ${body}`);
-    if (otherPins !== undefined) {
-      const joints = family.joints({});
-      this.#warn('pins', said('lists.row.otherJoints', { pins: otherPins, joints }));
-    }
     if (
       family.role === 'chip' &&
       (what !== withoutWires(description) || withoutSocket(body) !== body)
@@ -216,9 +211,8 @@ export class RowReader {
       if (pins === undefined && family.role === 'chip') doubts.add('pins');
     }
     if (family.role === 'chip' && pins === undefined) doubts.add('pins');
-    if (this.#lugs(recognition, text) === 'unclear') doubts.add('pins');
-    if (this.#otherPins(recognition, text) !== undefined) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
+    if (this.#hasOtherPins(recognition, text)) doubts.add('pins');
     return [...doubts];
   }
 
@@ -346,11 +340,13 @@ export class RowReader {
     return count;
   }
 
-  /** Of kinds that have one number of joints: another number that the list says. */
-  #otherPins({ family, typed }: Recognition, text: string): number | undefined {
-    if (typed || countsPins(family) || family.mount === 'none') return undefined;
+  /** The list says another number than such a part has here, or counts what is no pin. */
+  #hasOtherPins(recognition: Recognition, text: string): boolean {
+    const { family, typed } = recognition;
+    const lugs = this.#lugs(recognition, text);
+    if (typed || countsPins(family) || family.mount === 'none') return lugs === 'unclear';
     const counted = findPins(this.#cell('pins'), text);
-    return counted === family.joints({}) ? undefined : counted;
+    return counted !== undefined && counted !== family.joints({});
   }
 
   /** Where poles are counted, not pins. */
@@ -415,8 +411,8 @@ export class RowReader {
         }),
       );
     }
-    if (doubts.includes('pins') && family.acts === 'changeover') {
-      this.#warn('pins', said('lists.row.polesAreNoPins'));
+    if (doubts.includes('pins') && !typed && family.role !== 'chip') {
+      this.#warn('pins', said('lists.row.countJoints', { joints: family.joints(part) }));
     }
     if (doubts.includes('pins') && typed) {
       this.#warn(

@@ -92,9 +92,6 @@ const ownById: ReadonlyMap<string, ReadonlySet<string>> = new Map(
   ]),
 );
 
-/** How many lugs these tell stands in cells/beside.ts; of other switches they make another. */
-const poles = new Set('spst dpst dpdt 2p2t 3pdt 4pdt'.split(' '));
-
 /** With a type number, words of whatever does the same count as well: “regulator” beside an SOT-223 one. */
 const besideType = (job: Job): ReadonlySet<string> =>
   new Set([
@@ -122,7 +119,8 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
   const { id, job, acts } = family;
   const isKnown = (word: string) =>
     overlooked.has(word) ||
-    (acts === 'changeover' && poles.has(word)) ||
+    // How many lugs that is, findLugs says.
+    (acts === 'changeover' && /^[1-4sd]p[12sd]t$/.test(word)) ||
     ownById.get(id)?.has(word) === true ||
     (by === 'type' && typedByJob.get(job)?.has(word) === true);
   return plain(about)

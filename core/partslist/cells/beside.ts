@@ -68,26 +68,22 @@ export function findPins(cell: string, description: string): number | undefined 
     : undefined;
 }
 
-/** Lugs by poles and throws, as switches are called: single and double throw, single and double pole (common practice). */
-const lugs: readonly (readonly [RegExp, number])[] = [
-  [/\bspst\b|\b1p1t\b|\b1\s?x\s?ein\b/i, 2],
-  [/\bspdt\b|\b1p2t\b|\b1\s?x\s?um\b/i, 3],
-  [/\bdpst\b|\b2p1t\b|\b2\s?x\s?ein\b/i, 4],
-  [/\bdpdt\b|\b2p2t\b|\b2\s?x\s?um\b/i, 6],
-  [/\b3pdt\b|\b3p2t\b|\b3\s?x\s?um\b/i, 9],
-  [/\b4pdt\b|\b4p2t\b|\b4\s?x\s?um\b/i, 12],
-];
-const poles =
-  /\b[1-9]\s?-?\s?(?:pol(?:ig|es?|os)?|poles?|ways?|pos|positions?|posiciones)\b|\b(?:double|zwei|doppel)-?\s?pol\w*/i;
+/** `DPDT`, `2P2T`, `2xUM`: poles and throws, a lug for each throw and one in the middle (common practice). */
+const polesAndThrows = /\b(?:([1-4sd])p([12sd])t|([1-4])\s?x\s?(um|ein))\b/i;
+const spelled: Readonly<Record<string, number>> = { s: 1, d: 2, ein: 1, um: 2 };
+
+const poles = /\b(?:[1-9]\s?-?|double|zwei|doppel)\s?-?(?:pol|ways?\b|pos)\w*/i;
 
 /**
  * How many lugs a switch has that goes over from one contact to another: a number of pins, or of poles with what each
  * of them does. Poles alone do not tell: `unclear`.
  */
 export function findLugs(cell: string, text: string): number | 'unclear' | undefined {
-  const told = lugs.find(([words]) => words.test(text))?.[1];
+  const [, ofEach, throws, times, does] = polesAndThrows.exec(text.toLowerCase()) ?? [];
+  const numberOf = (word = '') => spelled[word] ?? Number(word);
+  const told = numberOf(ofEach ?? times) * (numberOf(throws ?? does) + 1);
   const counted = findPins(cell, text.replace(new RegExp(poles.source, 'gi'), ' '));
-  return counted ?? told ?? (poles.test(text) ? 'unclear' : undefined);
+  return counted ?? (told || (poles.test(text) ? 'unclear' : undefined));
 }
 
 /** Switches side by side in one body, `DIP switch 8`, `4fach`, `8-way`; undefined where nothing tells. */

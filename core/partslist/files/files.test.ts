@@ -143,7 +143,7 @@ describe('what a file is', () => {
     ['web-page', strToU8('\n<!DOCTYPE html><table>')],
     ['zip', zipSync({ 'photo.txt': strToU8('a') })],
     ['other', Uint8Array.from([1, 0, 2, 0, 3])],
-  ] as const)('is told by its contents: %s', (kind, bytes) => {
-    expect(kindOfFile(bytes)).toBe(kind);
+  ] as const)('is told by its contents: %s', async (kind, bytes) => {
+    expect(await kindOfFile(bytes)).toBe(kind);
   });
 });

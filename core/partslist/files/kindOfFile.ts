@@ -1,6 +1,3 @@
-import { strFromU8, unzipSync } from 'fflate';
-import { documentName } from '../../kitfile/kitFile.ts';
-
 /** What a file is by what is in it; its ending may say anything. */
 export type FileKind =
   | 'text'
@@ -18,7 +15,7 @@ export type FileKind =
 const startsWith = (bytes: Uint8Array, ...head: readonly number[]): boolean =>
   head.every((byte, index) => bytes[index] === byte);
 const latin = (bytes: Uint8Array, from: number, to: number): string =>
-  strFromU8(bytes.subarray(from, to), true);
+  new TextDecoder('latin1').decode(bytes.subarray(from, to));
 
 /** First bytes of files, from memory of their formats (PNG, JPEG, GIF, WebP, HEIF; PDF; OLE 2; zip). */
 const heads: readonly (readonly [FileKind | 'packed', (bytes: Uint8Array) => boolean])[] = [
@@ -32,35 +29,14 @@ const heads: readonly (readonly [FileKind | 'packed', (bytes: Uint8Array) => boo
 ];
 
 /** @param bytes the whole file */
-export function kindOfFile(bytes: Uint8Array): FileKind {
+export async function kindOfFile(bytes: Uint8Array): Promise<FileKind> {
   const kind = heads.find(([, fits]) => fits(bytes))?.[0];
-  if (kind === 'packed') return kindOfZip(bytes);
+  // Loaded when somebody brings one.
+  if (kind === 'packed') return (await import('./kindOfZip.ts')).kindOfZip(bytes);
   if (kind) return kind;
   const start = latin(bytes, 0, 512).replace(/^(\xef\xbb\xbf|\s)+/, '');
   if (/^<(!doctype\s+html|html)\b/i.test(start)) return 'web-page';
   return isText(bytes) ? 'text' : 'other';
-}
-
-/** By the names in it, which say what wrote it (OPC part names, ODF media types). */
-function kindOfZip(bytes: Uint8Array): FileKind {
-  const names = new Set<string>();
-  let type = '';
-  try {
-    const files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        names.add(name);
-        return name === 'mimetype' && originalSize < 200;
-      },
-    });
-    if (files.mimetype) type = strFromU8(files.mimetype);
-  } catch {
-    return 'other';
-  }
-  if (names.has(documentName)) return 'kit';
-  if (names.has('xl/workbook.xml')) return 'xlsx';
-  if (type.includes('opendocument.spreadsheet')) return 'ods';
-  if (names.has('word/document.xml') || type.includes('opendocument')) return 'text-document';
-  return 'zip';
 }
 
 /** UTF-16 has a mark at its start; any other text has no byte 0. */

@@ -1,5 +1,4 @@
 import Papa from 'papaparse';
-import { openKitFile } from '../../kitfile/kitFile.ts';
 import { type Said, said } from '../../learning/said.ts';
 import { fail, ok, type Result } from '../../result.ts';
 import type { Mapping } from '../columns.ts';
@@ -56,6 +55,7 @@ const openers: Readonly<
     }
   },
   kit: async (bytes) => {
+    const { openKitFile } = await import('../../kitfile/kitFile.ts');
     const document = openKitFile(bytes);
     return document.ok
       ? ok({ kind: 'kit', document: document.value })
@@ -71,7 +71,7 @@ const openers: Readonly<
 export async function openFile(bytes: Uint8Array, encoding: Encoding, engines: Engines): Opening {
   if (bytes.length === 0) return fail({ message: said('lists.file.theFileIsEmptyChooseACsv') });
   if (bytes.length > largestFile) return fail({ message: tooLarge(bytes.length) });
-  const kind = kindOfFile(bytes);
+  const kind = await kindOfFile(bytes);
   const open = openers[kind];
   return open ? open(bytes, encoding, engines) : fail({ message: said(`lists.file.is.${kind}`) });
 }

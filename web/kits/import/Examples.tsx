@@ -2,7 +2,6 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { useTranslation } from 'react-i18next';
-import { openKitFile } from '#core/kitfile/kitFile';
 import type { OpenDocument } from '../../lists/useListFile.ts';
 import { KitFromDocument } from './KitFromDocument.tsx';
 import '../kits.css';
@@ -29,6 +28,7 @@ export function Examples() {
   const open = async (file: string) => {
     try {
       const response = await fetch(`/examples/${file}`);
+      const { openKitFile } = await import('#core/kitfile/kitFile');
       const kit = openKitFile(new Uint8Array(await response.arrayBuffer()));
       if (!kit.ok) return setFailed(true);
       setFailed(false);
