@@ -1,4 +1,4 @@
-import type { Random } from '../../random.ts';
+import { pick, type Random } from '../../random.ts';
 import type { NetFigures } from '../figures.ts';
 import { type Across, nodeOf } from '../netlist.ts';
 import type { SpiceEngine } from '../spice.ts';
@@ -16,15 +16,12 @@ export function netFigures(
   stage: Stage,
   shown: readonly Shown[],
   random: Random,
-  sourceOhm: number | undefined,
+  left: LeftByMeter | undefined,
   isUnsure: boolean,
 ): NetFigures {
   const vector = `v(${nodeOf(net, stage.at)})`;
   const courses = shown.map(({ course }) => course(vector));
-  const loaded = (volt: number) => {
-    const input = random() < 0.5 ? inputOhms[0] : inputOhms[1];
-    return sourceOhm === undefined ? volt : (volt * input) / (input + sourceOhm);
-  };
+  const loaded = (volt: number) => volt * (left ? pick(random, left) : 1);
   const volts = courses.map(({ mean }) => readVolt(loaded(mean), random));
   const volt = rangeOf(volts);
   const swinging = courses.filter(({ hertz }) => hertz !== undefined);
@@ -52,20 +49,37 @@ export function netFigures(
   };
 }
 
-/** How much a net gives way when a microampere is drawn from it: its source resistance, in ohms. */
-export async function sourceOhms(engine: SpiceEngine, stage: Stage): Promise<Map<string, number>> {
+/** How much of a voltage is left with each kind of meter on it: of `inputOhms`, in their order. */
+export type LeftByMeter = readonly number[];
+
+/**
+ * How much of the voltage of each net is left while a meter is on it. The meter stands in the circuit itself: what gives
+ * way by a diode gives way once, and not by as much again for a meter that draws ten times more.
+ */
+export async function leftByMeters(
+  engine: SpiceEngine,
+  stage: Stage,
+): Promise<Map<string, LeftByMeter>> {
   const { circuit, at, feed } = stage;
   const across: Across = { kind: 'supply', volt: feed.volt, ohm: feed.ohm };
   const read = async (extra: readonly string[]) =>
     solve(engine, stage, { across, drawOf: () => nominalDraw, analysis: { kind: 'point' }, extra });
   const free = await read([]);
-  const found = new Map<string, number>();
+  const found = new Map<string, LeftByMeter>();
   for (const { id } of circuit.nets) {
     if (id === at.minus || id === at.plus) continue;
     const node = nodeOf(id, at);
-    const pulled = await read([`Ipull ${node} 0 1e-7`]);
-    const drop = (free?.get(`v(${node})`)?.[0] ?? 0) - (pulled?.get(`v(${node})`)?.[0] ?? 0);
-    found.set(id, Math.min(1e8, Math.max(0, drop / 1e-7)));
+    const alone = free?.get(`v(${node})`)?.[0] ?? 0;
+    const left: number[] = [];
+    for (const ohm of inputOhms) {
+      const under = (await read([`Rmeter ${node} 0 ${ohm}`]))?.get(`v(${node})`)?.[0];
+      const isTold = under !== undefined && Math.abs(alone) > leastVolt;
+      left.push(isTold ? Math.min(1, Math.max(0, under / alone)) : 1);
+    }
+    found.set(id, left);
   }
   return found;
 }
+
+/** Below this nothing is told of what a meter takes away. */
+const leastVolt = 0.02;

@@ -52,6 +52,22 @@ describe('what many boards show', () => {
     expect(netOf(figures, 'a').volt.most).toBeCloseTo(2.38, 1);
   });
 
+  it('a meter behind a dark LED shows the supply less some 1.5 V, whatever its own resistance', async () => {
+    const figures = await figuresOf(
+      [
+        [resistor('R1', 470), 'plus a'],
+        [led('D1'), 'a c'],
+        [line('transistor-to92', 'Q1', type('2N3904')), 'minus b c'],
+        [resistor('R2', 10_000), 'b minus'],
+      ],
+      9,
+    );
+    // A red LED has 1.3 to 1.7 V from a tenth of a microampere to some (common practice).
+    const { volt } = netOf(figures, 'c');
+    expect(volt.least).toBeGreaterThan(7);
+    expect(volt.most).toBeLessThan(8);
+  });
+
   it('current: what Ohm’s law says, and a limit above it', async () => {
     const figures = await figuresOf([[resistor('R1', 1000, 5), 'plus minus']]);
     expect(figures.milliampere?.least).toBeGreaterThan(4.6);

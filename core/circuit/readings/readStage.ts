@@ -3,7 +3,7 @@ import type { StageFigures } from '../figures.ts';
 import type { Across } from '../netlist.ts';
 import type { SpiceEngine } from '../spice.ts';
 import { madeUpLoads, unknownPlaces } from '../unknownParts.ts';
-import { netFigures, sourceOhms } from './atNets.ts';
+import { leftByMeters, netFigures } from './atNets.ts';
 import { currentOf } from './current.ts';
 import { readOhm } from './ohms.ts';
 import { Pieces, type Shown, supplyItself } from './pieces.ts';
@@ -35,8 +35,8 @@ export async function readStage(
   const boards = plan.kind === 'time' ? boardsFor(points, effort) : effort.boardsAtRest;
   const shown: Shown[] = [];
   // What an unknown part may drive is as stiff as it likes.
-  const meterOhms =
-    plan.kind === 'point' && unknown.length === 0 ? await sourceOhms(engine, stage) : new Map();
+  const leftOf =
+    plan.kind === 'point' && unknown.length === 0 ? await leftByMeters(engine, stage) : new Map();
   for (let index = 0; index < boards; index += 1) {
     const pieces = new Pieces(random);
     const across = supplyFrom(stage.feed, random);
@@ -53,7 +53,7 @@ export async function readStage(
     ...currentOf(shown, random, isUnsure),
     nets: circuit.nets
       .filter(({ id, pins }) => id !== at.minus && pins.some((pin) => isFitted(pin, fitted)))
-      .map(({ id }) => netFigures(id, stage, shown, random, meterOhms.get(id), isUnsure)),
+      .map(({ id }) => netFigures(id, stage, shown, random, leftOf.get(id), isUnsure)),
     seen: seenOf(stage, shown, isUnsure, tooFast),
     warm: isUnsure ? [] : warmOf(stage, shown),
     unknown,
