@@ -3,15 +3,14 @@ import {
   type BenchTest,
   givesNumber,
   isSeenAtOnce,
-  likeliestOutcome,
   needsPower,
-  type Outcome,
   supplyFrom,
 } from './benchTests.ts';
 import type { DictionaryEntry, FaultDictionary } from './dictionary.ts';
 import { faultTraits } from './kinds/traits.ts';
+import { type Meaning, meaningsOf } from './meanings.ts';
 import { nextTests } from './nextTest.ts';
-import { type RankedGroup, ranked, rankedGroups } from './rank.ts';
+import { ranked, rankedGroups } from './rank.ts';
 import { lookChances, looks } from './signature.ts';
 
 /** What is seen of a board at once, and what to look at and to measure then. */
@@ -26,7 +25,7 @@ export interface FaultSheetPart {
 /** A reading, and the faults that it would mean. */
 export interface Measured {
   readonly test: BenchTest;
-  readonly means: readonly { readonly outcome: Outcome; readonly group: RankedGroup }[];
+  readonly means: readonly Meaning[];
 }
 
 const mostParts = 8;
@@ -74,18 +73,15 @@ function partOf(dictionary: FaultDictionary, seen: readonly Answer[]): FaultShee
   if (groups[0]?.members[0]?.candidate === 'good') return null;
   const proposed = nextTests(dictionary, all, seen);
   const supply = supplyFrom(dictionary, seen);
-  const meansOf = (test: BenchTest): Measured['means'] =>
-    groups.slice(0, mostGroups).flatMap((group) => {
-      const candidate = group.members[0]?.candidate;
-      const outcome =
-        candidate === undefined ? null : likeliestOutcome(dictionary, test, candidate, supply);
-      return outcome === null ? [] : [{ outcome, group }];
-    });
   const measured = proposed
     .filter(({ test }) => givesNumber(test))
-    .map(({ test, bits }) => ({ test, bits, means: meansOf(test) }))
-    .filter(({ means }) => countOfDifferent(means) > 1)
-    .sort((a, b) => countOfDifferent(b.means) - countOfDifferent(a.means) || b.bits - a.bits);
+    .map(({ test, bits }) => ({
+      test,
+      bits,
+      means: meaningsOf(dictionary, test, groups.slice(0, mostGroups), supply),
+    }))
+    .filter(({ means }) => means.length > 1)
+    .sort((a, b) => b.means.length - a.means.length || b.bits - a.bits);
   const best = (isPowered: boolean) => measured.find(({ test }) => needsPower(test) === isPowered);
   return {
     seen,
@@ -98,21 +94,4 @@ function partOf(dictionary: FaultDictionary, seen: readonly Answer[]): FaultShee
       one ? [{ test: one.test, means: one.means }] : [],
     ),
   };
-}
-
-/** Numbers that are nearer than this are one to whoever reads a meter, as a part of the larger. */
-const nearPart = 0.2;
-
-function countOfDifferent(means: Measured['means']): number {
-  const different: Outcome[] = [];
-  for (const { outcome } of means) {
-    const isKnown = different.some((one) =>
-      typeof one === 'number' && typeof outcome === 'number'
-        ? Math.abs(one - outcome) <=
-          Math.max(0.1, nearPart * Math.max(Math.abs(one), Math.abs(outcome)))
-        : one === outcome,
-    );
-    if (!isKnown) different.push(outcome);
-  }
-  return different.length;
 }

@@ -9,8 +9,10 @@ import {
   type BenchTest,
   chancesOf,
   givesNumber,
+  isSupply,
   needsPower,
   supplyFrom,
+  testKey,
   testsOf,
   wordsOfOutcome,
 } from './benchTests.ts';
@@ -19,6 +21,7 @@ import { faultKey, type Subject } from './fault.ts';
 import { faultSheet } from './faultSheet.ts';
 import { faultKindOf, faultsOf } from './kinds/index.ts';
 import { makeDictionary, subjectOf } from './makeDictionary.ts';
+import { meaningsOf } from './meanings.ts';
 import { afterMending } from './mended.ts';
 import { nextTests } from './nextTest.ts';
 import { ranked, rankedGroups, type Weights } from './rank.ts';
@@ -197,6 +200,30 @@ describe('what to do next', () => {
     const proposed = nextTests(dictionary, ranked(dictionary, []), [], true);
     expect(proposed.length).toBeGreaterThan(0);
     expect(proposed.some(({ test }) => needsPower(test))).toBe(false);
+  });
+});
+
+describe('what a reading would mean', () => {
+  it('is one thing for all readings that nobody tells apart, and the supply is at every board', () => {
+    const groups = rankedGroups(dictionary, ranked(dictionary, []));
+    const unknown = supplyFrom(dictionary, []);
+    for (const test of testsOf(dictionary)) {
+      const numbers = meaningsOf(dictionary, test, groups, unknown).flatMap(({ outcome }) =>
+        typeof outcome === 'number' ? [outcome] : [],
+      );
+      for (const [index, one] of numbers.entries()) {
+        for (const other of numbers.slice(index + 1)) {
+          expect(Math.abs(one - other), testKey(test)).toBeGreaterThan(0.1);
+        }
+      }
+    }
+    const supply = testsOf(dictionary).find((test) => isSupply(dictionary, test));
+    const kept = groups.filter(({ members: [first] }) => {
+      const candidate = first?.candidate;
+      return typeof candidate === 'object' && candidate.fault.kind === 'other-value';
+    });
+    expect(kept.length).toBeGreaterThan(1);
+    expect(supply && meaningsOf(dictionary, supply, kept, unknown)).toHaveLength(1);
   });
 });
 

@@ -44,10 +44,10 @@ function rowsOf({ faults, lines }: PlannedRevision, { t }: Speaker): FaultRow[] 
         seen: name,
         does: testText(t, faults, test, parts),
         means: means
-          .map(({ outcome, group }) => {
-            const said = group.members
-              .slice(0, 2)
-              .map(({ candidate }) => candidateText(t, candidate, parts));
+          .map(({ outcome, groups }) => {
+            const said = groups.flatMap(({ members }) =>
+              members.slice(0, 2).map(({ candidate }) => candidateText(t, candidate, parts)),
+            );
             return `${shown(t, faults, test, outcome)}: ${said.join(' / ')}`;
           })
           .join('\n'),

@@ -2,11 +2,12 @@ import { useTranslation } from 'react-i18next';
 import {
   type Answer,
   type BenchTest,
-  likeliestOutcome,
+  type Outcome,
   supplyFrom,
   unitOf,
 } from '#core/faults/benchTests';
 import type { FaultDictionary } from '#core/faults/dictionary';
+import { meaningsOf } from '#core/faults/meanings';
 import type { RankedGroup } from '#core/faults/rank';
 import type { Part } from '#core/parts/part';
 import { candidateText, outcomeText } from '#core/words/faultWords';
@@ -30,27 +31,22 @@ export function Means({ dictionary, test, groups, answers, parts }: MeansProps) 
   const unit = unitOf(test);
   // Several parts are looked at together: this is about one of them.
   const place = test.kind === 'sense' ? (dictionary.points.senses[test.sense]?.place ?? '') : '';
-  const byOutcome = new Map<string, string[]>();
-  for (const { chance, members } of groups.slice(0, mostGroups)) {
-    const candidate = members[0]?.candidate;
-    if (candidate === undefined || chance < leastChance) continue;
-    const outcome = likeliestOutcome(dictionary, test, candidate, supply);
-    if (outcome === null) continue;
-    const shows =
-      typeof outcome === 'number' && unit
-        ? amountText(t, outcome, unit)
-        : `${place} ${outcomeText(t, dictionary, test, String(outcome))}`.trim();
-    const said = candidateText(t, candidate, parts);
-    byOutcome.set(shows, [...(byOutcome.get(shows) ?? []), said]);
-  }
+  const likely = groups.slice(0, mostGroups).filter(({ chance }) => chance >= leastChance);
+  const meanings = meaningsOf(dictionary, test, likely, supply);
   // Where all would show the same, nothing is told by it.
-  if (byOutcome.size < 2) return null;
+  if (meanings.length < 2) return null;
+  const shown = (outcome: Outcome) =>
+    typeof outcome === 'number' && unit
+      ? amountText(t, outcome, unit)
+      : `${place} ${outcomeText(t, dictionary, test, String(outcome))}`.trim();
+  const said = ({ members }: RankedGroup) =>
+    members.slice(0, 1).map(({ candidate }) => candidateText(t, candidate, parts));
   return (
     <dl className="fault-means">
-      {[...byOutcome].map(([shows, faults]) => (
-        <div key={shows}>
-          <dt>{shows}</dt>
-          <dd>{faults.join('; ')}</dd>
+      {meanings.map((meaning) => (
+        <div key={shown(meaning.outcome)}>
+          <dt>{shown(meaning.outcome)}</dt>
+          <dd>{meaning.groups.flatMap(said).join('; ')}</dd>
         </div>
       ))}
     </dl>
