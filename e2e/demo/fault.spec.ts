@@ -1,4 +1,5 @@
-import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, openBy, openKit, signIn, test } from '../fixtures';
 import { planned } from '../planned';
 
 test.beforeEach(({ page }) => signIn(page));
@@ -61,6 +62,13 @@ test('a lamp that stays dark is traced to the part that is wrong, and what was e
   await expect(page.getByRole('heading', { name: 'So far' })).toHaveCount(0);
 });
 
+/** From the panel of a seat on the floor. */
+const toFault = (page: Page) =>
+  openBy(
+    page.getByRole('link', { name: 'Find the fault' }),
+    page.getByText(/Say what you see and measure/),
+  );
+
 test('from a seat on the floor to what is wrong, which is noted at that seat', async ({ page }) => {
   test.slow();
   const { id, seats } = await planned(page, {
@@ -69,7 +77,7 @@ test('from a seat on the floor to what is wrong, which is noted at that seat', a
     names: ['Tern'],
   });
   await page.goto(`/workshops/${id}/floor?seat=${seats[0]?.id}`);
-  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await toFault(page);
   // Nothing has been soldered here, as far as anybody has said.
   await expect(page.getByText(/Not on this board yet: .*D1/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('group', { name: 'D1, red LED' })).toHaveCount(0);
@@ -118,7 +126,7 @@ test('what a seat has read and logged is there before anybody measures', async (
   expect(sent.ok()).toBe(true);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/workshops/${id}/floor?seat=${seat?.id}`);
-  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await toFault(page);
   await expect(page.getByText(/Read at the checks of this seat: .*0\.4 mA/)).toBeVisible({
     timeout: 120_000,
   });
