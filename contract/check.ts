@@ -15,11 +15,11 @@ export type Checked<T> =
   | { readonly ok: false; readonly errors: readonly FieldError[] };
 
 /** What was sent or typed, as the schema has it: numbers written as text become numbers. */
-export async function check<T>(schema: Schema<T>, value: unknown): Promise<Checked<T>> {
+export function check<T>(schema: Schema<T>, value: unknown): Checked<T> {
   const unfit = notPlain(value);
   if (unfit) return { ok: false, errors: [unfit] };
   try {
-    return { ok: true, value: (await schema.yup.validate(value, asked)) as T };
+    return { ok: true, value: schema.yup.validateSync(value, asked) as T };
   } catch (error) {
     return { ok: false, errors: errorsOf(error) };
   }

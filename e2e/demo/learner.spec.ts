@@ -1,5 +1,13 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectReadableInDark, phoneOf, signIn, test } from '../fixtures';
+import {
+  expect,
+  expectAccessible,
+  expectReadableInDark,
+  openBy,
+  phoneOf,
+  signIn,
+  test,
+} from '../fixtures';
 import { planned } from '../planned';
 
 const noWiderThan = async (page: Page, width: number) =>
@@ -57,8 +65,10 @@ test('a learner is met, tells what is missing, builds, is seen off; the floor se
   const panel = page.getByRole('region', { name: 'Seat 1 Godwit' });
   await expect(panel.getByText(/^Missing: \w/).first()).toBeVisible();
   await panel.getByLabel('Note for staff').fill('Left-handed');
-  await panel.getByRole('button', { name: 'Add note' }).click();
-  await expect(panel.getByText('Note: Left-handed')).toBeVisible();
+  await openBy(
+    panel.getByRole('button', { name: 'Add note' }),
+    panel.getByText('Note: Left-handed'),
+  );
   await expectAccessible(page);
 
   await phone.getByRole('button', { name: 'Begin with step 1' }).click();

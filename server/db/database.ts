@@ -3,12 +3,15 @@ import { rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import { NodeFS } from '@electric-sql/pglite/nodefs';
+import { PreparedStatements } from './preparedStatements.ts';
 import { type OnSync, SyncedFiles, startParams, syncAll } from './syncedFiles.ts';
 
 /** What a query may run on: the database itself or a transaction under way. */
 export interface Queryable {
   /** Runs one statement with $1, $2 … and returns its rows. */
   query<Row>(sql: string, params?: readonly unknown[]): Promise<Row[]>;
+  /** The same for what every tap of a finger asks: the statement stays prepared as long as the database is open. */
+  queryOften<Row>(sql: string, params: readonly unknown[]): Promise<Row[]>;
 }
 
 export interface Database extends Queryable {
@@ -56,6 +59,7 @@ function durable(db: Database, files: SyncedFiles): Database {
   };
   return {
     query: (sql, params) => settled(db.query(sql, params)),
+    queryOften: (sql, params) => settled(db.queryOften(sql, params)),
     transaction: (work) => settled(db.transaction(work)),
     script: (sql) => settled(db.script(sql)),
     close: db.close,
@@ -75,10 +79,17 @@ export async function openToPack(): Promise<
 }
 
 function asDatabase(pglite: PGlite): Database {
+  const prepared = new PreparedStatements(pglite);
   return {
     query: (sql, params) => rows(pglite, sql, params),
+    queryOften: (sql, params) => prepared.run(sql, params),
     transaction: (work) =>
-      pglite.transaction((tx) => work({ query: (sql, params) => rows(tx, sql, params) })),
+      pglite.transaction((tx) =>
+        work({
+          query: (sql, params) => rows(tx, sql, params),
+          queryOften: (sql, params) => prepared.runWithin(sql, params),
+        }),
+      ),
     script: async (sql) => {
       await pglite.exec(sql);
     },

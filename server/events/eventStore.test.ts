@@ -38,9 +38,9 @@ function listenedTo() {
   const statements: string[] = [];
   const db: Database = {
     ...server.db,
-    query: (sql, params) => {
+    queryOften: (sql, params) => {
       statements.push(sql);
-      return server.db.query(sql, params);
+      return server.db.queryOften(sql, params);
     },
   };
   const channels = new LiveChannels();

@@ -74,7 +74,7 @@ const insertOne = (
   workshopId: string,
   { id, seat_id, also_at, at, author, helper, deed }: Row,
 ): Promise<Inserted[]> =>
-  db.query(
+  db.queryOften(
     `insert into build_event (id, workshop_id, seat_id, also_at, at, author, helper, deed)
      values ($1, $2, $3, $4, $5, $6, $7, $8)
      on conflict (id) do nothing
@@ -87,7 +87,7 @@ const insertTogether = (
   workshopId: string,
   rows: readonly Row[],
 ): Promise<Inserted[]> =>
-  db.query(
+  db.queryOften(
     `with sent as (
        select * from json_to_recordset($2::json) as sent (id uuid, seat_id uuid, also_at uuid[], at timestamptz, author text, helper text, deed jsonb)
      )

@@ -105,7 +105,7 @@ export class Api {
     const read = endpoint.body ? [express.json({ limit: bodyBytes[bodySize] })] : [];
     this.#mount(endpoint, read, async (request, response) => {
       const schema = await bodyOf(endpoint);
-      const body = schema ? await checked(schema, request.body) : (undefined as Body);
+      const body = schema ? checked(schema, request.body) : (undefined as Body);
       const params = request.params as Readonly<Record<PathParameter<Path>, string>>;
       const reply = await answer({ params, body, request, response });
       await this.#recordDone(endpoint, request, response, reply);
@@ -167,8 +167,8 @@ const instructorOnly: RequestHandler = (_request, response, next) => {
   throw forbidden(said('refusals.any.thisIsForTheInstructorHelpersLook'));
 };
 
-async function checked<Body>(schema: Schema<Body>, body: unknown): Promise<Body> {
-  const found = await check(schema, body ?? {});
+function checked<Body>(schema: Schema<Body>, body: unknown): Body {
+  const found = check(schema, body ?? {});
   if (!found.ok) throw invalid(found.errors);
   return found.value;
 }

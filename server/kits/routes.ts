@@ -283,7 +283,7 @@ async function readForImport(
   }
   const lines = reading.lines.map(({ part, confidence, doubts }) => ({ part, confidence, doubts }));
   // What is read must be what can be saved and printed later: no value without end.
-  const fits = await check(kitLines, lines);
+  const fits = check(kitLines, lines);
   if (!fits.ok) {
     throw invalid(
       fits.errors.map(({ field, says }) => {

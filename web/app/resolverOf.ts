@@ -8,7 +8,7 @@ import { canSayRefusals, toldOf } from './told.ts';
 export const resolverOf =
   <T extends FieldValues>(schema: Schema<T>): Resolver<T> =>
   async (values, _context, options) => {
-    const found = await check(schema, values);
+    const found = check(schema, values);
     if (found.ok) return { values: found.value, errors: {} };
     await canSayRefusals();
     const errors: FieldErrors = Object.fromEntries(

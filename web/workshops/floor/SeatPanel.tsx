@@ -160,19 +160,6 @@ export function SeatPanel({
           }}
         />
       )}
-      {step && tonight.forecast && (
-        <Box>
-          <Trans
-            i18nKey="workshops.seatPanel.toFinishTonightFrom"
-            values={{
-              chance: saying(t, chanceOf(tonight.forecast.chance)),
-              from: t('workshops.seatPanel.from', { count: tonight.times.length }),
-              proposal: proposalSentence(t, at, seats),
-            }}
-            components={{ strong: <strong /> }}
-          />
-        </Box>
-      )}
       <SeatNote
         write={(text) => record({ kind: 'note', text }, t('workshops.seatNote.isWritten'))}
       />
@@ -186,6 +173,20 @@ export function SeatPanel({
           }
         />
       </Suspense>
+      {/* It comes some moments after the panel, so it stands below what is typed and pressed. */}
+      {step && tonight.forecast && (
+        <Box>
+          <Trans
+            i18nKey="workshops.seatPanel.toFinishTonightFrom"
+            values={{
+              chance: saying(t, chanceOf(tonight.forecast.chance)),
+              from: t('workshops.seatPanel.from', { count: tonight.times.length }),
+              proposal: proposalSentence(t, at, seats),
+            }}
+            components={{ strong: <strong /> }}
+          />
+        </Box>
+      )}
       <Typography variant="h2">{t('workshops.seatPanel.logged2')}</Typography>
       {entries.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
