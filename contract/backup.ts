@@ -1,7 +1,8 @@
 import * as yup from 'yup';
 import { said } from '#core/learning/said';
 import { endpoint, fileEndpoint } from './endpoint.ts';
-import { fields, leaf } from './schema.ts';
+import { fields, leaf, nullable } from './schema.ts';
+import { newPassphrase } from './session.ts';
 
 /** What a backup holds, told before it is put in place of anything. */
 export interface BackupContents {
@@ -19,10 +20,14 @@ export interface KeptBackup {
   readonly name: string;
   readonly madeAt: string;
   readonly bytes: number;
+  /** Opened only with the passphrase that was set when it was made. */
+  readonly isEncrypted: boolean;
 }
 
 export interface Backups {
   readonly kept: readonly KeptBackup[];
+  /** Whether those that come will be encrypted. */
+  readonly willEncrypt: boolean;
   /** What is here now. */
   readonly contents: BackupContents;
 }
@@ -30,6 +35,9 @@ export interface Backups {
 const passphrase = leaf(
   yup.string().strict().max(200, said('refusals.backup.aPassphraseHasAtMost200Characters')),
 );
+
+/** The passphrase of the backups of every day from now on; null for none. */
+export const lockDailyBody = fields({ passphrase: nullable(newPassphrase) });
 
 const file = leaf(
   yup
@@ -60,6 +68,14 @@ export const makeBackup = endpoint<{ name: string; file: string }>()({
   access: 'instructor',
   recorded: 'backup-made',
   body: fields({ passphrase }),
+});
+/** Encrypts the backups of every day from the next one on, or none of them any more. */
+export const lockDaily = endpoint<{ willEncrypt: boolean }>()({
+  method: 'PUT',
+  path: '/api/backups/passphrase',
+  access: 'instructor',
+  recorded: 'backup-passphrase-set',
+  body: lockDailyBody,
 });
 /** Says what a file holds, and changes nothing. */
 export const lookAtBackup = endpoint<BackupContents>()({

@@ -31,6 +31,7 @@ export const recordedDeeds = [
   'retention-set',
   'clock-set',
   'backup-made',
+  'backup-passphrase-set',
   'backup-restored',
   'phones-let-in',
   'phones-shut-out',

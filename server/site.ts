@@ -1,6 +1,7 @@
 import { chmodSync, existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { type Database, openDatabase, openPacked } from './db/database.ts';
+import { type Database, openDatabase } from './db/database.ts';
+import { openInThread } from './db/databaseThread.ts';
 import { lockFolder } from './db/lockFolder.ts';
 import { migrate } from './db/migrate.ts';
 import { packedDatabase } from './db/packedDatabase.ts';
@@ -9,7 +10,7 @@ import { readAllTables } from './db/queries.ts';
 /** A data folder that is open, by this process alone. */
 export interface Site {
   readonly db: Database;
-  /** Makes an empty database in memory. */
+  /** Makes an empty database in memory, in a thread of its own. */
   readonly newDatabase: () => Promise<Database>;
   /** Closes the database and frees the folder. */
   close(): Promise<void>;
@@ -32,7 +33,7 @@ export async function openSite(dataFolder: string): Promise<Site> {
       await db.close();
       unlock();
     };
-    return { db, newDatabase: () => openPacked(packed), close };
+    return { db, newDatabase: () => openInThread(packed), close };
   } catch (error) {
     unlock();
     throw new Error(whyNotOpened(dataFolder, error), { cause: error });

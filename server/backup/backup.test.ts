@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -164,6 +164,19 @@ describe('a backup', () => {
     expect((await backedUp(server.db)).equals(before)).toBe(true);
   });
 
+  it('that is packed small and unpacks to more than the memory holds stops nobody', async () => {
+    // Deeply nested, so that what is read of a line is many times as large as the line.
+    const row = `{"table":"kit","row":${'['.repeat(2000)}${']'.repeat(2000)}}\n`;
+    const bomb = gzipSync(
+      Buffer.from(`{"what":"Ozzet backup","form":1,"migrations":[]}\n${row.repeat(8000)}`),
+    );
+    const answer = look(bomb.toString('base64'));
+    const others = await server.instructor.get('/api/session').expect(200);
+    expect(others.body.signedIn).toBe(true);
+    const { status, body } = await answer;
+    expect([status, body.errors[0].field]).toEqual([422, 'file']);
+  });
+
   it('that lost or changed some bytes is refused, never half restored', {
     timeout: 120_000,
   }, async () => {
@@ -215,6 +228,87 @@ describe('backups of every day', () => {
     for (const name of files) expect(statSync(join(folder, 'backups', name)).mode & 0o077).toBe(0);
     const content = await daily.read(kept[0]?.name ?? '');
     expect((await quicklyReadied(content ?? Buffer.alloc(0))).contents.kits).toBe(1);
+  });
+
+  it('wait while a room is at work, and not for a second day', async () => {
+    const [last] = await server.db.query<{ at: Date }>('select max(at) as at from build_event');
+    const atWork = last?.at.getTime() ?? Number.NaN;
+    let now = new Date(atWork - 25 * 3600_000);
+    const daily = new DailyBackups(server.db, folder, () => now);
+    await daily.makeIfDue();
+    now = new Date(atWork + 10 * 60_000);
+    await daily.makeIfDue();
+    expect(await daily.kept()).toHaveLength(1);
+    now = new Date(atWork + 40 * 60_000);
+    await daily.makeIfDue();
+    expect(await daily.kept()).toHaveLength(2);
+    // The last one is older than two days, and the room is at work.
+    const other = new DailyBackups(server.db, join(folder, 'other'), () => now);
+    now = new Date(atWork - 49 * 3600_000);
+    await other.makeIfDue();
+    now = new Date(atWork);
+    await other.makeIfDue();
+    expect(await other.kept()).toHaveLength(2);
+  });
+
+  it('are encrypted from when a passphrase is set, until it is taken back', async () => {
+    let now = new Date('2026-03-01T10:00:00Z');
+    const daily = new DailyBackups(server.db, folder, () => now);
+    const next = async () => {
+      await daily.makeIfDue();
+      now = new Date(now.getTime() + 25 * 3600_000);
+      const [newest] = await daily.kept();
+      return { newest, file: (await daily.read(newest?.name ?? '')) ?? Buffer.alloc(0) };
+    };
+    expect((await next()).newest?.isEncrypted).toBe(false);
+    await daily.lock.set('three old anchors');
+    // Another start of the program knows it too.
+    expect(await new DailyBackups(server.db, folder).lock.read()).toEqual(await daily.lock.read());
+    const { newest, file } = await next();
+    expect(newest?.isEncrypted).toBe(true);
+    await expect(quicklyReadied(file)).rejects.toThrow('encrypted');
+    const opened = await readied(file, 'three old anchors', () => testDatabase('bare'));
+    expect(opened.contents.kits).toBe(1);
+    // What is kept for it is neither the passphrase nor for others to read, and in no backup.
+    const kept = join(folder, 'backups', 'encrypt-with.json');
+    expect(readFileSync(kept, 'utf8')).not.toContain('anchors');
+    expect(statSync(kept).mode & 0o077).toBe(0);
+    await daily.lock.set(null);
+    expect((await next()).newest?.isEncrypted).toBe(false);
+    expect((await daily.kept()).map(({ isEncrypted }) => isEncrypted)).toEqual([
+      false,
+      true,
+      false,
+    ]);
+  });
+
+  it('are not made in the open where what they are encrypted with is damaged', async () => {
+    const daily = new DailyBackups(server.db, folder);
+    await daily.lock.set('three old anchors');
+    writeFileSync(join(folder, 'backups', 'encrypt-with.json'), '{');
+    await expect(daily.makeIfDue()).rejects.toThrow();
+    expect(await daily.kept()).toEqual([]);
+  });
+
+  it('are locked by the page, which says so and writes it down', async () => {
+    const willEncrypt = async () =>
+      (await server.instructor.get('/api/backups').expect(200)).body.willEncrypt;
+    expect(await willEncrypt()).toBe(false);
+    const short = await server.instructor
+      .put('/api/backups/passphrase')
+      .send({ passphrase: 'short' })
+      .expect(422);
+    expect(short.body.errors[0].field).toBe('passphrase');
+    expect(await willEncrypt()).toBe(false);
+    await server.instructor
+      .put('/api/backups/passphrase')
+      .send({ passphrase: 'three old anchors' })
+      .expect(200, { willEncrypt: true });
+    expect(await willEncrypt()).toBe(true);
+    const { body } = await server.instructor.get('/api/record/latest').expect(200);
+    expect(body.entries[0].what).toBe('backup-passphrase-set');
+    await server.instructor.put('/api/backups/passphrase').send({ passphrase: null }).expect(200);
+    expect(await willEncrypt()).toBe(false);
   });
 
   it('are read by their own names only', async () => {

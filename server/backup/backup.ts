@@ -3,11 +3,11 @@ import { said } from '#core/learning/said';
 import type { Database } from '../db/database.ts';
 import { migrate, migrationNames } from '../db/migrate.ts';
 import { appliedMigrations } from '../db/queries.ts';
-import { type BackupData, backupFile, readBackupFile, refused } from './format.ts';
+import { type BackupData, backupFile, type Lock, readBackupFile, refused } from './format.ts';
 import { replaceEverything, selectContents, selectEverything } from './queries.ts';
 
-/** Everything of a site as one file, made while it runs; encrypted where a passphrase is given. */
-export async function backedUp(db: Database, passphrase?: string): Promise<Buffer> {
+/** Everything of a site as one file, made while it runs; encrypted where a lock is given. */
+export async function backedUp(db: Database, lock?: Lock): Promise<Buffer> {
   // In one transaction: nothing that comes meanwhile is half in it.
   const data = await db.transaction(
     async (tx): Promise<BackupData> => ({
@@ -15,7 +15,7 @@ export async function backedUp(db: Database, passphrase?: string): Promise<Buffe
       tables: await selectEverything(tx),
     }),
   );
-  return backupFile(data, passphrase);
+  return backupFile(data, lock);
 }
 
 /** Makes an empty database in memory. */

@@ -1,12 +1,12 @@
-import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
+import { createCipheriv, randomBytes } from 'node:crypto';
 import { promisify } from 'node:util';
-import { gunzip as gunzipCallback, gzip as gzipCallback } from 'node:zlib';
+import { gzip as gzipCallback } from 'node:zlib';
 import { type Said, said } from '#core/learning/said';
 import { keyOf } from '../auth/passphrase.ts';
 import { Refusal } from '../http/refusal.ts';
+import { ConverterFailure, converted } from '../isolated/isolated.ts';
 
 const gzip = promisify(gzipCallback);
-const gunzip = promisify(gunzipCallback);
 /** The form of the file itself; the form of what it holds is told by its migrations. */
 const form = 1;
 
@@ -22,18 +22,30 @@ const magic = Buffer.from('OZZETB1\n');
 const lengths = { salt: 16, nonce: 12, tag: 16 } as const;
 /** Whether a file is opened only with a passphrase. */
 export const isEncrypted = (file: Buffer): boolean => file.subarray(0, magic.length).equals(magic);
+/** So much of a file tells it. */
+export const bytesThatTell = magic.length;
+
+/** What a file is encrypted with: a key made of a passphrase, and the salt that it was made with. */
+export interface Lock {
+  readonly salt: Buffer;
+  readonly key: Buffer;
+}
+
+export async function lockOf(passphrase: string): Promise<Lock> {
+  const salt = randomBytes(lengths.salt);
+  return { salt, key: await keyOf(passphrase, salt) };
+}
 
 /** More than that unpacked is no backup of a workshop, but something that is to fill the memory. */
 const mostBytes = 1024 ** 3;
+/** A site with the pictures of some years is read in seconds. */
+const limits = { milliseconds: 60_000, megabytes: 1024 };
 
 /**
- * The file of a backup: lines of JSON, a head and then one for each row, packed with gzip (RFC 1952); with a passphrase
+ * The file of a backup: lines of JSON, a head and then one for each row, packed with gzip (RFC 1952); with a lock
  * encrypted with AES-256-GCM under a key from scrypt. The same data makes the same open file.
  */
-export async function backupFile(
-  { migrations, tables }: BackupData,
-  passphrase = '',
-): Promise<Buffer> {
+export async function backupFile({ migrations, tables }: BackupData, lock?: Lock): Promise<Buffer> {
   const lines = [
     JSON.stringify({ what: 'Ozzet backup', form, migrations }),
     ...Object.entries(tables).flatMap(([table, rows]) =>
@@ -41,46 +53,43 @@ export async function backupFile(
     ),
   ];
   const packed = await gzip(Buffer.from(`${lines.join('\n')}\n`), { level: 6 });
-  if (passphrase === '') return packed;
-  const [salt, nonce] = [randomBytes(lengths.salt), randomBytes(lengths.nonce)];
-  const cipher = createCipheriv('aes-256-gcm', await keyOf(passphrase, salt), nonce);
+  if (!lock) return packed;
+  const nonce = randomBytes(lengths.nonce);
+  const cipher = createCipheriv('aes-256-gcm', lock.key, nonce);
   const hidden = Buffer.concat([cipher.update(packed), cipher.final()]);
-  return Buffer.concat([magic, salt, nonce, cipher.getAuthTag(), hidden]);
+  return Buffer.concat([magic, lock.salt, nonce, cipher.getAuthTag(), hidden]);
 }
 
+/** What the converter makes of a file. */
+type Unpacked = BackupData | { readonly wrong: keyof typeof wrongs };
+
+const wrongs = {
+  key: { field: 'passphrase', says: said('refusals.backup.thisIsNotThePassphraseOfThis') },
+  packing: { field: 'file', says: said('refusals.backup.thisIsNoBackupOfOzzetOr') },
+  head: { field: 'file', says: said('refusals.backup.thisIsNoBackupOfOzzetChoose') },
+  form: { field: 'file', says: said('refusals.backup.thisBackupWasMadeByANewer') },
+  line: { field: 'file', says: said('refusals.backup.thisBackupIsDamagedChooseAnOlder') },
+} as const;
+
 /**
- * What a file of a backup holds.
+ * What a file of a backup holds, read in a thread of its own.
  *
  * @throws Refusal at the field `file` or `passphrase`
  */
 export async function readBackupFile(file: Buffer, passphrase = ''): Promise<BackupData> {
-  const packed = isEncrypted(file) ? await opened(file, passphrase) : file;
-  const text = await gunzip(packed, { maxOutputLength: mostBytes }).catch(() => {
-    throw refused('file', said('refusals.backup.thisIsNoBackupOfOzzetOr'));
-  });
-  const lines = text
-    .toString('utf8')
-    .split('\n')
-    .filter((line) => line !== '');
-  const [head, ...rows] = lines.map(parsed);
-  if (head?.what !== 'Ozzet backup' || !Array.isArray(head.migrations)) {
-    throw refused('file', said('refusals.backup.thisIsNoBackupOfOzzetChoose'));
-  }
-  if (head.form !== form) {
-    throw refused('file', said('refusals.backup.thisBackupWasMadeByANewer'));
-  }
-  const tables: Record<string, object[]> = Object.create(null);
-  for (const { table, row } of rows) {
-    if (typeof table !== 'string' || typeof row !== 'object' || row === null) {
-      throw refused('file', said('refusals.backup.thisBackupIsDamagedChooseAnOlder'));
-    }
-    tables[table] ??= [];
-    tables[table].push(row);
-  }
-  return { migrations: head.migrations.map(String), tables };
+  const asked = isEncrypted(file) ? await locked(file, passphrase) : { packed: file };
+  const read = await converted<Unpacked>('backupFile', { ...asked, form, mostBytes }, limits).catch(
+    (failure: unknown) => {
+      if (!(failure instanceof ConverterFailure)) throw failure;
+      throw refused('file', said('refusals.backup.notRead', { why: failure.says }));
+    },
+  );
+  if ('wrong' in read) throw refused(wrongs[read.wrong].field, wrongs[read.wrong].says);
+  return read;
 }
 
-async function opened(file: Buffer, passphrase: string): Promise<Buffer> {
+/** An encrypted file in its pieces, with the key to it. */
+async function locked(file: Buffer, passphrase: string) {
   if (passphrase === '') {
     throw refused('passphrase', said('refusals.backup.thisBackupIsEncryptedTypeIts'));
   }
@@ -91,29 +100,7 @@ async function opened(file: Buffer, passphrase: string): Promise<Buffer> {
   };
   const [salt, nonce, tag] = [next(lengths.salt), next(lengths.nonce), next(lengths.tag)];
   const key = await keyOf(passphrase, salt);
-  try {
-    const decipher = createDecipheriv('aes-256-gcm', key, nonce);
-    decipher.setAuthTag(tag);
-    return Buffer.concat([decipher.update(file.subarray(at)), decipher.final()]);
-  } catch {
-    throw refused('passphrase', said('refusals.backup.thisIsNotThePassphraseOfThis'));
-  }
-}
-
-interface Line {
-  readonly what?: unknown;
-  readonly form?: unknown;
-  readonly migrations?: unknown;
-  readonly table?: unknown;
-  readonly row?: unknown;
-}
-
-function parsed(line: string): Line {
-  try {
-    return JSON.parse(line) as Line;
-  } catch {
-    throw refused('file', said('refusals.backup.thisBackupIsDamagedChooseAnOlder'));
-  }
+  return { packed: file.subarray(at), lock: { key, nonce, tag } };
 }
 
 export const refused = (field: 'file' | 'passphrase', says: Said) =>

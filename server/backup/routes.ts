@@ -1,10 +1,18 @@
-import { keptBackup, listBackups, lookAtBackup, makeBackup, restoreBackup } from '#contract/backup';
+import {
+  keptBackup,
+  listBackups,
+  lockDaily,
+  lookAtBackup,
+  makeBackup,
+  restoreBackup,
+} from '#contract/backup';
 import { tokenHashOf } from '../auth/sessions.ts';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';
 import { backedUp, type NewDatabase, readied, restore } from './backup.ts';
 import { backupName, type DailyBackups } from './daily.ts';
+import { lockOf } from './format.ts';
 import { selectContents } from './queries.ts';
 
 interface BackupDependencies {
@@ -24,13 +32,21 @@ export function backupRoutes(
 
   api.serve(listBackups, async () => ({
     kept: await daily.kept(),
+    willEncrypt: (await daily.lock.read()) !== undefined,
     contents: await selectContents(db),
   }));
 
   api.serve(makeBackup, async ({ body: { passphrase } }) => ({
     name: backupName(new Date()),
-    file: (await backedUp(db, passphrase)).toString('base64'),
+    file: (await backedUp(db, passphrase ? await lockOf(passphrase) : undefined)).toString(
+      'base64',
+    ),
   }));
+
+  api.serve(lockDaily, async ({ body: { passphrase } }) => {
+    await daily.lock.set(passphrase);
+    return { willEncrypt: passphrase !== null };
+  });
 
   api.serve(lookAtBackup, async ({ body }) => (await read(body)).contents);
 

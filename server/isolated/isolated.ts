@@ -4,7 +4,7 @@ import pLimit from 'p-limit';
 import { type Said, said } from '#core/learning/said';
 
 /** Converters of foreign files, each in a file of this folder: it gets `workerData` and posts one message. */
-export type Converter = 'gerber' | 'gerberEdges' | 'circuitLayout';
+export type Converter = 'gerber' | 'gerberEdges' | 'circuitLayout' | 'backupFile';
 
 export interface Limits {
   readonly milliseconds: number;
@@ -63,15 +63,15 @@ function inThread<Result>(
     const fail = (reason: ConverterFailure['reason'], says: Said) =>
       end(() => reject(new ConverterFailure(reason, says)));
     const timer = setTimeout(
-      () => fail('time', said('refusals.boards.tooLong', { seconds: milliseconds / 1000 })),
+      () => fail('time', said('refusals.converter.tooLong', { seconds: milliseconds / 1000 })),
       milliseconds,
     );
     thread.once('message', (result: Result) => end(() => resolve(result)));
     thread.once('error', (error: NodeJS.ErrnoException) =>
       error.code === 'ERR_WORKER_OUT_OF_MEMORY'
-        ? fail('memory', said('refusals.boards.tooMuchMemory', { megabytes }))
-        : fail('fault', said('refusals.boards.fault', { why: error.message })),
+        ? fail('memory', said('refusals.converter.tooMuchMemory', { megabytes }))
+        : fail('fault', said('refusals.converter.fault', { why: error.message })),
     );
-    thread.once('exit', () => fail('fault', said('refusals.boards.noResult')));
+    thread.once('exit', () => fail('fault', said('refusals.converter.noResult')));
   });
 }

@@ -14,7 +14,7 @@ export const loadBackups = () => call(listBackups, {});
 /** Everything of the site as one file, out and in. */
 export function BackupPage() {
   const { t } = useTranslation();
-  const { kept, contents } = useLoaderData<Backups>();
+  const { kept, willEncrypt, contents } = useLoaderData<Backups>();
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 3 }}>
       <PageHead
@@ -24,7 +24,7 @@ export function BackupPage() {
         })}
       />
       <MakeBackup />
-      <KeptBackups kept={kept} />
+      <KeptBackups kept={kept} willEncrypt={willEncrypt} />
       <RestoreBackup />
     </Box>
   );

@@ -7,9 +7,10 @@ import { addressOf } from '#contract/endpoint';
 import { dateAndTime } from '../ui/clock.ts';
 import { type Column, DataTable } from '../ui/DataTable.tsx';
 import { decimal } from '../ui/decimal.ts';
+import { LockDaily } from './LockDaily.tsx';
 
 /** Those that the program made by itself. */
-export function KeptBackups({ kept }: { readonly kept: Backups['kept'] }) {
+export function KeptBackups({ kept, willEncrypt }: Pick<Backups, 'kept' | 'willEncrypt'>) {
   const { t } = useTranslation();
   return (
     <section aria-labelledby="kept">
@@ -27,6 +28,7 @@ export function KeptBackups({ kept }: { readonly kept: Backups['kept'] }) {
         />
       )}
       <Typography sx={{ mt: 1 }}>{t('site.keptBackups.theNewestSevenLieBesideThe')}</Typography>
+      <LockDaily willEncrypt={willEncrypt} />
     </section>
   );
 }
@@ -43,6 +45,11 @@ const columnsOf = (t: TFunction): readonly Column<Backups['kept'][number]>[] => 
     head: t('site.keptBackups.size'),
     isNumber: true,
     cell: ({ bytes }) => sizeWords(t, bytes),
+  },
+  {
+    id: 'encrypted',
+    head: t('site.keptBackups.encrypted'),
+    cell: ({ isEncrypted }) => t(`site.keptBackups.${isEncrypted ? 'yes' : 'no'}`),
   },
   {
     id: 'save',

@@ -10,6 +10,7 @@ import {
   removeAccount,
   renewPassphrase,
 } from '#contract/accounts';
+import { listBackups, lockDaily } from '#contract/backup';
 import { getRecord, type RecordEntry } from '#contract/record';
 import {
   changePassphrase,
@@ -22,6 +23,7 @@ import {
 import { FakeServer, Refused } from '../testing/fakeServer.ts';
 import { showPage } from '../testing/page.tsx';
 import { AccountsPage, loadAccounts } from './AccountsPage.tsx';
+import { BackupPage, loadBackups } from './BackupPage.tsx';
 import { loadRecord, RecordPage } from './RecordPage.tsx';
 import { SiteFrame } from './SiteFrame.tsx';
 import { loadSessions, YouPage } from './YouPage.tsx';
@@ -201,5 +203,35 @@ describe('the record', () => {
     expect(await screen.findByText('Somebody who was not signed in')).toBeTruthy();
     expect(server.calls).toContain('GET /api/record/9');
     expect(screen.queryByRole('button', { name: 'Show older entries' })).toBeNull();
+  });
+});
+
+describe('backups of every day', () => {
+  it('are encrypted with a passphrase of some length, and no longer when that is said', async () => {
+    const contents = { kits: 1, workshops: 0, people: 0, entries: 0, drawers: 0 };
+    let willEncrypt = false;
+    server.on(listBackups, () => ({
+      kept: [],
+      willEncrypt,
+      contents: { ...contents, latestEntryAt: null },
+    }));
+    server.on(lockDaily, ({ body: { passphrase } }) => {
+      willEncrypt = passphrase !== null;
+      return { willEncrypt };
+    });
+    const user = open(loadBackups, <BackupPage />);
+    expect(await screen.findByText(/daily backups are not encrypted/)).toBeTruthy();
+    const field = screen.getByLabelText<HTMLInputElement>('Passphrase for daily backups');
+    await user.type(field, 'short');
+    await user.click(screen.getByRole('button', { name: 'Encrypt daily backups' }));
+    expect(await screen.findByText(/Choose at least 10 characters/)).toBeTruthy();
+    expect(willEncrypt).toBe(false);
+    await user.type(field, ' but longer now');
+    await user.click(screen.getByRole('button', { name: 'Encrypt daily backups' }));
+    expect(await screen.findByText(/From the next daily backup on/)).toBeTruthy();
+    expect(field.value).toBe('');
+    await user.click(screen.getByRole('button', { name: 'Stop encrypting' }));
+    expect(await screen.findByText(/daily backups are not encrypted/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Stop encrypting' })).toBeNull();
   });
 });
