@@ -16,6 +16,14 @@ export const seatAllowances = {
 } as const satisfies Record<string, Allowance>;
 type Counted = keyof typeof seatAllowances;
 
+/**
+ * So long, in ms, is a link that sends too much kept waiting for its refusal: whoever asks again at once, asks no more
+ * often than this costs nobody anything.
+ */
+const holdMs = 1000;
+/** More than these that wait are cut off. */
+const mostHeld = 64;
+
 /** A full house of several evenings. */
 const mostSeats = 400;
 
@@ -29,8 +37,13 @@ interface Bucket {
  * stops nobody else.
  *
  * @param now in milliseconds
+ * @param held in milliseconds, how long a refusal is kept back
  */
-export function seatRates(now: () => number = () => performance.now()): RequestHandler {
+export function seatRates(
+  now: () => number = () => performance.now(),
+  held: number = holdMs,
+): RequestHandler {
+  const waiting = new Map<string, number>();
   const buckets = memo<string, Bucket>({ name: 'what seats have sent', most: mostSeats });
   return (request, response, next) => {
     const token = String(request.params.token);
@@ -52,11 +65,26 @@ export function seatRates(now: () => number = () => performance.now()): RequestH
       at,
     });
     if (!isOver) return next();
-    response.set('Retry-After', '15');
-    throw new Refusal(
-      429,
-      said('refusals.seats.tooMuchAtOnce'),
-      said('refusals.seats.moreComesFromThisSeatThanCan'),
-    );
+    const others = waiting.get(token) ?? 0;
+    if (others >= mostHeld) {
+      request.destroy();
+      return;
+    }
+    waiting.set(token, others + 1);
+    setTimeout(() => {
+      const left = (waiting.get(token) ?? 1) - 1;
+      if (left > 0) waiting.set(token, left);
+      else waiting.delete(token);
+      if (response.destroyed) return;
+      response.set('Retry-After', '15');
+      next(tooMuch());
+    }, held).unref();
   };
 }
+
+const tooMuch = () =>
+  new Refusal(
+    429,
+    said('refusals.seats.tooMuchAtOnce'),
+    said('refusals.seats.moreComesFromThisSeatThanCan'),
+  );
