@@ -1,17 +1,25 @@
 import { t } from 'i18next';
+import { memo } from '#core/memo';
 import { localeNow } from '../app/languages.ts';
 import { siteClock } from './siteClock.ts';
 
 const cycles = { 12: 'h12', 24: 'h23' } as const;
 
+/** To make one takes a hundred times as long as to use it, and a floor tells the time at every seat. */
+const formats = memo<string, Intl.DateTimeFormat>({ name: 'forms of times', most: 50 });
+
 /** A time in words, in the site's zone and by its clocks, in the reader's language. */
 export function timeInWords(iso: string, options: Intl.DateTimeFormatOptions): string {
   const { timeZone, hours } = siteClock();
-  return new Intl.DateTimeFormat(localeNow(), {
+  const locale = localeNow();
+  const asked = {
     ...options,
     timeZone,
     ...(options.hour ? { hourCycle: cycles[hours] } : {}),
-  }).format(new Date(iso));
+  };
+  return formats
+    .of(`${locale} ${JSON.stringify(asked)}`, () => new Intl.DateTimeFormat(locale, asked))
+    .format(new Date(iso));
 }
 
 const time = { hour: '2-digit', minute: '2-digit' } as const;

@@ -1,18 +1,19 @@
 import Button from '@mui/material/Button';
-import { memo } from 'react';
+import { memo, useCallback } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Seat } from '#contract/workshops';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { stepTitle } from '#core/words/partWords';
-import { type FloorSeat, seatName, stepNumber } from './floorSeat.ts';
+import { useLatest } from '../../app/useLatest.ts';
+import { type FloorSeat, seatName } from './floorSeat.ts';
 import { Standing } from './Standing.tsx';
 import { Track } from './Track.tsx';
 
 interface LaneProps {
   readonly at: FloorSeat;
   readonly steps: readonly PlannedStep[];
+  /** Of each step. */
+  readonly titles: readonly string[];
   readonly startsAt: string;
-  /** Where the plan is, as a share of its length. */
-  readonly planShare: number;
   readonly isChosen: boolean;
   readonly choose: (seatId: string | undefined) => void;
   readonly visit: (at: FloorSeat) => void;
@@ -23,8 +24,8 @@ interface LaneProps {
 export const Lane = memo(function Lane({
   at,
   steps,
+  titles,
   startsAt,
-  planShare,
   isChosen,
   choose,
   visit,
@@ -32,12 +33,11 @@ export const Lane = memo(function Lane({
 }: LaneProps) {
   const { t } = useTranslation();
   const { seat, state } = at;
-  const current = steps.find(({ id }) => id === state.currentStepId);
-  const where = current
-    ? t('workshops.lane.step', {
-        stepNumber: stepNumber(steps, current.id),
-        stepTitle: stepTitle(t, current),
-      })
+  const latest = useLatest(at);
+  const visitIt = useCallback(() => visit(latest.current), [visit, latest]);
+  const current = steps.findIndex(({ id }) => id === state.currentStepId);
+  const where = steps[current]
+    ? t('workshops.lane.step', { stepNumber: current + 1, stepTitle: titles[current] })
     : t('workshops.lane.done');
   return (
     <li
@@ -53,30 +53,54 @@ export const Lane = memo(function Lane({
       >
         <span className="mono">{seat.number}</span> {seat.name}
       </button>
-      <Track state={state} steps={steps} planShare={planShare} />
+      <Track state={state} steps={steps} titles={titles} />
       <Standing at={at} startsAt={startsAt} />
-      <div className="lane-buttons">
-        <Button
-          id={`mistake-${seat.id}`}
-          variant="outlined"
-          color="inherit"
-          aria-label={t('workshops.lane.logAMistakeAtSeat', { number: seat.number })}
-          onClick={({ currentTarget }) => openGrid(seat.id, currentTarget)}
-          sx={buttonStyle}
-        >
-          {t('workshops.lane.mistake')}
-        </Button>
-        <Button
-          variant={state.help ? 'contained' : 'outlined'}
-          color={state.help ? 'primary' : 'inherit'}
-          aria-label={t('workshops.lane.visitSeat', { number: seat.number })}
-          onClick={() => visit(at)}
-          sx={buttonStyle}
-        >
-          {t('workshops.lane.visit')}
-        </Button>
-      </div>
+      <LaneButtons
+        seat={seat}
+        asksForHelp={state.help !== null}
+        visit={visitIt}
+        openGrid={openGrid}
+      />
     </li>
+  );
+});
+
+interface LaneButtonsProps extends Pick<LaneProps, 'openGrid'> {
+  readonly seat: Seat;
+  readonly asksForHelp: boolean;
+  readonly visit: () => void;
+}
+
+/** They stay as they are while the clock moves on. */
+const LaneButtons = memo(function LaneButtons({
+  seat: { id, number },
+  asksForHelp,
+  visit,
+  openGrid,
+}: LaneButtonsProps) {
+  const { t } = useTranslation();
+  return (
+    <div className="lane-buttons">
+      <Button
+        id={`mistake-${id}`}
+        variant="outlined"
+        color="inherit"
+        aria-label={t('workshops.lane.logAMistakeAtSeat', { number })}
+        onClick={({ currentTarget }) => openGrid(id, currentTarget)}
+        sx={buttonStyle}
+      >
+        {t('workshops.lane.mistake')}
+      </Button>
+      <Button
+        variant={asksForHelp ? 'contained' : 'outlined'}
+        color={asksForHelp ? 'primary' : 'inherit'}
+        aria-label={t('workshops.lane.visitSeat', { number })}
+        onClick={visit}
+        sx={buttonStyle}
+      >
+        {t('workshops.lane.visit')}
+      </Button>
+    </div>
   );
 });
 

@@ -1,3 +1,4 @@
+import { type CSSProperties, useMemo } from 'react';
 import { useTranslation } from 'react-i18next';
 import { plannedStepAt } from '#core/pace/againstPlan';
 import { elapsedMinutes } from '#core/pace/phase';
@@ -33,21 +34,27 @@ export function Lanes({
   const { t } = useTranslation();
   const elapsed = elapsedMinutes(startsAt, now);
   const share = Math.min(1, Math.max(0, elapsed / totalMinutes(steps)));
+  // Worked out once for all lanes: each of them has every step.
+  const titles = useMemo(() => steps.map((step) => stepTitle(t, step)), [t, steps]);
   return (
     <>
       <div className="lane-head">
         <span>{t('workshops.lanes.seat')}</span>
-        <PlanScale steps={steps} elapsed={elapsed} share={share} />
+        <PlanScale steps={steps} titles={titles} elapsed={elapsed} share={share} />
         <span>{t('workshops.lanes.againstPlanChanceToFinish')}</span>
       </div>
-      <ul className="lanes" aria-label={t('workshops.lanes.seats')}>
+      <ul
+        className="lanes"
+        aria-label={t('workshops.lanes.seats')}
+        style={{ '--plan-share': share } as CSSProperties}
+      >
         {seats.map((at) => (
           <Lane
             key={at.seat.id}
             at={at}
             steps={steps}
+            titles={titles}
             startsAt={startsAt}
-            planShare={share}
             isChosen={at.seat.id === chosenId}
             choose={choose}
             visit={visit}
@@ -61,6 +68,8 @@ export function Lanes({
 
 interface PlanScaleProps {
   readonly steps: readonly PlannedStep[];
+  /** Of each step. */
+  readonly titles: readonly string[];
   readonly elapsed: number;
   readonly share: number;
 }
@@ -68,7 +77,7 @@ interface PlanScaleProps {
 /** Narrower than this share of the scale, a step has no room for its number. */
 const shareForNumber = 0.028;
 
-function PlanScale({ steps, elapsed, share }: PlanScaleProps) {
+function PlanScale({ steps, titles, elapsed, share }: PlanScaleProps) {
   const { t } = useTranslation();
   const planned = plannedStepAt(steps, elapsed);
   const total = totalMinutes(steps);
@@ -89,7 +98,7 @@ function PlanScale({ steps, elapsed, share }: PlanScaleProps) {
       </div>
       <div className="plan-numbers">
         {steps.map((step, index) => (
-          <span key={step.id} title={stepTitle(t, step)} style={{ flex: `${step.minutes} 0 0` }}>
+          <span key={step.id} title={titles[index]} style={{ flex: `${step.minutes} 0 0` }}>
             {step.minutes / total > shareForNumber ? index + 1 : '·'}
           </span>
         ))}

@@ -1,4 +1,5 @@
 import type { TFunction } from 'i18next';
+import { memo } from 'react';
 import { useTranslation } from 'react-i18next';
 import type { SeatState } from '#core/build/foldSeat';
 import { type PlannedStep, totalMinutes } from '#core/pace/stepMinutes';
@@ -9,12 +10,12 @@ import { Glyph } from '../../ui/Glyph.tsx';
 interface TrackProps {
   readonly state: SeatState;
   readonly steps: readonly PlannedStep[];
-  /** Where the plan is, as a share of its length. */
-  readonly planShare: number;
+  /** Of each step. */
+  readonly titles: readonly string[];
 }
 
-/** The plan's steps, wide as their minutes: filled where done, with a tick where staff have checked it, copper where the seat is, a cross where a mistake was made. */
-export function Track({ state, steps, planShare }: TrackProps) {
+/** The plan's steps, wide as their minutes: filled where done, with a tick where staff have checked it, copper where the seat is, a cross where a mistake was made. The time moves nothing here but the line of the plan, which is the style's. */
+export const Track = memo(function Track({ state, steps, titles }: TrackProps) {
   const { t } = useTranslation();
   const checked = new Set(state.checkedGood.map(({ stepId }) => stepId));
   const made = new Map<string, number>();
@@ -24,12 +25,12 @@ export function Track({ state, steps, planShare }: TrackProps) {
     made.set(madeAtStepId, (made.get(madeAtStepId) ?? 0) + 1);
   return (
     <div className="track" aria-hidden="true">
-      {steps.map((step) => {
+      {steps.map((step, index) => {
         const mistakes = made.get(step.id) ?? 0;
         return (
           <div
             key={step.id}
-            title={stepTitle(t, step)}
+            title={titles[index]}
             className={
               step === current
                 ? 'track-cell track-now'
@@ -65,10 +66,10 @@ export function Track({ state, steps, planShare }: TrackProps) {
           <span className="track-label">{laneLabel(t, current)}</span>
         </div>
       )}
-      <div className="track-plan" style={{ insetInlineStart: `${planShare * 100}%` }} />
+      <div className="track-plan" />
     </div>
   );
-}
+});
 
 /** The shortest name of a step: its places, or what it is about. */
 const laneLabel = (t: TFunction, step: PlannedStep): string =>

@@ -19,6 +19,9 @@ export interface SeatAsItIs {
 /** However much happens, it is worked out anew only so often. */
 const apartMs = 20_000;
 
+/** So many times as long as one takes, the device has for other things: a full room on an old tablet takes many seconds. */
+const restPerWork = 4;
+
 /**
  * What will be, from where the seats are: worked out in a worker, again when something has happened or a minute has gone
  * by.
@@ -45,22 +48,25 @@ export function useFloorForecast(
     const worker = forecastWorker();
     const room: Remote<ForecastWorker> = wrap<ForecastWorker>(worker);
     let [isOpen, isWorking, isAsked] = [true, false, false];
-    let begun = Number.NEGATIVE_INFINITY;
+    let next = Number.NEGATIVE_INFINITY;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const work = async () => {
-      [isWorking, isAsked, begun] = [true, false, performance.now()];
+      const begun = performance.now();
+      [isWorking, isAsked] = [true, false];
       try {
         const found = await room.now(eveningOf(latest.current));
         if (isOpen) setForecast(found);
       } finally {
         isWorking = false;
+        const ended = performance.now();
+        next = Math.max(begun + apartMs, ended + restPerWork * (ended - begun));
         if (isOpen && isAsked) later();
       }
     };
     const later = () => {
       isAsked = true;
       clearTimeout(timer);
-      if (!isWorking) timer = setTimeout(() => void work(), begun + apartMs - performance.now());
+      if (!isWorking) timer = setTimeout(() => void work(), next - performance.now());
     };
     ask.current = later;
     return () => {
