@@ -288,6 +288,10 @@ describe('backups of every day', () => {
     writeFileSync(join(folder, 'backups', 'encrypt-with.json'), '{');
     await expect(daily.makeIfDue()).rejects.toThrow();
     expect(await daily.kept()).toEqual([]);
+    expect(daily.lock.isSet()).toBe(true);
+    await daily.lock.set('three new anchors');
+    await daily.makeIfDue();
+    expect(await daily.kept()).toMatchObject([{ isEncrypted: true }]);
   });
 
   it('are locked by the page, which says so and writes it down', async () => {

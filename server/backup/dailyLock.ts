@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { readFile, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { type Lock, lockOf } from './format.ts';
@@ -29,6 +29,11 @@ export class DailyLock {
     if (text === undefined) return undefined;
     const { salt, key } = JSON.parse(text) as Record<keyof Lock, string>;
     return { salt: Buffer.from(salt, 'base64url'), key: Buffer.from(key, 'base64url') };
+  }
+
+  /** Whether a passphrase is set, readable or not: it can be set anew. */
+  isSet(): boolean {
+    return existsSync(this.#path);
   }
 
   /** From the next backup on; null for none. */

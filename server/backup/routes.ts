@@ -32,7 +32,7 @@ export function backupRoutes(
 
   api.serve(listBackups, async () => ({
     kept: await daily.kept(),
-    willEncrypt: (await daily.lock.read()) !== undefined,
+    willEncrypt: daily.lock.isSet(),
     contents: await selectContents(db),
   }));
 
