@@ -42,9 +42,12 @@ export function look({ text, called = text, designators }: Evidence): Look {
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const units = unitsIn(text, lettersOf(designators) === 'R');
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
-  // A bare number is ohms, unless it may be the print of a capacitor.
-  if (/^\d+([.,]\d+)?$/.test(text.trim()) && (!code || lettersOf(designators) === 'R'))
-    units.add('ohm');
+  // A bare number is ohms, unless it may be the print of a capacitor, or stands where crystals do.
+  if (/^\d+([.,]\d+)?$/.test(text.trim())) {
+    const letters = lettersOf(designators);
+    if (/^(X|Y|XTAL)$/.test(letters)) units.add('hertz');
+    else if (!code || letters === 'R') units.add('ohm');
+  }
   return {
     plainText,
     aboutText: text.replace(whatFor, ''),

@@ -9,17 +9,22 @@ import { driverArray } from './driving.ts';
 import { halfBridges } from './halfBridges.ts';
 import { lightRow } from './lightRow.ts';
 import { analogSwitches } from './logic/analogSwitches.ts';
+import { buffer } from './logic/buffers.ts';
 import { counter } from './logic/counters.ts';
 import { decoder } from './logic/decoders.ts';
 import { flipFlop } from './logic/flipFlops.ts';
 import { gate } from './logic/gates.ts';
+import { lineDecoder } from './logic/lineDecoders.ts';
+import { register } from './logic/registers.ts';
+import { selector } from './logic/selectors.ts';
 import { shiftRegister } from './logic/shiftRegisters.ts';
+import { upDownCounter } from './logic/upDown.ts';
 import { digit, manyColours, powerLight } from './manyLights.ts';
 import type { Model } from './model.ts';
-import { shuntReference } from './references.ts';
+import { shuntReference, twoLeadReference } from './references.ts';
 import { adjustableRegulator, regulator } from './regulators.ts';
 import { relay } from './relays.ts';
-import { thermometer, waitingSensor } from './reporting.ts';
+import { restingHall, thermometer, waitingSensor } from './reporting.ts';
 import { network, resistor, sliding } from './resistor.ts';
 import { closedBox } from './said/closedBox.ts';
 import { ownElements } from './said/ownElements.ts';
@@ -73,16 +78,23 @@ export const models: readonly Model[] = [
   lightRow,
   audioAmplifier,
   shuntReference,
+  twoLeadReference,
   coupled,
   driverArray,
   halfBridges,
   thermometer,
   waitingSensor,
+  restingHall,
   timer,
   gate,
   flipFlop,
+  register,
   counter,
+  upDownCounter,
   decoder,
+  lineDecoder,
+  selector,
+  buffer,
   shiftRegister,
   analogSwitches,
   sounder,

@@ -52,6 +52,69 @@ describe('more kinds of parts', () => {
     expect(leadsWanted(part)).toEqual(['plus', 'minus', 'alternating']);
   });
 
+  it.each([
+    // Fed from above its ground, as it must not be, it gives nothing; the supply is turned round for it.
+    ['regulator-to220', '7905', 'plus minus out', 12, -5],
+    ['regulator-to92', '79L12', 'plus minus out', 16, -12],
+  ] as const)(
+    'a %s %s gives its voltage below its ground',
+    async (family, number, nets, volt, out) => {
+      const rows: Wired[] = [
+        [line(family, 'U1', type(number)), nets],
+        [resistor('R1', 1000), 'plus out'],
+      ];
+      const course = await solved(rows, volt);
+      expect(course('v(out)').mean - volt).toBeCloseTo(out, 1);
+    },
+  );
+
+  it('an LM337 gives 1.25 V times one and the ratio of its resistors, below', async () => {
+    const course = await solved(
+      [
+        [line('regulator-to220', 'U1', type('LM337')), 'adj minus out'],
+        [resistor('R1', 120), 'adj out'],
+        [resistor('R2', 360), 'plus adj'],
+        [resistor('R3', 1000), 'plus out'],
+      ],
+      12,
+    );
+    expect(course('v(out)').mean - 12).toBeCloseTo(-1.25 * (1 + 360 / 120), 1);
+  });
+
+  it.each([
+    ['LM336-2.5', 2.49],
+    ['LM385-1.2', 1.235],
+    ['LM335', 2.95],
+  ] as const)(
+    'an %s holds its voltage, once its leads are told, and is a diode the other way',
+    async (number, volt) => {
+      const bare = line('chip-to92', 'U1', type(number));
+      expect(modelOf({ part: bare })).toBeUndefined();
+      expect(leadsWanted(bare)).toEqual(['anode', 'cathode']);
+      const part = withLeads(bare, 'unused', 'cathode', 'anode');
+      const across = async (nets: string) =>
+        (
+          await solved(
+            [
+              [part, nets],
+              [resistor('R1', 1500), 'plus k'],
+            ],
+            6,
+          )
+        )('v(k)').mean;
+      expect(await across('- k minus')).toBeCloseTo(volt, 1);
+      expect(await across('- minus k')).toBeCloseTo(0.65, 1);
+    },
+  );
+
+  it('an SS49E with no magnet near gives half its supply', async () => {
+    const rows: Wired[] = [
+      [line('chip-to92', 'U1', type('SS49E')), 'plus minus out'],
+      [resistor('R1', 100_000), 'out minus'],
+    ];
+    expect(await voltAt(rows, 5, 'out')).toBeCloseTo(2.5, 1);
+  });
+
   it('a relay closes its working contact on its voltage, and not on a third of it', async () => {
     const relay = withLeads(
       line('relay', 'K1', type('SRD-05VDC-SL-C'), 5),

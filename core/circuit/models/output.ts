@@ -24,6 +24,27 @@ export function pushPull(
 }
 
 /**
+ * The same, with a third state: while it is off, nothing but a leak flows.
+ *
+ * @param isOn an expression from 0 to 1
+ */
+export const threeState = (
+  at: At,
+  of: string,
+  { plus, minus }: { readonly plus: string; readonly minus: string },
+  out: string,
+  volt: string,
+  ohm: number,
+  isOn: string,
+): string[] => {
+  const gives = `((${isOn})/${figure(ohm)}+1e-9)*(${volt}-V(${out},${minus}))`;
+  return [
+    `${named('B', at, `o${of}`)} ${minus} ${out} I = ${gives}`,
+    `${named('B', at, `s${of}`)} ${plus} ${minus} I = max(0, ${gives})`,
+  ];
+};
+
+/**
  * An open collector or drain: takes up to `ampere` to minus while it is on, within some hundred millivolts of it.
  *
  * @param isOn an expression from 0 to 1

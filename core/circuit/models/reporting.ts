@@ -70,3 +70,27 @@ export const waitingSensor: Model = {
     ];
   },
 };
+
+/** A Hall sensor with no magnet near: half its supply (from memory of its data sheet). */
+export const restingHall: Model = {
+  id: 'resting-hall',
+  source: 'no magnet near: half its supply ± 5 %, some 6 mA; from memory of its data sheet',
+  assumes: makers,
+  takes: (part) =>
+    typeOf(part)?.number === 'SS49E' && hasLeads(['supply', 'output', 'ground'])({ part }),
+  cards: (at) => {
+    const rails = { plus: lead(at, 'supply'), minus: lead(at, 'ground') };
+    const half = at.draw(0.5, from(0.475, 0.525));
+    return [
+      ...pushPull(
+        at,
+        't',
+        rails,
+        lead(at, 'output'),
+        `${figure(half)}*max(0,V(${rails.plus},${rails.minus}))`,
+        100,
+      ),
+      ...ownCurrent(at, rails, at.draw(6e-3, from(4e-3, 1e-2))),
+    ];
+  },
+};

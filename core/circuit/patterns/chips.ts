@@ -1,22 +1,29 @@
 import { amplifierPinsOf } from '../models/chipPins.ts';
-import type { Pattern } from './pattern.ts';
+import type { Pattern, PatternId } from './pattern.ts';
 import { isA, onNet } from './seeing.ts';
 
-/** Chips that do one thing, whatever is joined to them. */
+/** Chips that do one thing, whatever is joined to them, by the models that do it. */
+const purposes = {
+  counter: ['counter', 'up-down-counter'],
+  decoder: ['decoder'],
+  'line-decoder': ['line-decoder'],
+  selector: ['selector'],
+  'shift-register': ['shift-register'],
+  register: ['register', 'flip-flop'],
+  buffer: ['buffer'],
+  'light-row': ['light-row'],
+  'audio-amplifier': ['audio-amplifier'],
+  'driver-array': ['driver-array'],
+  'half-bridges': ['half-bridges'],
+  'analog-switches': ['analog-switches'],
+} as const satisfies Partial<Readonly<Record<PatternId, readonly string[]>>>;
+
 export const chipsOfOnePurpose: readonly Pattern[] = (
-  [
-    'counter',
-    'decoder',
-    'light-row',
-    'audio-amplifier',
-    'driver-array',
-    'half-bridges',
-    'analog-switches',
-  ] as const
-).map((id) => ({
+  Object.entries(purposes) as [keyof typeof purposes, readonly string[]][]
+).map(([id, models]) => ({
   id,
   find: ({ devices }) =>
-    devices.filter((device) => isA(device, id)).map(({ place }) => ({ places: [place] })),
+    devices.filter((device) => isA(device, ...models)).map(({ place }) => ({ places: [place] })),
 }));
 
 /** Compares two nets, of which at least one is no pole of the supply. */
@@ -42,7 +49,14 @@ export const regulating: Pattern = {
   find: ({ devices }) =>
     devices
       .filter((device) =>
-        isA(device, 'regulator', 'adjustable-regulator', 'zener', 'shunt-reference'),
+        isA(
+          device,
+          'regulator',
+          'adjustable-regulator',
+          'zener',
+          'shunt-reference',
+          'two-lead-reference',
+        ),
       )
       .map(({ place }) => ({ places: [place] })),
 };

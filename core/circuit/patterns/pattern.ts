@@ -9,6 +9,11 @@ export const patternIds = [
   'schmitt-oscillator',
   'counter',
   'decoder',
+  'line-decoder',
+  'selector',
+  'shift-register',
+  'register',
+  'buffer',
   'light-row',
   'audio-amplifier',
   'driver-array',
@@ -35,7 +40,7 @@ export interface Block {
   readonly volt?: number;
 }
 
-/** A way in which parts are often joined, and how it is known. One file each. */
+/** A way in which parts are often joined, and how it is known. */
 export interface Pattern {
   readonly id: PatternId;
   readonly find: (seeing: Seeing) => readonly Omit<Block, 'pattern'>[];

@@ -150,6 +150,13 @@ describe('patterns (common practice, and the formulas of data sheets)', () => {
     ['ULN2003', 16, 'driver-array'],
     ['L293D', 16, 'half-bridges'],
     ['4066', 14, 'analog-switches'],
+    ['4510', 16, 'counter'],
+    ['74HC138', 16, 'line-decoder'],
+    ['74HC151', 16, 'selector'],
+    ['74HC595', 16, 'shift-register'],
+    ['74HC273', 20, 'register'],
+    ['4013', 14, 'register'],
+    ['74HC244', 20, 'buffer'],
   ] as const)('what a %s is for, whatever is joined to it', (number, count, pattern) => {
     expect(found([dip('U1', number, count, { 1: 'plus', 2: 'minus' })])).toEqual([
       `${pattern}: U1`,

@@ -1,7 +1,7 @@
 import type { Part } from '../../parts/part.ts';
 import type { Circuit, SupplyAt } from '../circuit.ts';
 import { type Analysis, netlistOf, nodeOf, usualConditions } from '../netlist.ts';
-import { coursesOf } from '../readings/solve.ts';
+import { coursesOf, type Vectors } from '../readings/solve.ts';
 import type { Stage } from '../readings/stage.ts';
 import { nominalDraw } from '../spread.ts';
 import type { Course } from '../swing.ts';
@@ -47,12 +47,12 @@ export const stageOf = (circuit: Circuit, volt: number): Stage => ({
   feed: { volt, freshVolt: volt, tiredVolt: volt, ohm: 0.001 },
 });
 
-/** What a circuit of parts as printed does, by vector. */
-export async function solved(
+/** What a circuit of parts as printed does, point by point. */
+export async function vectorsOf(
   rows: readonly Wired[],
   volt: number,
-  analysis: Analysis = { kind: 'point' },
-): Promise<(vector: string) => Course> {
+  analysis: Analysis,
+): Promise<Vectors> {
   const circuit = wired(rows);
   const run = await testEngine.run(
     netlistOf({
@@ -67,9 +67,21 @@ export async function solved(
     }),
   );
   if (!run.ok) throw new Error(`${run.why}: ${run.says}`);
-  return coursesOf(run.vectors, analysis);
+  return run.vectors;
 }
 
+/** What a circuit of parts as printed does once it has settled, by vector. */
+export const solved = async (
+  rows: readonly Wired[],
+  volt: number,
+  analysis: Analysis = { kind: 'point' },
+): Promise<(vector: string) => Course> =>
+  coursesOf(await vectorsOf(rows, volt, analysis), analysis);
+
 /** The voltage of a net, in the middle where it moves. */
-export const voltAt = async (rows: readonly Wired[], volt: number, net: string): Promise<number> =>
-  (await solved(rows, volt))(`v(${nodeOf(net, atEnds)})`).mean;
+export const voltAt = async (
+  rows: readonly Wired[],
+  volt: number,
+  net: string,
+  analysis?: Analysis,
+): Promise<number> => (await solved(rows, volt, analysis))(`v(${nodeOf(net, atEnds)})`).mean;

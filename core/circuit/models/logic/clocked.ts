@@ -2,7 +2,7 @@ import { from } from '../../spread.ts';
 import { isType, typeOf } from '../amounts.ts';
 import { latch, stateOf } from '../latch.ts';
 import { type At, figure, inside, type Model, named, worked } from '../model.ts';
-import { ownCurrent, pinCapacitance, pullDown, pushPull } from '../output.ts';
+import { ownCurrent, pinCapacitance, pullDown, pushPull, threeState } from '../output.ts';
 import { driveOhm, schmittInput, thresholdsOf } from './levels.ts';
 
 /** An expression that is 0 or 1, or on its way. */
@@ -15,6 +15,20 @@ export const oneOf = (...all: readonly Bit[]): Bit => `(${all.join('+')})`;
 /** A kept number as a bit, whatever little it has lost. */
 export const isOne = (kept: string): Bit => `0.5*(1+tanh(12*(${kept}-0.5)))`;
 export const either = (...all: readonly Bit[]): Bit => not(both(...all.map(not)));
+/** Whether bits are a number: one expression a bit, the lowest first. */
+export const isNumber = (value: number, bits: readonly Bit[]): Bit =>
+  both(...bits.map((bit, index) => ((value >> index) & 1 ? bit : not(bit))));
+/** The number that bits are, the lowest first. */
+export const numberOf = (bits: readonly Bit[]): string =>
+  `(${bits.map((bit, index) => `${2 ** index}*${bit}`).join('+')})`;
+
+/** What a chip makes of one of its pins. */
+export type ReadsPin = (pin: number) => Bit;
+/** Holds while all of these pins are low. */
+export const low =
+  (...pins: readonly number[]) =>
+  (read: ReadsPin): Bit =>
+    both(...pins.map((pin) => not(read(pin))));
 
 /** What keeps a number: takes over its input when its clock rises; while it is cleared or set it does not listen. */
 export interface Register {
@@ -22,9 +36,9 @@ export interface Register {
   readonly data: string;
   readonly clock: Bit;
   readonly clear?: Bit;
-  /** To one, or to another number. */
+  /** To one, or to another number: a figure, or an expression. */
   readonly set?: Bit;
-  readonly setTo?: number;
+  readonly setTo?: number | string;
   /** Follows its input as long as its clock is high. */
   readonly isTransparent?: true;
   /** It counts: while it is cleared it runs back past all other numbers, which no output may show. */
@@ -40,15 +54,54 @@ export interface ClockedChip {
   /** Pins that are read; see `unjoinedReads`. */
   readonly ins: readonly number[];
   /** In their order; each may speak of all of them. */
-  readonly registers: (read: (pin: number) => Bit, kept: (index: number) => string) => Register[];
+  readonly registers: (read: ReadsPin, kept: (index: number) => string) => Register[];
   readonly outs: (
-    read: (pin: number) => Bit,
+    read: ReadsPin,
     kept: (index: number) => string,
   ) => readonly (readonly [number, Bit])[];
   /** The slowest output comes round once in so many rounds of the clock. */
   readonly divides: number;
   /** Its outputs only pull down. */
   readonly isOpen?: true;
+  /** Whether an output lets go of what it is joined to. */
+  readonly letsGo?: (read: ReadsPin, out: number) => Bit;
+}
+
+interface Forcing {
+  readonly cards: readonly string[];
+  /** From 0 to 1. */
+  readonly volt: string;
+}
+const unforced: Forcing = { cards: [], volt: '0' };
+
+/** It begins when the outputs have let go. */
+function forcedBy(at: At, of: string, ...latched: readonly string[]): Forcing {
+  const on = worked(at, `f${of}`, `0.5*(1+tanh(40*(${stateOf(at, of)}-0.85)))`);
+  return { cards: [...latched, on.card], volt: on.volt };
+}
+
+/**
+ * What forces a bit goes on, once begun, until that is done: its own output may be what asks for it.
+ *
+ * @param undone how far the bit is from what it is forced to: an expression
+ */
+const forcing = (at: At, of: string, asks: string, undone: string): Forcing =>
+  forcedBy(at, of, ...latch(at, of, `${asks}+${stateOf(at, of)}*tanh(3*(${undone}))`, 0.6, 0.4));
+
+/**
+ * What forces a count begins when it has been asked for longer than outputs that change together are both high, and
+ * goes on for long enough after: what was counted to may be what asks for it.
+ */
+function lastingForcing(at: At, of: string, asks: string): Forcing {
+  const [asked, lasting] = [inside(at, `n${of}`), inside(at, `l${of}`)];
+  return forcedBy(
+    at,
+    of,
+    `${named('B', at, `n${of}`)} ${asked} 0 V = ${asks}`,
+    `${named('R', at, `l${of}`)} ${asked} ${lasting} 1g`,
+    `${named('C', at, `l${of}`)} ${lasting} 0 ${figure((at.flipSeconds * 2) / 1e9)}`,
+    ...latch(at, of, `V(${lasting})`, 0.75, 0.25),
+  );
 }
 
 /**
@@ -57,49 +110,31 @@ export interface ClockedChip {
  */
 function registerCards(at: At, index: number, is: Register): string[] {
   const { data, clock, clear: clearing, set = '0', setTo = 1, isTransparent, isCount } = is;
-  // Once begun, clearing goes on until it is done: its own output may be what asks for it.
   const kept = [`r${index}`, ...(isTransparent ? [] : [`m${index}`])];
   const left = kept.map((of) => `abs(V(${inside(at, of)}))`).join('+');
-  // And it begins when the outputs have let go.
-  const clear =
-    clearing === undefined
-      ? null
-      : worked(at, `c${index}`, `0.5*(1+tanh(40*(${stateOf(at, `z${index}`)}-0.85)))`);
-  const isFree = `(1-${clear?.volt ?? 0})*(1-${set})`;
+  const clears = (asks: string): Forcing =>
+    isCount ? lastingForcing(at, `z${index}`, asks) : forcing(at, `z${index}`, asks, left);
+  const clear = clearing === undefined ? unforced : clears(clearing);
+  const sets: Forcing =
+    isCount && set !== '0' ? lastingForcing(at, `s${index}`, set) : { cards: [], volt: set };
   const held = (of: string, gate: string, input: string): string[] => {
     const node = inside(at, of);
-    const open = worked(at, `g${of}`, `${isFree}*${gate}`);
+    const open = worked(at, `g${of}`, `(1-${clear.volt})*(1-${sets.volt})*${gate}`);
     const follows = `${open.volt}*(${input}-V(${node}))`;
-    const sets = set === '0' ? '' : `+${set}*(1-${clear?.volt ?? 0})*(${setTo}-V(${node}))`;
-    const forced = `${sets}${clear ? `-${clear.volt}*V(${node})` : ''}`;
+    const set = sets.volt === '0' ? '' : `+${sets.volt}*(1-${clear.volt})*(${setTo}-V(${node}))`;
+    const cleared = clear.volt === '0' ? '' : `-${clear.volt}*V(${node})`;
     return [
       open.card,
-      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${forced})`,
+      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${set}${cleared})`,
       `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e10)}`,
     ];
   };
   const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
   const high = `0.5*(1+tanh(40*(${clock}-0.75)))`;
-  // Outputs that change at the same time are both high for a moment, which is too short to clear a count.
-  const lasting = inside(at, `l${index}`);
-  const asked = isCount ? `V(${lasting})` : clearing;
-  const lasts = isCount
-    ? [
-        `${named('B', at, `n${index}`)} ${inside(at, `n${index}`)} 0 V = ${clearing ?? '0'}`,
-        `${named('R', at, `l${index}`)} ${inside(at, `n${index}`)} ${lasting} 1g`,
-        `${named('C', at, `l${index}`)} ${lasting} 0 ${figure((at.flipSeconds * 2) / 1e9)}`,
-      ]
-    : [];
-  const clears = clear
-    ? [
-        ...lasts,
-        ...latch(at, `z${index}`, `${asked}+0.5*tanh(3*(${left}))`, 0.75, 0.25),
-        clear.card,
-      ]
-    : [];
-  if (isTransparent) return [...clears, ...held(`r${index}`, high, data)];
+  const forced = [...clear.cards, ...sets.cards];
+  if (isTransparent) return [...forced, ...held(`r${index}`, high, data)];
   return [
-    ...clears,
+    ...forced,
     ...held(`m${index}`, low, data),
     ...held(`r${index}`, high, `V(${inside(at, `m${index}`)})`),
   ];
@@ -150,7 +185,11 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
         return [out.card, pullDown(at, `q${pin}`, at.node(pin), rails.minus, isOn, 0.04)];
       }
       const volt = `max(0,V(${rails.plus},${rails.minus}))*${out.volt}`;
-      return [out.card, ...pushPull(at, `p${pin}`, rails, at.node(pin), volt, driveOhm(at))];
+      const goes = [at, `p${pin}`, rails, at.node(pin), volt, driveOhm(at)] as const;
+      return [
+        out.card,
+        ...(chip.letsGo ? threeState(...goes, not(chip.letsGo(read, pin))) : pushPull(...goes)),
+      ];
     }),
     ...ownCurrent(at, rails, at.draw(2e-5, from(1e-6, 4e-4))),
   ];

@@ -5,7 +5,9 @@ import {
   type ClockedChip,
   clockedModel,
   not,
+  numberOf,
   oneOf,
+  type ReadsPin,
   type Register,
 } from './clocked.ts';
 import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
@@ -21,7 +23,7 @@ const counting = (clock: Bit, clear: Bit, kept: Kept, index = 0): Register => ({
 });
 
 /** Whether a count is `value`, or that and any number of whole turns. */
-function isAt(count: string, turn: number, value: number): Bit {
+export function isAt(count: string, turn: number, value: number): Bit {
   const edge = Math.cos(Math.PI / turn);
   const steep = 4 / (1 - edge);
   return `0.5*(1+tanh(${figure(steep)}*(cos(${figure((2 * Math.PI) / turn)}*(${count}-${value}))-${figure(edge)})))`;
@@ -83,7 +85,7 @@ const ripple = (
 const showing = (
   numbers: RegExp,
   segments: Readonly<Record<Segment, number>>,
-  shown: (read: (pin: number) => Bit) => Bit,
+  shown: (read: ReadsPin) => Bit,
   ins: readonly number[],
 ): ClockedChip => ({
   numbers,
@@ -109,7 +111,7 @@ const showing = (
 });
 
 /** Whether a binary digit is set in a count that begins anew at `turn`. */
-const bitIn = (count: string, turn: number, digit: number): Bit =>
+export const bitIn = (count: string, turn: number, digit: number): Bit =>
   turn === 2 ** (digit + 1)
     ? bitOf(count, digit)
     : oneOf(
@@ -121,9 +123,9 @@ const bitIn = (count: string, turn: number, digit: number): Bit =>
 /** A counter among others in one body: what it counts, to where, and the pin of each binary digit. */
 interface Counter {
   readonly turn: number;
-  readonly clock: (read: (pin: number) => Bit) => Bit;
-  readonly clear: (read: (pin: number) => Bit) => Bit;
-  readonly set?: { readonly when: (read: (pin: number) => Bit) => Bit; readonly to: number };
+  readonly clock: (read: ReadsPin) => Bit;
+  readonly clear: (read: ReadsPin) => Bit;
+  readonly set?: { readonly when: (read: ReadsPin) => Bit; readonly to: number };
   readonly outs: readonly number[];
 }
 
@@ -164,9 +166,8 @@ const twice = (numbers: RegExp, turn: number): ClockedChip =>
 
 /** One that halves and one of five or eight, cleared by two inputs, and set to nine by two others where it has them. */
 const halfAndRest = (numbers: RegExp, rest: 5 | 8): ClockedChip => {
-  type Read = (pin: number) => Bit;
-  const setsNine = (read: Read) => (rest === 5 ? both(read(6), read(7)) : '0');
-  const clear = (read: Read) => both(read(2), read(3), not(setsNine(read)));
+  const setsNine = (read: ReadsPin) => (rest === 5 ? both(read(6), read(7)) : '0');
+  const clear = (read: ReadsPin) => both(read(2), read(3), not(setsNine(read)));
   const nine = (to: number) => (rest === 5 ? { set: { when: setsNine, to } } : {});
   return several(
     numbers,
@@ -219,11 +220,11 @@ const loadable = (numbers: RegExp, turn: 10 | 16): ClockedChip => ({
   divides: turn,
   registers: (read, kept) => {
     const more = `floor(${kept(0)}+0.5)+${both(read(7), read(10))}`;
-    const given = [3, 4, 5, 6].map((pin, digit) => `${2 ** digit}*${read(pin)}`).join('+');
+    const given = numberOf([3, 4, 5, 6].map(read));
     return [
       {
         ...counting(read(2), not(read(1)), kept),
-        data: `${read(9)}*(${more})+(1-${read(9)})*(${given})`,
+        data: `${read(9)}*(${more})+(1-${read(9)})*${given}`,
       },
     ];
   },

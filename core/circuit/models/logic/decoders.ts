@@ -4,15 +4,12 @@ import {
   type ClockedChip,
   clockedModel,
   either,
+  isNumber,
   isOne,
   not,
   oneOf,
 } from './clocked.ts';
-import { type Digit, digits, type Segment, segmentsOf, withTails } from './segments.ts';
-
-/** Whether four bits are a digit: one expression a bit, the lowest first. */
-const isDigit = (digit: Digit, bits: readonly Bit[]): Bit =>
-  both(...bits.map((bit, index) => ((digit >> index) & 1 ? bit : not(bit))));
+import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
 
 /** Each segment by its pin, lit where four bits are a digit that has it; dark above nine. */
 const segmentOuts = (
@@ -23,7 +20,7 @@ const segmentOuts = (
 ) =>
   Object.entries(pins).map(([segment, pin]) => {
     const having = digits.filter((digit) => segmentsOf(digit, drawn).includes(segment as Segment));
-    return [pin, shown(oneOf(...having.map((digit) => isDigit(digit, bits))))] as const;
+    return [pin, shown(oneOf(...having.map((digit) => isNumber(digit, bits))))] as const;
   });
 
 /** Four bits to seven segments. The bits are kept while pin 5 is high. */
@@ -76,7 +73,7 @@ const atOnce = (numbers: RegExp, isOpen: boolean): ClockedChip => ({
   registers: () => [],
   outs: (read) => {
     const bits = [7, 1, 2, 6].map(read);
-    const isShown = both(read(4), either(read(5), not(isDigit(0, bits))));
+    const isShown = both(read(4), either(read(5), not(isNumber(0, bits))));
     return segmentOuts({ a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 }, bits, (lit) => {
       const on = both(read(4), either(not(read(3)), both(isShown, lit)));
       return isOpen ? not(on) : on;
@@ -84,47 +81,10 @@ const atOnce = (numbers: RegExp, isOpen: boolean): ClockedChip => ({
   },
 });
 
-/** Four bits to one of ten, which is low. */
-const oneLow = (numbers: RegExp): ClockedChip => ({
-  numbers,
-  plus: 16,
-  minus: 8,
-  ins: [15, 14, 13, 12],
-  divides: 1,
-  registers: () => [],
-  outs: (read) =>
-    [1, 2, 3, 4, 5, 6, 7, 9, 10, 11].map(
-      (pin, index) => [pin, not(isDigit(index as Digit, [15, 14, 13, 12].map(read)))] as const,
-    ),
-});
-
-/** Four bits to one of ten. */
-const toTen: ClockedChip = {
-  numbers: /^4028$/,
-  plus: 16,
-  minus: 8,
-  ins: [10, 13, 12, 11],
-  divides: 1,
-  registers: () => [],
-  outs: (read) =>
-    [3, 14, 2, 15, 1, 6, 7, 4, 9, 5].map(
-      (pin, digit) =>
-        [
-          pin,
-          both(
-            ...[10, 13, 12, 11].map((input, bit) =>
-              (digit >> bit) & 1 ? read(input) : not(read(input)),
-            ),
-          ),
-        ] as const,
-    ),
-};
-
+/** From four bits to what a display shows. */
 export const decoder = clockedModel('decoder', [
   toSegments,
   toEitherSegments,
   atOnce(/^74[A-Z]*47$/, true),
   atOnce(/^74[A-Z]*48$/, false),
-  toTen,
-  oneLow(/^74[A-Z]*42$/),
 ]);

@@ -1,26 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { farad, line, ohm, type } from '../../../order/testing/kits.ts';
+import { line } from '../../../order/testing/kits.ts';
 import { readStage } from '../../readings/readStage.ts';
+import { at14, at16, clock, dip, film, inputs, over, pins, resistor } from '../../testing/chips.ts';
 import { testEngine } from '../../testing/engine.ts';
 import { solved, stageOf, voltAt, type Wired, wired } from '../../testing/wired.ts';
 import { digits, type Segment, segments } from './segments.ts';
-
-const resistor = (place: string, amount: number) => line('resistor-axial', place, ohm(amount));
-const film = (place: string, amount: number) => line('capacitor-film', place, farad(amount));
-const dip = (place: string, number: string, pins: number) =>
-  line('ic-dip', place, type(number), pins);
-const pins = (count: number, at: Readonly<Record<number, string>>) =>
-  Array.from({ length: count }, (_, index) => at[index + 1] ?? '-').join(' ');
-/** A Schmitt inverter that swings at some 120 Hz. */
-const clock: Wired[] = [
-  [dip('U9', '40106', 14), pins(14, { 1: 'cap', 2: 'clk', 7: 'minus', 14: 'plus' })],
-  [resistor('R99', 100_000), 'clk cap'],
-  [film('C99', 1e-7), 'cap minus'],
-];
-const over = (seconds: number) =>
-  ({ kind: 'time', stopSeconds: seconds, stepSeconds: seconds / 800 }) as const;
-const at16 = { 8: 'minus', 16: 'plus' };
-const at14 = { 7: 'minus', 14: 'plus' };
 
 /** What chips do, and their pins: data sheets, from memory. */
 describe('chips that count', () => {
@@ -278,8 +262,6 @@ describe('chips that count', () => {
 });
 
 describe('chips that decode', () => {
-  const inputs = (value: number, at: readonly number[]) =>
-    Object.fromEntries(at.map((pin, bit) => [pin, (value >> bit) & 1 ? 'plus' : 'minus']));
   /** Digits as anybody draws them. */
   const drawn = [
     'abcdef',

@@ -131,6 +131,7 @@ export const capacitors = {
     'tant',
   ],
   'capacitor-trimmer': [
+    'trimmer',
     'trimmer capacitor',
     'trim capacitor',
     'variable capacitor',

@@ -53,7 +53,7 @@ export const icDip: PartFamily<'ic-dip'> = {
       'clock',
       'adjustable-regulator',
     ],
-    not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|fassung|sockel|voet|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
+    not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|fassung|sockel|voet|zocalo|support|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
     types: [
       /\b(NE|LM|TLC|SE|ICM|NA)?(7?555|556)[A-Z]*\b/i,
       /\bLM\d{3,4}[A-Z]*\b/i,

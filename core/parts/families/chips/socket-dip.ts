@@ -34,7 +34,7 @@ export const socketDip: PartFamily<'socket-dip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+)\b/,
+    not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+|rca|phono|cinch|din|midi|xlr|bnc)\b/,
   },
   words: {
     one: 'chip socket',
