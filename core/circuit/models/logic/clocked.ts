@@ -25,7 +25,7 @@ export const numberOf = (bits: readonly Bit[]): string =>
 /** What a chip makes of one of its pins. */
 export type ReadsPin = (pin: number) => Bit;
 /** Holds while all of these pins are low. */
-export const low =
+export const allLow =
   (...pins: readonly number[]) =>
   (read: ReadsPin): Bit =>
     both(...pins.map((pin) => not(read(pin))));
@@ -121,11 +121,12 @@ function registerCards(at: At, index: number, is: Register): string[] {
     const node = inside(at, of);
     const open = worked(at, `g${of}`, `(1-${clear.volt})*(1-${sets.volt})*${gate}`);
     const follows = `${open.volt}*(${input}-V(${node}))`;
-    const set = sets.volt === '0' ? '' : `+${sets.volt}*(1-${clear.volt})*(${setTo}-V(${node}))`;
+    const towards =
+      sets.volt === '0' ? '' : `+${sets.volt}*(1-${clear.volt})*(${setTo}-V(${node}))`;
     const cleared = clear.volt === '0' ? '' : `-${clear.volt}*V(${node})`;
     return [
       open.card,
-      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${set}${cleared})`,
+      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${towards}${cleared})`,
       `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e10)}`,
     ];
   };
@@ -213,6 +214,13 @@ function usedRegisters(
   return registers.flatMap((register, index) => (used.has(index) ? [[index, register]] : []));
 }
 
+/** Whether it keeps what was; what only follows its inputs is worked out at rest. */
+const keeps = ({ registers }: ClockedChip): boolean =>
+  registers(
+    () => '0',
+    () => '0',
+  ).some(({ isTransparent }) => !isTransparent);
+
 /** A model for the chips of a table. */
 export const clockedModel = (id: string, chips: readonly ClockedChip[]): Model => {
   const chipOf = (part: At['part']) => {
@@ -223,7 +231,7 @@ export const clockedModel = (id: string, chips: readonly ClockedChip[]): Model =
     id,
     source: 'what it does and its pins from memory of data sheets; it begins at nothing',
     isActive: true,
-    needsTime: true,
+    ...(chips.some(keeps) ? { needsTime: true } : {}),
     takes: (part) => isType(part, 'logic') && chipOf(part) !== undefined,
     divides: (part) => chipOf(part)?.divides ?? 1,
     cards: (at) => {

@@ -1,11 +1,11 @@
 import {
+  allLow,
   type Bit,
   both,
   type ClockedChip,
   clockedModel,
   isNumber,
   isOne,
-  low,
   not,
   type ReadsPin,
 } from './clocked.ts';
@@ -41,7 +41,7 @@ const lines = (
 });
 
 interface How {
-  /** The chosen output is low, all others high. */
+  /** The chosen output is allLow, all others high. */
   readonly isLow?: boolean;
   readonly isOpen?: true;
   readonly plus?: number;
@@ -52,8 +52,8 @@ interface How {
 
 const at42: Lines = { ins: [15, 14, 13, 12], outs: [1, 2, 3, 4, 5, 6, 7, 9, 10, 11] };
 const twoOf74139: readonly Lines[] = [
-  { ins: [2, 3], outs: [4, 5, 6, 7], isEnabled: low(1) },
-  { ins: [14, 13], outs: [12, 11, 10, 9], isEnabled: low(15) },
+  { ins: [2, 3], outs: [4, 5, 6, 7], isEnabled: allLow(1) },
+  { ins: [14, 13], outs: [12, 11, 10, 9], isEnabled: allLow(15) },
 ];
 
 /** Keeps its number while pin 1 is low. */
@@ -82,7 +82,7 @@ export const lineDecoder = clockedModel('line-decoder', [
     {
       ins: [1, 2, 3],
       outs: [15, 14, 13, 12, 11, 10, 9, 7],
-      isEnabled: (read) => both(read(6), low(4, 5)(read)),
+      isEnabled: (read) => both(read(6), allLow(4, 5)(read)),
     },
   ]),
   lines(/^74[A-Z]*139$/, { isLow: true, others: [1, 15] }, twoOf74139),
@@ -92,7 +92,7 @@ export const lineDecoder = clockedModel('line-decoder', [
     {
       ins: [23, 22, 21, 20],
       outs: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 13, 14, 15, 16, 17],
-      isEnabled: low(18, 19),
+      isEnabled: allLow(18, 19),
     },
   ]),
   ofSixteen(/^4514$/, false),

@@ -1,11 +1,11 @@
 import {
+  allLow,
   type Bit,
   both,
   type ClockedChip,
   clockedModel,
   either,
   isNumber,
-  low,
   not,
   type ReadsPin,
 } from './clocked.ts';
@@ -53,7 +53,7 @@ export const selector = clockedModel('selector', [
       {
         ins: [4, 3, 2, 1, 15, 14, 13, 12],
         address: [11, 10, 9],
-        isEnabled: low(7),
+        isEnabled: allLow(7),
         out: 5,
         outInverted: 6,
       },
@@ -63,8 +63,8 @@ export const selector = clockedModel('selector', [
     /^74[A-Z]*153$/,
     [1, 15],
     [
-      { ins: [6, 5, 4, 3], address: [14, 2], isEnabled: low(1), out: 7 },
-      { ins: [10, 11, 12, 13], address: [14, 2], isEnabled: low(15), out: 9 },
+      { ins: [6, 5, 4, 3], address: [14, 2], isEnabled: allLow(1), out: 7 },
+      { ins: [10, 11, 12, 13], address: [14, 2], isEnabled: allLow(15), out: 9 },
     ],
   ),
   selectors(
@@ -78,7 +78,7 @@ export const selector = clockedModel('selector', [
     ].map(([one = 0, other = 0, out = 0]) => ({
       ins: [one, other],
       address: [1],
-      isEnabled: low(15),
+      isEnabled: allLow(15),
       out,
     })),
   ),
