@@ -13,7 +13,7 @@ import { circuitSvgText } from '#core/circuit/drawing/circuitSvgText';
 import { symbolStyles } from '#core/circuit/drawing/symbol';
 import { basisOf, type KitFigures } from '#core/circuit/kitFigures';
 import { type KitToRead, readKit, whyNotReadable } from '#core/circuit/readKit';
-import type { SpiceEngine } from '#core/circuit/spice';
+
 import { writeSpice } from '#core/circuit/spicefile/writeSpice';
 import { supplyOf } from '#core/circuit/supplyOf';
 import { compare, valueTyped } from '#core/circuit/whatIf';
@@ -27,13 +27,14 @@ import { selectKit } from '../kits/queries.ts';
 import { drawingOf } from './drawingOf.ts';
 import { KitWork } from './kitWork.ts';
 import { replaceFigures } from './queries.ts';
+import type { SharedEngine } from './warmEngine.ts';
 
 const styleOf = (asked: unknown) => symbolStyles.find((one) => one === asked);
 
-export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void {
+export function circuitRoutes(api: Api, db: Database, engine: SharedEngine): void {
   const atWork = new KitWork<KitToRead, KitFigures>({
     basisOf,
-    workOut: (kit, onProgress) => readKit(engine, kit, onProgress),
+    workOut: (kit, onProgress) => readKit(engine.share(), kit, onProgress),
     keep: (revisionId, figures) => replaceFigures(db, revisionId, figures),
   });
   const kitOf = async (kitId: string): Promise<Kit> => {
@@ -103,7 +104,7 @@ export function circuitRoutes(api: Api, db: Database, engine: SpiceEngine): void
       return { place, value };
     });
     return compare(
-      engine,
+      engine.share(),
       { ...kit, supplyVolt },
       { parts: changed, ...(body.supplyVolt === null ? {} : { supplyVolt: body.supplyVolt }) },
     );

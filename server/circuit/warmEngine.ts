@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import { Worker } from 'node:worker_threads';
 import { type SpiceEngine, type SpiceOutput, type SpiceRun, spiceRunOf } from '#core/circuit/spice';
+import { FairTurns } from './fairTurns.ts';
 
 const require = createRequire(import.meta.url);
 
@@ -18,22 +19,31 @@ interface Answer {
   readonly fault?: string;
 }
 
+/** A simulator that several work with at once. */
+export interface SharedEngine extends SpiceEngine {
+  /** One that has a share of the time of its own: for the work on one kit, say. */
+  readonly share: () => SpiceEngine;
+}
+
 /**
  * The simulator, warm in a thread of its own: started with the first circuit, kept for the next, ended when it hangs or
- * has run often enough. One circuit at a time; whoever asks meanwhile waits.
+ * has run often enough. One circuit at a time; whoever asks meanwhile waits, shares by time.
  */
-export class WarmEngine implements SpiceEngine {
+export class WarmEngine implements SharedEngine {
   #thread: Worker | undefined;
   #runs = 0;
   #idle: NodeJS.Timeout | undefined;
-  #turn: Promise<unknown> = Promise.resolve();
+  readonly #turns = new FairTurns();
 
-  readonly run = (netlist: string, mostMilliseconds = longestMilliseconds): Promise<SpiceRun> => {
-    const most = Math.min(mostMilliseconds, longestMilliseconds);
-    const answer = this.#turn.then(() => this.#ask(netlist, most));
-    this.#turn = answer.catch(() => undefined);
-    return answer;
+  readonly share = (): SpiceEngine => {
+    const inTurn = this.#turns.share();
+    return {
+      run: (netlist, mostMilliseconds = longestMilliseconds) =>
+        inTurn(() => this.#ask(netlist, Math.min(mostMilliseconds, longestMilliseconds))),
+    };
   };
+
+  readonly run = this.share().run;
 
   /** Ends the thread; the next circuit starts another. */
   readonly close = async (): Promise<void> => {

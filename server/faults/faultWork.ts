@@ -1,5 +1,5 @@
 import type { FiguresWork } from '#contract/figures';
-import type { SpiceEngine } from '#core/circuit/spice';
+
 import type { FaultDictionary } from '#core/faults/dictionary';
 import {
   dictionaryBasis,
@@ -8,6 +8,7 @@ import {
   subjectOf,
 } from '#core/faults/makeDictionary';
 import { KitWork } from '../circuit/kitWork.ts';
+import type { SharedEngine } from '../circuit/warmEngine.ts';
 import type { Database } from '../db/database.ts';
 import { selectKit } from '../kits/queries.ts';
 import { faultsOfRevision, kitToFault } from './faultsOfKit.ts';
@@ -22,7 +23,7 @@ export class FaultWork {
   readonly #work: KitWork<KitToFault, FaultDictionary>;
   readonly #afterPlanning: number;
 
-  constructor(db: Database, engine: SpiceEngine, wait = afterPlanning) {
+  constructor(db: Database, engine: SharedEngine, wait = afterPlanning) {
     this.#db = db;
     this.#afterPlanning = wait;
     this.#work = new KitWork({
@@ -30,7 +31,8 @@ export class FaultWork {
       workOut: async (kit, onProgress) => {
         const subject = subjectOf(kit);
         const made =
-          subject && (await makeDictionary(engine, subject, dictionaryBasis(kit), onProgress));
+          subject &&
+          (await makeDictionary(engine.share(), subject, dictionaryBasis(kit), onProgress));
         if (!made) throw new Error('no solution for the board without a fault');
         return made;
       },
