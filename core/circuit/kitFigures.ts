@@ -19,7 +19,7 @@ export interface FiguresOfStage {
 }
 
 /** Raised when models change, so that figures are worked out anew. */
-const modelsVersion = 5;
+const modelsVersion = 6;
 
 /** A short text for all that figures depend on beside how far a board is built. */
 export function basisOf({

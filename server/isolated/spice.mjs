@@ -6,11 +6,14 @@ import { Simulation } from 'eecircuit-engine';
 const simulation = new Simulation();
 /**
  * The library reads the result of the run before where a run has none, and waits for ever where there was no run
- * before: so one is made that cannot fail.
+ * before: so one is made that cannot fail. It also tells the simulator, once and for all, that where it finds no
+ * voltages at rest it must not take those of ten microseconds after switching on: capacitors have not charged by then.
  */
 async function start() {
   await simulation.start();
-  simulation.setNetList('* first\nV1 a 0 1\nR1 a 0 1\n.op\n.end');
+  simulation.setNetList(
+    '* first\nV1 a 0 1\nR1 a 0 1\n.control\noptran 1 1 1 0 0 0\n.endc\n.op\n.end',
+  );
   await simulation.runSim();
 }
 const started = start();

@@ -1,4 +1,4 @@
-import { type At, figure, inside, named } from './model.ts';
+import { type At, figure, following, inside, named } from './model.ts';
 
 /** 1 where one voltage is above another, 0 where it is below, within some ten millivolts between. */
 export const above = (one: string, other: string): string =>
@@ -14,15 +14,14 @@ export const stateOf = (at: At, of: string): string => `V(${inside(at, `latch${o
  * @param turns an expression: above `upper` it sets, below `lower` it clears, between it holds
  */
 export function latch(at: At, of: string, turns: string, upper: number, lower: number): string[] {
-  const [node, goal, control] = ['latch', 'goal', 'turns'].map((what) =>
-    inside(at, `${what}${of}`),
-  );
+  const node = inside(at, `latch${of}`);
+  const goal = inside(at, `goal${of}`);
+  const control = inside(at, `turns${of}`);
   const half = (upper - lower) / 2;
   const steep = 20 / half;
   return [
     `${named('B', at, `turns${of}`)} ${control} 0 V = ${turns}`,
     `${named('B', at, `goal${of}`)} ${goal} 0 V = 0.5*(1+tanh(${figure(steep)}*(V(${control})-${figure((upper + lower) / 2)}+${figure(half)}*(2*V(${node})-1))))`,
-    `${named('R', at, `latch${of}`)} ${goal} ${node} 1g`,
-    `${named('C', at, `latch${of}`)} ${node} 0 ${figure(at.flipSeconds / 3e9)}`,
+    ...following(at, `latch${of}`, { from: goal, to: node, seconds: at.flipSeconds / 3 }),
   ];
 }

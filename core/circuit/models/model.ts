@@ -74,6 +74,19 @@ export function worked(at: Pick<At, 'place'>, of: string, expression: string) {
   return { card: `${named('B', at, of)} ${node} 0 V = ${expression}`, volt: `V(${node})` };
 }
 
+/**
+ * A node that follows another, later by some `seconds`. By a megohm: of much smaller charges the simulator does not
+ * look whether they are right (its option `chgtol`).
+ */
+export const following = (
+  at: Pick<At, 'place'>,
+  of: string,
+  { from, to, seconds }: { readonly from: string; readonly to: string; readonly seconds: number },
+): string[] => [
+  `${named('R', at, of)} ${from} ${to} 1meg`,
+  `${named('C', at, of)} ${to} 0 ${figure(seconds / 1e6)}`,
+];
+
 /** A source of no voltage that tells the current through it, named so that it is found again. */
 export const ammeter = (at: At, plus: string, minus: string, of = 'i'): string =>
   `${named('V', at, of)} ${plus} ${minus} 0`;

@@ -1,7 +1,7 @@
 import { familyOf } from '../../parts/families/index.ts';
 import type { Circuit } from '../circuit.ts';
 import { modelOf } from '../models/index.ts';
-import { type Across, type Analysis, nodeOf } from '../netlist.ts';
+import { type Across, type Analysis, netlistOf, nodeOf } from '../netlist.ts';
 import type { SpiceEngine } from '../spice.ts';
 import { nominalDraw } from '../spread.ts';
 import { courseOf } from '../swing.ts';
@@ -12,8 +12,8 @@ import type { Stage } from './stage.ts';
 /** How a stage is solved. */
 export interface RunPlan {
   readonly analysis: Analysis;
-  /** So many points one run has, about. */
-  readonly points: number;
+  /** What one run costs: about as much as so many points of a board without chips. */
+  readonly cost: number;
   /** Something swings so much faster than the rest may move that the rest could not be watched. */
   readonly tooFast: boolean;
 }
@@ -21,9 +21,11 @@ export interface RunPlan {
 /** A run of so many rounds of the fastest swing takes seconds; longer ones are not made. */
 const mostRounds = 400;
 /** So many rounds of the slowest swing are followed: two thirds of them count, on slower boards fewer. */
-const rounds = 8;
+const rounds = 6;
 /** From one try to the next a run gets so much longer. */
 const growth = 10;
+/** So many expressions take as long as all the rest of a small board. */
+const expressionsOfPoint = 20;
 
 /**
  * At rest, or over time where something may swing: short runs first, so that a whistle is not followed for minutes,
@@ -40,45 +42,55 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
   const needsTime = models.some(({ model }) => model?.needsTime);
   const across: Across = { kind: 'supply', volt: feed.volt, ohm: feed.ohm };
   const nominal = { across, drawOf: () => nominalDraw, extra: [] };
-  const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false, points: 1 };
+  const atRest: RunPlan = { analysis: { kind: 'point' }, tooFast: false, cost: 1 };
   if (needsTime || (stores && models.some(({ model }) => model?.isActive))) {
     const { shortest, longest: slowestPart } = timescaleOf(circuit, fitted, at);
     const beats = models.map(({ model }) => 1 / (model?.swingsHertz ?? Number.POSITIVE_INFINITY));
     const longest = Math.max(slowestPart, ...beats);
+    const costOfPoint = 1 + expressionsOf(stage, across) / expressionsOfPoint;
     // What is divided is slow, but known to be a swing: some rounds of it are enough.
     const atMost = Math.max(12 * longest, 5 * longest * dividing(circuit, fitted));
     let swings: Swinging | null = null;
     let last: RunPlan | null = null;
-    let pointsPerSecond = 0;
+    let costPerSecond = 0;
     for (let seconds = 12 * shortest; ; seconds *= growth) {
       const stopSeconds = Math.min(seconds, atMost);
       if (swings && swings.fastest * stopSeconds > mostRounds) {
         return overTime(
           Math.min(rounds / swings.slowest, mostRounds / swings.fastest),
-          pointsPerSecond,
+          costPerSecond,
           true,
         );
       }
       const analysis = overTime(stopSeconds).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
       if (!run) break;
-      pointsPerSecond = (run.get('time')?.length ?? 0) / stopSeconds;
+      costPerSecond = ((run.get('time')?.length ?? 0) * costOfPoint) / stopSeconds;
       const found = swinging(run, analysis, stage);
       if (found) swings = found;
-      if (!found && hasSettled(run, stage)) last = overTime(stopSeconds, pointsPerSecond);
+      if (!found && hasSettled(run, stage)) last = overTime(stopSeconds, costPerSecond);
       if (seconds >= atMost) break;
     }
     // Some rounds are enough, where the last try had far more.
-    if (swings) return overTime(rounds / swings.slowest, pointsPerSecond);
+    if (swings) return overTime(rounds / swings.slowest, costPerSecond);
     if (needsTime && last) return last;
   }
   const run = await solve(engine, stage, { ...nominal, analysis: atRest.analysis });
   return run ? atRest : null;
 }
 
-const overTime = (stopSeconds: number, pointsPerSecond = 0, tooFast = false): RunPlan => ({
+/** What chips do is told by expressions, which take longer than anything else on a board. */
+const expressionsOf = ({ circuit, fitted, at, conditions }: Stage, across: Across): number =>
+  netlistOf({
+    ...{ circuit, fitted, at, conditions, across, drawOf: () => nominalDraw, attempt: 0 },
+    analysis: { kind: 'point' },
+  })
+    .split('\n')
+    .filter((card) => card.startsWith('B')).length;
+
+const overTime = (stopSeconds: number, costPerSecond = 0, tooFast = false): RunPlan => ({
   analysis: { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 },
-  points: Math.max(400, Math.round(pointsPerSecond * stopSeconds)),
+  cost: Math.max(400, Math.round(costPerSecond * stopSeconds)),
   tooFast,
 });
 

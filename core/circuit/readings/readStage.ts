@@ -31,8 +31,8 @@ export async function readStage(
   const unknown = unknownPlaces(circuit, fitted);
   const planned = await planRun(engine, stage);
   if (!planned) return null;
-  const { analysis: plan, tooFast, points } = planned;
-  const boards = plan.kind === 'time' ? boardsFor(points, effort) : effort.boardsAtRest;
+  const { analysis: plan, tooFast, cost } = planned;
+  const boards = plan.kind === 'time' ? boardsFor(cost, effort) : effort.boardsAtRest;
   const shown: Shown[] = [];
   // What an unknown part may drive is as stiff as it likes.
   const leftOf =

@@ -25,14 +25,14 @@ export interface Effort {
   readonly seed: number;
 }
 
-/** Where a run has many points, fewer boards are made up, but not fewer than these. */
+/** Where a run takes long, fewer boards are made up, but not fewer than these. */
 const leastOverTime = 8;
-/** So many points are a minute of a simulator’s time, or two. */
-const mostPoints = 60_000;
+/** So many points of a board without chips are a minute of a simulator’s time, or two. */
+const mostCost = 60_000;
 
-/** Boards that are made up where each takes a run of so many points. */
-export const boardsFor = (points: number, { boardsOverTime }: Effort): number =>
-  Math.min(boardsOverTime, Math.max(leastOverTime, Math.round(mostPoints / points)));
+/** Boards that are made up where each costs as much as so many points of a board without chips. */
+export const boardsFor = (cost: number, { boardsOverTime }: Effort): number =>
+  Math.min(boardsOverTime, Math.max(leastOverTime, Math.round(mostCost / cost)));
 
 /** As many as an instructor waits for; more do not move the ends by what a meter shows. */
 export const usualEffort: Effort = { boardsAtRest: 300, boardsOverTime: 30, seed: 1 };

@@ -2,7 +2,7 @@ import { from } from '../../spread.ts';
 import { isType, typeOf } from '../amounts.ts';
 import { type At, figure, type Model, named, worked } from '../model.ts';
 import { ownCurrent, pinCapacitance } from '../output.ts';
-import { type Bit, both, not } from './clocked.ts';
+import { type Bit, both, not } from './bits.ts';
 import { plainInput } from './levels.ts';
 
 /** Two pins that a chip joins while a condition on its inputs holds. */

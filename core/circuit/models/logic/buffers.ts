@@ -1,4 +1,5 @@
-import { type ClockedChip, clockedModel, either, not, type ReadsPin } from './clocked.ts';
+import { either, not, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 /** Inputs handed on to outputs that can let go; each group by a condition of its own. */
 interface Group {

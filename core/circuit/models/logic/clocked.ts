@@ -1,34 +1,10 @@
 import { from } from '../../spread.ts';
 import { isType, typeOf } from '../amounts.ts';
 import { latch, stateOf } from '../latch.ts';
-import { type At, figure, inside, type Model, named, worked } from '../model.ts';
+import { type At, figure, following, inside, type Model, named, worked } from '../model.ts';
 import { ownCurrent, pinCapacitance, pullDown, pushPull, threeState } from '../output.ts';
+import { type Bit, both, not, type ReadsPin, type Share } from './bits.ts';
 import { driveOhm, schmittInput, thresholdsOf } from './levels.ts';
-
-/** An expression that is 0 or 1, or on its way. */
-export type Bit = string;
-
-export const not = (a: Bit): Bit => `(1-${a})`;
-export const both = (...all: readonly Bit[]): Bit => `(${all.join('*')})`;
-/** Of which never more than one is there. */
-export const oneOf = (...all: readonly Bit[]): Bit => `(${all.join('+')})`;
-/** A kept number as a bit, whatever little it has lost. */
-export const isOne = (kept: string): Bit => `0.5*(1+tanh(12*(${kept}-0.5)))`;
-export const either = (...all: readonly Bit[]): Bit => not(both(...all.map(not)));
-/** Whether bits are a number: one expression a bit, the lowest first. */
-export const isNumber = (value: number, bits: readonly Bit[]): Bit =>
-  both(...bits.map((bit, index) => ((value >> index) & 1 ? bit : not(bit))));
-/** The number that bits are, the lowest first. */
-export const numberOf = (bits: readonly Bit[]): string =>
-  `(${bits.map((bit, index) => `${2 ** index}*${bit}`).join('+')})`;
-
-/** What a chip makes of one of its pins. */
-export type ReadsPin = (pin: number) => Bit;
-/** Holds while all of these pins are low. */
-export const allLow =
-  (...pins: readonly number[]) =>
-  (read: ReadsPin): Bit =>
-    both(...pins.map((pin) => not(read(pin))));
 
 /** What keeps a number: takes over its input when its clock rises; while it is cleared or set it does not listen. */
 export interface Register {
@@ -45,6 +21,9 @@ export interface Register {
   readonly isCount?: true;
 }
 
+/** What a register keeps, by its place among them. */
+export type Kept = (index: number) => string;
+
 /** A chip that remembers: its pins, what it keeps, and what its outputs make of that. */
 export interface ClockedChip {
   /** Numbers without what stands between 74 and the function. */
@@ -54,11 +33,8 @@ export interface ClockedChip {
   /** Pins that are read; see `unjoinedReads`. */
   readonly ins: readonly number[];
   /** In their order; each may speak of all of them. */
-  readonly registers: (read: ReadsPin, kept: (index: number) => string) => Register[];
-  readonly outs: (
-    read: ReadsPin,
-    kept: (index: number) => string,
-  ) => readonly (readonly [number, Bit])[];
+  readonly registers: (read: ReadsPin, kept: Kept) => Register[];
+  readonly outs: (read: ReadsPin, kept: Kept, share: Share) => readonly (readonly [number, Bit])[];
   /** The slowest output comes round once in so many rounds of the clock. */
   readonly divides: number;
   /** Its outputs only pull down. */
@@ -80,13 +56,13 @@ function forcedBy(at: At, of: string, ...latched: readonly string[]): Forcing {
   return { cards: [...latched, on.card], volt: on.volt };
 }
 
-/**
- * What forces a bit goes on, once begun, until that is done: its own output may be what asks for it.
- *
- * @param undone how far the bit is from what it is forced to: an expression
- */
-const forcing = (at: At, of: string, asks: string, undone: string): Forcing =>
-  forcedBy(at, of, ...latch(at, of, `${asks}+${stateOf(at, of)}*tanh(3*(${undone}))`, 0.6, 0.4));
+/** What clears a bit goes on, once begun, until it is cleared: its own output may be what asks for it. */
+const forcing = (at: At, of: string, asks: string, kept: string): Forcing =>
+  forcedBy(
+    at,
+    of,
+    ...latch(at, of, `${asks}+${stateOf(at, of)}*tanh(50*${kept}*${kept})`, 0.6, 0.4),
+  );
 
 /**
  * What forces a count begins when it has been asked for longer than outputs that change together are both high, and
@@ -98,8 +74,7 @@ function lastingForcing(at: At, of: string, asks: string): Forcing {
     at,
     of,
     `${named('B', at, `n${of}`)} ${asked} 0 V = ${asks}`,
-    `${named('R', at, `l${of}`)} ${asked} ${lasting} 1g`,
-    `${named('C', at, `l${of}`)} ${lasting} 0 ${figure((at.flipSeconds * 2) / 1e9)}`,
+    ...following(at, `l${of}`, { from: asked, to: lasting, seconds: at.flipSeconds * 2 }),
     ...latch(at, of, `V(${lasting})`, 0.75, 0.25),
   );
 }
@@ -108,26 +83,28 @@ function lastingForcing(at: At, of: string, asks: string): Forcing {
  * A number held by a capacitor that follows its input through an open gate: a master listens while the clock is low, a
  * slave takes over while it is high, and neither in between. Far fewer nodes than the gates of the real one.
  */
-function registerCards(at: At, index: number, is: Register): string[] {
-  const { data, clock, clear: clearing, set = '0', setTo = 1, isTransparent, isCount } = is;
-  const kept = [`r${index}`, ...(isTransparent ? [] : [`m${index}`])];
-  const left = kept.map((of) => `abs(V(${inside(at, of)}))`).join('+');
+function registerCards(at: At, index: number, is: Register, share: Share): string[] {
+  const { data, clock, clear: clearing = '0', set = '0', setTo = 1, isTransparent, isCount } = is;
   const clears = (asks: string): Forcing =>
-    isCount ? lastingForcing(at, `z${index}`, asks) : forcing(at, `z${index}`, asks, left);
-  const clear = clearing === undefined ? unforced : clears(clearing);
+    isCount
+      ? lastingForcing(at, `z${index}`, asks)
+      : forcing(at, `z${index}`, asks, `V(${inside(at, `r${index}`)})`);
+  const clear = clearing === '0' ? unforced : clears(clearing);
   const sets: Forcing =
     isCount && set !== '0' ? lastingForcing(at, `s${index}`, set) : { cards: [], volt: set };
   const held = (of: string, gate: string, input: string): string[] => {
     const node = inside(at, of);
-    const open = worked(at, `g${of}`, `(1-${clear.volt})*(1-${sets.volt})*${gate}`);
-    const follows = `${open.volt}*(${input}-V(${node}))`;
+    // All stages of a chip listen by the same clock.
+    const open = share(`g${of}`, both(not(clear.volt), not(sets.volt), gate));
+    const follows = `${open}*(${input}-V(${node}))`;
     const towards =
       sets.volt === '0' ? '' : `+${sets.volt}*(1-${clear.volt})*(${setTo}-V(${node}))`;
     const cleared = clear.volt === '0' ? '' : `-${clear.volt}*V(${node})`;
     return [
-      open.card,
-      `${named('B', at, of)} 0 ${node} I = 1e-9*(${follows}${towards}${cleared})`,
-      `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e10)}`,
+      `${named('B', at, of)} 0 ${node} I = 1e-6*(${follows}${towards}${cleared})`,
+      `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e7)}`,
+      // At rest nothing else may hold it; in all of a run over time it loses a hundredth by this.
+      `${named('R', at, of)} ${node} 0 1e13`,
     ];
   };
   const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
@@ -158,14 +135,19 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
       .map((pin) => [pin, schmittInput(at, rails, pin, thresholds)] as const),
   );
   const read = (pin: number): Bit => levels.get(pin)?.state ?? unjoinedReads(at);
-  const kept = (index: number): string => `V(${inside(at, `r${index}`)})`;
-  const outs = chip.outs(read, kept).filter(([pin]) => at.isJoined(pin));
+  const kept: Kept = (index) => `V(${inside(at, `r${index}`)})`;
+  const shared = new Shared(at);
+  const outs = chip.outs(read, kept, shared.share).filter(([pin]) => at.isJoined(pin));
   const registers = chip.registers(read, kept);
-  const used = usedRegisters(registers, outs, kept);
-  const atZero = new Map(chip.outs(read, () => '0'));
+  const used = usedRegisters(registers, outs, kept, shared);
+  const keeping = used.flatMap(([index, register]) =>
+    registerCards(at, index, register, shared.share),
+  );
+  const atZero = new Map(chip.outs(read, () => '0', shared.inPlace));
   const shown = (pin: number, high: Bit): Bit => {
     const index = registers.findIndex(
-      ({ isCount, clear }, index) => isCount && clear !== undefined && high.includes(kept(index)),
+      ({ isCount, clear }, index) =>
+        isCount && clear !== undefined && clear !== '0' && shared.speaksOf(high, kept(index)),
     );
     if (index < 0) return high;
     const clears = stateOf(at, `z${index}`);
@@ -178,7 +160,8 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
       [...levels.keys(), ...outs.map(([pin]) => pin)].map(at.node),
     ),
     ...[...levels.values()].flatMap(({ cards }) => cards),
-    ...used.flatMap(([index, register]) => registerCards(at, index, register)),
+    ...keeping,
+    ...shared.cardsFor([...keeping, ...outs.map(([, high]) => high)]),
     ...outs.flatMap(([pin, high]) => {
       const out = worked(at, `q${pin}`, shown(pin, high));
       if (chip.isOpen) {
@@ -196,16 +179,55 @@ export function clockedCards(at: At, chip: ClockedChip): string[] {
   ];
 }
 
+/** What parts of a chip share, each with a node of its own. */
+class Shared {
+  readonly #at: At;
+  readonly #expressions = new Map<string, { readonly card: string; readonly expression: string }>();
+
+  constructor(at: At) {
+    this.#at = at;
+  }
+
+  readonly share: Share = (of, expression) => {
+    for (const [same, one] of this.#expressions) if (one.expression === expression) return same;
+    const { card, volt } = worked(this.#at, of, expression);
+    this.#expressions.set(volt, { card, expression });
+    return volt;
+  };
+
+  /** For an expression that is written out once. */
+  readonly inPlace: Share = (_, expression) => `(${expression})`;
+
+  /** Whether an expression depends on a voltage, by itself or by what it shares. */
+  speaksOf(bit: Bit, volt: string): boolean {
+    return (
+      bit.includes(volt) ||
+      [...this.#expressions].some(
+        ([of, { expression }]) => bit.includes(of) && this.speaksOf(expression, volt),
+      )
+    );
+  }
+
+  /** Of what these speak of. */
+  cardsFor(those: readonly string[]): string[] {
+    return [...this.#expressions].flatMap(([volt, { card }]) =>
+      those.some((one) => this.speaksOf(one, volt)) ? [card] : [],
+    );
+  }
+}
+
 /** Only what an output that is joined to something depends on: a counter of 14 stages is seldom used to its end. */
 function usedRegisters(
   registers: readonly Register[],
   outs: readonly (readonly [number, Bit])[],
-  kept: (index: number) => string,
+  kept: Kept,
+  shared: Shared,
 ): (readonly [number, Register])[] {
   const used = new Set<number>();
   const look = (...bits: readonly (Bit | undefined)[]) => {
     for (const [index, register] of registers.entries()) {
-      if (used.has(index) || !bits.some((bit) => bit?.includes(kept(index)))) continue;
+      if (used.has(index) || !bits.some((bit) => bit && shared.speaksOf(bit, kept(index))))
+        continue;
       used.add(index);
       look(register.data, register.clock, register.clear, register.set);
     }

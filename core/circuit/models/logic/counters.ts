@@ -1,18 +1,7 @@
-import { figure } from '../model.ts';
-import {
-  type Bit,
-  both,
-  type ClockedChip,
-  clockedModel,
-  not,
-  numberOf,
-  oneOf,
-  type ReadsPin,
-  type Register,
-} from './clocked.ts';
-import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
-
-type Kept = (index: number) => string;
+import { type Bit, both, not, numberOf, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel, type Kept, type Register } from './clocked.ts';
+import { bitOf, digitOf, inTurn } from './counts.ts';
+import { lights, type Segment, segments, withTails } from './segments.ts';
 
 /** One more at every rise of the clock. It is never wrapped: no run has more than some hundred rounds. */
 const counting = (clock: Bit, clear: Bit, kept: Kept, index = 0): Register => ({
@@ -21,24 +10,6 @@ const counting = (clock: Bit, clear: Bit, kept: Kept, index = 0): Register => ({
   clear,
   isCount: true,
 });
-
-/** Whether a count is `value`, or that and any number of whole turns. */
-export function isAt(count: string, turn: number, value: number): Bit {
-  const edge = Math.cos(Math.PI / turn);
-  const steep = 4 / (1 - edge);
-  return `0.5*(1+tanh(${figure(steep)}*(cos(${figure((2 * Math.PI) / turn)}*(${count}-${value}))-${figure(edge)})))`;
-}
-
-/** A binary digit of a count, the first one being 0. */
-function bitOf(count: string, digit: number): Bit {
-  const turn = 2 ** (digit + 1);
-  const steep = 8 / Math.sin(Math.PI / turn);
-  return `0.5*(1-tanh(${figure(steep)}*sin(${figure((2 * Math.PI) / turn)}*(${count}+0.5))))`;
-}
-
-/** The first half of a turn. */
-const isFirstHalf = (count: string, turn: number): Bit =>
-  `0.5*(1+tanh(${figure(8 / Math.sin(Math.PI / turn))}*sin(${figure((2 * Math.PI) / turn)}*(${count}+0.5))))`;
 
 /** Counts on while its clock rises and nothing inhibits it, or while the other falls. */
 const gated = (read: (pin: number) => Bit, clock: number, inhibit: number) =>
@@ -51,10 +22,13 @@ const decoded = (numbers: RegExp, pins: readonly number[], carry: number): Clock
   ins: [13, 14, 15],
   divides: pins.length,
   registers: (read, kept) => [counting(gated(read, 14, 13), read(15), kept)],
-  outs: (_, kept) => [
-    ...pins.map((pin, value) => [pin, isAt(kept(0), pins.length, value)] as const),
-    [carry, isFirstHalf(kept(0), pins.length)],
-  ],
+  outs: (_, kept, share) => {
+    const at = inTurn(share, kept(0), pins.length);
+    return [
+      ...pins.map((pin, digit) => [pin, at((value) => value === digit)] as const),
+      [carry, at((value) => value < pins.length / 2)],
+    ];
+  },
 });
 
 const ripple = (
@@ -84,7 +58,7 @@ const ripple = (
 /** Counts to ten and shows it: segments by their letters. */
 const showing = (
   numbers: RegExp,
-  segments: Readonly<Record<Segment, number>>,
+  pins: Readonly<Record<Segment, number>>,
   shown: (read: ReadsPin) => Bit,
   ins: readonly number[],
 ): ClockedChip => ({
@@ -94,31 +68,16 @@ const showing = (
   ins: [1, 2, 15, ...ins],
   divides: 10,
   registers: (read, kept) => [counting(gated(read, 1, 2), read(15), kept)],
-  outs: (read, kept) => {
-    const lit = (segment: Segment) =>
-      oneOf(
-        ...digits
-          .filter((digit) => segmentsOf(digit, withTails).includes(segment))
-          .map((digit) => isAt(kept(0), 10, digit)),
-      );
+  outs: (read, kept, share) => {
+    const at = inTurn(share, kept(0), 10);
     return [
-      ...Object.entries(segments).map(
-        ([segment, pin]) => [pin, both(shown(read), lit(segment as Segment))] as const,
+      ...segments.map(
+        (segment) => [pins[segment], both(shown(read), at(lights(segment, withTails)))] as const,
       ),
-      [5, isFirstHalf(kept(0), 10)],
+      [5, at((value) => value < 5)],
     ];
   },
 });
-
-/** Whether a binary digit is set in a count that begins anew at `turn`. */
-export const bitIn = (count: string, turn: number, digit: number): Bit =>
-  turn === 2 ** (digit + 1)
-    ? bitOf(count, digit)
-    : oneOf(
-        ...Array.from({ length: turn }, (_, value) => value)
-          .filter((value) => (value >> digit) & 1)
-          .map((value) => isAt(count, turn, value)),
-      );
 
 /** A counter among others in one body: what it counts, to where, and the pin of each binary digit. */
 interface Counter {
@@ -142,10 +101,11 @@ const several = (
       ...counting(clock(read), clear(read), kept, index),
       ...(set ? { set: set.when(read), setTo: set.to } : {}),
     })),
-  outs: (_, kept) =>
-    counters.flatMap(({ turn, outs }, index) =>
-      outs.map((pin, digit) => [pin, bitIn(kept(index), turn, digit)] as const),
-    ),
+  outs: (_, kept, share) =>
+    counters.flatMap(({ turn, outs }, index) => {
+      const at = inTurn(share, kept(index), turn, index);
+      return outs.map((pin, digit) => [pin, at(digitOf(digit))] as const);
+    }),
 });
 
 /** Two alike: a rise of one input while the other is high, or a fall of that while the first is low. */
@@ -228,10 +188,19 @@ const loadable = (numbers: RegExp, turn: 10 | 16): ClockedChip => ({
       },
     ];
   },
-  outs: (read, kept) => [
-    ...[14, 13, 12, 11].map((pin, digit) => [pin, bitIn(kept(0), turn, digit)] as const),
-    [15, both(read(10), isAt(kept(0), turn, turn - 1))],
-  ],
+  outs: (read, kept, share) => {
+    const at = inTurn(share, kept(0), turn);
+    return [
+      ...[14, 13, 12, 11].map((pin, digit) => [pin, at(digitOf(digit))] as const),
+      [
+        15,
+        both(
+          read(10),
+          at((value) => value === turn - 1),
+        ),
+      ],
+    ];
+  },
 });
 
 const chips: readonly ClockedChip[] = [
@@ -271,7 +240,11 @@ function withOscillator(): ClockedChip {
   const counter = ripple(/^(74[A-Z]*)?4060$/, { clock: 11, clear: 12, plus: 16, minus: 8 }, pins);
   return {
     ...counter,
-    outs: (read, kept) => [...counter.outs(read, kept), [10, not(read(11))], [9, read(11)]],
+    outs: (read, kept, share) => [
+      ...counter.outs(read, kept, share),
+      [10, not(read(11))],
+      [9, read(11)],
+    ],
   };
 }
 

@@ -1,27 +1,34 @@
 import {
   type Bit,
   both,
-  type ClockedChip,
-  clockedModel,
+  byTable,
   either,
   isNumber,
   isOne,
   not,
+  numberOf,
   oneOf,
-} from './clocked.ts';
-import { digits, type Segment, segmentsOf, withTails } from './segments.ts';
+  type Share,
+} from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
+import { lights, type Segment, segments, withTails } from './segments.ts';
 
-/** Each segment by its pin, lit where four bits are a digit that has it; dark above nine. */
+/** Each segment by its pin, lit where a number is a digit that has it; dark above nine. */
 const segmentOuts = (
   pins: Readonly<Record<Segment, number>>,
-  bits: readonly Bit[],
+  number: string,
   shown: (lit: Bit) => Bit,
-  drawn?: Parameters<typeof segmentsOf>[1],
-) =>
-  Object.entries(pins).map(([segment, pin]) => {
-    const having = digits.filter((digit) => segmentsOf(digit, drawn).includes(segment as Segment));
-    return [pin, shown(oneOf(...having.map((digit) => isNumber(digit, bits))))] as const;
-  });
+  drawn?: Parameters<typeof lights>[1],
+) => {
+  const numbers = Array.from({ length: 16 }, (_, value) => value);
+  return segments.map(
+    (segment) =>
+      [pins[segment], shown(byTable(number, numbers.map(lights(segment, drawn))))] as const,
+  );
+};
+
+/** The number that four bits are. */
+const fourBits = (share: Share, bits: readonly Bit[]): string => share('number', numberOf(bits));
 
 /** Four bits to seven segments. The bits are kept while pin 5 is high. */
 const toSegments: ClockedChip = {
@@ -33,10 +40,13 @@ const toSegments: ClockedChip = {
   registers: (read) =>
     [7, 1, 2, 6].map((pin) => ({ data: read(pin), clock: not(read(5)), isTransparent: true })),
   // Lamp test and blanking are low where they act; the lamp test counts for more.
-  outs: (read, kept) =>
+  outs: (read, kept, share) =>
     segmentOuts(
       { a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 },
-      [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      fourBits(
+        share,
+        [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      ),
       (lit) => either(not(read(3)), both(read(4), lit)),
     ),
 };
@@ -50,10 +60,13 @@ const toEitherSegments: ClockedChip = {
   divides: 1,
   registers: (read) =>
     [5, 3, 2, 4].map((pin) => ({ data: read(pin), clock: read(1), isTransparent: true })),
-  outs: (read, kept) =>
+  outs: (read, kept, share) =>
     segmentOuts(
       { a: 9, b: 10, c: 11, d: 12, e: 13, f: 15, g: 14 },
-      [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      fourBits(
+        share,
+        [0, 1, 2, 3].map((index) => isOne(kept(index))),
+      ),
       (lit) => {
         const on = both(lit, not(read(7)));
         return oneOf(both(on, not(read(6))), both(not(on), read(6)));
@@ -71,13 +84,17 @@ const atOnce = (numbers: RegExp, isOpen: boolean): ClockedChip => ({
   divides: 1,
   ...(isOpen ? { isOpen } : {}),
   registers: () => [],
-  outs: (read) => {
+  outs: (read, _, share) => {
     const bits = [7, 1, 2, 6].map(read);
-    const isShown = both(read(4), either(read(5), not(isNumber(0, bits))));
-    return segmentOuts({ a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 }, bits, (lit) => {
-      const on = both(read(4), either(not(read(3)), both(isShown, lit)));
-      return isOpen ? not(on) : on;
-    });
+    const isShown = share('shown', both(read(4), either(read(5), not(isNumber(0, bits)))));
+    return segmentOuts(
+      { a: 13, b: 12, c: 11, d: 10, e: 9, f: 15, g: 14 },
+      fourBits(share, bits),
+      (lit) => {
+        const on = both(read(4), either(not(read(3)), both(isShown, lit)));
+        return isOpen ? not(on) : on;
+      },
+    );
   },
 });
 

@@ -1,4 +1,5 @@
-import { type Bit, both, type ClockedChip, clockedModel, either, isOne, not } from './clocked.ts';
+import { type Bit, both, either, isOne, not } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 interface Cell {
   readonly out: number;

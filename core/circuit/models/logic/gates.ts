@@ -29,8 +29,9 @@ export const gate: Model = {
     if (!pins) return [];
     const rails = { plus: at.node(pins.plus), minus: at.node(pins.minus) };
     const thresholds = thresholdsOf(at);
-    const used = pins.cells.filter(({ ins, out }) => [...ins, out].some(at.isJoined));
-    const joined = used.flatMap(({ ins, out }) => [...ins, out]);
+    // What drives nothing makes no difference.
+    const used = pins.cells.filter(({ out }) => at.isJoined(out));
+    const joined = pins.cells.flatMap(({ ins, out }) => [...ins, out]).filter(at.isJoined);
     return [
       ...pinCapacitance(at, rails.minus, joined.map(at.node)),
       ...used.flatMap((cell, index) => {

@@ -1,14 +1,5 @@
-import {
-  allLow,
-  type Bit,
-  both,
-  type ClockedChip,
-  clockedModel,
-  isNumber,
-  isOne,
-  not,
-  type ReadsPin,
-} from './clocked.ts';
+import { allLow, type Bit, both, isNumber, isOne, not, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 /** A number in binary to one of many outputs; several alike may share a body. */
 interface Lines {

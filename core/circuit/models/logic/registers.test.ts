@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { at14, at16, clock, dip, inputs, over, pins, resistor } from '../../testing/chips.ts';
-import { solved, voltAt, type Wired } from '../../testing/wired.ts';
+import { seeded } from '../../../random.ts';
+import { readOhm } from '../../readings/ohms.ts';
+import { at14, at16, clock, dip, film, inputs, over, pins, resistor } from '../../testing/chips.ts';
+import { testEngine } from '../../testing/engine.ts';
+import { solved, stageOf, vectorsOf, voltAt, type Wired, wired } from '../../testing/wired.ts';
 
 const at20 = { 10: 'minus', 20: 'plus' };
 const inverter = (from: string, to: string): Wired => [
@@ -185,5 +188,34 @@ describe('chips that keep bits', () => {
       );
     expect(await volt(acts, rests)).toBeGreaterThan(4.5);
     expect(await volt(rests, acts)).toBeLessThan(0.5);
+  });
+
+  it('a meter on ohms sees microamperes of a CMOS chip, not its capacitor just after it was joined', async () => {
+    const rows: Wired[] = [
+      [dip('U1', '4043', 16), pins(16, { ...at16, 4: 'minus', 3: 'minus', 2: 'q', 5: 'plus' })],
+      [film('C1', 1e-7), 'plus minus'],
+      [resistor('R1', 10_000), 'q minus'],
+    ];
+    const effort = { boardsAtRest: 60, boardsOverTime: 8, seed: 1 };
+    const ohm = await readOhm(testEngine, stageOf(wired(rows), 9), effort, seeded(1));
+    // Some 20 µA at most while it rests (from memory of data sheets); a capacitor blocks.
+    expect(ohm?.redAtPlus.least).toBeGreaterThan(5000);
+    expect(ohm?.redAtPlus.usual).toBeGreaterThan(20_000);
+  });
+
+  it('what clears itself when it is switched on comes to rest', async () => {
+    const rows: Wired[] = [
+      ...clock,
+      [
+        dip('U1', '74HC73', 14),
+        pins(14, { 4: 'plus', 11: 'minus', 1: 'clk', 2: 'up', 14: 'plus', 3: 'plus', 12: 'q' }),
+      ],
+      // Its clear comes up late, as with a resistor and a capacitor.
+      [resistor('R1', 10_000), 'plus up'],
+      [film('C1', 1e-8), 'up minus'],
+    ];
+    const points = (await vectorsOf(rows, 5, over(0.15))).get('time')?.length ?? 0;
+    // Eighteen rounds of the clock; what swings inside the chip takes ten thousand for itself.
+    expect(points).toBeLessThan(6000);
   });
 });

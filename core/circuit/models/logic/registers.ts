@@ -1,12 +1,5 @@
-import {
-  type Bit,
-  both,
-  type ClockedChip,
-  clockedModel,
-  isOne,
-  not,
-  type ReadsPin,
-} from './clocked.ts';
+import { type Bit, both, isOne, not, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 /** A row of places that keep a bit each, all by one clock: input, output, and the inverse where there is one. */
 type Row = readonly (readonly [data: number, out: number, outInverted?: number])[];

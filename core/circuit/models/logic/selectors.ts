@@ -1,14 +1,5 @@
-import {
-  allLow,
-  type Bit,
-  both,
-  type ClockedChip,
-  clockedModel,
-  either,
-  isNumber,
-  not,
-  type ReadsPin,
-} from './clocked.ts';
+import { allLow, type Bit, both, either, isNumber, not, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 /** Of several inputs the one that a number in binary says. */
 interface Selector {

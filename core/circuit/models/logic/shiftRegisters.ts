@@ -1,14 +1,5 @@
-import {
-  type Bit,
-  both,
-  type ClockedChip,
-  clockedModel,
-  either,
-  isOne,
-  not,
-  oneOf,
-  type ReadsPin,
-} from './clocked.ts';
+import { type Bit, both, either, isOne, not, oneOf, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
 
 /** Eight stages, two inputs that must both be high; cleared while pin 9 is low. */
 const plain: ClockedChip = {

@@ -1,5 +1,6 @@
-import { both, type ClockedChip, clockedModel, not, numberOf, type ReadsPin } from './clocked.ts';
-import { bitIn, isAt } from './counters.ts';
+import { type Bit, both, not, numberOf, type ReadsPin } from './bits.ts';
+import { type ClockedChip, clockedModel } from './clocked.ts';
+import { digitOf, inTurn } from './counts.ts';
 
 /** Pins of a counter that goes both ways and takes over what lies at its inputs, at once. */
 interface UpDown {
@@ -37,17 +38,23 @@ const upDown = (numbers: RegExp, is: UpDown): ClockedChip => ({
       isCount: true,
     },
   ],
-  outs: (read, kept) => {
+  outs: (read, kept, share) => {
     const { turn } = is;
-    const either = (of: (turn: 10 | 16) => string) =>
-      typeof turn === 'number'
+    const at = {
+      10: inTurn(share, kept(0), 10, 10),
+      16: inTurn(share, kept(0), 16, 16),
+    };
+    const either = (isHigh: (value: number, turn: number) => boolean): Bit => {
+      const of = (one: 10 | 16) => at[one]((value) => isHigh(value, one));
+      return typeof turn === 'number'
         ? of(turn)
         : `(${turn.isBinary(read)}*${of(16)}+${not(turn.isBinary(read))}*${of(10)})`;
+    };
     return [
-      ...is.outs.map((pin, digit) => [pin, either((one) => bitIn(kept(0), one, digit))] as const),
+      ...is.outs.map((pin, digit) => [pin, either(digitOf(digit))] as const),
       ...is.carries(read, {
-        lowest: either((one) => isAt(kept(0), one, 0)),
-        highest: either((one) => isAt(kept(0), one, one - 1)),
+        lowest: either((value) => value === 0),
+        highest: either((value, end) => value === end - 1),
       }),
     ];
   },
