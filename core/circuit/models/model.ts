@@ -39,6 +39,7 @@ export const assumptions = [
   'makers-differ',
   'crystal-still',
   'usual-motor',
+  'begins-empty',
   'said',
 ] as const;
 export type Assumption = (typeof assumptions)[number];

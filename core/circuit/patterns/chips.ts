@@ -1,3 +1,5 @@
+import type { Device } from '../circuit.ts';
+import { isType } from '../models/amounts.ts';
 import { amplifierPinsOf } from '../models/chipPins.ts';
 import type { Pattern, PatternId } from './pattern.ts';
 import { isA, onNet } from './seeing.ts';
@@ -43,20 +45,32 @@ export const comparing: Pattern = {
       .map(({ place }) => ({ places: [place] })),
 };
 
+/** Some hold a voltage as a reference does. */
+const tellsTemperature = (device: Device): boolean =>
+  isType(device.part, 'temperature-sensor') && isA(device, 'thermometer', 'two-lead-reference');
+
+/** Tells the temperature by its voltage. */
+export const sensingTemperature: Pattern = {
+  id: 'temperature',
+  find: ({ devices }) => devices.filter(tellsTemperature).map(({ place }) => ({ places: [place] })),
+};
+
 /** Gives a steady voltage from a higher one. */
 export const regulating: Pattern = {
   id: 'regulator',
   find: ({ devices }) =>
     devices
-      .filter((device) =>
-        isA(
-          device,
-          'regulator',
-          'adjustable-regulator',
-          'zener',
-          'shunt-reference',
-          'two-lead-reference',
-        ),
+      .filter(
+        (device) =>
+          !tellsTemperature(device) &&
+          isA(
+            device,
+            'regulator',
+            'adjustable-regulator',
+            'zener',
+            'shunt-reference',
+            'two-lead-reference',
+          ),
       )
       .map(({ place }) => ({ places: [place] })),
 };

@@ -1,5 +1,5 @@
 import type { Circuit, SupplyAt } from '../circuit.ts';
-import { chipsOfOnePurpose, comparing, regulating } from './chips.ts';
+import { chipsOfOnePurpose, comparing, regulating, sensingTemperature } from './chips.ts';
 import { decoupling } from './decoupling.ts';
 import type { Block, Pattern } from './pattern.ts';
 import { charging, divider, ledWithResistor } from './resistors.ts';
@@ -14,6 +14,7 @@ import { twoTransistorAstable } from './twoTransistorAstable.ts';
 const patterns: readonly Pattern[] = [
   reverseDiode,
   regulating,
+  sensingTemperature,
   decoupling,
   twoTransistorAstable,
   timerAstable,

@@ -26,6 +26,7 @@ export const patternIds = [
   'emitter-follower',
   'charging',
   'regulator',
+  'temperature',
 ] as const;
 export type PatternId = (typeof patternIds)[number];
 

@@ -162,4 +162,15 @@ describe('patterns (common practice, and the formulas of data sheets)', () => {
       `${pattern}: U1`,
     ]);
   });
+
+  it('a sensor that holds a voltage as a reference does is no reference', () => {
+    const sensor = line('chip-to92', 'U1', type('LM335'));
+    const lotNote = { text: '', pinout: ['anode', 'cathode', 'unused'] };
+    expect(found([[{ ...sensor, lotNote }, 'minus out -'], r('R1', 2200, 'plus out')])).toEqual([
+      'temperature: U1',
+    ]);
+    expect(found([[line('chip-to92', 'U1', type('LM35')), 'plus out minus']])).toEqual([
+      'temperature: U1',
+    ]);
+  });
 });

@@ -243,6 +243,15 @@ const keeps = ({ registers }: ClockedChip): boolean =>
     () => '0',
   ).some(({ isTransparent }) => !isTransparent);
 
+/** Whether what it shows depends on what was before, and not only while it is told to hold. */
+const remembers = (chip: ClockedChip | undefined): boolean =>
+  (
+    chip?.registers(
+      () => '0',
+      () => '0',
+    ) ?? []
+  ).some(({ isTransparent, set }) => !isTransparent || set !== undefined);
+
 /** A model for the chips of a table. */
 export const clockedModel = (id: string, chips: readonly ClockedChip[]): Model => {
   const chipOf = (part: At['part']) => {
@@ -256,6 +265,7 @@ export const clockedModel = (id: string, chips: readonly ClockedChip[]): Model =
     ...(chips.some(keeps) ? { needsTime: true } : {}),
     takes: (part) => isType(part, 'logic') && chipOf(part) !== undefined,
     divides: (part) => chipOf(part)?.divides ?? 1,
+    assumes: (part) => (remembers(chipOf(part)) ? 'begins-empty' : null),
     cards: (at) => {
       const chip = chipOf(at.part);
       return chip ? clockedCards(at, chip) : [];

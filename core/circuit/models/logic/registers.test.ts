@@ -4,6 +4,7 @@ import { readOhm } from '../../readings/ohms.ts';
 import { at14, at16, clock, dip, film, inputs, over, pins, resistor } from '../../testing/chips.ts';
 import { testEngine } from '../../testing/engine.ts';
 import { solved, stageOf, vectorsOf, voltAt, type Wired, wired } from '../../testing/wired.ts';
+import { modelOf } from '../index.ts';
 
 const at20 = { 10: 'minus', 20: 'plus' };
 const inverter = (from: string, to: string): Wired => [
@@ -188,6 +189,20 @@ describe('chips that keep bits', () => {
       );
     expect(await volt(acts, rests)).toBeGreaterThan(4.5);
     expect(await volt(rests, acts)).toBeLessThan(0.5);
+  });
+
+  it.each([
+    ['4013', 'begins-empty'],
+    ['4043', 'begins-empty'],
+    ['74HC595', 'begins-empty'],
+    ['4017', 'begins-empty'],
+    // These show what is at their inputs.
+    ['74HC138', null],
+    ['4511', null],
+    ['74HC244', null],
+  ] as const)('of a %s nobody knows what it keeps at first: %s', (number, taken) => {
+    const part = dip('U1', number, 16);
+    expect(modelOf({ part })?.assumes?.(part) ?? null).toBe(taken);
   });
 
   it('a meter on ohms sees microamperes of a CMOS chip, not its capacitor just after it was joined', async () => {
