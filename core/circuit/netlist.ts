@@ -120,7 +120,7 @@ export function netlistOf(bench: Bench): string {
     extra = [],
     near,
   } = bench;
-  const flipSeconds = analysis.kind === 'time' ? analysis.stopSeconds / 10_000 : 1e-6;
+  const flipSeconds = analysis.kind === 'time' ? analysis.stepSeconds / 10 : 1e-6;
   const cards = circuit.devices
     .filter(({ place }) => fitted.has(place))
     .flatMap((device) =>

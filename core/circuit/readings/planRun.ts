@@ -24,6 +24,9 @@ const mostRounds = 400;
 const rounds = 6;
 /** From one try to the next a run gets so much longer. */
 const growth = 10;
+/** A run has so many steps, and a round of what swings fastest so many. */
+const leastSteps = 400;
+const stepsOfRound = 16;
 /** So many expressions take as long as all the rest of a small board. */
 const expressionsOfPoint = 20;
 
@@ -56,11 +59,8 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
     for (let seconds = 12 * shortest; ; seconds *= growth) {
       const stopSeconds = Math.min(seconds, atMost);
       if (swings && swings.fastest * stopSeconds > mostRounds) {
-        return overTime(
-          Math.min(rounds / swings.slowest, mostRounds / swings.fastest),
-          costPerSecond,
-          true,
-        );
+        const rest = Math.min(rounds / swings.slowest, mostRounds / swings.fastest);
+        return { ...overTime(rest, costPerSecond, swings.fastest), tooFast: true };
       }
       const analysis = overTime(stopSeconds).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
@@ -72,7 +72,7 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
       if (seconds >= atMost) break;
     }
     // Some rounds are enough, where the last try had far more.
-    if (swings) return overTime(rounds / swings.slowest, costPerSecond);
+    if (swings) return overTime(rounds / swings.slowest, costPerSecond, swings.fastest);
     if (needsTime && last) return last;
   }
   const run = await solve(engine, stage, { ...nominal, analysis: atRest.analysis });
@@ -88,10 +88,15 @@ const expressionsOf = ({ circuit, fitted, at, conditions }: Stage, across: Acros
     .split('\n')
     .filter((card) => card.startsWith('B')).length;
 
-const overTime = (stopSeconds: number, costPerSecond = 0, tooFast = false): RunPlan => ({
-  analysis: { kind: 'time', stopSeconds, stepSeconds: stopSeconds / 400 },
-  cost: Math.max(400, Math.round(costPerSecond * stopSeconds)),
-  tooFast,
+/** @param fastestHertz what swings fastest, as far as that is known: a step that is longer than a part of its round makes it too fast */
+const overTime = (stopSeconds: number, costPerSecond = 0, fastestHertz = 0): RunPlan => ({
+  analysis: {
+    kind: 'time',
+    stopSeconds,
+    stepSeconds: stopSeconds / Math.max(leastSteps, stepsOfRound * fastestHertz * stopSeconds),
+  },
+  cost: Math.max(leastSteps, Math.round(costPerSecond * stopSeconds)),
+  tooFast: false,
 });
 
 const voltages = ({ circuit, at }: Stage) =>

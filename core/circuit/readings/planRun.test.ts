@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { nominalDraw } from '../spread.ts';
+import { dip, film, pins, resistor } from '../testing/chips.ts';
+import { testEngine } from '../testing/engine.ts';
+import { stageOf, type Wired, wired } from '../testing/wired.ts';
+import { planRun } from './planRun.ts';
+import { coursesOf, solve } from './solve.ts';
+
+/** A 555 whose pulses a chip divides by sixteen: its slowest output decides how long a run is. */
+const divided: Wired[] = [
+  [
+    dip('U1', 'NE555', 8),
+    pins(8, { 1: 'minus', 2: 'cap', 3: 'clk', 4: 'plus', 6: 'cap', 7: 'dis', 8: 'plus' }),
+  ],
+  [resistor('R1', 1000), 'plus dis'],
+  [resistor('R2', 22_000), 'dis cap'],
+  [film('C1', 4.7e-6), 'cap minus'],
+  [dip('U2', '4024', 14), pins(14, { 1: 'clk', 2: 'minus', 7: 'minus', 14: 'plus', 6: 'slow' })],
+  [resistor('R3', 10_000), 'slow minus'],
+];
+
+describe('how long and how closely a board is followed', () => {
+  it('what swings fast keeps its frequency while what it drives is followed', async () => {
+    const stage = stageOf(wired(divided), 9);
+    const plan = await planRun(testEngine, stage);
+    const analysis = plan?.analysis ?? { kind: 'point' };
+    const across = { kind: 'supply', volt: 9, ohm: 0.001 } as const;
+    const run = await solve(testEngine, stage, {
+      ...{ across, analysis, drawOf: () => nominalDraw, extra: [] },
+    });
+    const course = coursesOf(run ?? new Map(), analysis);
+    // f = 1.44 / ((RA + 2 RB) C), as data sheets of the 555 have it.
+    const expected = 1.44 / ((1000 + 2 * 22_000) * 4.7e-6);
+    expect((course('v(clk)').hertz ?? 0) / expected).toBeGreaterThan(0.97);
+    expect((course('v(clk)').hertz ?? 0) / expected).toBeLessThan(1.03);
+    expect((course('v(slow)').hertz ?? 0) / (expected / 16)).toBeGreaterThan(0.97);
+    expect((course('v(slow)').hertz ?? 0) / (expected / 16)).toBeLessThan(1.03);
+  });
+});
