@@ -73,7 +73,7 @@ export const attempts = [
 
 /**
  * How closely at first, in amperes and volts. Over time a nanoampere is enough: what flips takes a third fewer points
- * then, and nothing comes out otherwise.
+ * then.
  */
 const closely: Readonly<Record<Bench['analysis']['kind'], string>> = {
   point: 'abstol=1e-11',

@@ -103,8 +103,8 @@ function registerCards(at: At, index: number, is: Register, share: Share): strin
     return [
       `${named('B', at, of)} 0 ${node} I = 1e-6*(${follows}${towards}${cleared})`,
       `${named('C', at, of)} ${node} 0 ${figure(at.flipSeconds / 1e7)}`,
-      // At rest nothing else may hold it; in all of a run over time it loses a hundredth by this.
-      `${named('R', at, of)} ${node} 0 1e13`,
+      // At rest nothing else may hold it; in all of a run over time it loses less than a thousandth by this.
+      `${named('R', at, of)} ${node} 0 1e15`,
     ];
   };
   const low = `0.5*(1+tanh(40*(0.25-${clock})))`;
