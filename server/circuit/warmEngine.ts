@@ -6,7 +6,7 @@ import { FairTurns } from './fairTurns.ts';
 const require = createRequire(import.meta.url);
 
 /** One circuit may take so long; what takes longer hangs. */
-const longestMilliseconds = 60_000;
+const longestMilliseconds = 90_000;
 /** The simulator keeps some kilobytes of every run for itself: it is started anew before that adds up. */
 const mostRuns = 5000;
 /** It takes some 400 MB: nobody having asked for so long, it ends. */

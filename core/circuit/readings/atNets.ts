@@ -7,7 +7,7 @@ import { inputOhms, readVolt } from './meter.ts';
 import { movedBy } from './movedBy.ts';
 import type { Shown } from './pieces.ts';
 import { rangeOf } from './range.ts';
-import { solve } from './solve.ts';
+import { movesOn, solve } from './solve.ts';
 import type { Stage } from './stage.ts';
 
 /** What a meter shows at one net, over many boards. */
@@ -29,12 +29,15 @@ export function netFigures(
     shown.map(({ pieces }) => pieces),
     volts,
   );
+  const much = Math.max(0.3, stage.feed.volt * 0.12);
   // Here every board counts: what one in thirty does, an unknown part may well do.
-  const wide = Math.max(...volts) - Math.min(...volts) > Math.max(0.3, stage.feed.volt * 0.12);
+  const wide = Math.max(...volts) - Math.min(...volts) > much;
+  const swings = swinging.length > courses.length * 0.8;
+  const moves = !swings && movesOn(courses, much);
   return {
     net,
     volt,
-    ...(swinging.length > courses.length * 0.8
+    ...(swings
       ? {
           swings: {
             lowVolt: rangeOf(swinging.map(({ least }) => least)),
@@ -45,7 +48,7 @@ export function netFigures(
         }
       : {}),
     ...(moved === null ? {} : { movedBy: moved }),
-    ...(isUnsure && wide ? { unsure: true } : {}),
+    ...((isUnsure && wide) || moves ? { unsure: true } : {}),
   };
 }
 

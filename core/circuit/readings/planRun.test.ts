@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { seeded } from '../../random.ts';
 import { nominalDraw } from '../spread.ts';
 import { dip, film, pins, resistor } from '../testing/chips.ts';
 import { testEngine } from '../testing/engine.ts';
 import { stageOf, type Wired, wired } from '../testing/wired.ts';
+import { netFigures } from './atNets.ts';
+import { Pieces, type Shown } from './pieces.ts';
 import { planRun } from './planRun.ts';
 import { coursesOf, solve } from './solve.ts';
 
@@ -35,5 +38,44 @@ describe('how long and how closely a board is followed', () => {
     expect((course('v(clk)').hertz ?? 0) / expected).toBeLessThan(1.03);
     expect((course('v(slow)').hertz ?? 0) / (expected / 16)).toBeGreaterThan(0.97);
     expect((course('v(slow)').hertz ?? 0) / (expected / 16)).toBeLessThan(1.03);
+  });
+
+  it('what moves and has not come round is not told as a mean', () => {
+    const stage = stageOf(wired([[resistor('R1', 1000), 'plus a']]), 5);
+    const shown = (most: number): Shown[] =>
+      Array.from({ length: 10 }, () => ({
+        course: () => ({ mean: 1.7, least: 0, most }),
+        pieces: new Pieces(seeded(1)),
+      }));
+    const figures = (most: number) =>
+      netFigures('a', stage, shown(most), seeded(1), undefined, false);
+    expect(figures(5).unsure).toBe(true);
+    expect(figures(0.2).unsure).toBeUndefined();
+  });
+
+  it('a counter that is halved and fivefolded is followed until its slowest output has come round', async () => {
+    const rows: Wired[] = [
+      [
+        dip('U1', 'NE555', 8),
+        pins(8, { 1: 'minus', 2: 'cap', 3: 'clk', 4: 'plus', 6: 'cap', 7: 'dis', 8: 'plus' }),
+      ],
+      // As long to charge as to discharge: the slowest that such a clock is beside its parts.
+      [resistor('R1', 10_000), 'plus dis'],
+      [resistor('R2', 12_000), 'dis cap'],
+      [film('C1', 1e-6), 'cap minus'],
+      [
+        dip('U2', '74LS90', 14),
+        pins(14, {
+          ...{ 14: 'clk', 12: 'one', 1: 'one', 9: 'two', 8: 'four', 11: 'eight' },
+          ...{ 5: 'plus', 10: 'minus', 2: 'minus', 3: 'minus', 6: 'minus', 7: 'minus' },
+        }),
+      ],
+    ];
+    const plan = await planRun(testEngine, stageOf(wired(rows), 5));
+    const clockHertz = 1.44 / ((10_000 + 2 * 12_000) * 1e-6);
+    const stop = plan?.analysis.kind === 'time' ? plan.analysis.stopSeconds : 0;
+    // Eight rounds of ten.
+    expect((stop * clockHertz) / 10).toBeGreaterThan(6.5);
+    expect((stop * clockHertz) / 10).toBeLessThan(9.5);
   });
 });

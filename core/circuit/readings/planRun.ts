@@ -20,8 +20,8 @@ export interface RunPlan {
 
 /** A run of so many rounds of the fastest swing takes seconds; longer ones are not made. */
 const mostRounds = 400;
-/** So many rounds of the slowest swing are followed: two thirds of them count, on slower boards fewer. */
-const rounds = 6;
+/** So many rounds of the slowest swing are followed: two thirds of them count, on boards half as fast only half of those. */
+const rounds = 8;
 /** From one try to the next a run gets so much longer. */
 const growth = 10;
 /** A run has so many steps, and a round of what swings fastest so many. */
@@ -51,8 +51,9 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
     const beats = models.map(({ model }) => 1 / (model?.swingsHertz ?? Number.POSITIVE_INFINITY));
     const longest = Math.max(slowestPart, ...beats);
     const costOfPoint = 1 + expressionsOf(stage, across) / expressionsOfPoint;
-    // What is divided is slow, but known to be a swing: some rounds of it are enough.
-    const atMost = Math.max(12 * longest, 5 * longest * dividing(circuit, fitted));
+    // What is divided is slow, but known to be a swing: it must come round four times, a round of what drives it takes
+    // up to twice what its slowest part needs to charge.
+    const atMost = Math.max(12 * longest, 9 * longest * dividing(circuit, fitted));
     let swings: Swinging | null = null;
     let last: RunPlan | null = null;
     let costPerSecond = 0;

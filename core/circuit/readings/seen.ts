@@ -3,6 +3,7 @@ import { modelOf } from '../models/index.ts';
 import { named } from '../models/model.ts';
 import type { Shown } from './pieces.ts';
 import { rangeOf } from './range.ts';
+import { movesOn } from './solve.ts';
 import type { Stage } from './stage.ts';
 
 /** Below this an LED is dark in a lit room, below the second it is dim (common practice), in mA. */
@@ -37,7 +38,8 @@ export function seenOf(
       const milliampere = rangeOf(on);
       // Of parts that nobody knows every board counts.
       const all = { ...milliampere, least: Math.min(...on), most: Math.max(...on) };
-      const looks = tooFast && !swings ? 'differs' : looksOf(isUnsure ? all : milliampere, swings);
+      const isLost = !swings && (tooFast || movesOn(courses, dimMilliampere / 1000));
+      const looks = isLost ? 'differs' : looksOf(isUnsure ? all : milliampere, swings);
       return [
         {
           place: device.place,
@@ -45,7 +47,7 @@ export function seenOf(
           milliampere,
           looks,
           ...(swings ? { hertz: rangeOf(swinging.map(({ hertz = 0 }) => hertz)) } : {}),
-          ...((isUnsure || tooFast) && looks === 'differs' ? { unsure: true as const } : {}),
+          ...((isUnsure || isLost) && looks === 'differs' ? { unsure: true as const } : {}),
         },
       ];
     });

@@ -45,3 +45,8 @@ export const coursesOf =
     const still = vector.startsWith('v') ? 0.05 : 5e-5;
     return courseOf(time, values, analysis.stopSeconds * 0.3, still);
   };
+
+/** Whether something still moves on some of the boards, by more than this, and has not come round: no mean stands for it. */
+export const movesOn = (courses: readonly Course[], much: number): boolean =>
+  courses.filter(({ hertz, least, most }) => hertz === undefined && most - least > much).length >
+  courses.length * 0.2;

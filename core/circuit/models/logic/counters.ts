@@ -92,10 +92,11 @@ const several = (
   numbers: RegExp,
   at: { readonly plus: number; readonly minus: number; readonly ins: readonly number[] },
   counters: readonly Counter[],
+  divides = Math.max(...counters.map(({ turn }) => turn)),
 ): ClockedChip => ({
   numbers,
   ...at,
-  divides: Math.max(...counters.map(({ turn }) => turn)),
+  divides,
   registers: (read, kept) =>
     counters.map(({ clock, clear, set }, index) => ({
       ...counting(clock(read), clear(read), kept, index),
@@ -136,6 +137,8 @@ const halfAndRest = (numbers: RegExp, rest: 5 | 8): ClockedChip => {
       { turn: 2, clock: (read) => not(read(14)), clear, ...nine(1), outs: [12] },
       { turn: rest, clock: (read) => not(read(1)), clear, ...nine(4), outs: [9, 8, 11] },
     ],
+    // One drives the other, as a rule.
+    2 * rest,
   );
 };
 
@@ -169,6 +172,7 @@ const twiceDecade = several(
     clear: (read) => read(clear),
     outs,
   })),
+  10,
 );
 
 /** Takes over what lies at its inputs at the next rise while pin 9 is low. */
