@@ -65,21 +65,11 @@ export const supplyCurrent = 'i(vsupply)';
  * more leak at every node.
  */
 export const attempts = [
-  '.options rshunt=1e12 reltol=1e-3 trtol=1 itl1=300 itl4=50 noacct',
+  '.options rshunt=1e12 abstol=1e-11 reltol=1e-3 trtol=1 itl1=300 itl4=50 noacct',
   '.options rshunt=1e12 abstol=1e-10 reltol=1e-3 trtol=1 itl1=1000 itl4=200 noacct',
   '.options rshunt=1e11 abstol=1e-10 reltol=5e-3 itl1=1000 itl4=200 gmin=1e-11 method=gear noacct',
   '.options rshunt=1e9 abstol=1e-9 reltol=2e-2 itl1=3000 itl4=500 gmin=1e-10 method=gear noacct',
 ] as const;
-
-/**
- * How closely at first, in amperes and volts. Over time a nanoampere is enough: what flips takes a third fewer points
- * then.
- */
-const closely: Readonly<Record<Bench['analysis']['kind'], string>> = {
-  point: 'abstol=1e-11',
-  steps: 'abstol=1e-11',
-  time: 'abstol=1e-9 vntol=1e-5',
-};
 
 /** A part as cards of a netlist; none where nobody knows how it behaves. */
 export function cardsOf(
@@ -143,7 +133,6 @@ export function netlistOf(bench: Bench): string {
     ...nets.map((node) => `${named('R', { place: node }, 'leak')} ${node} 0 1e12`),
     `.save ${[...nets.map((node) => `v(${node})`), supplyCurrent, ...meters.map((name) => `i(${name})`), ...watts].join(' ')}`,
     attempts[Math.min(attempt, attempts.length - 1)] ?? '',
-    ...(attempt === 0 ? [`.options ${closely[analysis.kind]}`] : []),
     ...(near && analysis.kind !== 'time' ? nodesets(nets, near) : []),
     ...analysisCards(analysis),
     '.end',
