@@ -9,15 +9,29 @@ import { Pieces, type Shown } from './pieces.ts';
 import { planRun } from './planRun.ts';
 import { coursesOf, solve } from './solve.ts';
 
-/** A 555 whose pulses a chip divides by sixteen: its slowest output decides how long a run is. */
-const divided: Wired[] = [
+interface Parts {
+  readonly ra: number;
+  readonly rb: number;
+  readonly farad: number;
+}
+
+/** A 555 that swings by itself, at the net `clk`. */
+const timer = ({ ra, rb, farad }: Parts): Wired[] => [
   [
     dip('U1', 'NE555', 8),
     pins(8, { 1: 'minus', 2: 'cap', 3: 'clk', 4: 'plus', 6: 'cap', 7: 'dis', 8: 'plus' }),
   ],
-  [resistor('R1', 1000), 'plus dis'],
-  [resistor('R2', 22_000), 'dis cap'],
-  [film('C1', 4.7e-6), 'cap minus'],
+  [resistor('R1', ra), 'plus dis'],
+  [resistor('R2', rb), 'dis cap'],
+  [film('C1', farad), 'cap minus'],
+];
+/** f = 1.44 / ((RA + 2 RB) C), as data sheets of the 555 have it. */
+const hertzOf = ({ ra, rb, farad }: Parts) => 1.44 / ((ra + 2 * rb) * farad);
+
+const slow: Parts = { ra: 1000, rb: 22_000, farad: 4.7e-6 };
+/** Its pulses are divided by sixteen: the slowest output decides how long a run is. */
+const divided: Wired[] = [
+  ...timer(slow),
   [dip('U2', '4024', 14), pins(14, { 1: 'clk', 2: 'minus', 7: 'minus', 14: 'plus', 6: 'slow' })],
   [resistor('R3', 10_000), 'slow minus'],
 ];
@@ -32,8 +46,7 @@ describe('how long and how closely a board is followed', () => {
       ...{ across, analysis, drawOf: () => nominalDraw, extra: [] },
     });
     const course = coursesOf(run ?? new Map(), analysis);
-    // f = 1.44 / ((RA + 2 RB) C), as data sheets of the 555 have it.
-    const expected = 1.44 / ((1000 + 2 * 22_000) * 4.7e-6);
+    const expected = hertzOf(slow);
     expect((course('v(clk)').hertz ?? 0) / expected).toBeGreaterThan(0.97);
     expect((course('v(clk)').hertz ?? 0) / expected).toBeLessThan(1.03);
     expect((course('v(slow)').hertz ?? 0) / (expected / 16)).toBeGreaterThan(0.97);
@@ -54,15 +67,10 @@ describe('how long and how closely a board is followed', () => {
   });
 
   it('a counter that is halved and fivefolded is followed until its slowest output has come round', async () => {
+    // As long to charge as to discharge: the slowest that such a clock is beside its parts.
+    const parts: Parts = { ra: 10_000, rb: 12_000, farad: 1e-6 };
     const rows: Wired[] = [
-      [
-        dip('U1', 'NE555', 8),
-        pins(8, { 1: 'minus', 2: 'cap', 3: 'clk', 4: 'plus', 6: 'cap', 7: 'dis', 8: 'plus' }),
-      ],
-      // As long to charge as to discharge: the slowest that such a clock is beside its parts.
-      [resistor('R1', 10_000), 'plus dis'],
-      [resistor('R2', 12_000), 'dis cap'],
-      [film('C1', 1e-6), 'cap minus'],
+      ...timer(parts),
       [
         dip('U2', '74LS90', 14),
         pins(14, {
@@ -72,10 +80,9 @@ describe('how long and how closely a board is followed', () => {
       ],
     ];
     const plan = await planRun(testEngine, stageOf(wired(rows), 5));
-    const clockHertz = 1.44 / ((10_000 + 2 * 12_000) * 1e-6);
     const stop = plan?.analysis.kind === 'time' ? plan.analysis.stopSeconds : 0;
     // Eight rounds of ten.
-    expect((stop * clockHertz) / 10).toBeGreaterThan(6.5);
-    expect((stop * clockHertz) / 10).toBeLessThan(9.5);
+    expect((stop * hertzOf(parts)) / 10).toBeGreaterThan(6.5);
+    expect((stop * hertzOf(parts)) / 10).toBeLessThan(9.5);
   });
 });
