@@ -3,7 +3,7 @@ import type { Pieces } from './pieces.ts';
 /** Nothing is named whose spread explains less than this of a reading (square of the correlation). */
 const explains = 0.3;
 
-/** In so many of a hundred readings that nothing on the board moves, chance alone may name something. */
+/** The part of readings that nothing on the board moves for which chance alone may name something. */
 const chance = 0.01;
 
 /**
