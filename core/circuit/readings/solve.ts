@@ -46,7 +46,15 @@ export const coursesOf =
     return courseOf(time, values, analysis.stopSeconds * 0.3, still);
   };
 
+/** Of what stands at one of its ends for nearly all of the time the other end is a needle, and says nothing. */
+const needle = 0.1;
+
 /** Whether something still moves on some of the boards, by more than this, and has not come round: no mean stands for it. */
 export const movesOn = (courses: readonly Course[], much: number): boolean =>
-  courses.filter(({ hertz, least, most }) => hertz === undefined && most - least > much).length >
+  courses.filter(
+    ({ hertz, mean, least, most }) =>
+      hertz === undefined &&
+      most - least > much &&
+      Math.min(mean - least, most - mean) > needle * (most - least),
+  ).length >
   courses.length * 0.2;
