@@ -74,6 +74,7 @@ export type Acts =
   | 'filament'
   | 'sounder'
   | 'voice-coil'
+  | 'piezo'
   | 'electret'
   | 'row-of-switches'
   | 'encoder'

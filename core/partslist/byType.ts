@@ -4,6 +4,7 @@ import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import type { Package } from '../parts/packages/package.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
+import { hasChipPrint } from '../parts/types/chipPrints.ts';
 import { type FoundType, findType, findTypes } from '../parts/types/findType.ts';
 import type { Packaged, TypeKind } from '../parts/types/type.ts';
 import type { Scored } from './byWords.ts';
@@ -122,7 +123,7 @@ const polarityWords: readonly (readonly [RegExp, readonly TypeKind[]])[] = [
 ];
 
 function doubtsOf(
-  { type, inOtherBody }: FoundType,
+  { type, inOtherBody, package: suffixed }: FoundType,
   { package: id, pins }: Packaged,
   family: PartFamily,
   written: Package | undefined,
@@ -131,7 +132,13 @@ function doubtsOf(
 ): Doubt[] {
   const doubts = new Set<Doubt>();
   // Another word of its own for another job: one of the two is a slip.
-  if (word && word.byWord >= 4 && word.family.job !== family.job && !sameKin(word.family, family)) {
+  if (
+    word &&
+    word.byWord >= 4 &&
+    !isBody(word.word) &&
+    word.family.job !== family.job &&
+    !sameKin(word.family, family)
+  ) {
     doubts.add('family');
   }
   // “TM1637 display” is one on a board of its own, and no bare chip; “7-segment driver” says what the chip does.
@@ -145,12 +152,13 @@ function doubtsOf(
     if (sign.test(read.plainText) && !kinds.includes(type.kind)) doubts.add('value');
   }
   const letters = lettersOf(read.designators);
-  if (letters !== '' && !family.letters.includes(letters)) {
+  if (letters !== '' && !family.letters.includes(letters) && !forAnything.has(letters)) {
     const owners = families.filter((one) => one.letters[0] === letters);
     if (owners.length > 0 && owners.every((one) => one.job !== family.job)) doubts.add('family');
   }
   const body = packageById(id);
   if (!written && inOtherBody) doubts.add('package');
+  if (!written && type.inAnyBody && !suffixed && read.mount === undefined) doubts.add('package');
   if (
     written &&
     written !== body &&
@@ -170,9 +178,19 @@ function doubtsOf(
   if (said !== undefined && said !== pins) doubts.add('pins');
   if (type.volt !== undefined && contradictsVolt(read.plainText, type.volt)) doubts.add('value');
   // “BC547 or BC557”: which of the two lies in the bag the line does not say.
-  if (findTypes(read.text).some((one) => !one.needsWord && one.type !== type)) doubts.add('value');
+  const others = findTypes(read.text).filter((one) => one.type !== type);
+  if (others.some(({ needsWord }) => !needsWord)) doubts.add('value');
+  // “1N4007 M7”: a print that the same part has in another body.
+  if (others.some((one) => one.needsWord && one.type.kind === type.kind)) doubts.add('package');
+  if (body.mount === 'through' && hasChipPrint(type.number, read.text)) doubts.add('package');
   return [...doubts];
 }
+
+/** By older habits V is any semiconductor and N any analogue chip (common practice). */
+const forAnything: ReadonlySet<string> = new Set(['V', 'N']);
+
+/** Transistors are called by their body too, and others have it as well: “78L05 TO-92”. */
+const isBody = (word: string): boolean => /^(?:to|sot|sod|do)-?\d/.test(word);
 
 const shows = /\b(display|displays|anzeige|pantalla|afficheur)\b/;
 const drives = /\b(driver|decoder|counter|treiber|decodificador|controlador|controller|zahler)\b/;

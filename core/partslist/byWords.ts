@@ -131,10 +131,18 @@ function unitScore(
   return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(assumedFor, read.text);
 }
 
-/** Of capacitors without a word, large ones are usually electrolytic and small ones ceramic (common practice). */
+/**
+ * Of capacitors without a word, large ones are usually electrolytic and small ones ceramic; from 47 µF on a leaded one is
+ * hardly anything else (common practice).
+ */
 function amountPrior(assumedFor: RecognisedBy['assumedFor'], text: string): number {
-  const micro = /\d\s*[uµμ]/i.test(text) && !/\b0[.,]\d+\s*[uµμ]/i.test(text);
-  if (assumedFor === 'from-1-µF') return micro ? 0.5 : 0;
+  const most = Math.max(
+    ...[...text.matchAll(/(?<![\d.,])(\d{1,5})(?:[.,]\d{1,2})?\s*[uµμ]/gi)].map(([, digits]) =>
+      Number(digits),
+    ),
+  );
+  const micro = /\d\s*[uµμ]/i.test(text) && !/\b0(?:[.,]\d+\s*[uµμ]|[uµμ]\d)/i.test(text);
+  if (assumedFor === 'from-1-µF') return most >= 47 ? 1.1 : micro ? 0.5 : 0;
   return assumedFor === 'below-1-µF' && !micro ? 0.3 : 0;
 }
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { familyOf } from '../parts/families/index.ts';
 import { valueLabel } from '../parts/label.ts';
 import { packageOf } from '../parts/packages/packageOf.ts';
-import { type Case, cases } from './testing/cases.ts';
+import type { Case } from './testing/case.ts';
+import { cases } from './testing/cases.ts';
 import { readList } from './testing/readList.ts';
 
 const readOne = ({ text, place }: Case) => {
@@ -40,7 +41,7 @@ describe('what is no part', () => {
     'mounting hole',
     'USB-C socket 16 pin',
     'power cord USB',
-    'solar panel 5V',
+    'solar charger 5V',
     'hollow coil 6 turns',
   ])('“%s” is not sure to be anything', (text) => {
     const [line] = readList(`Qty,Part\n1,${text}\n`).lines;

@@ -12,6 +12,10 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksLike?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
   readonly looksLikeFaintly?: true;
+  /** Its heading is also put above columns of this meaning, which their cells tell: “Bezeichnung” above R1, R2. */
+  readonly isNot?: ColumnId;
+  /** Says more where another column says what it is: its headings are taken after those of any other. */
+  readonly isSecond?: true;
   /** Its cells have one form only: a heading above others is doubted. */
   readonly isStrict?: true;
   /** Under these headings shops put codes of their own, which say nothing, unless its cells look like this. */
@@ -24,6 +28,7 @@ export const columnIds = [
   'designators',
   'quantity',
   'description',
+  'details',
   'value',
   'tolerance',
   'ratedVolt',
@@ -135,10 +140,33 @@ export const columns: readonly ColumnDefinition[] = [
       'pieza',
       'thing',
       'details',
+      'typ',
+      'tipo',
     ],
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
     looksLikeFaintly: true,
+    isNot: 'designators',
+  },
+  {
+    id: 'details',
+    isSecond: true,
+    headings: [
+      'details',
+      'detail',
+      'material',
+      'ausfuhrung',
+      'style',
+      'variant',
+      'variante',
+      'type',
+      'typ',
+      'tipo',
+      'kind',
+      'name',
+      'art',
+      'soort',
+    ],
   },
   {
     id: 'value',
@@ -150,13 +178,25 @@ export const columns: readonly ColumnDefinition[] = [
       'waarde',
       'valeur',
       'valor',
+      'specification',
+      'specifications',
+      'spec',
+      'specs',
+      'parameter',
+      'parameters',
+      'spezifikation',
+      'especificacion',
+      'especificaciones',
+      'caracteristicas',
       'type number',
       'part number',
       'mpn',
       'model',
+      // What drawing programs call the value; with others it is a remark.
+      'comment',
     ],
     mayBeCodes: {
-      headings: ['part number', 'mpn', 'model'],
+      headings: ['part number', 'mpn', 'model', 'comment'],
       unless:
         /^(?:\d+(?:[.,]\d+)?\s?[kKMRunpµ]\w{0,4}|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{2,5}[A-Z]{0,3}(?:-\d+)?)$/i,
     },
@@ -233,6 +273,7 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'remarks',
+    isNot: 'value',
     headings: [
       'remarks',
       'remark',
@@ -362,12 +403,15 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
         : 0;
   const filled = filledCells(table, index);
   const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
+  const other = columns.find(({ id }) => id === definition.isNot);
+  const isOther = other !== undefined && shareThatLooksRight(other, table, index) >= 0.5;
   const { mayBeCodes } = definition;
   if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
     if (filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length < 0.5)
       return 0;
   }
-  return (isWrong ? named / 4 : named) + cells;
+  const claim = definition.isSecond ? named / 2 : named;
+  return (isWrong || isOther ? claim / 4 : claim) + cells;
 }
 
 const filledCells = (table: Table, index: number): string[] =>

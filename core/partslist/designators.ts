@@ -7,6 +7,7 @@ const one = /^([A-Za-z]{1,4})(\d{1,4})$/;
 const unnumbered = /^[A-ZÄÖÜ]{2,8}$/;
 const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|~|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
 const longestRange = 200;
+const nowhere = /^(?:[-–—*.?/]+|n\/?a|none|keine?|ninguno|sin)$/i;
 
 /** Words that stand between the first and the last name of a range, in the languages of lists. */
 const rangeWords =
@@ -21,7 +22,8 @@ const rangeWords =
  */
 export function readDesignators(text: string): Result<string[], Said> {
   // Blanks around a range’s dash go first, so that the remaining blanks part the names.
-  const items = fromChinese(text)
+  // `-`, `n/a`: it has no place.
+  const items = (nowhere.test(text.trim()) ? '' : fromChinese(text))
     .trim()
     .replace(/[()[\]"]/g, ' ')
     .replace(/\s+/g, ' ')

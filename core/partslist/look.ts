@@ -36,17 +36,19 @@ const whatFor = /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s.*$/i;
 
 /** What a line looks like, before anybody says what it is. */
 export function look({ text, called = text, designators }: Evidence): Look {
-  const plainText = plain(parted(text));
+  // LED4 “5 mm red”: the name of the place is the word for what stands there.
+  const place = namedByPlace.has(lettersOf(designators)) ? `${lettersOf(designators)} ` : '';
+  const plainText = plain(parted(`${place}${text}`));
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
-  const units = unitsIn(text, lettersOf(designators) === 'R');
+  const letters = lettersOf(designators);
+  const units = unitsIn(text, letters);
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
   // A bare number is ohms, unless it may be the print of a capacitor, or stands where crystals do.
   if (/^\d+([.,]\d+)?$/.test(text.trim())) {
-    const letters = lettersOf(designators);
     if (/^(X|Y|XTAL)$/.test(letters)) units.add('hertz');
-    else if (!code || letters === 'R') units.add('ohm');
+    else if (!(code || isOtherPlace(letters)) || letters === 'R') units.add('ohm');
   }
   return {
     plainText,
@@ -98,6 +100,12 @@ const valueWords = new Set([
   'mf',
 ]);
 
+/** Places that are named by the word for the part itself (common practice). */
+const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC']);
+
+/** Where capacitors or coils stand, a number alone is no resistance. */
+const isOtherPlace = (letters: string): boolean => letters === 'C' || letters === 'L';
+
 /** The letters of the first place name; empty where there is none. */
 export const lettersOf = (designators: readonly string[]) =>
   designators[0]?.match(/^[A-Z]+/)?.[0] ?? '';
@@ -111,17 +119,19 @@ const unitSigns: Readonly<Partial<Record<UnitId, RegExp>>> = {
 };
 
 /** Letter cases differ by what people mean: m of mH against M of MΩ, so each sign looks at the text as written. */
-function unitsIn(text: string, isResistor: boolean): Set<UnitId> {
+function unitsIn(text: string, letters: string): Set<UnitId> {
   const found = new Set<UnitId>();
   // 5mm is a size, not five megohms with the letter of a tolerance; 2m is a length, unless it is at a resistor's place.
   const withoutSizes = text
     .replace(/(?<!\d)\d+([.,]\d+)?\s?mm\b/gi, ' ')
-    .replace(/(?<!\d)\d+([.,]\d+)?\s?m\b/g, isResistor ? '$&' : ' ');
+    .replace(/(?<!\d)\d+([.,]\d+)?\s?m\b/g, letters === 'R' ? '$&' : ' ');
   for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {
     if (sign.test(withoutSizes)) found.add(unit);
   }
   // 10UF and 100NF, as old sheets write them.
   if (/\d\s*[PNU]F\b/.test(text)) found.add('farad');
   if (found.has('hertz') || found.has('farad') || found.has('henry')) found.delete('ohm');
+  // “Y1 222M” at C12 is a print, and no resistance without its sign.
+  if (isOtherPlace(letters) && !/ohm|Ω|Ω/i.test(text)) found.delete('ohm');
   return found;
 }

@@ -80,9 +80,12 @@ const isWord = (word: string): boolean =>
 function amountIn(family: PartFamily, cell: string): ReturnType<typeof readAmount> {
   const read = readAmount(family, cell);
   const [first = '', ...words] = cell.trim().split(/\s+/);
-  if (read.ok || words.length === 0 || !words.every(isWord)) return read;
-  const alone = readAmount(family, first);
-  return alone.ok ? alone : read;
+  if (read.ok || words.length === 0) return read;
+  const alone = words.every(isWord) ? readAmount(family, first) : read;
+  if (alone.ok) return alone;
+  // “Trimmpoti 100 k, stehend”: the whole line stands in that column.
+  const within = isWord(first.replace(/[,;:]$/, '')) ? findAmount(family, cell) : read;
+  return within.ok ? within : read;
 }
 
 const sure = (value: PartValue): Result<ReadValue, never> => ok({ value, isDoubtful: false });
@@ -170,6 +173,13 @@ const colourWords: Readonly<Record<LightColour, readonly string[]>> = {
     'blanco',
     'blanca',
     'bianco',
+    'warmweiss',
+    'kaltweiss',
+    'reinweiss',
+    'neutralweiss',
+    'warmwhite',
+    'coolwhite',
+    'coldwhite',
   ],
   orange: ['orange', 'oranje', 'amber', 'naranja', 'ambar', 'arancione'],
 };

@@ -57,6 +57,7 @@ export function recognise(evidence: Evidence): Recognition {
     !isOpen &&
     !isMisspelt(best) &&
     !contradicted(best.family, read) &&
+    !saysNoPlus(best.family, read) &&
     strangeWords(read.calledText, best.family, 'words').length === 0 &&
     (isNamedAfter(best.family) || strangeNumbers(read.calledText, best.family).length === 0);
   const doubts: Doubt[] = [
@@ -73,6 +74,19 @@ export function recognise(evidence: Evidence): Recognition {
     others: othersThan(best.family, scored),
     doubts,
   };
+}
+
+/** The same; where the line leaves the kind open, what is remarked beside it may tell: “10 µF”, “Elko, Polung beachten”. */
+export function recogniseBeside(evidence: Evidence, remarks: string): Recognition {
+  const read = recognise(evidence);
+  if (remarks === '' || read.typed || !read.doubts.includes('family')) return read;
+  const more = recognise({
+    ...evidence,
+    called: evidence.called ?? evidence.text,
+    text: `${evidence.text} ${remarks}`,
+  });
+  const isOneOfThem = [read.family, ...read.others].includes(more.family);
+  return more.confidence === 'sure' && !more.typed && isOneOfThem ? more : read;
 }
 
 const othersThan = (family: PartFamily, scored: readonly Scored[]) =>
@@ -111,6 +125,12 @@ function contradictsBody({ job, mount }: PartFamily, read: Read): boolean {
   const named = readPackage(read.plainText, job)?.mount ?? read.mount;
   return named !== undefined && named !== mount;
 }
+
+/** An electrolytic one without a plus is another part: nothing to turn, and no stripe. */
+const saysNoPlus = ({ job, polarity }: PartFamily, { plainText }: Read): boolean =>
+  job === 'capacitor' &&
+  polarity === 'polarised' &&
+  /\b(?:np|bp|non-?polar\w*|bipolar\w*|unpolar\w*|ungepolt\w*|no polar\w*)\b/.test(plainText);
 
 /** It is said to lie, and this kind stands: another build of it, or one that is bent over. */
 function standsThough({ job, body, mount }: PartFamily, { plainText }: Read): boolean {

@@ -3,7 +3,6 @@ import { type Said, said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
-import { valueLabel } from '../parts/label.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
@@ -14,9 +13,12 @@ import {
   findTolerance,
   findVolt,
   findWays,
+  isLength,
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
+import { isNoPart, isNotFitted } from './cells/leftOut.ts';
+import { withoutLibrary, withoutMixedLibrary } from './cells/libraryName.ts';
 import { findMounting, findWires, hasCellLeads, withoutWires } from './cells/mounting.ts';
 import { withoutSocket } from './cells/socket.ts';
 import { inSigns } from './cells/spelled.ts';
@@ -28,7 +30,8 @@ import type { Evidence } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
-import { pinsOfType, type Recognition, recognise } from './recognise.ts';
+import { pinsOfType, type Recognition, recognise, recogniseBeside } from './recognise.ts';
+import { doubtfulValue, unknownType } from './sayDoubt.ts';
 import type { Table, TableRow } from './table.ts';
 import { hasUnreadNumber } from './unreadNumber.ts';
 import { type RememberedFamilies, wordingOf } from './wording.ts';
@@ -47,28 +50,6 @@ const countsPins = ({ joints }: PartFamily): boolean => joints({ pins: 4 }) !== 
 /** `5V1`: of a Zener diode its voltage says enough. */
 const saysVoltage = (value: PartValue): boolean =>
   value.kind === 'type' && /^\d{1,3}(V\d?|[.,]\d\s?V|\s?V)$/i.test(value.print.trim());
-
-/** “Do not populate” in the languages of lists. */
-const isNotFitted = (cell: string): boolean =>
-  /^(dn[pfsi]|nf|np|n\.?\s?b\.?|n\/?c|no pop|nopop|do not (populate|fit|place|install|stuff)|not (fitted|populated|placed|used|installed)|nicht (bestuckt|bestucken|besetzt)|unbestuckt|no (montar|poblar|colocar)|sin montar|non (monte|implante)|ne pas (monter|implanter)|niet (plaatsen|gemonteerd))$/.test(
-    cell,
-  );
-
-/** Nothing is assumed of a number that no catalogue has. */
-function unknownType(number: string, asksPins: boolean): Said {
-  if (number === '') return said(asksPins ? 'lists.row.noTypeNorPins' : 'lists.row.noType');
-  return said(asksPins ? 'lists.row.unknownTypeNorPins' : 'lists.row.unknownType', { number });
-}
-
-function doubtfulValue({ value }: Part, isType: boolean): Said {
-  if (isType) return said('lists.row.theLineSaysTwoDifferentThingsAbout');
-  if (value.kind === 'colour')
-    return said('lists.row.theLineNamesMoreThanOneColour', {
-      colour: said(`colour.${value.colour}`),
-    });
-  if (value.kind === 'none') return said('lists.row.numberNotRead');
-  return said('lists.row.thisCanBeThePrintOnThe', { value: valueLabel(value) });
-}
 
 /** `yellow, violet, brown, gold`: the bands themselves, in any language, say how many there are. */
 function coloursIn(cell: string): string | undefined {
@@ -111,8 +92,9 @@ export class RowReader {
 
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
   read(): ReadRow | undefined {
-    const written = this.#cell('description');
-    const description = inSigns(written);
+    const details = this.#cell('details');
+    const written = `${this.#cell('description')} ${details}`.trim();
+    const description = inSigns(`${withoutLibrary(this.#cell('description'))} ${details}`.trim());
     const value = this.#cell('value');
     // What the part hangs on says nothing of what it is.
     const what = withoutSocket(withoutWires(description));
@@ -120,6 +102,10 @@ export class RowReader {
     const body = this.#cell('package');
     const text = `${what} ${cells.value}`.trim();
     if (this.#isLeftOut(cells)) return undefined;
+    if (isNoPart(`${written} ${value} ${body}`)) {
+      this.#warn('description', said('lists.row.noPart'));
+      return undefined;
+    }
     const designators = this.#designators();
     if (text === '' && body === '')
       return this.#error('description', said('lists.row.nothingSaysWhatThisPartIsWrite'));
@@ -127,11 +113,11 @@ export class RowReader {
     // Word for word as the list has it.
     const asWritten = text === '' ? body : `${written} ${value}`.trim();
     const evidence = {
-      text: `${text} ${withoutSocket(body)}`.trim(),
+      text: `${text} ${withoutSocket(withoutMixedLibrary(body))}`.trim(),
       ...(text === '' ? {} : { called: text }),
       designators: designators ?? [],
     };
-    const recognised = this.#family(asWritten, evidence);
+    const recognised = this.#family(asWritten, evidence, cells.remarks);
     if (!recognised) return undefined;
     const own = recognised.typed ? undefined : findOwnType(text, this.#known.ownTypes);
     const recognition = own ? toldOf(recognised, own.type) : recognised;
@@ -217,7 +203,7 @@ export class RowReader {
   }
 
   /** What the list says outright, what a person said of the same words before, or what the words are like. */
-  #family(asWritten: string, evidence: Evidence): Recognition | undefined {
+  #family(asWritten: string, evidence: Evidence, remarks: string): Recognition | undefined {
     const cell = this.#cell('family');
     if (cell !== '') {
       const told = plain(cell);
@@ -236,9 +222,8 @@ export class RowReader {
     }
     const known = this.#known.remembered[wordingOf(asWritten, evidence.designators)];
     const family = known === undefined ? undefined : families.find(({ id }) => id === known);
-    const read = recognise(evidence);
-    if (!family) return read;
-    return { ...read, family, confidence: 'told', others: [], doubts: [] };
+    if (!family) return recogniseBeside(evidence, remarks);
+    return { ...recognise(evidence), family, confidence: 'told', others: [], doubts: [] };
   }
 
   #supply(): Supply {
@@ -263,6 +248,10 @@ export class RowReader {
       if (beside !== undefined) return beside;
       return this.#error('quantity', said('lists.row.thereIsNeitherAPlaceNameNor'));
     }
+    if (isLength(cell) && places === 0) {
+      this.#warn('quantity', said('lists.row.aLengthIsOnePiece', { cell }));
+      return 1;
+    }
     const count = readCount(fromChinese(cell));
     if (count === undefined)
       return this.#error('quantity', said('lists.row.isNotANumberOfPiecesWrite', { cell }));
@@ -284,8 +273,8 @@ export class RowReader {
     const number = typed && family === typed.family ? typed.type.print : own;
     const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
-    // A value cell that says “LED” says no colour either.
-    if (!read.ok && (cells.value === '' || family.valueKind === 'colour'))
+    // A value cell that says “LED” says no colour either, and “Ferrite bead” no henries.
+    if (!read.ok && (!/\d/.test(cells.value) || family.valueKind === 'colour'))
       return { value: { kind: 'none' }, isDoubtful: hasUnreadNumber(family, cells.description) };
     if (!read.ok) return this.#error('value', read.problem);
     const { value, isDoubtful } = read.value;

@@ -170,6 +170,137 @@ Y2\t1\t11 Hz\tcrystal
   });
 });
 
+// Written for these tests in the manner of what such programs and papers hand out (common practice).
+describe('sheets whose columns tell what their headings do not', () => {
+  it('a drawing program’s: symbols of its libraries, and places that are no parts', () => {
+    const { lines, problems } = read(`"Item","Qty","Reference(s)","Value","LibPart","Footprint"
+"1","2","C1, C2","100n","Device:C","Capacitor_THT:C_Disc_D5.0mm_W2.5mm_P5.00mm"
+"2","1","C4","10u","Device:C_Polarized_Small","Capacitor_SMD:CP_Elec_4x5.4"
+"3","1","D2","LED","Device:LED","LED_THT:LED_D3.0mm"
+"4","1","J1","Conn_01x02","Connector_Generic:Conn_01x02","TerminalBlock_Phoenix:TerminalBlock_Phoenix_MKDS_1x02_P5.08mm"
+"5","2","R1, R2","10k","Device:R","Resistor_THT:R_Axial_DIN0207_L6.3mm_D2.5mm_P10.16mm_Horizontal"
+"6","1","RV1","50k","Device:R_Potentiometer_Trim","Potentiometer_THT:Potentiometer_Bourns_3296W_Vertical"
+"7","1","RN1","10k","Device:R_Network08","Resistor_THT:R_Array_SIP9"
+"8","1","FB1","Ferrite_Bead","Device:FerriteBead","Inductor_SMD:L_0805_2012Metric"
+"9","2","H1, H2","MountingHole","Mechanical:MountingHole","MountingHole:MountingHole_3.2mm_M3"
+"10","1","TP1","TestPoint","Connector:TestPoint","TestPoint:TestPoint_THTPad_D1.5mm_Drill0.7mm"
+`);
+    expect(lines).toEqual([
+      'C1 C2 | capacitor-ceramic | 100 nF',
+      'C4 | capacitor-can-chip | 10 µF',
+      'D2 | led-3mm',
+      'J1 | terminal-block',
+      'R1 R2 | resistor-axial | 10 kΩ',
+      'RV1 | trimmer | 50 kΩ',
+      'RN1 | resistor-network | 10 kΩ',
+      'FB1 | inductor-chip',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+    const left = problems.filter(({ line }) => line === 10 || line === 11);
+    expect(left.map(({ message }) => inEnglish(message))).toEqual([
+      'This is a place on the board and no part, so it is left out.',
+      'This is a place on the board and no part, so it is left out.',
+    ]);
+  });
+
+  it('another’s: values under “Comment”', () => {
+    expect(
+      read(`Comment,Description,Designator,Footprint,LibRef,Quantity
+100nF,Capacitor Ceramic,"C1, C2",RAD-0.2,Cap,2
+10uF,Polarized Capacitor (Radial),C3,RB.1/.2,Cap Pol1,1
+2N3904,NPN General Purpose Amplifier,Q1,TO-92A,2N3904,1
+1K,Resistor,"R1, R2",AXIAL-0.4,Res1,2
+LM358,Dual Op-Amp,U1,DIP8,LM358,1
+`).lines,
+    ).toEqual([
+      'C1 C2 | capacitor-ceramic | 100 nF',
+      'C3 | capacitor-electrolytic | 10 µF',
+      'Q1 | transistor-to92 | 2N3904',
+      'R1 R2 | resistor-axial | 1 kΩ',
+      'U1 | ic-dip | LM358',
+    ]);
+  });
+
+  it('a magazine’s: places under “Bezeichnung”, whole lines under “Wert”, kinds in the remarks', () => {
+    const { lines, problems } = read(`Anzahl;Bezeichnung;Wert;Bemerkung
+6;R1-R6;330 Ohm;orange-orange-braun
+1;C1;10 µF/25 V;Elko, Polung beachten
+1;C2;100 nF;Keramik (104)
+1;IC1;NE 555;
+6;D1…D6;LED 3 mm, rot;
+1;D7;1 N 4001;Verpolschutz
+1;P1;Trimmpoti 100 k, stehend;
+1;L1;Festinduktivität 100 µH;
+30 cm;;Schaltdraht;
+1;Q1;Quarz 4,000 MHz;
+`);
+    expect(lines).toEqual([
+      'R1 R2 R3 R4 R5 R6 | resistor-axial | 330 Ω',
+      'C1 | capacitor-electrolytic | 10 µF',
+      'C2 | capacitor-ceramic | 100 nF',
+      'IC1 | ic-dip | NE555',
+      'D1 D2 D3 D4 D5 D6 | led-3mm | red',
+      'D7 | diode-axial | 1N4001',
+      'P1 | trimmer | 100 kΩ',
+      'L1 | inductor-axial | 100 µH',
+      '1 x | wire',
+      'Q1 | crystal | 4 MHz',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+
+  it('a shop’s: values under “Specification”, and no place written as a dash', () => {
+    expect(
+      read(`No.,Name,Specification,Position,Quantity
+1,Metal film resistor,1K,"R1,R4",2
+2,Ceramic capacitor,104,C3,1
+3,LED,3MM Red,D1-D2,2
+4,Crystal,12M,Y1,1
+5,Triode,9012,Q2,1
+6,Button,6*6*5,"K1,K2",2
+7,Voltage stabilizer,78L05,U2,1
+8,Resistor network,A103J,RP2,1
+9,Copper column,M3*10,-,4
+`).lines,
+    ).toEqual([
+      'R1 R4 | resistor-axial | 1 kΩ',
+      'C3 | capacitor-ceramic | 100 nF',
+      'D1 D2 | led-3mm | red',
+      'Y1 | crystal | 12 MHz',
+      'Q2 | transistor-to92 | 9012',
+      'K1 K2 | push-button',
+      'U2 | regulator-to92 | 78L05',
+      'RP2 | resistor-network | 10 kΩ',
+      '4 x | stand-off | M3*10',
+    ]);
+  });
+
+  it('a teacher’s: what one column leaves open, a second one says', () => {
+    const { lines } = read(`Nr.,Ref.,Component,Value,Type,Pcs
+1,R1,resistor,150Ω,carbon 5%,1
+2,D1,LED,rood,3mm,1
+3,C1,elco,47µF/25V,radiaal,1
+4,T1,transistor,BC337,,1
+`);
+    expect(lines).toEqual([
+      'R1 | resistor-axial | 150 Ω',
+      'D1 | led-3mm | red',
+      'C1 | capacitor-electrolytic | 47 µF',
+      'T1 | transistor-to92 | BC337',
+    ]);
+  });
+
+  it('a column of remarks stays one', () => {
+    const { lines, mapping } = read(`Ref,Value,Comment
+R1,10k,pull-up
+C1,100n ceramic,close to the chip
+Q1,BC547,bend its legs
+`);
+    expect(mapping.remarks).toBe(2);
+    expect(lines).toHaveLength(3);
+  });
+});
+
 describe('a value cell with words behind its value', () => {
   it('is read as the value, and its words as what the part is', () => {
     const { lines, problems } = read(`Ref,Qty,Value

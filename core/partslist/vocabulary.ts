@@ -16,16 +16,18 @@ radial rad axial liegend stehend vertical vert vertikal horizontal horiz standar
 gross kleine grosse low high hi lo profile normal simple single bleifrei lead-free rohs through-hole thru through hole
 tht pth smd smt chip round rund ronde redondo rechteckig rectangular square quadratisch cuadrado
 red green blue yellow white orange black brown grey gray violet purple clear transparent diffused diffus diff tinted
-klar farblos hell ultrahell superhell bright ultra super warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
+klar farblos hell ultrahell superhell extrahell bright superbright ultrabright high-brightness ultra super extra
+brillante brightness luminosidad difuso difusa transparente multi multi-turn multiturn mehrgang vuelta vueltas warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
 blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir
-rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
+marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
 with without und and oder the for mit ohne con sin avec sans met zonder
 type typ tipo part bauteil composant component komponente componente piece pieces pcs stk stuck
 wert value valor valeur tolerance toleranz tol tolerancia colour color farbe band bands ringe
-volt volts watt ohm ohms kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
-henry microhenry millihenry hertz megahertz kilohertz amp ampere amps
-straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
-pin pins way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
+volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
+henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
+inch zoll pulgadas jumbo taper meg
+radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
+pin pins pines patas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
 contactos kontakte contacts adrig row rows reihig reihen
 generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off
 universal general gp purpose dual-inline inline in-line package pkg
@@ -43,7 +45,7 @@ const doing: Partial<Record<Job, string>> = {
     microcontrolador programmed programmiert programado eeprom memory rtc clock converter adc dac pll expander interface
     transceiver motor precision power dual single cmos ttl logic low-power rail-to-rail
     temperature temperatur sensor optocoupler optokoppler output photo dip dil soic sip sop`,
-  regulator: `voltage spannung spannungsregler regulator regulador regulateur vreg reg ldo tension adjustable
+  regulator: `voltage stabilizer stabiliser stabilisator stabilizator estabilizador spannung spannungsregler regulator regulador regulateur vreg reg ldo tension adjustable
     einstellbar festspannungsregler positive negative positiv negativ fixed linear`,
   transistor: `amplifier mosfet jfet fet bjt channel kanal canal n-channel p-channel n-kanal p-kanal nmos pmos
     darlington switch transistor logic-level level`,
@@ -54,18 +56,18 @@ const doing: Partial<Record<Job, string>> = {
 const inGeneral: Partial<Record<Job, string>> = {
   capacitor: `capacitor capacitors kondensator kondensatoren condensador condensadores condensateur condensateurs
     condensator cap caps cond cer alum aluminium aluminum elec elect tant ceramic keramik multilayer polyester mylar poly
-    metal metall metallized esr low-esr polarised polarized polarisiert polarise polarizado`,
+    metal metall metaal metallized esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
   resistor: `resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
     metal metall carbon carb kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
     thick thin wirewound draht precision power leistung linear lin log logarithmic lineal lineaire mono
-    turn turns shaft`,
+    turn turns shaft gold golden silver silber purpur pink`,
   transistor: `transistor transistors trans xstr bjt bipolar npn pnp silicon silizium germanium general signal power
     leistung`,
   diode: `diode dioden diodo diodos diodes diod rect schottky silicon silizium germanium signal fast switching purp`,
   inductor: 'inductor inductance ind',
-  timebase: 'xtal osc ceramic keramik',
+  timebase: 'xtal osc ceramic keramik watch clock tuning fork uhrenquarz uhren reloj horloge',
   connector: 'connector conn hdr term blk rcpt stereo mono power',
-  socket: 'conn tin',
+  socket: 'conn tin dip dil',
   switch: 'switch schalter interruptor tactile momentary spdt',
   light: `led leds diode diodo leuchtdiode current amber common comm cathode cath anode gemeinsame gemeinsam kathode
     katode catodo anodo comun commune`,

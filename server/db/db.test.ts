@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -58,8 +58,25 @@ describe('the database', () => {
       { name: '030_figures.sql' },
       { name: '031_faults.sql' },
       { name: '032_circuit_notes.sql' },
+      { name: '033_sharp_s.sql' },
     ]);
     await second.close();
+  });
+
+  it('keeps what was remembered of words with ß, of two the newer way of writing', async () => {
+    const db = await testDatabase('bare');
+    const folder = new URL('./migrations/', import.meta.url);
+    const script = (name: string) => readFileSync(new URL(name, folder), 'utf8');
+    const names = readdirSync(folder).sort();
+    for (const name of names.slice(0, names.indexOf('033_sharp_s.sql')))
+      await db.script(script(name));
+    await db.script(`insert into remembered_family (wording, family) values
+      ('gehäusefuß', 'rubber-foot'), ('weiß led', 'led-3mm'), ('weiss led', 'led-5mm')`);
+    await db.script(script('033_sharp_s.sql'));
+    expect(await db.query('select wording, family from remembered_family order by 1')).toEqual([
+      { wording: 'gehäusefuss', family: 'rubber-foot' },
+      { wording: 'weiss led', family: 'led-5mm' },
+    ]);
   });
 
   it('carries older data over into the words of today', async () => {

@@ -1,10 +1,12 @@
+import type { Part } from '../../parts/part.ts';
 import { factor } from '../spread.ts';
 import { behaves } from './amounts.ts';
 import { ammeter, figure, inside, type Model, named, power } from './model.ts';
 
 /** Words for one that needs a tone fed to it. */
-const passive =
-  /\b(passive?|passiv\w*|piezo ?disc|piezoscheibe|transducer|ohne elektronik|pasivo)\b/i;
+const passive = /\b(passive?|passiv\w*|transducer|ohne elektronik|pasivo)\b/i;
+
+const isPassive = (part: Part): boolean => behaves(part, 'piezo') || passive.test(part.description);
 
 /** What a disc turns to sound and warmth, as a resistance (from memory of data sheets). */
 const passiveOhm = 20_000;
@@ -14,14 +16,14 @@ export const sounder: Model = {
   id: 'sounder',
   source: 'active buzzer, 5 to 30 mA, from memory of data sheets; passive ones as 20 nF',
   meters: ['snd'],
-  takes: (part) => behaves(part, 'sounder'),
-  assumes: (part) => (passive.test(part.description) ? null : 'active-buzzer'),
+  takes: (part) => behaves(part, 'sounder') || behaves(part, 'piezo'),
+  assumes: (part) => (isPassive(part) ? null : 'active-buzzer'),
   cards: (at) => {
     const inner = inside(at, 'p');
     // Beside the ammeter: what charges it at an edge is no sound.
     const capacitance = `${named('C', at)} ${at.node(1)} ${at.node(2)} 20n`;
     const through = ammeter(at, at.node(1), inner, 'snd');
-    if (passive.test(at.part.description)) {
+    if (isPassive(at.part)) {
       return [through, capacitance, `${named('R', at)} ${inner} ${at.node(2)} ${passiveOhm}`];
     }
     const ampere = at.draw(0.012, factor(0.005, 0.03));

@@ -133,6 +133,22 @@ export function drawBuzzer(): Drawing {
   };
 }
 
+/** A piezo disc: a silver middle on a brass rim, and two thin wires. */
+export function drawPiezoDisc(): Drawing {
+  return {
+    widthMm: 20,
+    heightMm: 24,
+    shapes: [
+      path('M10 15C12 18 12 20 12 23.5', { stroke: material.plus, strokeWidth: 0.6 }),
+      path('M4.4 14.6C5 18 7 20 7.6 23.5', { stroke: '#1d1d1f', strokeWidth: 0.6 }),
+      circle(10, 9.5, 9, { fill: '#c9a14a', stroke: '#7d6121', strokeWidth: 0.25 }),
+      circle(10, 9.5, 6.4, { fill: '#d9dcdf', stroke: material.leadEdge, strokeWidth: 0.2 }),
+      circle(10, 14.6, 0.9, { fill: material.tin }),
+      circle(4.4, 14.8, 0.9, { fill: material.tin }),
+    ],
+  };
+}
+
 export function drawBuzzerMark(): Drawing {
   return boardPatch(15, 12, [
     circle(7.5, 6, 5.2, silkLine),

@@ -71,6 +71,20 @@ export function drawVaristor(print: string): Drawing {
   };
 }
 
+/** A resettable fuse: a flat amber disc on kinked leads, with its current. */
+export function drawResettableFuse(print: string): Drawing {
+  return {
+    widthMm: 12,
+    heightMm: 19,
+    shapes: [
+      ...lead('M3.6 8V11.5L3 12.4V18.5'),
+      ...lead('M8.4 8V11.5L9 12.4V18.5'),
+      circle(6, 5.2, 4.4, { fill: '#d9a441', stroke: '#7d5a1b', strokeWidth: 0.2 }),
+      text(6, 6, print || 'F', Math.min(2, 9 / Math.max(print.length, 4)), '#2b1d08', true),
+    ],
+  };
+}
+
 /** A trimmer capacitor from above: a screw slot in a coloured ring. */
 export function drawTrimmerCapacitor(): Drawing {
   return {

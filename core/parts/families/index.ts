@@ -73,8 +73,10 @@ import { coinCell } from './power/coin-cell.ts';
 import { coinHolder } from './power/coin-holder.ts';
 import { fuse } from './power/fuse.ts';
 import { fuseHolder } from './power/fuse-holder.ts';
+import { resettableFuse } from './power/fuse-resettable.ts';
 import { lithiumCell } from './power/lithium-cell.ts';
 import { roundCell } from './power/round-cell.ts';
+import { solarCell } from './power/solar-cell.ts';
 import { lightResistor } from './resistors/light-resistor.ts';
 import { potentiometer } from './resistors/potentiometer.ts';
 import { resistorAxial } from './resistors/resistor-axial.ts';
@@ -86,6 +88,7 @@ import { varistor } from './resistors/varistor.ts';
 import { buzzer } from './sound/buzzer.ts';
 import { microphone } from './sound/microphone.ts';
 import { motor } from './sound/motor.ts';
+import { piezoDisc } from './sound/piezo-disc.ts';
 import { speaker } from './sound/speaker.ts';
 import { pushButton } from './switches/push-button.ts';
 import { reedSwitch } from './switches/reed-switch.ts';
@@ -166,6 +169,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   connector: connector,
   buzzer: buzzer,
   speaker: speaker,
+  'piezo-disc': piezoDisc,
   'battery-holder': batteryHolder,
   'coin-holder': coinHolder,
   'battery-clip': batteryClip,
@@ -196,6 +200,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'chip-row': chipRow,
   relay,
   fuse,
+  'fuse-resettable': resettableFuse,
   'fuse-holder': fuseHolder,
   microphone,
   'rotary-encoder': rotaryEncoder,
@@ -216,6 +221,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'block-9v': block9v,
   'round-cell': roundCell,
   'lithium-cell': lithiumCell,
+  'solar-cell': solarCell,
   insulator,
   fixing,
   'cable-tie': cableTie,

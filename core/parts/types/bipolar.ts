@@ -56,6 +56,9 @@ const rows: readonly Row[] = [
   ['BF494', 'npn', 20, 0.03, 'to-92', 'BEC?'],
   // TO-92, American numbers.
   ['2N3904', 'npn', 40, 0.2, 'to-92', 'EBC'],
+  ['KTC3198', 'npn', 50, 0.15, 'to-92', 'ECB'],
+  ['KTA1266', 'pnp', 50, 0.15, 'to-92', 'ECB'],
+  ['MJE13001', 'npn', 400, 0.2, 'to-92', 'BCE?'],
   ['2N3906', 'pnp', 40, 0.2, 'to-92', 'EBC'],
   ['2N4123', 'npn', 30, 0.2, 'to-92', 'EBC'],
   ['2N4125', 'pnp', 30, 0.2, 'to-92', 'EBC'],
@@ -251,6 +254,7 @@ const shortNumber = (number: string): readonly string[] =>
 
 const also: Readonly<Record<string, readonly string[]>> = {
   PN2222A: ['KN2222A'],
+  MJE13001: ['13001', 'E13001', 'KSE13001'],
   S9013: ['H9013', 'C9013', 'SS9013', '9013'],
   S9014: ['C9014', 'SS9014', '9014'],
   S9012: ['A9012', 'SS9012', '9012'],

@@ -45,6 +45,14 @@ const rows: readonly Row[] = [
   ['FR207', 'diode', 1000, 2, ['do-15']],
   ['FR307', 'diode', 1000, 3, ['do-201']],
   ['HER107', 'diode', 800, 1, ['do-41']],
+  ['HER108', 'diode', 1000, 1, ['do-41']],
+  ['HER208', 'diode', 1000, 2, ['do-15']],
+  ['HER308', 'diode', 1000, 3, ['do-201']],
+  ['MUR120', 'diode', 200, 1, ['do-41']],
+  ['MUR160', 'diode', 600, 1, ['do-41']],
+  ['MUR420', 'diode', 200, 4, ['do-201']],
+  ['MUR460', 'diode', 600, 4, ['do-201']],
+  ['BY399', 'diode', 800, 3, ['do-201']],
   ['BA159', 'diode', 1000, 1, ['do-41']],
   ['BYV26C', 'diode', 600, 1, ['do-41']],
   ['RL207', 'diode', 1000, 2, ['do-15']],
@@ -73,6 +81,7 @@ const rows: readonly Row[] = [
   ['S1M', 'diode', 1000, 1, ['sma']],
   ['GS1M', 'diode', 1000, 1, ['sma']],
   ['US1M', 'diode', 1000, 1, ['sma']],
+  ['ES1D', 'diode', 200, 1, ['sma']],
   ['ES1J', 'diode', 600, 1, ['sma']],
   ['RS1M', 'diode', 1000, 1, ['sma']],
   ['S3M', 'diode', 1000, 3, ['smc']],
@@ -129,6 +138,7 @@ const straight: readonly PartType[] = rows.map(([number, kind, maxVolt, maxAmper
     maxAmpere,
     also: also[number] ?? [],
     packages: [packaged(first), ...others.map(packaged)],
+    ...(number === 'SS34' ? { inAnyBody: true as const } : {}),
   };
 });
 

@@ -94,12 +94,14 @@ export function findType(text: string): FoundType | undefined {
 
 /** Every type that a text names, in its order. */
 export function findTypes(text: string): readonly FoundType[] {
-  const pieces = text.split(/[\s,;:()[\]"“”]+/).flatMap((piece) => [piece, ...piece.split('/')]);
+  // “1 N 4001”, as typed with blanks.
+  const joined = text.replace(/(?<![\w.,])([12])\s([NS])\s?(?=\d{3,4}\b)/g, '$1$2');
+  const pieces = joined.split(/[\s,;:()[\]"“”]+/).flatMap((piece) => [piece, ...piece.split('/')]);
   const words = pieces.filter((piece) => piece !== '');
   return words.flatMap((word, index): FoundType[] => {
     const next = words[index + 1] ?? '';
-    const joined = head.test(word) && /^\d/.test(next) ? typeByNumber(`${word}${next}`) : undefined;
-    const found = joined ?? (/\d/.test(word) ? typeByNumber(word) : undefined);
+    const whole = head.test(word) && /^\d/.test(next) ? typeByNumber(`${word}${next}`) : undefined;
+    const found = whole ?? (/\d/.test(word) ? typeByNumber(word) : undefined);
     return found ? [found] : [];
   });
 }

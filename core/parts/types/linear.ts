@@ -61,6 +61,7 @@ const opAmps: readonly Row[] = [
   ['OPA2604', dual, 8, dual],
   ['OP275', dual, 8, dual],
   ['AD822', dual, 8, dual],
+  ['TLC271', single, 8],
   ['TLC272', dual, 8, dual],
   ['TLC2272', dual, 8, dual],
   ['TLE2426', 'rail splitter', 3, undefined, undefined, ['to-92']],
@@ -142,6 +143,18 @@ const audio: readonly Row[] = [
   ['ISD1760', 'voice recorder', 28],
   ['UM66', 'melody', 3, undefined, ['UM66T', 'BT66'], ['to-92']],
   ['UM3561', 'siren', 8],
+  ['TDA7294', 'audio amplifier 70 W', 15, undefined, undefined, ['multiwatt-15']],
+  ['TBA820M', 'small audio amplifier', 8, undefined, undefined, ['dip-8']],
+  ['BA1404', 'FM stereo transmitter', 18],
+  ['LM4871', 'small audio amplifier', 8, undefined, ['SC8002B', 'LM4871M'], ['so-8']],
+  ['SL486', 'infrared preamplifier', 16, undefined, undefined, ['dip-16']],
+  ['BISS0001', 'motion detector', 16],
+  ['SN76489', 'tone generator', 16, undefined, ['SN76489AN'], ['dip-16']],
+  ['AY-3-8910', 'tone generator', 40, undefined, ['YM2149'], ['dip-40']],
+  ['AY-3-8912', 'tone generator', 28, undefined, undefined, ['dip-28']],
+  ['AS3340', 'oscillator by voltage', 16, undefined, ['CEM3340', 'V3340'], ['dip-16']],
+  ['AS3320', 'filter by voltage', 18, undefined, ['CEM3320', 'V3320'], ['dip-18']],
+  ['AS3310', 'envelope by voltage', 16, undefined, ['CEM3310'], ['dip-16']],
 ];
 
 const drivers: readonly Row[] = [

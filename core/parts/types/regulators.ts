@@ -28,6 +28,7 @@ const series: readonly PartType[] = fixedVolts.flatMap((volt): PartType[] => [
     maxAmpere: 0.5,
     maxVolt: volt > 18 ? 40 : 35,
     packages: [leads('to-220', 'IGO'), leads('to-252', 'IGO')],
+    inAnyBody: true,
   },
   {
     number: `78L${digits(volt)}`,
@@ -55,8 +56,24 @@ const series: readonly PartType[] = fixedVolts.flatMap((volt): PartType[] => [
   },
 ]);
 
-type Row = readonly [string, number, number, number, PackageId, string];
-/** Low-drop and other fixed ones: number, volts, amperes, highest volts in, body, leads. */
+type Row = readonly [
+  string,
+  number,
+  number,
+  number,
+  PackageId,
+  string,
+  (readonly (readonly [PackageId, string])[])?,
+];
+/**
+ * Low-drop and other fixed ones: number, volts, amperes, highest volts in, body, leads; the other bodies in which kits
+ * have it as often.
+ */
+const flat = [['sot-89', 'GIO']] as const;
+const small = [
+  ['sot-23', 'GOI'],
+  ['sot-89', 'GIO'],
+] as const;
 const rows: readonly Row[] = [
   ['78L33', 3.3, 0.1, 20, 'to-92', 'OGI'],
   ['78L62', 6.2, 0.1, 30, 'to-92', 'OGI'],
@@ -71,18 +88,18 @@ const rows: readonly Row[] = [
   ['LF50', 5, 0.5, 16, 'to-220', 'IGO'],
   ['LP2950-3.3', 3.3, 0.1, 30, 'to-92', 'OGI'],
   ['LP2950-5', 5, 0.1, 30, 'to-92', 'OGI'],
-  ['MCP1700-3302', 3.3, 0.25, 6, 'to-92', 'GIO'],
-  ['MCP1700-5002', 5, 0.25, 6, 'to-92', 'GIO'],
-  ['MCP1702-3302', 3.3, 0.25, 13, 'to-92', 'GIO'],
-  ['MCP1702-5002', 5, 0.25, 13, 'to-92', 'GIO'],
-  ['HT7130', 3, 0.03, 24, 'to-92', 'GIO'],
-  ['HT7133', 3.3, 0.03, 24, 'to-92', 'GIO'],
-  ['HT7144', 4.4, 0.03, 24, 'to-92', 'GIO'],
-  ['HT7150', 5, 0.03, 24, 'to-92', 'GIO'],
-  ['HT7333', 3.3, 0.25, 12, 'to-92', 'GIO'],
-  ['HT7350', 5, 0.25, 12, 'to-92', 'GIO'],
-  ['HT7533', 3.3, 0.1, 24, 'to-92', 'GIO'],
-  ['HT7550', 5, 0.1, 24, 'to-92', 'GIO'],
+  ['MCP1700-3302', 3.3, 0.25, 6, 'to-92', 'GIO', small],
+  ['MCP1700-5002', 5, 0.25, 6, 'to-92', 'GIO', small],
+  ['MCP1702-3302', 3.3, 0.25, 13, 'to-92', 'GIO', small],
+  ['MCP1702-5002', 5, 0.25, 13, 'to-92', 'GIO', small],
+  ['HT7130', 3, 0.03, 24, 'to-92', 'GIO', flat],
+  ['HT7133', 3.3, 0.03, 24, 'to-92', 'GIO', flat],
+  ['HT7144', 4.4, 0.03, 24, 'to-92', 'GIO', flat],
+  ['HT7150', 5, 0.03, 24, 'to-92', 'GIO', flat],
+  ['HT7333', 3.3, 0.25, 12, 'to-92', 'GIO', flat],
+  ['HT7350', 5, 0.25, 12, 'to-92', 'GIO', flat],
+  ['HT7533', 3.3, 0.1, 24, 'to-92', 'GIO', flat],
+  ['HT7550', 5, 0.1, 24, 'to-92', 'GIO', flat],
   ['S812C33', 3.3, 0.05, 16, 'to-92', 'GIO'],
   ['AMS1117-1.8', 1.8, 1, 15, 'sot-223', 'GOI'],
   ['AMS1117-3.3', 3.3, 1, 15, 'sot-223', 'GOI'],
@@ -118,15 +135,21 @@ const also: Readonly<Record<string, readonly string[]>> = {
   HT7333: ['HT7333-A'],
 };
 
-const fixed: readonly PartType[] = rows.map(([number, volt, maxAmpere, maxVolt, body, order]) => ({
-  number,
-  kind: 'positive-regulator',
-  volt,
-  maxAmpere,
-  maxVolt,
-  also: also[number] ?? [],
-  packages: [order === '' ? { package: body, pins: 5 } : leads(body, order)],
-}));
+const fixed: readonly PartType[] = rows.map(
+  ([number, volt, maxAmpere, maxVolt, body, order, others]) => ({
+    number,
+    kind: 'positive-regulator',
+    volt,
+    maxAmpere,
+    maxVolt,
+    also: also[number] ?? [],
+    packages: [
+      order === '' ? { package: body, pins: 5 } : leads(body, order),
+      ...(others ?? []).map(([other, otherOrder]) => leads(other, otherOrder)),
+    ],
+    ...(others ? { inAnyBody: true as const } : {}),
+  }),
+);
 
 const adjustable: readonly PartType[] = [
   {

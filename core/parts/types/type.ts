@@ -71,6 +71,8 @@ export interface PartType {
   readonly kind: TypeKind;
   /** Bodies in which kits have it, the usual one first. */
   readonly packages: readonly [Packaged, ...Packaged[]];
+  /** Kits have it in one of these bodies as often as in another: its number alone tells none. */
+  readonly inAnyBody?: true;
   /** Output of a regulator, breakdown of a Zener diode, in volts; always positive. */
   readonly volt?: number;
   /** What it bears: collector to emitter, drain to source, in reverse, across its outputs. */

@@ -100,9 +100,13 @@ function splitLetter(text: string): { value: string; letter: ToleranceLetter | u
 }
 
 const readOhm: Reader = (text, { mount }) => {
-  // A letter before a potentiometer’s value is its taper: A, B or C.
-  const bare = text.replace(/^[ABC](?=\d+[kKM]\d*$)/, '');
+  // A letter before or behind a potentiometer’s value is its taper: A, B or C. Of kB and MB the letter may be that of 0.1 %.
+  const bare = text.replace(/^[ABC](?=\d+[kKM]\d*$)|(?<=^\d+[kKM])[AB]$/, '');
   // E stands for R on sheets of many countries.
+  // `A103J` on a network: a common lead, and the code of each resistor (common practice).
+  const network = /^[AB](\d{3})[FGJK]$/.exec(bare)?.[1];
+  const coded = network === undefined ? undefined : readChipCode(network);
+  if (coded?.ok) return sure(coded.value);
   const { value, letter } = splitLetter(bare.replace(/^(\d*)E(\d*)(?=[FGJKM]?$)/, '$1R$2'));
   if (/^\d{3}$/.test(value) || (mount === 'surface' && /^\d{4}$/.test(value))) {
     return plainOrCode(value, mount === 'surface');

@@ -39,6 +39,9 @@ export function ofLetter(letter: keyof typeof toleranceLetters): Tolerance {
 /** Volts of a cell (`16 V`, `6.3`) or of a longer text, where the unit must be there. */
 export function findVolt(cell: string, description: string): number | undefined {
   const own = /^(\d{1,5}(?:[.,]\d{1,2})?)\s*(k?)V?(?:DC|AC|~|=)?$/i.exec(cell.trim());
+  // `6V3` is 6.3 V; the V of `16V1uF` parts two figures.
+  const parted = /(?:^|[^\d.,])(\d{1,2})V(\d)(?![\d\p{L}])/iu.exec(`${cell} ${description}`);
+  if (parted?.[1]) return number(`${parted[1]}.${parted[2]}`);
   // `25V` may touch what stands before and after it: `16V100uF`, `100u/25V`.
   const found =
     own ??
@@ -104,6 +107,10 @@ export function readCount(cell: string): number | undefined {
   const count = found === undefined ? 0 : Number(found);
   return count > 0 ? count : undefined;
 }
+
+/** `30 cm`: wire is sold by its length. */
+export const isLength = (cell: string): boolean =>
+  /^\d{1,4}(?:[.,]\d{1,2})?\s?(?:mm|cm|m)$/i.test(cell.trim());
 
 /** How many a value cell names: `2 x 10k`, `10k x2`; undefined where it names none. */
 export function countBesideValue(cell: string): number | undefined {

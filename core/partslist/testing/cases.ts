@@ -1,29 +1,5 @@
-import type { FamilyId } from '../../parts/families/ids.ts';
-import type { Doubt } from '../confidence.ts';
-
-/** What a practised reader takes a line for; common practice and data sheets from memory, unless a group says more. */
-export interface Case {
-  readonly text: string;
-  readonly place: string;
-  readonly family: FamilyId;
-  /** As core/parts/label says it; '' for none. */
-  readonly value: string;
-  /** The name of its body, where the line or the type tells it. */
-  readonly body?: string;
-  readonly pins?: number;
-  readonly volt?: number;
-  /** What must be said to be doubtful: nothing, where the line is clear. */
-  readonly doubts?: readonly Doubt[];
-}
-
-type More = Omit<Case, 'text' | 'place' | 'family' | 'value'>;
-const c = (text: string, place: string, family: FamilyId, value = '', more: More = {}): Case => ({
-  text,
-  place,
-  family,
-  value,
-  ...more,
-});
+import { type Case, c } from './case.ts';
+import { casesOfWriting } from './casesOfWriting.ts';
 
 /** By what is tried; every one is asked of the reader as a row of one cell beside its place. */
 export const cases: Readonly<Record<string, readonly Case[]>> = {
@@ -93,7 +69,14 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('LM317L', 'U1', 'regulator-to92', 'LM317L', { body: 'TO-92' }),
     c('LM337', 'U1', 'regulator-to220', 'LM337'),
     c('AMS1117-3.3', 'U2', 'regulator-sot', 'AMS1117-3.3', { body: 'SOT-223' }),
-    c('MCP1702-3302 LDO', 'U2', 'regulator-to92', 'MCP1702-3302'),
+    // Kits have it in three bodies.
+    c('MCP1702-3302 LDO', 'U2', 'regulator-to92', 'MCP1702-3302', { doubts: ['package'] }),
+    c('MCP1702-3302E/TO', 'U2', 'regulator-to92', 'MCP1702-3302E/TO', { body: 'TO-92' }),
+    c('HT7333', 'U4', 'regulator-to92', 'HT7333', { doubts: ['package'] }),
+    c('HT7333 TO-92', 'U4', 'regulator-to92', 'HT7333', { body: 'TO-92' }),
+    c('HT7333-A SOT-89', 'U4', 'regulator-sot', 'HT7333-A', { body: 'SOT-89' }),
+    c('78M05', 'U5', 'regulator-to220', '78M05', { doubts: ['package'] }),
+    c('78L05 TO-92', 'U6', 'regulator-to92', '78L05', { body: 'TO-92' }),
     c('7805 12V regulator', 'U1', 'regulator-to220', '7805', { doubts: ['value'] }),
     c('TL431', 'U3', 'chip-to92', 'TL431', { body: 'TO-92' }),
   ],
@@ -157,10 +140,16 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Varistor 10D471K', 'RV1', 'varistor', '10D471K'),
   ],
   capacitors: [
-    c('2200µ 25V low ESR', 'C22', 'capacitor-electrolytic', '2200 µF', {
-      volt: 25,
-      doubts: ['family'],
-    }),
+    c('2200µ 25V low ESR', 'C22', 'capacitor-electrolytic', '2200 µF', { volt: 25 }),
+    c('470u/6V3', 'C23', 'capacitor-electrolytic', '470 µF', { volt: 6.3 }),
+    c('100uF NP', 'C24', 'capacitor-electrolytic', '100 µF', { doubts: ['family'] }),
+    c('47µ 50V ungepolt', 'C25', 'capacitor-electrolytic', '47 µF', { doubts: ['family'] }),
+    c('0.01', 'C26', 'capacitor-ceramic', '10 nF', { doubts: ['family'] }),
+    c('Y1 222M capacitor', 'C27', 'capacitor-ceramic', '2.2 nF', { doubts: ['family'] }),
+    c('0u1 poly', 'C28', 'capacitor-film', '100 nF'),
+    c('4.7n styroflex', 'C29', 'capacitor-film', '4.7 nF'),
+    c('100p ceramic NPO', 'C30', 'capacitor-ceramic', '100 pF'),
+    c('10uF/6.3V tant A', 'C31', 'capacitor-tantalum-chip', '10 µF', { volt: 6.3 }),
     c('Elko 100u/25V', 'C1', 'capacitor-electrolytic', '100 µF', { volt: 25, body: '6.3 x 11 mm' }),
     c('16V100uF electrolytic', 'C1', 'capacitor-electrolytic', '100 µF', {
       volt: 16,
@@ -355,10 +344,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('transistor NPN', 'Q1', 'transistor-to92', '', { doubts: ['family', 'value'] }),
     c('Metal film resistor 10k', 'R1', 'resistor-axial', '10 kΩ'),
     c('Widerstand Metallfilm 10k', 'R1', 'resistor-axial', '10 kΩ'),
-    c('CBB capacitor 0.47uF 630V', 'C4', 'capacitor-ceramic', '470 nF', {
-      doubts: ['family'],
-      volt: 630,
-    }),
+    c('CBB capacitor 0.47uF 630V', 'C4', 'capacitor-film', '470 nF', { volt: 630 }),
   ],
   mechanics: [
     c('screw M3 x 6', '', 'screw', ''),
@@ -402,8 +388,15 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Drehkondensator 500pF', 'C11', 'capacitor-ceramic', '500 pF', { doubts: ['family'] }),
     c('LM1117T-3.3', 'IC5', 'regulator-to220', 'LM1117T-3.3', { body: 'TO-220' }),
     c('Endschalter', 'S12', 'reed-switch', '', { doubts: ['family'] }),
-    c('PTC 0.5A', 'F2', 'fuse', ''),
+    // It comes back by itself, and is no glass tube.
+    c('PTC 0.5A', 'F2', 'fuse-resettable', ''),
+    c('polyfuse 500mA', 'F3', 'fuse-resettable', ''),
+    c('fusible rearmable 500 mA', 'F4', 'fuse-resettable', ''),
+    c('PTC 100R', 'R14', 'thermistor', '100 Ω'),
+    c('TR5 fuse 2A', 'F5', 'fuse', '', { doubts: ['family'] }),
+    c('thermal fuse 115C', 'F6', 'fuse', '', { doubts: ['family'] }),
   ],
+  ...casesOfWriting,
   'backup capacitors': [
     c('0.1F 5.5V supercap', 'C11', 'capacitor-electrolytic', '100000 µF', {
       volt: 5.5,
@@ -420,7 +413,11 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
   'a word nobody here knows': [
     c('LED strip WS2812 30/m', 'D26', 'led-addressable', 'WS2812', { doubts: ['family'] }),
     c('servo SG90', 'M2', 'motor', '', { doubts: ['family'] }),
-    c('piezo disc 27mm', 'LS2', 'buzzer', '', { doubts: ['family'] }),
+    c('piezo disc 27mm', 'LS2', 'piezo-disc', ''),
+    c('piezo 27mm', 'LS3', 'piezo-disc', ''),
+    c('piezo', 'LS4', 'buzzer', '', { doubts: ['family'] }),
+    c('Solarzelle 0,5V 400mA', 'SC1', 'solar-cell', ''),
+    c('solar charger module', 'SC2', 'module', '', { doubts: ['family'] }),
     c('double LED', 'D22', 'led-5mm', '', { doubts: ['family'] }),
     c('push button with LED', 'S11', 'push-button', '', { doubts: ['family'] }),
     c('coil 4.5 turns', 'L2', 'inductor-axial', '', { doubts: ['family'] }),

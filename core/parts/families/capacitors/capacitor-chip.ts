@@ -35,7 +35,7 @@ export const capacitorChip: PartFamily<'capacitor-chip'> = {
   recognise: {
     assumedFor: null,
     needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
-    not: /\b(resistor|widerstand|led)\b/,
+    not: /\b(resistor|widerstand|led|cp elec|elko|elektrolyt\w*|electrol\w*|polari[sz]ed|polarizado)\b/,
   },
   words: {
     one: 'chip capacitor',

@@ -34,7 +34,9 @@ export const capacitorTantalumChip: PartFamily<'capacitor-tantalum-chip'> = {
   prepareMinutes: 1,
   recognise: {
     assumedFor: null,
-    needs: /\b(smd|smt|cms|case|gehause|bauform|eia|3216|3528|6032|7343)\b/,
+    // A letter beside the word is its size.
+    needs:
+      /\b(smd|smt|cms|case|gehause|bauform|eia|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
     not: /\b(resistor|widerstand|led|diode)\b/,
   },
   words: {

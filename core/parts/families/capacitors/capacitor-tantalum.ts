@@ -40,7 +40,8 @@ export const capacitorTantalum: PartFamily<'capacitor-tantalum'> = {
   prepareMinutes: 0.8,
   recognise: {
     assumedFor: null,
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+    // A letter beside it is the size of one on the surface.
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
   },
   words: {
     one: 'tantalum capacitor',

@@ -26,6 +26,7 @@ export const coils = {
     'inductor axial',
     'bobina',
     'induktivitat',
+    'festinduktivitat',
     'smoorspoel',
   ],
   'inductor-chip': [
@@ -65,6 +66,8 @@ export const coils = {
   transformer: [
     'transformer',
     'trafo',
+    'printtrafo',
+    'netztrafo',
     'transformator',
     'transformador',
     'transformateur',

@@ -96,6 +96,8 @@ export const connectors = {
     'anschlussklemme',
     'schraubklemme',
     'klemme',
+    'lusterklemme',
+    'printkroonsteen',
     'kroonsteen',
     'bornier',
     'borne a vis',
@@ -106,5 +108,8 @@ export const connectors = {
     'anreihklemme',
     'leiterplattenklemme',
     'bornera',
+    'regleta de conexion',
+    'clema',
+    'ficha de empalme',
   ],
 } as const satisfies CalledBy;

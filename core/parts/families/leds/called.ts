@@ -21,6 +21,8 @@ export const leds = {
     'afficheur 7 segments',
     'afficheur',
     'display 7 segmentos',
+    'pantalla de 7 segmentos',
+    '7 segmentos',
     'zevensegmentdisplay',
     'zeven segment',
   ],

@@ -38,7 +38,8 @@ export const fuse: PartFamily<'fuse'> = {
   prepareMinutes: 0.6,
   recognise: {
     assumedFor: null,
-    not: /\b(holder|halter|clips?|sockel|porte|porta|houder)\b/,
+    // Not the glass tube that is drawn here: a disc that comes back by itself, one like a resistor, one like a transistor.
+    not: /\b(holder|halter|clips?|sockel|porte|porta|houder|poly\w*|resettable|ruckstellend\w*|rearmable\w*|rearmable|ptc|pptc|multifuse|pico\w*|axial|fusible resistor|smd|thermal|thermo\w*|tr5|radial|blade|kfz)\b/,
   },
   words: {
     one: 'fuse',

@@ -9,6 +9,7 @@ export const switches = {
     'push switch',
     'momentary switch',
     'push button',
+    'sw push',
     'pushbutton',
     'button',
     'taster',
@@ -69,6 +70,7 @@ export const switches = {
     'dip schakelaar',
   ],
   'switch-slide': [
+    'sw slide',
     'slide switch',
     'switch',
     'schiebeschalter',

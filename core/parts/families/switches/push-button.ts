@@ -6,7 +6,7 @@ export const pushButton: PartFamily<'push-button'> = {
   id: 'push-button',
   job: 'switch',
   acts: 'button',
-  letters: ['SW', 'S', 'B', 'BTN', 'T'],
+  letters: ['SW', 'S', 'B', 'BTN', 'T', 'K', 'KEY'],
   role: 'board-part',
   mount: 'through',
   body: {

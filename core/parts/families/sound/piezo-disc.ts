@@ -1,0 +1,55 @@
+import { drawPiezoDisc } from '../../drawing/hardware.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const piezoDisc: PartFamily<'piezo-disc'> = {
+  id: 'piezo-disc',
+  job: 'sound',
+  acts: 'piezo',
+  letters: ['BZ', 'LS', 'SP', 'PZ', 'B'],
+  role: 'off-board',
+  mount: 'off-board',
+  body: {
+    shape: 'round-box',
+    lengthMm: 27,
+    widthMm: 27,
+    heightMm: 0.6,
+    colour: '#c9a14a',
+    source: '27 mm piezo disc, from memory of manufacturers’ sheets',
+  },
+  signs: [],
+  joints: () => 2,
+  pads: 'row',
+  polarity: 'free',
+  valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
+  heatSensitive: true,
+  staticSensitive: false,
+  prepareMinutes: 1,
+  recognise: {
+    assumedFor: null,
+    not: /\b(buzzer|summer|zumbador|active|aktiv\w*|activo|igniter|zunder|motor)\b/,
+  },
+  words: {
+    one: 'piezo disc',
+    many: 'piezo discs',
+    fit: [
+      'If it has no wires: one goes to the brass rim, one to the silver middle.',
+      'Solder the middle in a second, with little solder: its silver comes off with heat.',
+      'Solder the other ends to the board.',
+    ],
+    hold: 'A strip of tape over the wires.',
+    mistakes: [
+      'The middle is heated so long that its silver peels off.',
+      'Solder bridges the middle and the rim.',
+      'It is bent, and the ceramic cracks.',
+    ],
+    wayRound: 'Alone, either way round is right.',
+  },
+  draw: drawPiezoDisc,
+};

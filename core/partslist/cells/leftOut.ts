@@ -1,0 +1,16 @@
+// Rows of a list that are no part to be fitted.
+
+/** “Do not populate” in the languages of lists. */
+export const isNotFitted = (cell: string): boolean =>
+  /^(dn[pfsi]|nf|np|n\.?\s?b\.?|n\/?c|no pop|nopop|do not (populate|fit|place|install|stuff)|not (fitted|populated|placed|used|installed)|nicht (bestuckt|bestucken|besetzt)|unbestuckt|no (montar|poblar|colocar)|sin montar|non (monte|implante)|ne pas (monter|implanter)|niet (plaatsen|gemonteerd))$/.test(
+    cell,
+  );
+
+/**
+ * Places of a drawing program that are copper or a hole and no part: `MountingHole`, `TestPoint_Pad`, `Fiducial`,
+ * `SolderJumper`. A test point with a loop is one.
+ */
+export const isNoPart = (text: string): boolean =>
+  /(?:^|[\s:_])(?:MountingHole|Mounting_Hole|Fiducial|SolderJumper|Solder_Jumper|NetTie|Logo|TestPoint_(?:Pad|THTPad|Bridge|2Pads))(?=$|[\s:_-]|\d)/i.test(
+    text,
+  );
