@@ -28,7 +28,7 @@ export function chipSizeOf(part: Sized): (typeof chipSizes)[ChipSizeCode] | unde
 
 type Bodied = Pick<
   PartFamily,
-  'body' | 'comesInSizes' | 'job' | 'mount' | 'role' | 'valueKind' | 'recognise'
+  'body' | 'comesInSizes' | 'job' | 'mount' | 'role' | 'valueKind' | 'kinds'
 >;
 type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
 

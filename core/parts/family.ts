@@ -192,7 +192,8 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly staticSensitive: boolean;
   /** Minutes to find, bend and insert one piece, for somebody new (prior from common practice). */
   readonly prepareMinutes: number;
-  readonly recognise: RecognisedBy;
+  /** What of the catalogue of types it takes, in a body of its own shape; see core/parts/types. */
+  readonly kinds?: readonly TypeKind[];
   readonly words: FamilyWords;
   /** The bands painted on it, in reading order; only for families that carry their value in bands. */
   readonly bands?: (part: Part) => readonly BandColour[];
@@ -208,25 +209,6 @@ export interface PartFamily<Id extends FamilyId = FamilyId> {
   readonly drawLid?: DrawLid;
   /** What is printed on the board where it goes; only where the way round matters. */
   readonly drawBoardMark?: (part: Part) => Drawing;
-}
-
-/** How an import recognises a family in free text, beside the words that such parts are called (families/called.ts). */
-export interface RecognisedBy {
-  /**
-   * When it is taken for such a part with no word that says so (common practice): a bare value of its unit, or, of
-   * capacitors, how large the value is.
-   */
-  readonly assumedFor: 'value-alone' | 'from-1-µF' | 'below-1-µF' | null;
-  /** What of the catalogue of types it takes, in a body of its own shape; see core/parts/types. */
-  readonly kinds?: readonly TypeKind[];
-  /** Type numbers that are in no catalogue, and belong to no other family. */
-  readonly types?: readonly RegExp[];
-  /** Without this in the text (plain: lower case, no accents) it is another family: the package of a chip part, say. */
-  readonly needs?: RegExp;
-  /** With this in the text it is another family, of which this one may still be the nearest. */
-  readonly not?: RegExp;
-  /** With this in the text it has another size than such parts. */
-  readonly otherSize?: RegExp;
 }
 
 export interface UsableHere {

@@ -30,7 +30,7 @@ const namedAfter: ReadonlySet<PartFamily['job']> = new Set([
 ]);
 
 /** Named after what it is for, or what it carries: a module with an LM2596 on it is a module. */
-export const isNamedAfter = ({ job, recognise: { kinds } }: PartFamily): boolean =>
+export const isNamedAfter = ({ job, kinds }: PartFamily): boolean =>
   namedAfter.has(job) || (job === 'chip' && kinds === undefined);
 
 /**
@@ -44,7 +44,7 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
   if (!found) return undefined;
   const word = scored.find(({ byWord }) => byWord > 0);
   if (word && isNamedAfter(word.family)) return undefined;
-  const taking = families.filter(({ recognise }) => recognise.kinds?.includes(found.type.kind));
+  const taking = families.filter(({ kinds }) => kinds?.includes(found.type.kind));
   if (found.needsWord && !isSpokenFor(taking, read, scored)) return undefined;
   const written = taking
     .map(({ job, mount }) => bodyIn(read.plainText, job, mount))

@@ -1,6 +1,8 @@
 import { calledWords } from '../parts/families/called.ts';
 import { families } from '../parts/families/index.ts';
-import type { PartFamily, RecognisedBy } from '../parts/family.ts';
+import { recognised } from '../parts/families/recognised.ts';
+import type { Recognised } from '../parts/families/recognisedBy.ts';
+import type { PartFamily } from '../parts/family.ts';
 import { lettersOf, type Read } from './look.ts';
 import { namesOf } from './names.ts';
 import { nearlyEqual } from './typingError.ts';
@@ -57,7 +59,8 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
 export const isMisspelt = ({ byWord, word }: Scored): boolean => byWord > 0 && word === '';
 
 function scored(family: PartFamily, read: Read): Scored {
-  const { types = [], kinds, needs, not, otherSize } = family.recognise;
+  const { types = [], needs, not, otherSize } = recognised(family);
+  const { kinds } = family;
   const known = calledWords(family);
   const none = { family, score: 0, byWord: 0, word: '' };
   // Called by its own name, it needs no other sign of its body.
@@ -116,10 +119,9 @@ function letterScore({ letters }: PartFamily, { designators }: Read): number {
   return place >= 0 ? weights.letters - place / 10 : 0;
 }
 
-function unitScore(
-  { valueKind, letters, recognise: { needs, assumedFor } }: PartFamily,
-  read: Read,
-): number {
+function unitScore(family: PartFamily, read: Read): number {
+  const { valueKind, letters } = family;
+  const { needs, assumedFor } = recognised(family);
   if (typeof valueKind !== 'object') return 0;
   const place = lettersOf(read.designators);
   const { unit } = valueKind;
@@ -135,7 +137,7 @@ function unitScore(
  * Of capacitors without a word, large ones are usually electrolytic and small ones ceramic; from 47 µF on a leaded one is
  * hardly anything else (common practice).
  */
-function amountPrior(assumedFor: RecognisedBy['assumedFor'], text: string): number {
+function amountPrior(assumedFor: Recognised['assumedFor'], text: string): number {
   const most = Math.max(
     ...[...text.matchAll(/(?<![\d.,])(\d{1,5})(?:[.,]\d{1,2})?\s*[uµμ]/gi)].map(([, digits]) =>
       Number(digits),

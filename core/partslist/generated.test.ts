@@ -84,7 +84,7 @@ describe('a line made from what is known', () => {
           if (confidence === 'unknown' || doubts.includes('family') || doubts.includes('value'))
             return;
           expect(part.value, text).toEqual({ kind: 'type', print: type.number });
-          expect(familyOf(part).recognise.kinds, text).toContain(type.kind);
+          expect(familyOf(part).kinds, text).toContain(type.kind);
           const takesPins = part.pins !== undefined && !doubts.includes('pins');
           if (withBody && takesPins) expect(part.pins, text).toBe(packaged.pins);
         },

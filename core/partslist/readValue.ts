@@ -1,5 +1,6 @@
 import { type Said, said } from '../learning/said.ts';
 import { calledWords } from '../parts/families/called.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import type { LightColour, PartValue } from '../parts/part.ts';
 import { fail, ok, type Result } from '../result.ts';
@@ -103,16 +104,15 @@ function withoutNames(value: string, family: PartFamily): string {
 }
 
 function typeIn(family: PartFamily, value: string, description: string): PartValue {
-  const { recognise } = family;
   if (value !== '') {
     const print = withoutNames(value, family).slice(0, printLimit);
     return print === '' ? { kind: 'none' } : { kind: 'type', print };
   }
-  for (const type of recognise.types ?? []) {
+  for (const type of recognised(family).types ?? []) {
     const found = description.match(type)?.[0];
     if (found) return { kind: 'type', print: asPrinted(found) };
   }
-  const number = recognise.kinds ? likelyNumber(description) : undefined;
+  const number = family.kinds ? likelyNumber(description) : undefined;
   return number === undefined ? { kind: 'none' } : { kind: 'type', print: number };
 }
 

@@ -109,8 +109,8 @@ function fixedAsWritten(best: Scored, scored: readonly Scored[], read: Read): Sc
 
 /** Other families take the same types in other bodies. */
 const comesInOthers = (family: PartFamily): boolean =>
-  family.recognise.kinds?.some((kind) =>
-    families.some((other) => other !== family && other.recognise.kinds?.includes(kind)),
+  family.kinds?.some((kind) =>
+    families.some((other) => other !== family && other.kinds?.includes(kind)),
   ) ?? false;
 
 /** The line names a body, or calls the part by the name that only this kind has. */

@@ -192,7 +192,7 @@ export class RowReader {
     if (read.isDoubtful) doubts.add('value');
     const { family, typed } = recognition;
     // A number that no catalogue has tells nothing of pins, leads or voltages.
-    if (!typed && family.recognise.kinds && !saysVoltage(read.value)) {
+    if (!typed && family.kinds && !saysVoltage(read.value)) {
       doubts.add('value');
       if (pins === undefined && family.role === 'chip') doubts.add('pins');
     }
@@ -378,7 +378,7 @@ export class RowReader {
       return;
     }
     const number = part.value.kind === 'type' ? part.value.print : '';
-    if (!typed && doubts.includes('value') && family.recognise.kinds) {
+    if (!typed && doubts.includes('value') && family.kinds) {
       this.#warn('value', unknownType(number, part.pins === undefined && family.role === 'chip'));
     } else if (doubts.includes('family')) {
       const kind = said(`family.${family.id}.one`);

@@ -1,5 +1,6 @@
 import { calledWords } from '../parts/families/called.ts';
 import { families } from '../parts/families/index.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import type { Job, PartFamily } from '../parts/family.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
 import { namesOf } from './names.ts';
@@ -99,7 +100,7 @@ const besideType = (job: Job): ReadonlySet<string> =>
   new Set([
     ...apart([doing[job] ?? '']),
     ...families
-      .filter((family) => family.job === job && family.recognise.kinds)
+      .filter((family) => family.job === job && family.kinds)
       .flatMap(({ id }) => [...(ownById.get(id) ?? [])]),
   ]);
 const typedByJob = new Map(families.map(({ job }) => [job, besideType(job)]));
@@ -138,10 +139,9 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
  *
  * @param about as above
  */
-export function strangeNumbers(
-  about: string,
-  { id, job, recognise: { types = [] } }: PartFamily,
-): string[] {
+export function strangeNumbers(about: string, family: PartFamily): string[] {
+  const { id, job } = family;
+  const { types = [] } = recognised(family);
   return plain(about)
     .split(/[^a-z0-9.-]+/)
     .filter((token) => /^[a-z]{2,}-?\d/.test(token))

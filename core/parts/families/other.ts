@@ -31,7 +31,6 @@ export const other: PartFamily<'other'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: { assumedFor: null },
   words: {
     one: 'part',
     many: 'parts',

@@ -22,7 +22,7 @@ type Packed = Pick<Part, 'package' | 'description' | 'value' | 'pins'>;
 
 type Framed = Pick<
   PartFamily,
-  'job' | 'mount' | 'role' | 'body' | 'valueKind' | 'comesInSizes' | 'recognise'
+  'job' | 'mount' | 'role' | 'body' | 'valueKind' | 'comesInSizes' | 'kinds'
 >;
 
 /**
@@ -52,7 +52,7 @@ function foundPackage(family: Framed, part: Packed): PackageOfPart | undefined {
   const { value, pins } = part;
   const named = value.kind === 'type' ? typeByNumber(value.print) : undefined;
   // The number of something else says nothing of this body.
-  const found = named && family.recognise.kinds?.includes(named.type.kind) ? named : undefined;
+  const found = named && family.kinds?.includes(named.type.kind) ? named : undefined;
   const sold = [
     ...(found?.package ? [packageById(found.package)] : []),
     ...(found?.type.packages.map(({ package: id }) => packageById(id)) ?? []),

@@ -25,7 +25,7 @@ const shortest = 4;
 /** What a line that somebody has confirmed says of its type; undefined where the catalogue knows better or it has none. */
 export function ownTypeOf(part: Part): { number: string; type: OwnType } | undefined {
   const { value, family, pins, package: body, lotNote } = part;
-  if (value.kind !== 'type' || !familyOf(part).recognise.kinds) return undefined;
+  if (value.kind !== 'type' || !familyOf(part).kinds) return undefined;
   const number = ownNumber(value.print);
   if (number.length < shortest || !/\d/.test(number) || typeByNumber(value.print)) return undefined;
   return {

@@ -1,4 +1,5 @@
 import { type Said, said } from '../../learning/said.ts';
+import { recognised } from '../../parts/families/recognised.ts';
 import type { PartFamily } from '../../parts/family.ts';
 import { readCapacitorCode } from '../../quantity/capacitorCode.ts';
 import { readChipCode } from '../../quantity/chipCode.ts';
@@ -64,7 +65,7 @@ function plausible(unit: AmountUnit, amount: number, cell: string): Result<numbe
  * @param family what codes such parts carry depends on what they are
  */
 export function readAmount(
-  family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
+  family: Pick<PartFamily, 'id' | 'valueKind' | 'mount'>,
   cell: string,
 ): Result<ReadAmount, Said> {
   const { valueKind } = family;
@@ -80,7 +81,7 @@ export function readAmount(
 
 type Reader = (
   text: string,
-  family: Pick<PartFamily, 'mount' | 'recognise'>,
+  family: Pick<PartFamily, 'id' | 'mount'>,
 ) => Result<ReadAmount, Said | undefined>;
 
 const sure = (amount: number, toleranceLetter?: ToleranceLetter): Result<ReadAmount, never> =>
@@ -152,7 +153,7 @@ const voltCodes: Readonly<Record<string, number>> = {
   '2J': 630,
 };
 
-const readFarad: Reader = (text, { recognise }) => {
+const readFarad: Reader = (text, family) => {
   const print = /^([0-2][A-HJKV])(\d{3})([A-Z])?$/.exec(text);
   const volt = print?.[1] ? voltCodes[print[1]] : undefined;
   if (print && volt !== undefined) {
@@ -173,7 +174,7 @@ const readFarad: Reader = (text, { recognise }) => {
     return upper.ok ? doubtful(upper.value) : upper;
   }
   const coded = /^\d{3}[A-Z]?$/.test(text) ? readCapacitorCode(text) : undefined;
-  if (coded?.ok) return isLarge(recognise) ? largeByDigits(text) : maybeCode(text, coded.value);
+  if (coded?.ok) return isLarge(family) ? largeByDigits(text) : maybeCode(text, coded.value);
   if (/^\d+([.,]\d+)?$/.test(text)) {
     return fail(said('lists.value.hasNoUnitWriteItWithOne', { text, example: '47p, 4n7, 10u' }));
   }
@@ -201,7 +202,7 @@ const codedAmount = ({
   ...(tolerance ? { toleranceLetter: tolerance } : {}),
 });
 
-const isLarge = ({ assumedFor }: PartFamily['recognise']) => assumedFor === 'from-1-µF';
+const isLarge = (family: Pick<PartFamily, 'id'>) => recognised(family).assumedFor === 'from-1-µF';
 
 /** Cans carry no code: three digits are microfarads there, if anything. */
 const largeByDigits = (text: string): Result<ReadAmount, Said | undefined> =>
@@ -258,7 +259,7 @@ const readers: Readonly<Record<AmountUnit, Reader>> = {
 
 /** The first run of words in a description that is a value of the unit; written units come before bare numbers. */
 export function findAmount(
-  family: Pick<PartFamily, 'valueKind' | 'mount' | 'recognise'>,
+  family: Pick<PartFamily, 'id' | 'valueKind' | 'mount'>,
   description: string,
 ): Result<ReadAmount, Said> {
   const { valueKind } = family;

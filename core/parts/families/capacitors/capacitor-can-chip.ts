@@ -35,11 +35,6 @@ export const capacitorCanChip: PartFamily<'capacitor-can-chip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt|cms|cp elec)\b/,
-    not: /tantal|\b(mlcc|x7r|x5r|np0|c0g|resistor|widerstand|led|diode)\b/,
-  },
   words: {
     one: 'SMD electrolytic capacitor',
     many: 'SMD electrolytic capacitors',

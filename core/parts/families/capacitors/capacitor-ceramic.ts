@@ -32,10 +32,6 @@ export const capacitorCeramic: PartFamily<'capacitor-ceramic'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: 'below-1-µF',
-    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|film)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
-  },
   words: {
     one: 'ceramic capacitor',
     many: 'ceramic capacitors',

@@ -32,11 +32,6 @@ export const capacitorChip: PartFamily<'capacitor-chip'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
-    not: /\b(resistor|widerstand|led|cp elec|elko|elektrolyt\w*|electrol\w*|polari[sz]ed|polarizado)\b/,
-  },
   words: {
     one: 'chip capacitor',
     many: 'chip capacitors',

@@ -34,13 +34,6 @@ export const capacitorElectrolyticAxial: PartFamily<'capacitor-electrolytic-axia
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: 'from-1-µF',
-    // Without a word, only what is too large for a film (common practice).
-    needs:
-      /^(?=.*\baxial)(?=.*(\b(elk|elc|elektrol|electrol|cp\b|polari|alu\b|chimique)|electroquim|[1-9]\d{1,5}\s?[uµμ]))/,
-    not: /\b(smd|smt|tantal|tantalum|film|folie|polyester|mkt|mkp|ceramic|keramik|radial)\b/,
-  },
   words: {
     one: 'lying electrolytic capacitor',
     many: 'lying electrolytic capacitors',

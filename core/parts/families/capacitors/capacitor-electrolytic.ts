@@ -38,10 +38,6 @@ export const capacitorElectrolytic: PartFamily<'capacitor-electrolytic'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: 'from-1-µF',
-    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|tantalum|axial\w*)\b/,
-  },
   words: {
     one: 'electrolytic capacitor',
     many: 'electrolytic capacitors',

@@ -32,10 +32,6 @@ export const capacitorFilm: PartFamily<'capacitor-film'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|elko)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
-  },
   words: {
     one: 'film capacitor',
     many: 'film capacitors',

@@ -32,10 +32,6 @@ export const capacitorMultilayer: PartFamily<'capacitor-multilayer'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
-  },
   words: {
     one: 'multilayer capacitor',
     many: 'multilayer capacitors',

@@ -32,13 +32,6 @@ export const capacitorTantalumChip: PartFamily<'capacitor-tantalum-chip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    // A letter beside the word is its size.
-    needs:
-      /\b(smd|smt|cms|case|gehause|bauform|eia|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
-    not: /\b(resistor|widerstand|led|diode)\b/,
-  },
   words: {
     one: 'SMD tantalum capacitor',
     many: 'SMD tantalum capacitors',

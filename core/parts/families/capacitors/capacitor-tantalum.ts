@@ -38,11 +38,6 @@ export const capacitorTantalum: PartFamily<'capacitor-tantalum'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    // A letter beside it is the size of one on the surface.
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
-  },
   words: {
     one: 'tantalum capacitor',
     many: 'tantalum capacitors',

@@ -33,11 +33,6 @@ export const capacitorTrimmer: PartFamily<'capacitor-trimmer'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    // A tuning capacitor has a shaft, and sections with a lead each.
-    not: /\b(tuning|variable|drehko\w*|drehkondensator\w*|polyvaricon|gang|sintonia|pvc)\b/,
-  },
   words: {
     one: 'trimmer capacitor',
     many: 'trimmer capacitors',

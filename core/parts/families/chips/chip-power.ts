@@ -34,12 +34,7 @@ export const chipPower: PartFamily<'chip-power'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-    kinds: ['audio', 'driver', 'converter'],
-    needs:
-      /\b(to-?\s?220-?(5|11)|pentawatt|multiwatt|tda20[0-9]\w*|lm1875\w*|lm3886\w*|l298\w*|lm25[79]\w+)\b/,
-  },
+  kinds: ['audio', 'driver', 'converter'],
   words: {
     one: 'power chip',
     many: 'power chips',

@@ -33,12 +33,7 @@ export const chipRow: PartFamily<'chip-row'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    kinds: ['comparator', 'audio', 'driver'],
-    needs: /\b(sip|sil)-?\s?\d*\b|\b(ka2284|an6884|ba6124)\b/,
-    not: /\b(resistor|widerstand|netzwerk|network|array|socket|header|strip)\b/,
-  },
+  kinds: ['comparator', 'audio', 'driver'],
   words: {
     one: 'chip with one row of legs',
     many: 'chips with one row of legs',

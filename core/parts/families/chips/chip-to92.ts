@@ -28,11 +28,7 @@ export const chipTo92: PartFamily<'chip-to92'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['temperature-sensor', 'hall-sensor', 'reference', 'audio', 'op-amp'],
-    not: /\b(ntc|ptc|thermistor|smd|module|modul|so-?8)\b/,
-  },
+  kinds: ['temperature-sensor', 'hall-sensor', 'reference', 'audio', 'op-amp'],
   words: {
     one: 'small chip with three legs',
     many: 'small chips with three legs',

@@ -34,10 +34,6 @@ export const module: PartFamily<'module'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 2,
-  recognise: {
-    assumedFor: null,
-    not: /\b(battery|holder|halter|led strip)\b/,
-  },
   words: {
     one: 'module',
     many: 'modules',

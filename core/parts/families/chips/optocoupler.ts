@@ -35,11 +35,7 @@ export const optocoupler: PartFamily<'optocoupler'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['optocoupler'],
-    types: [/\b(PC817|PC8\d\d|4N(25|28|35|37)|CNY17|MOC30\d\d|6N13\d|LTV-?8\d)\w*/i],
-  },
+  kinds: ['optocoupler'],
   words: {
     one: 'optocoupler',
     many: 'optocouplers',

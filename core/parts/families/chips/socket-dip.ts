@@ -32,10 +32,6 @@ export const socketDip: PartFamily<'socket-dip'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+|rca|phono|cinch|din|midi|xlr|bnc)\b/,
-  },
   words: {
     one: 'chip socket',
     many: 'chip sockets',

@@ -32,10 +32,6 @@ export const crystal: PartFamily<'crystal'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: 'value-alone',
-    not: /\b(ear ?(phone|piece)|ohrhorer|mikrofon)/,
-  },
   words: {
     one: 'crystal',
     many: 'crystals',

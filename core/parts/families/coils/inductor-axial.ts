@@ -32,12 +32,6 @@ export const inductorAxial: PartFamily<'inductor-axial'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: 'value-alone',
-    // So wide and as high is a drum that stands (common practice).
-    otherSize: /\b(?:[5-9]|1\d)(?:[.,]\d)?\s?[x×]\s?\d/,
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\b(i-shaped|hollow|air coil|luftspule|radial\w*|stehend\w*|upright|power|drum|ferrite (?:rod|bar)|ferritstab|rod|aerial|antenn\w*|wound|variable|toroid\w*|ringkern\w*)\b/,
-  },
   words: {
     one: 'inductor',
     many: 'inductors',

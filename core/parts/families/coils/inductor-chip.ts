@@ -32,10 +32,6 @@ export const inductorChip: PartFamily<'inductor-chip'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
-  },
   words: {
     one: 'chip inductor',
     many: 'chip inductors',

@@ -33,12 +33,6 @@ export const inductorRadial: PartFamily<'inductor-radial'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    needs:
-      /\b(i-shaped|radial\w*|stehend|drum|toroid\w*|ringkern\w*|speicherdrossel|power choke|upright)\b|\b(?:[5-9]|1\d)(?:[.,]\d)?\s?[x×]\s?\d/,
-    not: /\b(smd|smt|capacitor|kondensator|elko|electrolytic)\b/,
-  },
   words: {
     one: 'upright inductor',
     many: 'upright inductors',

@@ -32,9 +32,6 @@ export const resonator: PartFamily<'resonator'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'ceramic resonator',
     many: 'ceramic resonators',

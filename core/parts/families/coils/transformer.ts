@@ -34,9 +34,6 @@ export const transformer: PartFamily<'transformer'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'transformer',
     many: 'transformers',

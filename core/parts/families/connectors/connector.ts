@@ -32,10 +32,6 @@ export const connector: PartFamily<'connector'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    not: /\b(battery|batterie|9v|dc|barrel|audio|usb)\b/,
-  },
   words: {
     one: 'keyed connector',
     many: 'keyed connectors',

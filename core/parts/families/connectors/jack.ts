@@ -32,10 +32,6 @@ export const jack: PartFamily<'jack'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|banan|\b(cord|cable|kabel|lead)\b/,
-  },
   words: {
     one: 'jack',
     many: 'jacks',

@@ -32,10 +32,6 @@ export const pinHeader: PartFamily<'pin-header'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    not: /female|socket|buchse|femelle|hembra|shrouded|box header|\bidc\b/,
-  },
   words: {
     one: 'pin header',
     many: 'pin headers',

@@ -32,11 +32,6 @@ export const socketStrip: PartFamily<'socket-strip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    // So many pins in two rows have the sockets of chips (common practice); these others have a shell of their own.
-    not: /\b(?:6|8|14|16|18|20|22|24|28|40)[- ]?pins? socket\b|\b(?:din|rca|phono|cinch|midi|xlr|bnc|usb|jack)\b/,
-  },
   words: {
     one: 'socket strip',
     many: 'socket strips',

@@ -33,11 +33,6 @@ export const terminalBlock: PartFamily<'terminal-block'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    not: /banana|bananen|binding post|polklemme/,
-    types: [/\b(?:KF|DG)-?(?:128|300|301|306|350)\b/],
-  },
   words: {
     one: 'terminal block',
     many: 'terminal blocks',

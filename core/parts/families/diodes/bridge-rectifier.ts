@@ -38,11 +38,7 @@ export const bridgeRectifier: PartFamily<'bridge-rectifier'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['bridge'],
-    not: /\b(smd|mbs|mb\d+s)\b/,
-  },
+  kinds: ['bridge'],
   words: {
     one: 'bridge rectifier',
     many: 'bridge rectifiers',

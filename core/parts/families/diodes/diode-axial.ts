@@ -37,18 +37,7 @@ export const diodeAxial: PartFamily<'diode-axial'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    kinds: ['diode', 'schottky'],
-    not: /\b(smd|smt|melf|minimelf|sod-?\d{3}|led|zener\w*|z-?diode|bzx\w*|ll4148)\b|\bz-diode/,
-    types: [
-      /\b1N\s?\d{3,4}[A-Z]?\b/i,
-      /\bBAT\d{2}\b/i,
-      /\bBAV\d{2}\b/i,
-      /\bUF400\d\b/i,
-      /\bSB1\d0\b/i,
-    ],
-  },
+  kinds: ['diode', 'schottky'],
   words: {
     one: 'diode',
     many: 'diodes',

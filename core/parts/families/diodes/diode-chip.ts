@@ -33,13 +33,7 @@ export const diodeChip: PartFamily<'diode-chip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    kinds: ['diode', 'schottky', 'zener'],
-    types: [/\b(1N4148W|SS[1-3]\d|M7|BAT54)\b/i],
-    needs: /\b(smd|smt|chip|sod-?\d{3}|sma|do-?214\w*)\b|\b(1n4148w|ss\d4|m7)\b/,
-    not: /melf|led/,
-  },
+  kinds: ['diode', 'schottky', 'zener'],
   words: {
     one: 'chip diode',
     many: 'chip diodes',

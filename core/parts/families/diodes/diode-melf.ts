@@ -31,12 +31,7 @@ export const diodeMelf: PartFamily<'diode-melf'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    kinds: ['diode', 'schottky', 'zener'],
-    types: [/\bLL\d{4}\b/i],
-    needs: /melf|\bll4148\b|\bll41\b/,
-  },
+  kinds: ['diode', 'schottky', 'zener'],
   words: {
     one: 'MELF diode',
     many: 'MELF diodes',

@@ -34,20 +34,7 @@ export const zenerAxial: PartFamily<'zener-axial'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    kinds: ['zener'],
-    types: [
-      /\bBZX\d{2}\w*/i,
-      /\b1N47[2-6]\d[A-Z]?\b/i,
-      /\b1N52[2-6]\d[A-Z]?\b/i,
-      /\bZPD?\s?\d+\w*/i,
-      /\b\d{1,2}[.,]\d\s?V\b/i,
-      /\b\d{1,2}V\d?\b/i,
-    ],
-    needs: /zener|\bz-?\s?diode|\bbzx\d|\b1n47[2-6]\d|\b1n52[2-6]\d|\bzpd?\s?\d/,
-    not: /\b(smd|melf|sod-?\d+|sot-?23|minimelf)\b/,
-  },
+  kinds: ['zener'],
   words: {
     one: 'Zener diode',
     many: 'Zener diodes',

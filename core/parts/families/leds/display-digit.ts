@@ -35,12 +35,7 @@ export const displayDigit: PartFamily<'display-digit'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    kinds: ['display'],
-    types: [/\b[2358][016]\d\d[AB][HSBGR]?\b/i, /\b(SA|SC)\d\d-11\w*\b/i],
-    not: /socket|fassung|sockel|driver|treiber|decoder/,
-  },
+  kinds: ['display'],
   words: {
     one: 'seven-segment display',
     many: 'seven-segment displays',

@@ -34,11 +34,7 @@ export const displayMatrix: PartFamily<'display-matrix'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-    kinds: ['matrix-display'],
-    not: /\b(driver|treiber|module|modul|modulo)\b/,
-  },
+  kinds: ['matrix-display'],
   words: {
     one: 'LED matrix',
     many: 'LED matrices',

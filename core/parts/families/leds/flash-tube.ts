@@ -33,9 +33,6 @@ export const flashTube: PartFamily<'flash-tube'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'flash tube',
     many: 'flash tubes',

@@ -35,10 +35,7 @@ export const infraredReceiver: PartFamily<'infrared-receiver'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['infrared-detector'],
-  },
+  kinds: ['infrared-detector'],
   words: {
     one: 'infrared receiver',
     many: 'infrared receivers',

@@ -35,10 +35,6 @@ export const lamp: PartFamily<'lamp'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    not: /\b(neon|flash|led|holder|fassung|socket|uv)\b/,
-  },
   words: {
     one: 'lamp',
     many: 'lamps',

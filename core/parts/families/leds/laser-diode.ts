@@ -33,9 +33,6 @@ export const laserDiode: PartFamily<'laser-diode'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'laser',
     many: 'lasers',

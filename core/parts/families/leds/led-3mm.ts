@@ -36,13 +36,6 @@ export const led3mm: PartFamily<'led-3mm'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    types: [/\b\d+ ?mcd\b/i],
-    needs: /\b(?:d ?)?3(?:[.,]0)?\s?-?mm\b|\bt-?1\b/,
-    otherSize: /\b(5|8|10)\s?-?mm\b/,
-    not: /\b(rectangular|rechteck\w*|square|quadrat\w*|oval|triangular|dreieck\w*|piranha|superflux|rectangulaire|cuadrad[oa]|smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber|uv|ultraviolet\w*)\b/,
-  },
   words: {
     one: '3 mm LED',
     many: '3 mm LEDs',

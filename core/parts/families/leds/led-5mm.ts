@@ -36,12 +36,6 @@ export const led5mm: PartFamily<'led-5mm'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    types: [/\b\d+ ?mcd\b/i],
-    otherSize: /\b(?:d ?)?3(?:[.,]0)?\s?-?mm\b/,
-    not: /\b(rectangular|rechteck\w*|square|quadrat\w*|oval|triangular|dreieck\w*|piranha|superflux|rectangulaire|cuadrad[oa]|smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
-  },
   words: {
     one: 'LED',
     many: 'LEDs',

@@ -33,11 +33,7 @@ export const ledAddressable: PartFamily<'led-addressable'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-    kinds: ['addressable-led'],
-    not: /\b(strip|streifen|tira|ruban)\b/,
-  },
+  kinds: ['addressable-led'],
   words: {
     one: 'addressable LED',
     many: 'addressable LEDs',

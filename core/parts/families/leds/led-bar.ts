@@ -36,10 +36,6 @@ export const ledBar: PartFamily<'led-bar'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(bar|filament|stab|balken|leuchtstab|staaf|barre)\b/,
-  },
   words: {
     one: 'bar LED',
     many: 'bar LEDs',

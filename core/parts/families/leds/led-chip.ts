@@ -32,10 +32,6 @@ export const ledChip: PartFamily<'led-chip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
-  },
   words: {
     one: 'chip LED',
     many: 'chip LEDs',

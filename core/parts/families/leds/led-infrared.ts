@@ -39,11 +39,7 @@ export const ledInfrared: PartFamily<'led-infrared'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    kinds: ['infrared-led'],
-    not: /\b(receiver|empfanger|recepteur|receptor|phototransistor|fototransistor)\b/,
-  },
+  kinds: ['infrared-led'],
   words: {
     one: 'infrared LED',
     many: 'infrared LEDs',

@@ -33,10 +33,6 @@ export const ledPower: PartFamily<'led-power'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-    not: /\b(driver|treiber|holder)\b/,
-  },
   words: {
     one: 'high-power LED',
     many: 'high-power LEDs',

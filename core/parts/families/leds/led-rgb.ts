@@ -36,10 +36,6 @@ export const ledRgb: PartFamily<'led-rgb'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    needs: /\brgb\b|colou?r|farbwechsel/,
-  },
   words: {
     one: 'three-colour LED',
     many: 'three-colour LEDs',

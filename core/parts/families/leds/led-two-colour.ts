@@ -35,9 +35,6 @@ export const ledTwoColour: PartFamily<'led-two-colour'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'two-colour LED',
     many: 'two-colour LEDs',

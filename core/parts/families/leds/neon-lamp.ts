@@ -32,9 +32,6 @@ export const neonLamp: PartFamily<'neon-lamp'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'neon lamp',
     many: 'neon lamps',

@@ -34,11 +34,6 @@ export const nixieTube: PartFamily<'nixie-tube'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 5,
-  recognise: {
-    assumedFor: null,
-    not: /digit|\b0\.?\d{1,2}\b|segment|common|bit\b/,
-    types: [/\bIN-?(4|8|12|14|16|17|18)\b/i],
-  },
   words: {
     one: 'nixie tube',
     many: 'nixie tubes',

@@ -35,11 +35,7 @@ export const phototransistor: PartFamily<'phototransistor'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    kinds: ['phototransistor', 'photodiode'],
-    not: /\b(ldr|resistor|lm393|module|modul)\b/,
-  },
+  kinds: ['phototransistor', 'photodiode'],
   words: {
     one: 'phototransistor',
     many: 'phototransistors',

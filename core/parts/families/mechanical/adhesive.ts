@@ -15,10 +15,6 @@ export const adhesive: PartFamily<'adhesive'> = {
     source: 'foam pad, from memory of manufacturers’ sheets',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-    not: /copper|kupfer|cobre|conductive|leitf|wire glue|led tape|led strip|antenna/,
-  },
   words: {
     one: 'adhesive',
     many: 'pieces of adhesive',

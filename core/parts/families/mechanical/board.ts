@@ -19,9 +19,6 @@ export const board: PartFamily<'board'> = {
   polarity: 'keyed',
   valueKind: 'none',
   prepareMinutes: 0,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'board',
     many: 'boards',

@@ -15,9 +15,6 @@ export const cableTie: PartFamily<'cable-tie'> = {
     source: 'cable tie of 100 mm, from memory of manufacturers’ sheets',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'cable tie',
     many: 'cable ties',

@@ -15,10 +15,6 @@ export const casePart: PartFamily<'case-part'> = {
     source: 'small case, from memory of manufacturers’ sheets',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-    not: /push|taste|tast|switch|schalter|pulsador|pot\b|resist|transistor|battery|batterie|akku|pila|smd|led\b|holder|halter|fuse|sicherung|connector|stecker|photo|foto/,
-  },
   words: {
     one: 'case part',
     many: 'case parts',

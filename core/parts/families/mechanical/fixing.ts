@@ -15,10 +15,6 @@ export const fixing: PartFamily<'fixing'> = {
     source: 'M3 washer, from memory of ISO 7089',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-    not: /mica|insulat|isolier|glimmer|encoder|winkelsensor|sensor|pin|header|stift|buchse|connector|stecker/,
-  },
   words: {
     one: 'fixing',
     many: 'fixings',

@@ -18,9 +18,6 @@ export const heatSink: PartFamily<'heat-sink'> = {
   polarity: 'keyed',
   valueKind: 'none',
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'heat sink',
     many: 'heat sinks',

@@ -15,9 +15,6 @@ export const insulator: PartFamily<'insulator'> = {
     source: 'TO-220 insulator, from memory of manufacturers’ sheets',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'insulator',
     many: 'insulators',

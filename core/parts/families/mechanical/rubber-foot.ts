@@ -15,9 +15,6 @@ export const rubberFoot: PartFamily<'rubber-foot'> = {
     source: 'rubber foot of 10 mm, from memory of manufacturers’ sheets',
   },
   valueKind: 'none',
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'rubber foot',
     many: 'rubber feet',

@@ -16,10 +16,6 @@ export const screwNylon: PartFamily<'screw-nylon'> = {
   },
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 6' } },
-  recognise: {
-    assumedFor: null,
-    needs: /nylon|plast|kunststoff|nailon|polyamid/,
-  },
   words: {
     one: 'nylon screw',
     many: 'nylon screws',

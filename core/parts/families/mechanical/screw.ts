@@ -16,11 +16,6 @@ export const screw: PartFamily<'screw'> = {
   },
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 8' } },
-  recognise: {
-    assumedFor: null,
-    not: /stand-?off|spacer|abstand|distanz|entretoise|separador|afstand|nylon|kunststoff|plastic|terminal|klemme|insulat|isolier/,
-    types: [/\bM[2345]\s*x\s*\d+\b/i],
-  },
   words: {
     one: 'screw',
     many: 'screws',

@@ -16,10 +16,6 @@ export const standOffNylon: PartFamily<'stand-off-nylon'> = {
   },
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 10' } },
-  recognise: {
-    assumedFor: null,
-    needs: /nylon|plast|kunststoff|nailon|polyamid/,
-  },
   words: {
     one: 'nylon stand-off',
     many: 'nylon stand-offs',

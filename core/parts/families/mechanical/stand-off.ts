@@ -16,10 +16,6 @@ export const standOff: PartFamily<'stand-off'> = {
   },
   valueKind: 'type',
   example: { value: { kind: 'type', print: 'M3 x 10' } },
-  recognise: {
-    assumedFor: null,
-    not: /nylon|plast|kunststoff|nailon|polyamid/,
-  },
   words: {
     one: 'stand-off',
     many: 'stand-offs',

@@ -35,11 +35,6 @@ export const batteryClip: PartFamily<'battery-clip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    // Metal clips for a single cell are something else.
-    not: /\b(aaa?|cr ?\d{4}|18650)\b/,
-  },
   words: {
     one: 'battery clip',
     many: 'battery clips',

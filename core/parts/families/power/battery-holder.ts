@@ -37,10 +37,6 @@ export const batteryHolder: PartFamily<'battery-holder'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.5,
-  recognise: {
-    assumedFor: null,
-    not: /\b(cr\d{4}|lr\d{2}|coin|button|knopfzellen?)\b|knopfzellen/,
-  },
   words: {
     one: 'battery holder',
     many: 'battery holders',

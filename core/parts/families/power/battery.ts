@@ -31,11 +31,6 @@ export const battery: PartFamily<'battery'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
-  recognise: {
-    assumedFor: null,
-    // A battery that says which one it is, is one of the four kinds of cells.
-    not: /holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|\b(aaa?|cr\d{4}|lr\d{1,4}|6f22|pp3|9 ?v|18650|lipo|li-?ion|lithium|mignon|coin|button)\b|knopf|\bsolar\w*|solarzelle/,
-  },
   words: {
     one: 'battery',
     many: 'batteries',

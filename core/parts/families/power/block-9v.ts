@@ -34,14 +34,6 @@ export const block9v: PartFamily<'block-9v'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
-  recognise: {
-    assumedFor: null,
-    types: [
-      /\b9 ?V\b.*\b(?:battery|batterie|batterij|pila|pile|block)\b/i,
-      /\b(6F22|6LR61|6LF22|PP3|E-?Block)\b/i,
-    ],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b|\blead\b/,
-  },
   words: {
     one: '9 V block',
     many: '9 V blocks',

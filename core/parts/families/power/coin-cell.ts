@@ -32,11 +32,6 @@ export const coinCell: PartFamily<'coin-cell'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
-  recognise: {
-    assumedFor: null,
-    types: [/(?<![-\w])(CR|LR|SR|BR|AG)\d{1,4}[WH]?\b/],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
-  },
   words: {
     one: 'coin cell',
     many: 'coin cells',

@@ -35,10 +35,6 @@ export const coinHolder: PartFamily<'coin-holder'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(cr\d{4}|lr\d{2,4}|coin|button|bouton|boton)\b|knopf|knoopcel/,
-  },
   words: {
     one: 'coin-cell holder',
     many: 'coin-cell holders',

@@ -32,9 +32,6 @@ export const fuseHolder: PartFamily<'fuse-holder'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'fuse holder',
     many: 'fuse holders',

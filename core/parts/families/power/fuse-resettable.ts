@@ -36,10 +36,6 @@ export const resettableFuse: PartFamily<'fuse-resettable'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    not: /\b(holder|halter|smd|smt|0805|1206|1210|1812|2920|thermistor|ntc)\b/,
-  },
   words: {
     one: 'resettable fuse',
     many: 'resettable fuses',

@@ -36,11 +36,6 @@ export const fuse: PartFamily<'fuse'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    // Not the glass tube that is drawn here: a disc that comes back by itself, one like a resistor, one like a transistor.
-    not: /\b(holder|halter|clips?|sockel|porte|porta|houder|poly\w*|resettable|ruckstellend\w*|rearmable\w*|rearmable|ptc|pptc|multifuse|pico\w*|axial|fusible resistor|smd|thermal|thermo\w*|tr5|radial|blade|kfz)\b/,
-  },
   words: {
     one: 'fuse',
     many: 'fuses',

@@ -35,11 +35,6 @@ export const lithiumCell: PartFamily<'lithium-cell'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
-  recognise: {
-    assumedFor: null,
-    types: [/\b(18650|14500|16340|21700|10440|Li-?Po|LiIon|Li-?Ion|LiFePO4)\b/i],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b|\b(charger|lader|laderegler|coin|button|knopf\w*|cr\d{4}|tp4056)\b|knopfzelle/,
-  },
   words: {
     one: 'lithium cell',
     many: 'lithium cells',

@@ -35,13 +35,6 @@ export const roundCell: PartFamily<'round-cell'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.5,
-  recognise: {
-    assumedFor: null,
-    types: [
-      /(?<![-–~.…])\b(AAA?|LR0?3|LR6|LR14|LR20|R6|R03|HR6|HR03|Mignon|Micro(zelle|batterie))\b/,
-    ],
-    not: /\b(portapilas|soporte|caja|holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
-  },
   words: {
     one: 'round cell',
     many: 'round cells',

@@ -35,10 +35,6 @@ export const solarCell: PartFamily<'solar-cell'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    not: /\b(battery|batterie|accu|akku|lipo|charger|laderegler|controller|regler|motor|holder|halter)\b/,
-  },
   words: {
     one: 'solar cell',
     many: 'solar cells',

@@ -33,10 +33,6 @@ export const lightResistor: PartFamily<'light-resistor'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    types: [/\bGL55\d\d\b/i],
-  },
   words: {
     one: 'light-dependent resistor',
     many: 'light-dependent resistors',

@@ -35,12 +35,6 @@ export const potentiometer: PartFamily<'potentiometer'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
-    types: [/(?<![\w.])(?:[AB]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
-    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|precision|knob|drehknopf)\b/,
-  },
   words: {
     one: 'potentiometer',
     many: 'potentiometers',

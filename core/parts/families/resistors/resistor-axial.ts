@@ -32,10 +32,6 @@ export const resistorAxial: PartFamily<'resistor-axial'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: 'value-alone',
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|network|array|netzwerk|si[lp]-?\d*|rm-?06[35]|3296\w?|33[68]6\w?|ldr|photo|foto|ntc|ptc|thermistor|variable|poti|pot|trim\w*|lin|log)\b|\b(photosensitive|photoresist\w*|adjustable|ajustable|regelbar\w*|einstellbar\w*|sensitive|dependent)\b/,
-  },
   words: {
     one: 'resistor',
     many: 'resistors',

@@ -33,11 +33,6 @@ export const resistorChip: PartFamily<'resistor-chip'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
-    not: /\b(array|network|netzwerk|kerko|capacitor|kondensator)\b/,
-  },
   words: {
     one: 'chip resistor',
     many: 'chip resistors',

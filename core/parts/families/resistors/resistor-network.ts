@@ -32,10 +32,6 @@ export const resistorNetwork: PartFamily<'resistor-network'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/, /\bSI[PL]-?\d{1,2}\b/],
-  },
   words: {
     one: 'resistor network',
     many: 'resistor networks',

@@ -33,11 +33,6 @@ export const thermistor: PartFamily<'thermistor'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    // Sold by its current it is a fuse that comes back.
-    not: /\b\d+(?:[.,]\d+)?\s?m?a\b/,
-  },
   words: {
     one: 'thermistor',
     many: 'thermistors',

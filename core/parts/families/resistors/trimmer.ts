@@ -35,11 +35,6 @@ export const trimmer: PartFamily<'trimmer'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.8,
-  recognise: {
-    assumedFor: null,
-    types: [/\b(?:3296|3362|3386)[A-Z]?\b/, /\bRM-?06[35]\b/],
-    not: /\d\s?pf\b|\b(lin|log|shaft|stereo)\b|^(?!.*\b(precision|3296\w?|3362\w?)\b).*\bpotentiometer\b/,
-  },
   words: {
     one: 'trimmer',
     many: 'trimmers',

@@ -35,10 +35,6 @@ export const varistor: PartFamily<'varistor'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    types: [/\b\d{1,2}[DK]\d{3}K?\b/],
-  },
   words: {
     one: 'varistor',
     many: 'varistors',

@@ -36,11 +36,6 @@ export const buzzer: PartFamily<'buzzer'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    // A bare disc on wires has no plus, and is no pick-up either.
-    not: /\b(dis[ck]s?|scheiben?|disco|disque|element\w*|transducer|wandler|transductor|pick-?up|(?:1[5-9]|[2-4]\d) ?mm)\b|\bpiezo\w*scheibe\b/,
-  },
   words: {
     one: 'buzzer',
     many: 'buzzers',

@@ -32,10 +32,6 @@ export const microphone: PartFamily<'microphone'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\b(module|modul|modulo|jack)\b/,
-  },
   words: {
     one: 'microphone',
     many: 'microphones',

@@ -35,10 +35,6 @@ export const motor: PartFamily<'motor'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    not: /\b(driver|treiber|l293\w*|l298\w*|shield|module)\b/,
-  },
   words: {
     one: 'motor',
     many: 'motors',

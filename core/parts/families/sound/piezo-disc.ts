@@ -31,10 +31,6 @@ export const piezoDisc: PartFamily<'piezo-disc'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\b(buzzer|summer|zumbador|active|aktiv\w*|activo|igniter|zunder|motor)\b/,
-  },
   words: {
     one: 'piezo disc',
     many: 'piezo discs',

@@ -33,9 +33,6 @@ export const speaker: PartFamily<'speaker'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'loudspeaker',
     many: 'loudspeakers',

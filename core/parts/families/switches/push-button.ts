@@ -33,15 +33,6 @@ export const pushButton: PartFamily<'push-button'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-    types: [
-      /\b6 ?[x×] ?6(?: ?[x×] ?\d+(?:[.,]\d)?)?(?: ?mm)?\b/,
-
-      /\bB3F-?\d{4}\b/,
-    ],
-    not: /\b(smd|smt)\b/,
-  },
   words: {
     one: 'push button',
     many: 'push buttons',

@@ -32,10 +32,6 @@ export const reedSwitch: PartFamily<'reed-switch'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\brela(y|is)\b/,
-  },
   words: {
     one: 'reed switch',
     many: 'reed switches',

@@ -36,10 +36,6 @@ export const relay: PartFamily<'relay'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\b(module|modul|modulo|driver|socket|board)\b/,
-  },
   words: {
     one: 'relay',
     many: 'relays',

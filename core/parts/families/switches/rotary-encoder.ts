@@ -32,10 +32,6 @@ export const rotaryEncoder: PartFamily<'rotary-encoder'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    not: /\b(module|modul|pt2262|ic)\b/,
-  },
   words: {
     one: 'rotary encoder',
     many: 'rotary encoders',

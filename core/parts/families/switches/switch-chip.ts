@@ -32,10 +32,6 @@ export const switchChip: PartFamily<'switch-chip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    needs: /\b(smd|smt)\b/,
-  },
   words: {
     one: 'surface push button',
     many: 'surface push buttons',

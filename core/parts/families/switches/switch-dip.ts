@@ -32,9 +32,6 @@ export const switchDip: PartFamily<'switch-dip'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'DIP switch',
     many: 'DIP switches',

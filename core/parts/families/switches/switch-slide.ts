@@ -34,11 +34,6 @@ export const switchSlide: PartFamily<'switch-slide'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-    types: [/\bS[SK]-?[12][2-4][DEF]\d\d\w*\b/],
-    not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b|\b(rocker|wipp\w*)\b/,
-  },
   words: {
     one: 'slide switch',
     many: 'slide switches',

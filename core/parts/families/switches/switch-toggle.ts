@@ -34,11 +34,6 @@ export const switchToggle: PartFamily<'switch-toggle'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.9,
-  recognise: {
-    assumedFor: null,
-    // Turned by a knob, a key or a foot it has another body and other tags.
-    not: /\b(rotary|drehschalter|giratorio|rotatif|key|schlüsselschalter|foot|fußschalter)\b/,
-  },
   words: {
     one: 'toggle switch',
     many: 'toggle switches',

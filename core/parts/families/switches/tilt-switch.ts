@@ -32,9 +32,6 @@ export const tiltSwitch: PartFamily<'tilt-switch'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 0.6,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'tilt switch',
     many: 'tilt switches',

@@ -43,7 +43,7 @@ export const inMetalCase = <Id extends FamilyId>({
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 2,
-  recognise: { assumedFor: null, kinds, needs: /\bto-?\s?3\b/ },
+  kinds,
   words: {
     one,
     many,

@@ -27,12 +27,7 @@ export const mosfetSot23: PartFamily<'mosfet-sot23'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['n-mosfet', 'p-mosfet'],
-    types: [/\bBSS\d+\b/i, /\b2N7002\b/i, /\bAO34\d\d\b/i],
-    needs: /\bsot-?23\b|\b(mmbt\w*|bc8[45]\d\w*|bss\d+|2n7002|ao34\d\d)\b|\bsmd\b/,
-  },
+  kinds: ['n-mosfet', 'p-mosfet'],
   words: {
     one: 'chip field-effect transistor',
     many: 'chip field-effect transistors',

@@ -28,12 +28,7 @@ export const mosfetTo220: PartFamily<'mosfet-to220'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['n-mosfet', 'p-mosfet'],
-    types: [/\bIR[FL][A-Z]?\d\w*/i, /\bBUZ\d\w*/i],
-    needs: /\bto-?220\b|\b(tip\d\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|ir[fl]\w+|buz\d+)\b/,
-  },
+  kinds: ['n-mosfet', 'p-mosfet'],
   words: {
     one: 'power field-effect transistor',
     many: 'power field-effect transistors',

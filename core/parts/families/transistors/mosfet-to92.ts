@@ -28,18 +28,7 @@ export const mosfetTo92: PartFamily<'mosfet-to92'> = {
   heatSensitive: true,
   staticSensitive: true,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['n-mosfet', 'p-mosfet', 'n-jfet', 'p-jfet'],
-    types: [
-      /\b2N700[02]\b/i,
-      /\bBS170\b/i,
-      /\bBS250\b/i,
-      /\b(J|BF)\d{3}[A-C]?\b(?=.*fet)/i,
-      /\b2N5457\b/i,
-    ],
-    not: /\bto-?220\b|\bsot-?23\b|\bsmd\b|\bir[fl]\w+|\b(npn|pnp)\b/,
-  },
+  kinds: ['n-mosfet', 'p-mosfet', 'n-jfet', 'p-jfet'],
   words: {
     one: 'field-effect transistor',
     many: 'field-effect transistors',

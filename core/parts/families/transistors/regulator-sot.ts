@@ -34,13 +34,7 @@ export const regulatorSot: PartFamily<'regulator-sot'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['positive-regulator', 'negative-regulator', 'adjustable-regulator', 'reference'],
-    needs:
-      /\bsot-?\s?(223|23|89)\b|\b(smd|smt|cms)\b|\b(to-?252|dpak)\b|\b(ams|lm|ld)1117\w*|xc6206|me6211/,
-    not: /\bto-?(220|92)\b|\bld1117v\d+/,
-  },
+  kinds: ['positive-regulator', 'negative-regulator', 'adjustable-regulator', 'reference'],
   words: {
     one: 'SMD regulator',
     many: 'SMD regulators',

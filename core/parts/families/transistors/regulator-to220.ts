@@ -28,22 +28,12 @@ export const regulatorTo220: PartFamily<'regulator-to220'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: [
-      'positive-regulator',
-      'negative-regulator',
-      'adjustable-regulator',
-      'adjustable-negative-regulator',
-    ],
-    types: [
-      /\b(LM|UA|L|MC)?7[89]M?(05|06|08|09|10|12|15|18|24)\w*\b/i,
-      /\bLM317(?!L)T?\b/i,
-      /\bLM(337|1117|2940)\w*\b/i,
-      /\bLD1117\w*\b/i,
-    ],
-    not: /\b\w*7[89]l\d\d|to-?92|lm317l|lp2950|mcp170|sot|smd/,
-  },
+  kinds: [
+    'positive-regulator',
+    'negative-regulator',
+    'adjustable-regulator',
+    'adjustable-negative-regulator',
+  ],
   words: {
     one: 'regulator',
     many: 'regulators',

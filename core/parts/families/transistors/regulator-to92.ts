@@ -28,22 +28,12 @@ export const regulatorTo92: PartFamily<'regulator-to92'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: [
-      'positive-regulator',
-      'negative-regulator',
-      'adjustable-regulator',
-      'adjustable-negative-regulator',
-    ],
-    types: [
-      /\b(LM|UA|L|MC)?7[89]L\d\d\w*\b/i,
-      /\bLM317L\w*\b/i,
-      /\bLP2950\w*\b/i,
-      /\bMCP170[02]\w*\b/i,
-    ],
-    needs: /\b\w*7[89]l\d\d\w*\b|to-?92|lm317l|lp2950|mcp170|ht73/,
-  },
+  kinds: [
+    'positive-regulator',
+    'negative-regulator',
+    'adjustable-regulator',
+    'adjustable-negative-regulator',
+  ],
   words: {
     one: 'small regulator',
     many: 'small regulators',

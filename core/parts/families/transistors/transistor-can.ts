@@ -34,11 +34,7 @@ export const transistorCan: PartFamily<'transistor-can'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['npn', 'pnp'],
-    needs: /\bto-?\s?(18|39|5)\b|\bmetal can\b/,
-  },
+  kinds: ['npn', 'pnp'],
   words: {
     one: 'transistor in a metal can',
     many: 'transistors in metal cans',

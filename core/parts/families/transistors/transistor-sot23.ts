@@ -27,13 +27,7 @@ export const transistorSot23: PartFamily<'transistor-sot23'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['npn', 'pnp'],
-    types: [/\bMMBT\w+\b/i, /\bBC8[45]\d\w*\b/i],
-    needs: /\bsot-?23\b|\b(mmbt\w*|bc8[45]\d\w*|bss\d+|2n7002|ao34\d\d)\b|\bsmd\b/,
-    not: /mosfet|\bfet\b|\b(bss\d+|2n7002)\b|led|regulator/,
-  },
+  kinds: ['npn', 'pnp'],
   words: {
     one: 'chip transistor',
     many: 'chip transistors',

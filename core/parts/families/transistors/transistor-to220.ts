@@ -28,13 +28,7 @@ export const transistorTo220: PartFamily<'transistor-to220'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['npn', 'pnp'],
-    types: [/\bTIP\d+[A-C]?\b/i, /\bBD(13[5-9]|140|24\d)\w*\b/i, /\bMJE\d+\b/i],
-    needs: /\bto-?220\b|\b(tip\d\w*|bd(13[5-9]|140|24\d)\w*|mje\d+|ir[fl]\w+|buz\d+)\b/,
-    not: /\b(mosfet|fet|irf\w*|irl\w*|78\d\d|regulator|spannungsregler)\b/,
-  },
+  kinds: ['npn', 'pnp'],
   words: {
     one: 'power transistor',
     many: 'power transistors',

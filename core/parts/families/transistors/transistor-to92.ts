@@ -28,16 +28,7 @@ export const transistorTo92: PartFamily<'transistor-to92'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['npn', 'pnp'],
-    not: /to-?220|sot-?23|\bsmd\b|mosfet|\b[np]-?(channel|kanal)\b|\bfet\b|\b(2n700[02]|bs170|bs250|tip\d\w*|mmbt\w+)\b|regulator|phototransistor/,
-    types: [
-      /\b(2N|PN)\s?\d{4}[A-Z]?\b/i,
-      /\bBC\s?\d{3}[A-C]?\b/i,
-      /\bS(8050|8550|9012|9013|9014)\b/i,
-    ],
-  },
+  kinds: ['npn', 'pnp'],
   words: {
     one: 'transistor',
     many: 'transistors',

@@ -28,11 +28,7 @@ export const triacTo220: PartFamily<'triac-to220'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['triac', 'thyristor'],
-    not: /\bto-?\s?92\b|\b(mac97\w*|z0103\w*|bt169\w*|brx49|mcr100\w*|2n506\d|2n602[78])\b|\b(opto\w*|moc\d+)\b/,
-  },
+  kinds: ['triac', 'thyristor'],
   words: {
     one: 'triac or thyristor',
     many: 'triacs or thyristors',

@@ -28,12 +28,7 @@ export const triacTo92: PartFamily<'triac-to92'> = {
   heatSensitive: true,
   staticSensitive: false,
   prepareMinutes: 1,
-  recognise: {
-    assumedFor: null,
-    kinds: ['triac', 'thyristor', 'unijunction'],
-    needs: /\bto-?\s?92\b|\b(mac97\w*|z0103\w*|bt169\w*|brx49|mcr100\w*|2n506\d|2n602[78])\b/,
-    not: /\b(opto\w*|moc\d+)\b/,
-  },
+  kinds: ['triac', 'thyristor', 'unijunction'],
   words: {
     one: 'small triac or thyristor',
     many: 'small triacs or thyristors',

@@ -32,9 +32,6 @@ export const wireLink: PartFamily<'wire-link'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 0.7,
-  recognise: {
-    assumedFor: null,
-  },
   words: {
     one: 'wire link',
     many: 'wire links',

@@ -33,10 +33,6 @@ export const wire: PartFamily<'wire'> = {
   heatSensitive: false,
   staticSensitive: false,
   prepareMinutes: 1.2,
-  recognise: {
-    assumedFor: null,
-    not: /\b(link|jumper|bridge|terminal|jst|wirewound)\b|brucke|\b(tie|ties|binder)\b|kabelbinder|\b(solar|cell|ear ?(phone|piece)|ohrhorer|piano)/,
-  },
   words: {
     one: 'wire',
     many: 'wires',

@@ -1,0 +1,27 @@
+import type { RecognisedBy } from '../recognisedBy.ts';
+
+/** See RecognisedBy. */
+export const connectors = {
+  connector: {
+    assumedFor: null,
+    not: /\b(battery|batterie|9v|dc|barrel|audio|usb)\b/,
+  },
+  jack: {
+    assumedFor: null,
+    not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|banan|\b(cord|cable|kabel|lead)\b/,
+  },
+  'pin-header': {
+    assumedFor: null,
+    not: /female|socket|buchse|femelle|hembra|shrouded|box header|\bidc\b/,
+  },
+  'socket-strip': {
+    assumedFor: null,
+    // So many pins in two rows have the sockets of chips (common practice); these others have a shell of their own.
+    not: /\b(?:6|8|14|16|18|20|22|24|28|40)[- ]?pins? socket\b|\b(?:din|rca|phono|cinch|midi|xlr|bnc|usb|jack)\b/,
+  },
+  'terminal-block': {
+    assumedFor: null,
+    not: /banana|bananen|binding post|polklemme/,
+    types: [/\b(?:KF|DG)-?(?:128|300|301|306|350)\b/],
+  },
+} as const satisfies RecognisedBy;

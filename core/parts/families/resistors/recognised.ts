@@ -1,0 +1,42 @@
+import type { RecognisedBy } from '../recognisedBy.ts';
+
+/** See RecognisedBy. */
+export const resistors = {
+  'light-resistor': {
+    assumedFor: null,
+    types: [/\bGL55\d\d\b/i],
+  },
+  potentiometer: {
+    assumedFor: null,
+    // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
+    types: [/(?<![\w.])(?:[AB]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
+    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|precision|knob|drehknopf)\b/,
+  },
+  'resistor-axial': {
+    assumedFor: 'value-alone',
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|network|array|netzwerk|si[lp]-?\d*|rm-?06[35]|3296\w?|33[68]6\w?|ldr|photo|foto|ntc|ptc|thermistor|variable|poti|pot|trim\w*|lin|log)\b|\b(photosensitive|photoresist\w*|adjustable|ajustable|regelbar\w*|einstellbar\w*|sensitive|dependent)\b/,
+  },
+  'resistor-chip': {
+    assumedFor: null,
+    needs: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b/,
+    not: /\b(array|network|netzwerk|kerko|capacitor|kondensator)\b/,
+  },
+  'resistor-network': {
+    assumedFor: null,
+    types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/, /\bSI[PL]-?\d{1,2}\b/],
+  },
+  thermistor: {
+    assumedFor: null,
+    // Sold by its current it is a fuse that comes back.
+    not: /\b\d+(?:[.,]\d+)?\s?m?a\b/,
+  },
+  trimmer: {
+    assumedFor: null,
+    types: [/\b(?:3296|3362|3386)[A-Z]?\b/, /\bRM-?06[35]\b/],
+    not: /\d\s?pf\b|\b(lin|log|shaft|stereo)\b|^(?!.*\b(precision|3296\w?|3362\w?)\b).*\bpotentiometer\b/,
+  },
+  varistor: {
+    assumedFor: null,
+    types: [/\b\d{1,2}[DK]\d{3}K?\b/],
+  },
+} as const satisfies RecognisedBy;

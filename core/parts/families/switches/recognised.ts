@@ -1,0 +1,46 @@
+import type { RecognisedBy } from '../recognisedBy.ts';
+
+/** See RecognisedBy. */
+export const switches = {
+  'push-button': {
+    assumedFor: null,
+    types: [
+      /\b6 ?[x×] ?6(?: ?[x×] ?\d+(?:[.,]\d)?)?(?: ?mm)?\b/,
+
+      /\bB3F-?\d{4}\b/,
+    ],
+    not: /\b(smd|smt)\b/,
+  },
+  'reed-switch': {
+    assumedFor: null,
+    not: /\brela(y|is)\b/,
+  },
+  relay: {
+    assumedFor: null,
+    not: /\b(module|modul|modulo|driver|socket|board)\b/,
+  },
+  'rotary-encoder': {
+    assumedFor: null,
+    not: /\b(module|modul|pt2262|ic)\b/,
+  },
+  'switch-chip': {
+    assumedFor: null,
+    needs: /\b(smd|smt)\b/,
+  },
+  'switch-dip': {
+    assumedFor: null,
+  },
+  'switch-slide': {
+    assumedFor: null,
+    types: [/\bS[SK]-?[12][2-4][DEF]\d\d\w*\b/],
+    not: /\b(smd|smt|toggle|tact|tactile|push|kipp\w*|rotary|dip)\b|\b(rocker|wipp\w*)\b/,
+  },
+  'switch-toggle': {
+    assumedFor: null,
+    // Turned by a knob, a key or a foot it has another body and other tags.
+    not: /\b(rotary|drehschalter|giratorio|rotatif|key|schlüsselschalter|foot|fußschalter)\b/,
+  },
+  'tilt-switch': {
+    assumedFor: null,
+  },
+} as const satisfies RecognisedBy;
