@@ -42,7 +42,8 @@ function Guide({ family }: { readonly family: PartFamily }) {
   const { body } = family;
   const onMat = Math.min(pictureScale(part, { width: 330, height: 200 }) * 1.6, 40);
   const views: readonly (readonly [string, Drawing])[] =
-    family.mount === 'none'
+    // What hangs on its wires lies on no board.
+    family.mount === 'none' || family.mount === 'off-board'
       ? []
       : [
           [t('guide.familyPage.fromTheSideSoldered'), drawSide(family, part)],

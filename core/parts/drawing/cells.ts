@@ -95,13 +95,13 @@ export function drawSolarCell(): Drawing {
     widthMm: 36,
     heightMm: 30,
     shapes: [
-      path('M8 22V29', { stroke: material.plus, strokeWidth: 1 }),
-      path('M28 22V29', { stroke: '#1d1d1f', strokeWidth: 1 }),
+      path('M7 22V29', { stroke: material.plus, strokeWidth: 1 }),
+      path('M29 22V29', { stroke: '#1d1d1f', strokeWidth: 1 }),
       rect(1, 1, 34, 22, { fill: '#1f3358', stroke: material.edge, strokeWidth: 0.4, radius: 0.6 }),
-      ...[9.5, 18, 26.5].map((x) => path(`M${x} 2V22`, { stroke: '#d7dde4', strokeWidth: 0.5 })),
+      ...[12, 18, 24].map((x) => path(`M${x} 2V22`, { stroke: '#d7dde4', strokeWidth: 0.5 })),
       ...[4.5, 8, 11.5, 15, 18.5].map((y) => path(`M2 ${y}H34`, line)),
-      text(8, 21.6, '+', 4, '#f2ece0', true),
-      text(28, 21.6, '−', 4, '#f2ece0', true),
+      text(7, 22, '+', 4, '#f2ece0', true),
+      text(29, 22, '−', 4, '#f2ece0', true),
     ],
   };
 }

@@ -135,16 +135,17 @@ export function drawBuzzer(): Drawing {
 
 /** A piezo disc: a silver middle on a brass rim, and two thin wires. */
 export function drawPiezoDisc(): Drawing {
+  const joint = { fill: material.tin, stroke: '#6d7278', strokeWidth: 0.2 } as const;
   return {
     widthMm: 20,
     heightMm: 24,
     shapes: [
-      path('M10 15C12 18 12 20 12 23.5', { stroke: material.plus, strokeWidth: 0.6 }),
-      path('M4.4 14.6C5 18 7 20 7.6 23.5', { stroke: '#1d1d1f', strokeWidth: 0.6 }),
       circle(10, 9.5, 9, { fill: '#c9a14a', stroke: '#7d6121', strokeWidth: 0.25 }),
-      circle(10, 9.5, 6.4, { fill: '#d9dcdf', stroke: material.leadEdge, strokeWidth: 0.2 }),
-      circle(10, 14.6, 0.9, { fill: material.tin }),
-      circle(4.4, 14.8, 0.9, { fill: material.tin }),
+      circle(10, 9.5, 6.4, { fill: '#e3e5e8', stroke: '#8b9096', strokeWidth: 0.2 }),
+      circle(10.6, 13.6, 1, joint),
+      circle(4.6, 15.2, 1, joint),
+      path('M10.6 13.6C12.6 17 12.6 20 12.6 24', { stroke: material.plus, strokeWidth: 0.7 }),
+      path('M4.6 15.2C5 19 7 21 7.6 24', { stroke: '#1d1d1f', strokeWidth: 0.7 }),
     ],
   };
 }

@@ -21,7 +21,7 @@ export function drawSide(family: PartFamily, part: Part): Drawing {
     top: body.heightMm + 2,
   };
   const widthMm = span + 2 * margin;
-  const through = family.mount === 'through' || family.mount === 'off-board';
+  const through = family.mount === 'through';
   return {
     widthMm,
     heightMm: seat.top + boardMm + below,
