@@ -59,7 +59,12 @@ export function look({ text, called = text, designators }: Evidence): Look {
     words: ` ${about.replace(/[^a-z0-9-]+/g, ' ')} ${about.replace(/[^a-z0-9]+/g, ' ')} `,
     tokens,
     units,
-    onlyValues: !tokens.some((token) => /^[a-z]{2,}$/.test(token) && !valueWords.has(token)),
+    onlyValues: !tokens.some(
+      (token) =>
+        /^[a-z]{2,}$/.test(token) &&
+        !valueWords.has(token) &&
+        !(letters === 'R' && bandWords.has(token)),
+    ),
     code,
   };
 }
@@ -105,6 +110,15 @@ const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC']);
 
 /** Where capacitors or coils stand, a number alone is no resistance. */
 const isOtherPlace = (letters: string): boolean => letters === 'C' || letters === 'L';
+
+/** The bands of a resistor, beside its value. */
+const bandWords = new Set(
+  `black brown red orange yellow green blue violet purple grey gray white gold silver
+  schwarz braun rot orange gelb grun blau violett lila grau weiss gold silber
+  negro marron cafe rojo naranja amarillo verde azul violeta morado gris blanco oro dorado plata plateado`.split(
+    /\s+/,
+  ),
+);
 
 /** The letters of the first place name; empty where there is none. */
 export const lettersOf = (designators: readonly string[]) =>

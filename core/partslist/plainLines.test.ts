@@ -11,6 +11,13 @@ describe('a part in a line', () => {
     ['R1-R4 10k 1%', 'R1-R4', '', '10k 1%'],
     ['R1, R2 470 ohm', 'R1, R2', '', '470 ohm'],
     ['R1: 470', 'R1', '', '470'],
+    // A dash with blanks parts a place from its value, where no range can be meant.
+    ['R1 - 10k (brown black orange)', 'R1', '', '10k (brown black orange)'],
+    ['R2, R3 - 470 ohm', 'R2, R3', '', '470 ohm'],
+    ['R4 - 100', 'R4', '', '100'],
+    ['IC1 - 555 timer', 'IC1', '', '555 timer'],
+    ['R1 - 4 10k', 'R1 - 4', '', '10k'],
+    ['R1 - R4 10k', 'R1 - R4', '', '10k'],
     ['R1 470', 'R1', '', '470'],
     ['R1,2,5 1k resistor', 'R1,2,5', '', '1k resistor'],
     ['R1 bis R3 Widerstand 4,7k', 'R1 bis R3', '', 'Widerstand 4,7k'],

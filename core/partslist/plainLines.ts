@@ -71,7 +71,7 @@ const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
  * @returns what stands at which place, how many, and the words that say what it is
  */
 export function splitLine(text: string): PlainLine {
-  let rest = text.replace(bullet, '').trim();
+  let rest = partedFromValue(text.replace(bullet, '').trim());
   let [places, quantity] = ['', ''];
   const take = (found: RegExpExecArray | null): string => {
     if (!found) return '';
@@ -87,6 +87,21 @@ export function splitLine(text: string): PlainLine {
     quantity,
     words: rest.replace(/^[\s,;:=–-]+|(?<![\s,;:=(–-])[\s,;:=(–-]+$/g, ''),
   };
+}
+
+/** A dash with blanks about it and a bare number behind it: `R1 - 4` is a range, `R1 - 470 ohm` a place and a value. */
+const dashed = new RegExp(`(\\d{1,4})\\s+[-–—]\\s+(\\d{1,4})(?=(\\s*${unit}|$)|\\s)`, 'u');
+const longestRange = 200;
+
+function partedFromValue(line: string): string {
+  const [whole, from = '', to = '', endsValue] = dashed.exec(line) ?? [];
+  if (whole === undefined) return line;
+  const isValue =
+    endsValue !== undefined ||
+    Number(to) <= Number(from) ||
+    Number(to) - Number(from) > longestRange ||
+    typeByNumber(to) !== undefined;
+  return isValue ? line.replace(whole, `${from}: ${to}`) : line;
 }
 
 /** `LED red: 40`: how many there are, where the words before say what it is; `resistor: 470` is a value. */

@@ -27,7 +27,7 @@ wert value valor valeur tolerance toleranz tol tolerancia colour color farbe ban
 volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
 henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
 inch zoll pulgadas jumbo taper meg
-radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
+violett lila radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
 pin pins pines patas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
 contactos kontakte contacts adrig row rows reihig reihen
 generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off

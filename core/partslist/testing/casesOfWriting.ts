@@ -26,6 +26,8 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('LED warmweiß 5mm', 'D15', 'led-5mm', 'white'),
     c('Gehäusefuß', 'H3', 'rubber-foot', ''),
     c('Resistencia 1 kΩ (marrón, negro, rojo)', 'R1', 'resistor-axial', '1 kΩ'),
+    c('10k (brown black orange)', 'R5', 'resistor-axial', '10 kΩ'),
+    c('4k7 gelb-violett-rot', 'R6', 'resistor-axial', '4.7 kΩ'),
     c('Cristal 8 MHz', 'X1', 'crystal', '8 MHz'),
     c('1 N 4001', 'D7', 'diode-axial', '1N4001'),
     c('BC549C TO92', 'V1', 'transistor-to92', 'BC549C'),

@@ -43,7 +43,7 @@ export const power = {
   fuse: {
     assumedFor: null,
     // Not the glass tube that is drawn here: a disc that comes back by itself, one like a resistor, one like a transistor.
-    not: /\b(holder|halter|clips?|sockel|porte|porta|houder|poly\w*|resettable|ruckstellend\w*|rearmable\w*|rearmable|ptc|pptc|multifuse|pico\w*|axial|fusible resistor|smd|thermal|thermo\w*|tr5|radial|blade|kfz)\b/,
+    not: /\b(holder|halter|clips?|sockel|porte|porta|houder|poly\w*|resettable|ruckstellend\w*|rearmable\w*|rearmable|ptc|pptc|multifuse|pico\w*|axial|fusible resistor|smd|0603|0805|1206|1210|1812|thermal|thermo\w*|tr5|radial|blade|kfz)\b/,
   },
   'lithium-cell': {
     assumedFor: null,

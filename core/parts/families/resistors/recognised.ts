@@ -10,7 +10,7 @@ export const resistors = {
     assumedFor: null,
     // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
     types: [/(?<![\w.])(?:[AB]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
-    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|precision|knob|drehknopf)\b/,
+    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|pt-?(?:6|10|15)\w*|precision|knob|drehknopf)\b/,
   },
   'resistor-axial': {
     assumedFor: 'value-alone',
@@ -32,7 +32,7 @@ export const resistors = {
   },
   trimmer: {
     assumedFor: null,
-    types: [/\b(?:3296|3362|3386)[A-Z]?\b/, /\bRM-?06[35]\b/],
+    types: [/\b(?:3296|3362|3386)[A-Z]?\b/, /\bRM-?06[35]\b/, /\bPT-?(?:6|10|15)[A-Z]{0,3}\b/],
     not: /\d\s?pf\b|\b(lin|log|shaft|stereo)\b|^(?!.*\b(precision|3296\w?|3362\w?)\b).*\bpotentiometer\b/,
   },
   varistor: {
