@@ -31,6 +31,8 @@ export function formLikeness(a: Part, b: Part): number {
   const one = familyOf(a);
   const two = familyOf(b);
   if (one.mount !== two.mount || one.mount === 'none' || one.mount === 'off-board') return 0;
+  // Of what nobody has recognised no body is known.
+  if (one.job === 'unknown' || two.job === 'unknown') return 0;
   // Legs are counted at a glance.
   if (a.pins !== undefined && b.pins !== undefined && a.pins !== b.pins) return 0;
   // A chip and its empty socket lie in the hand alike, but nobody fits one for the other.

@@ -27,6 +27,14 @@ const can = (amount: number, ratedVolt?: number) =>
   });
 const bands = (text: string) => text.split(' ') as BandColour[];
 
+describe('a part that nobody has recognised', () => {
+  it('is like no other, since its body is not known', () => {
+    const unknown = { ...line('other', ''), description: 'Lötstifte 1 mm' };
+    for (const known of [line('terminal-block', 'K1'), line('switch-slide', 'S1')])
+      expect(pairOf(unknown, known)).toBeUndefined();
+  });
+});
+
 describe('look-alikes that people know (common practice)', () => {
   it.each([
     ['470 Ω and 47 kΩ', resistor(470), resistor(47_000)],

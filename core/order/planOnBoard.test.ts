@@ -283,6 +283,8 @@ describe('what nothing recognises', () => {
   it('and has no place on the board is fitted when all works; nobody is told to solder it', () => {
     const { steps } = planKit({ parts: [line('led-5mm', 'D1'), brooch], supplyVolt: 3 });
     expect(steps.at(-1)).toMatchObject({ kind: 'fasten', joints: 0 });
+    // Nothing says that it belongs to a case.
+    expect(JSON.stringify(steps.at(-1)?.reason)).toContain('unplaced-last');
   });
 
   it('and has a place there is soldered, as what has a place is', () => {

@@ -95,7 +95,7 @@ const hasOwnRank = (node: OrderNode): node is WorkNode =>
   node.kind !== 'check' && !rolesWithoutRank.includes(node.role);
 
 /** They stand where what they hold wants them. */
-const rolesWithoutRank: readonly OrderRole[] = ['screw', 'tie', 'case', 'heat-sink'];
+const rolesWithoutRank: readonly OrderRole[] = ['screw', 'tie', 'unplaced', 'case', 'heat-sink'];
 
 /**
  * What hangs off the board pulls at it when it is turned: in every style it comes when the parts are in. A chip goes

@@ -18,6 +18,7 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   screw: 'fasten',
   foot: 'fasten',
   tie: 'fasten',
+  unplaced: 'fasten',
   case: 'fasten',
   'heat-sink': 'fasten',
   battery: 'power',
@@ -88,7 +89,8 @@ const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
 /** What a part is for in this kit: what holds the board are its feet, what holds the case belongs to that. */
 function roleInKit(part: Part, held: Held | undefined): OrderRole {
   if (held === 'board') return 'foot';
-  if (held === 'case' || isBesideTheBoard(part)) return 'case';
+  if (held === 'case') return 'case';
+  if (isBesideTheBoard(part)) return 'unplaced';
   const role = roleOf(part);
   // A foot that holds parts is a pillar below them.
   return role === 'foot' ? 'screw' : role;

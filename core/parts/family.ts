@@ -27,6 +27,8 @@ export type OrderRole =
   | 'tie'
   /** The board stands on it; it goes on when all is soldered. */
   | 'foot'
+  /** Nobody has said what it is, and the board names no place for it. */
+  | 'unplaced'
   /** What the finished board goes into, and what goes on that: lids, knobs. */
   | 'case'
   /** Screwed to a power part before that is soldered. */

@@ -1,6 +1,8 @@
 import { type Filling, type Said, said } from '../learning/said.ts';
+import { familyOf } from '../parts/families/index.ts';
 import { sharesPlace } from '../parts/sharesPlace.ts';
 import type { OwnTypes } from '../parts/types/ownType.ts';
+import { sizesInOneLine } from './cells/socket.ts';
 import { columnName, type Mapping } from './columns.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadRow, RowReader } from './rowReader.ts';
@@ -41,10 +43,19 @@ export function readPartsList(
     const reader = new RowReader(table, mapping, row, { remembered, ownTypes });
     const part = reader.read();
     problems.push(...reader.problems);
-    if (part) lines.push({ line: row.line, ...part });
+    if (part) lines.push(...bySize(part).map((one) => ({ line: row.line, ...one })));
   }
   problems.push(...doubles(lines, columnName(table, mapping, 'designators')));
   return { lines, problems: problems.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)) };
+}
+
+/** Sockets of two sizes in one line are two lines, one of each. */
+function bySize(row: ReadRow): readonly ReadRow[] {
+  const { part } = row;
+  const sizes = familyOf(part).role === 'socket' ? sizesInOneLine(part.description) : [];
+  if (sizes.length === 0 || part.designators.length > 0 || part.quantity !== sizes.length)
+    return [row];
+  return sizes.map((pins) => ({ ...row, part: { ...part, quantity: 1, pins } }));
 }
 
 function missingColumns(mapping: Mapping): CellProblem[] {

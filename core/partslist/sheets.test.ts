@@ -227,6 +227,7 @@ LM358,Dual Op-Amp,U1,DIP8,LM358,1
 1;C1;10 µF/25 V;Elko, Polung beachten
 1;C2;100 nF;Keramik (104)
 1;IC1;NE 555;
+2;;IC-Fassung 8- bzw. 16-polig;
 6;D1…D6;LED 3 mm, rot;
 1;D7;1 N 4001;Verpolschutz
 1;P1;Trimmpoti 100 k, stehend;
@@ -239,6 +240,8 @@ LM358,Dual Op-Amp,U1,DIP8,LM358,1
       'C1 | capacitor-electrolytic | 10 µF',
       'C2 | capacitor-ceramic | 100 nF',
       'IC1 | ic-dip | NE555',
+      '1 x | socket-dip',
+      '1 x | socket-dip',
       'D1 D2 D3 D4 D5 D6 | led-3mm | red',
       'D7 | diode-axial | 1N4001',
       'P1 | trimmer | 100 kΩ',

@@ -21,7 +21,7 @@ klar farblos hell ultrahell superhell extrahell bright superbright ultrabright h
 brillante brightness luminosidad difuso difusa transparente multi multi-turn multiturn mehrgang vuelta vueltas warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
 blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir
 marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
-with without und and oder the for mit ohne con sin avec sans met zonder
+with without und and oder bzw resp the for mit ohne con sin avec sans met zonder
 type typ tipo part bauteil composant component komponente componente piece pieces pcs stk stuck
 wert value valor valeur tolerance toleranz tol tolerancia colour color farbe band bands ringe
 volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad

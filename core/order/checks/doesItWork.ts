@@ -30,7 +30,11 @@ export const doesItWork: CheckDefinition<'function'> = {
           .filter(isWhole)
           .flatMap((last) =>
             nodes
-              .filter((node) => node !== last && (node.kind === 'check' || node.role !== 'case'))
+              .filter(
+                (node) =>
+                  node !== last &&
+                  (node.kind === 'check' || (node.role !== 'case' && node.role !== 'unplaced')),
+              )
               .map((node): Pair => [node, last]),
           ),
       words: {

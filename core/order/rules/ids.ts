@@ -6,6 +6,7 @@ export const ruleIds = [
   'ties-after-solder',
   'sink-before-its-part',
   'feet-last',
+  'unplaced-last',
   'case-last',
   'battery-last',
   'holder-tried-first',

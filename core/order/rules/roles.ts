@@ -97,13 +97,24 @@ export const roleRules: readonly HardRule[] = [
   {
     id: 'feet-last',
     pairs: eachPair(
-      (node) => isSoldered(node) || (node.kind === 'fasten' && !isRole('foot', 'case')(node)),
+      (node) =>
+        isSoldered(node) || (node.kind === 'fasten' && !isRole('foot', 'unplaced', 'case')(node)),
       isRole('foot'),
     ),
     words: {
       after: 'The feet go on when all is soldered, so that the board lies flat until then.',
       says: 'Stand-offs and their screws are feet: they go on last.',
       wayOut: 'Put them on at the end.',
+    },
+  },
+  {
+    id: 'unplaced-last',
+    pairs: eachPair((node) => !isRole('unplaced', 'case')(node), isRole('unplaced')),
+    words: {
+      after:
+        'Nobody has said what this is or where it goes, so it comes last. Move it to where it belongs.',
+      says: 'What nobody has identified comes last.',
+      wayOut: 'Say what it is, or move it to the end.',
     },
   },
   {
@@ -122,7 +133,7 @@ export const roleRules: readonly HardRule[] = [
       (node) =>
         node.kind === 'solder' ||
         node.kind === 'insert' ||
-        (node.kind === 'fasten' && !isRole('case')(node)) ||
+        (node.kind === 'fasten' && !isRole('unplaced', 'case')(node)) ||
         provesSupply(node),
       isRole('battery'),
     ),
