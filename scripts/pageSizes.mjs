@@ -17,7 +17,7 @@ const largerKb = {
   'workshops/planPages.ts': 164,
   'practice/pages.ts': 224,
   'practice/class/pages.ts': 218,
-  'stores/drawerlist/DrawerListPage.tsx': 205,
+  'stores/drawerlist/DrawerListPage.tsx': 206,
 };
 
 const folder = join(root, 'dist', 'web');

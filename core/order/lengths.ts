@@ -61,10 +61,20 @@ function holeDistance(place: string, board: Board | null): number | undefined {
 }
 
 /** How long the wires of a part are, as far as it is known. */
-export const wireLengthOf = ({ mounting, description, remarks }: Part): number | undefined =>
-  (mounting?.kind === 'on-wires' ? mounting.mm : undefined) ??
-  writtenLength(description) ??
-  writtenLength(remarks ?? '');
+export function wireLengthOf(part: Part): number | undefined {
+  const { mounting, description, remarks = '' } = part;
+  const onWires = mounting?.kind === 'on-wires' ? mounting : undefined;
+  const said = `${description} ${remarks}`;
+  const mm = onWires?.mm ?? (onWires && writtenLength(ofItsWires.exec(said)?.[0] ?? ''));
+  if (mm !== undefined) return mm;
+  // Of anything else a length is its own: a disc of 27 mm is no wire of 27 mm.
+  if (familyOf(part).job !== 'wire') return undefined;
+  return writtenLength(description) ?? writtenLength(remarks);
+}
+
+/** What a line says from the word for its wires on, in the languages of lists. */
+const ofItsWires =
+  /\b(?:wires?|leads?|cables?|(?:anschluss)?kabeln?|dr[aä]hten?|litzen?|fils?|hilos|draden)\b.*$/i;
 
 /** `20 cm`, `150 mm` in a description. */
 function writtenLength(text: string): number | undefined {

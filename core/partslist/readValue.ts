@@ -103,9 +103,20 @@ function withoutNames(value: string, family: PartFamily): string {
   return `${value.slice(0, at)}${value.slice(at + name.length)}`.replace(/\s+/g, ' ').trim();
 }
 
+/** “10mm nylon” of a nylon stand-off: what the kind is made of is in its name. */
+const withoutMaterial = (print: string, family: PartFamily): string =>
+  family.job === 'mechanical'
+    ? print
+        .split(' ')
+        .filter((word) => !namesOf(family).some((name) => name.split(' ').includes(plain(word))))
+        .join(' ')
+    : print;
+
 function typeIn(family: PartFamily, value: string, description: string): PartValue {
   if (value !== '') {
-    const print = withoutNames(value, family).slice(0, printLimit);
+    // Of what nobody recognises its words are all there is: “2mm” is none.
+    const whole = family.job === 'unknown' ? `${description} ${value}`.trim() : value;
+    const print = withoutMaterial(withoutNames(whole, family), family).slice(0, printLimit);
     return print === '' ? { kind: 'none' } : { kind: 'type', print };
   }
   for (const type of recognised(family).types ?? []) {

@@ -79,6 +79,13 @@ describe('the cutting list', () => {
     expect(shortOf([spare, line('battery-holder', 'BT1')])).toEqual([]);
   });
 
+  it('takes the size of what hangs on wires for no length of theirs', () => {
+    const disc = saying(line('piezo-disc', 'PZ1'), 'piezo disc 27 mm with wires', {
+      mounting: { kind: 'on-wires' },
+    });
+    expect(cuttingListOf([disc], null).map(({ mm }) => mm)).toEqual([null, null]);
+  });
+
   it('adds up what a room of kits takes', () => {
     const box = saying(line('battery-holder', 'BT1'), 'box with wires, red black, 120 mm', {
       mounting: { kind: 'on-wires' },
