@@ -4,7 +4,8 @@ import { behaves } from './amounts.ts';
 import { ammeter, figure, inside, type Model, named, power } from './model.ts';
 
 /** Words for one that needs a tone fed to it. */
-const passive = /\b(passive?|passiv\w*|transducer|ohne elektronik|pasivo)\b/i;
+const passive =
+  /\b(passive?|passiv\w*|piezo ?disc|piezoscheibe|transducer|ohne elektronik|pasivo)\b/i;
 
 const isPassive = (part: Part): boolean => behaves(part, 'piezo') || passive.test(part.description);
 
