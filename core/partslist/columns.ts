@@ -350,7 +350,13 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  *
  * @returns at most one column for each meaning and one meaning for each column
  */
-export const guessMapping = (table: Table): Mapping => mappingOf(table, columns);
+export function guessMapping(table: Table): Mapping {
+  const { remarks, ...mapping } = mappingOf(table, columns);
+  if (remarks === undefined) return mapping;
+  // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
+  const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
+  return { ...mapping, [isAllThatIsSaid ? 'value' : 'remarks']: remarks };
+}
 
 /** The same for a list of another sort, by the columns that it can have. */
 export function mappingOf<Id extends string>(

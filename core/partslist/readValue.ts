@@ -84,8 +84,8 @@ function amountIn(family: PartFamily, cell: string): ReturnType<typeof readAmoun
   if (read.ok || words.length === 0) return read;
   const alone = words.every(isWord) ? readAmount(family, first) : read;
   if (alone.ok) return alone;
-  // “Trimmpoti 100 k, stehend”: the whole line stands in that column.
-  const within = isWord(first.replace(/[,;:]$/, '')) ? findAmount(family, cell) : read;
+  // “33 nF Folie”, “1k5 (braun-grün-rot)”: words stand beside the value. Of a unit alone it is a wrong one.
+  const within = cell.split(/[^\p{L}\d]+/u).some(isWord) ? findAmount(family, cell) : read;
   return within.ok ? within : read;
 }
 

@@ -293,6 +293,32 @@ LM358,Dual Op-Amp,U1,DIP8,LM358,1
     ]);
   });
 
+  it('an order’s: a comment is all that says what the parts are', () => {
+    expect(
+      read(`Designator,Comment,Footprint,Order code
+"C1,C2",100nF,C_0603,A1
+LED1,Red,LED_0603,A2
+Q1,MMBT3904,SOT-23,A3
+U1,ME6211C33M5G,SOT-23-5,A4
+USB1,TYPE-C-16P,USB-C-SMD,A5
+SW1,TS-1187A,SW-SMD,A6
+`).lines.slice(0, 3),
+    ).toEqual([
+      'C1 C2 | capacitor-chip | 100 nF',
+      'LED1 | led-chip | red',
+      'Q1 | transistor-sot23 | MMBT3904',
+    ]);
+  });
+
+  it('a school’s: words and bands behind the value', () => {
+    const { lines, problems } = read(`Stück,Bauteil,Typ/Wert,Platz
+2,Widerstand,1k5 (braun-grün-rot),R1 R2
+1,Kondensator,33 nF Folie,C1
+`);
+    expect(lines).toEqual(['R1 R2 | resistor-axial | 1.5 kΩ', 'C1 | capacitor-film | 33 nF']);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+
   it('a column of remarks stays one', () => {
     const { lines, mapping } = read(`Ref,Value,Comment
 R1,10k,pull-up
