@@ -77,7 +77,7 @@ const placeName = leaf(
   yup
     .string()
     .strict()
-    .matches(/^(?:[A-Z]{1,4}\d{1,4}|[A-Z]{2,12})$/, {
+    .matches(/^(?:[A-Z]{1,4}\d{1,4}[A-Z]?|[A-Z]{2,12})$/, {
       message: said('refusals.parts.aPlaceNameIsLettersAndA'),
     })
     .defined(),

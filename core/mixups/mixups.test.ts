@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import type { BandColour } from '../bands/colours.ts';
 import { visions } from '../bands/vision.ts';
 import { anyKit, farad, line, ohm, type } from '../order/testing/kits.ts';
+import type { FamilyId } from '../parts/families/ids.ts';
 import type { Part } from '../parts/part.ts';
+import type { UnitId } from '../quantity/unit.ts';
 import { cases } from '../testing/cases.ts';
 import { compareBands } from './bands.ts';
 import { formLikeness } from './body.ts';
@@ -160,6 +162,9 @@ describe('prints', () => {
   });
 });
 
+const inUnit = (family: FamilyId, unit: UnitId, amount: number) =>
+  line(family, 'X1', { kind: 'amount', unit, amount });
+
 describe('what a swap does', () => {
   it.each([
     [
@@ -179,6 +184,21 @@ describe('what a swap does', () => {
     ['a hundredfold resistance', resistor(470), resistor(47_000), 'resistance-far', 2],
     ['a doubled resistance', resistor(470), resistor(1000), 'resistance-near', 1],
     ['a tenfold capacitance', can(1e-6), can(1e-5), 'capacitance', 2],
+    // No flasher flickers for these (common practice).
+    [
+      'another crystal',
+      inUnit('crystal', 'hertz', 16e6),
+      inUnit('crystal', 'hertz', 32_768),
+      'frequency',
+      2,
+    ],
+    [
+      'another coil',
+      inUnit('inductor-radial', 'henry', 1e-4),
+      inUnit('inductor-radial', 'henry', 1e-3),
+      'inductance',
+      2,
+    ],
   ] as const)('of %s', (_, a, b, id, severity) => {
     expect(swapOf(a, b)).toMatchObject({ id, severity });
     expect(swapOf(b, a)).toEqual(swapOf(a, b));

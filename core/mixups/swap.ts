@@ -1,6 +1,7 @@
 import { familyOf } from '../parts/families/index.ts';
 import type { Job } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
+import type { UnitId } from '../quantity/unit.ts';
 
 export interface SwapDefinition {
   readonly id: string;
@@ -74,20 +75,20 @@ export const swaps: readonly SwapDefinition[] = [
   },
   {
     id: 'resistance-far',
-    applies: (a, b) => isOhm(a) && isOhm(b) && (factorOf(a, b) ?? 1) >= 5,
+    applies: (a, b) => isIn('ohm', a) && isIn('ohm', b) && (factorOf(a, b) ?? 1) >= 5,
     severity: 2,
     words:
       'The current there becomes {{factor}} times as large, or as small: too dim or dead, or too hot.',
   },
   {
     id: 'resistance-near',
-    applies: (a, b) => isOhm(a) && isOhm(b),
+    applies: (a, b) => isIn('ohm', a) && isIn('ohm', b),
     severity: 1,
     words: 'The current there changes by a factor of {{factor}}: it works, but not as it should.',
   },
   {
     id: 'capacitance',
-    applies: (a, b) => familyOf(a).valueKind !== 'none' && (factorOf(a, b) ?? 1) >= 3,
+    applies: (a, b) => isIn('farad', a) && (factorOf(a, b) ?? 1) >= 3,
     severity: 2,
     words: 'Times become {{factor}} times as long, or as short: a flasher flickers or seems dead.',
   },
@@ -96,6 +97,13 @@ export const swaps: readonly SwapDefinition[] = [
     applies: (a) => doesJob(a, 'timebase'),
     severity: 2,
     words: 'Every time on the board is wrong by a factor of {{factor}}.',
+  },
+  {
+    id: 'inductance',
+    applies: (a, b) => isIn('henry', a) && (factorOf(a, b) ?? 1) >= 3,
+    severity: 2,
+    words:
+      'Its inductance is wrong by a factor of {{factor}}: what it tunes is off, and a converter works badly or not at all.',
   },
   {
     id: 'colour',
@@ -120,7 +128,7 @@ function lowerVolt(a: Part, b: Part): number {
     : Number.POSITIVE_INFINITY;
 }
 
-const isOhm = ({ value }: Part) => value.kind === 'amount' && value.unit === 'ohm';
+const isIn = (unit: UnitId, { value }: Part) => value.kind === 'amount' && value.unit === unit;
 
 /** What happens when one is fitted where the other belongs. */
 export function swapOf(a: Part, b: Part, supplyVolt: number | null = null): Swap {

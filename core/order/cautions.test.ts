@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { isHighRisk } from '../mixups/findMixUps.ts';
 import type { Part } from '../parts/part.ts';
 import { cases } from '../testing/cases.ts';
+import { checkOf } from './checks/index.ts';
 import { planKit } from './planKit.ts';
-import type { WorkStep } from './step.ts';
+import type { Step, WorkStep } from './step.ts';
 import { anyKit, line, ohm } from './testing/kits.ts';
 
 const work = (parts: readonly Part[], errata = [] as { designators: string[]; text: string }[]) =>
@@ -79,5 +80,24 @@ describe('a heat sink', () => {
       'heat-sink',
       'regulator-to220',
     ]);
+  });
+
+  // Common practice: a power LED without its heat sink is gone within seconds.
+  it('without such a part in the kit is on before the first power', () => {
+    const { steps } = planKit({
+      parts: [
+        line('led-power', 'D1', { kind: 'colour', colour: 'white' }),
+        line('battery-holder', 'BT1'),
+        line('heat-sink', ''),
+        line('case-part', ''),
+      ],
+      supplyVolt: 4.2,
+    });
+    const at = (test: (step: Step) => boolean) => steps.findIndex(test);
+    const sink = at((step) => step.kind === 'fasten' && step.parts[0]?.family === 'heat-sink');
+    expect(sink).toBeGreaterThan(at((step) => step.kind === 'solder'));
+    expect(sink).toBeLessThan(
+      at((step) => step.kind === 'check' && checkOf(step.check).provesSupply),
+    );
   });
 });

@@ -76,10 +76,14 @@ export function wireLengthOf(part: Part): number | undefined {
 const ofItsWires =
   /\b(?:wires?|leads?|cables?|(?:anschluss)?kabeln?|dr[aä]hten?|litzen?|fils?|hilos|draden)\b.*$/i;
 
-/** `20 cm`, `150 mm` in a description. */
+/** Below this a wire’s millimetres are how thick it is, or what it is wound on (common practice). */
+const leastLengthMm = 10;
+
+/** `20 cm`, `150 mm`, `1.5 m` in a description; “0.8 mm enamelled wire” says no length, nor does a hole to wind it on. */
 function writtenLength(text: string): number | undefined {
-  const found = /(?<!\d)(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(text);
-  if (!found) return undefined;
-  const [, amount = '', unit = ''] = found;
-  return Number(amount.replace(',', '.')) * (unit.toLowerCase() === 'cm' ? 10 : 1);
+  return [...text.matchAll(/(?<![\d.,])(\d+(?:[.,]\d+)?)\s*(mm|cm|m)\b(?!²)/gi)]
+    .map(([, amount = '', unit = '']) => Number(amount.replace(',', '.')) * inMm(unit))
+    .find((mm) => mm >= leastLengthMm);
 }
+
+const inMm = (unit: string): number => ({ mm: 1, cm: 10 })[unit.toLowerCase()] ?? 1000;

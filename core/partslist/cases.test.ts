@@ -42,7 +42,6 @@ describe('what is no part', () => {
     'USB-C socket 16 pin',
     'power cord USB',
     'solar charger 5V',
-    'hollow coil 6 turns',
   ])('“%s” is not sure to be anything', (text) => {
     const [line] = readList(`Qty,Part\n1,${text}\n`).lines;
     expect(line?.confidence).not.toBe('sure');

@@ -80,7 +80,7 @@ export const columns: readonly ColumnDefinition[] = [
     ],
     // Each separator can be read in one way only, or a line with many blanks would take for ever.
     looksLike:
-      /^[A-Z]{1,4}\d{1,3}([\s,;&+/-]+((to|und|and|et)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
+      /^[A-Z]{1,4}\d{1,3}[A-DLR]?([\s,;&+/-]+((to|und|and|et)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}[A-DLR]?|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
   },
   {
     id: 'quantity',

@@ -18,6 +18,11 @@ describe('place names', () => {
     ['d1 und d2', 'D1 D2'],
     ['LED1/LED2', 'LED1 LED2'],
     ['R9-R11', 'R9 R10 R11'],
+    // Left and right channel, halves of a chip, a place with what goes in first.
+    ['R3L R3R', 'R3L R3R'],
+    ['u1a, u1b', 'U1A U1B'],
+    ['IC1 socket', 'IC1'],
+    ['IC2 Fassung', 'IC2'],
     ['', ''],
   ])('%j is %s', (text, names) => {
     expect(readDesignators(text)).toEqual({
@@ -32,6 +37,8 @@ describe('place names', () => {
     ['R1-C4', 'goes from R to C'],
     ['R1-R999', 'not a range'],
     ['1R', 'not a place name'],
+    // A value, and no place.
+    ['R47K', 'not a place name'],
     ['R1, ???', 'not a place name'],
   ])('%j is refused: %s', (text, message) => {
     const names = readDesignators(text);

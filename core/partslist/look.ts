@@ -1,6 +1,7 @@
 import { smdApart } from '../parts/packages/readPackage.ts';
 import { readCapacitorCode } from '../quantity/capacitorCode.ts';
 import type { UnitId } from '../quantity/unit.ts';
+import { bandsIn, isBandWord } from './cells/bandWords.ts';
 import { plain } from './plain.ts';
 
 export interface Evidence {
@@ -45,6 +46,8 @@ export function look({ text, called = text, designators }: Evidence): Look {
   const letters = lettersOf(designators);
   const units = unitsIn(text, letters);
   const code = tokens.some((token) => /^\d{3}[a-z]?$/.test(token) && readCapacitorCode(token).ok);
+  // Nothing but the colours of its bands, where a resistor stands.
+  if (letters === 'R' && bandsIn(text)) units.add('ohm');
   // A bare number is ohms, unless it may be the print of a capacitor, or stands where crystals do.
   if (/^\d+([.,]\d+)?$/.test(text.trim())) {
     if (/^(X|Y|XTAL)$/.test(letters)) units.add('hertz');
@@ -63,7 +66,7 @@ export function look({ text, called = text, designators }: Evidence): Look {
       (token) =>
         /^[a-z]{2,}$/.test(token) &&
         !valueWords.has(token) &&
-        !(letters === 'R' && bandWords.has(token)),
+        !(letters === 'R' && isBandWord(token)),
     ),
     code,
   };
@@ -110,15 +113,6 @@ const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC']);
 
 /** Where capacitors or coils stand, a number alone is no resistance. */
 const isOtherPlace = (letters: string): boolean => letters === 'C' || letters === 'L';
-
-/** The bands of a resistor, beside its value. */
-const bandWords = new Set(
-  `black brown red orange yellow green blue violet purple grey gray white gold silver
-  schwarz braun rot orange gelb grun blau violett lila grau weiss gold silber
-  negro marron cafe rojo naranja amarillo verde azul violeta morado gris blanco oro dorado plata plateado`.split(
-    /\s+/,
-  ),
-);
 
 /** The letters of the first place name; empty where there is none. */
 export const lettersOf = (designators: readonly string[]) =>

@@ -3,8 +3,10 @@ import { calledWords } from '../parts/families/called.ts';
 import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import type { LightColour, PartValue } from '../parts/part.ts';
+import { formatQuantity } from '../quantity/formatQuantity.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { findAmount, readAmount } from './cells/amount.ts';
+import { type ReadBandWords, readBandWords } from './cells/bandWords.ts';
 import { ofLetter } from './cells/beside.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
@@ -21,6 +23,8 @@ export interface ReadValue {
   readonly value: PartValue;
   /** The same characters can mean another value as well. */
   readonly isDoubtful: boolean;
+  /** Why, where it is not the characters. */
+  readonly why?: Said;
 }
 
 /**
@@ -47,9 +51,21 @@ export function readValue(
       ? doubleLayerFarads(`${value} ${description} ${remarks}`)
       : undefined;
   if (farads !== undefined) return sure({ kind: 'amount', unit: valueKind.unit, amount: farads });
+  const bands = hasBands(family)
+    ? readBandWords(`${value} ; ${description} ; ${remarks}`)
+    : undefined;
   const read = value === '' ? findAmount(family, description) : amountIn(family, value);
-  if (!read.ok) return read;
+  if (!read.ok) return bands ? ok(ofBands(bands)) : read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;
+  if (bands && Math.abs(bands.ohm - amount) > 1e-6 * amount)
+    return ok({
+      isDoubtful: true,
+      why: said('lists.row.theBandsSayAnother', {
+        bands: formatQuantity(bands.ohm, valueKind.unit),
+        value: formatQuantity(amount, valueKind.unit),
+      }),
+      value: { kind: 'amount', unit: valueKind.unit, amount },
+    });
   return ok({
     isDoubtful,
     value: {
@@ -60,6 +76,21 @@ export function readValue(
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     },
   });
+}
+
+/** The bands of a resistor with wires tell its value where nobody wrote it (IEC 60062). */
+const hasBands = ({ valueKind, body, mount }: PartFamily): boolean =>
+  typeof valueKind === 'object' &&
+  valueKind.unit === 'ohm' &&
+  body.shape === 'rod' &&
+  mount === 'through';
+
+function ofBands({ ohm, isReversed, ...printed }: ReadBandWords): ReadValue {
+  const value: PartValue = { kind: 'amount', unit: 'ohm', amount: ohm, ...printed };
+  const why = said('lists.row.theBandsAreReadFromTheOtherEnd', {
+    value: formatQuantity(ohm, 'ohm'),
+  });
+  return isReversed ? { value, isDoubtful: true, why } : { value, isDoubtful: false };
 }
 
 /** What backup capacitors are called, and what voltages only they have (common practice). */

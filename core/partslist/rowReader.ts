@@ -1,6 +1,7 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
 import { type Said, said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
@@ -46,6 +47,16 @@ export interface ReadRow {
 
 /** Families of which the number of pins is part of what they are. */
 const countsPins = ({ joints }: PartFamily): boolean => joints({ pins: 4 }) !== joints({ pins: 6 });
+
+/** So many are sold in more than one size that none is taken for granted. */
+function hasAnyPins(family: PartFamily, text: string): boolean {
+  const { pinsVary } = recognised(family);
+  return pinsVary instanceof RegExp ? pinsVary.test(plain(text)) : pinsVary === true;
+}
+
+/** Of a ferrite bead, how many ohms it has at a frequency. */
+const isImpedance = ({ job }: PartFamily, cell: string): boolean =>
+  job === 'inductor' && /\d\s?(?:[RΩΩ]|ohms?)(?![a-z])/i.test(cell);
 
 /** `5V1`: of a Zener diode its voltage says enough. */
 const saysVoltage = (value: PartValue): boolean =>
@@ -151,7 +162,7 @@ export class RowReader {
       ...(own?.type.lotNote ? { lotNote: own.type.lotNote } : {}),
       ...(remarks === '' ? {} : { remarks }),
     };
-    this.#warnOf(recognition, doubts, part);
+    this.#warnOf(recognition, doubts, part, read.why);
     if (
       family.role === 'chip' &&
       (what !== withoutWires(description) || withoutSocket(body) !== body)
@@ -197,6 +208,7 @@ export class RowReader {
       if (pins === undefined && family.role === 'chip') doubts.add('pins');
     }
     if (family.role === 'chip' && pins === undefined) doubts.add('pins');
+    if (!typed && pins === undefined && hasAnyPins(family, text)) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
     if (this.#hasOtherPins(recognition, text)) doubts.add('pins');
     return [...doubts];
@@ -273,11 +285,13 @@ export class RowReader {
     const number = typed && family === typed.family ? typed.type.print : own;
     const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
-    // A value cell that says “LED” says no colour either, and “Ferrite bead” no henries.
-    if (!read.ok && (!/\d/.test(cells.value) || family.valueKind === 'colour'))
+    // A value cell that says “LED” says no colour either, and “Ferrite bead 600R@100MHz” no henries.
+    const saysNone =
+      !/\d/.test(cells.value) || family.valueKind === 'colour' || isImpedance(family, cells.value);
+    if (!read.ok && saysNone)
       return { value: { kind: 'none' }, isDoubtful: hasUnreadNumber(family, cells.description) };
     if (!read.ok) return this.#error('value', read.problem);
-    const { value, isDoubtful } = read.value;
+    const { value } = read.value;
     if (value.kind !== 'amount') return read.value;
     const tolerance = this.#tolerance(cells);
     const ratedVolt =
@@ -290,7 +304,7 @@ export class RowReader {
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     };
     const bandCount = this.#bandCount(amount);
-    return { isDoubtful, value: bandCount === undefined ? amount : { ...amount, bandCount } };
+    return { ...read.value, value: bandCount === undefined ? amount : { ...amount, bandCount } };
   }
 
   #tolerance(cells: ValueCells): Tolerance | undefined {
@@ -372,6 +386,7 @@ export class RowReader {
     { family, confidence, others, typed }: Recognition,
     doubts: readonly Doubt[],
     part: Part,
+    why: Said | undefined,
   ): void {
     if (confidence === 'unknown') {
       this.#warn('description', said('lists.row.thisPartIsNotRecognisedChooseWhat'));
@@ -390,7 +405,7 @@ export class RowReader {
           : said('lists.row.readAs', { kind }),
       );
     } else if (doubts.includes('value')) {
-      this.#warn('value', doubtfulValue(part, typed !== undefined));
+      this.#warn('value', doubtfulValue(part, typed !== undefined, why));
     }
     if (doubts.includes('package')) {
       this.#warn(

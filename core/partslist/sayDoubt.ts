@@ -9,7 +9,8 @@ export function unknownType(number: string, asksPins: boolean): Said {
 }
 
 /** Why a value that was read may be another. */
-export function doubtfulValue({ value }: Part, isType: boolean): Said {
+export function doubtfulValue({ value }: Part, isType: boolean, why: Said | undefined): Said {
+  if (why) return why;
   if (isType) return said('lists.row.theLineSaysTwoDifferentThingsAbout');
   if (value.kind === 'colour')
     return said('lists.row.theLineNamesMoreThanOneColour', {

@@ -273,7 +273,7 @@ LM358,Dual Op-Amp,U1,DIP8,LM358,1
       'Q2 | transistor-to92 | 9012',
       'K1 K2 | push-button',
       'U2 | regulator-to92 | 78L05',
-      'RP2 | resistor-network | 10 kΩ',
+      'RP2 | resistor-network | 10 kΩ | pins?',
       '4 x | stand-off | M3*10',
     ]);
   });

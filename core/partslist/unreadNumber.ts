@@ -10,6 +10,9 @@ import { plain } from './plain.ts';
  */
 export function hasUnreadNumber({ valueKind, job }: PartFamily, text: string): boolean {
   if (typeof valueKind === 'string') return false;
-  const words = plain(withoutExtras(text, valueKind.unit)).split(/[\s,;()]+/);
+  // How many turns a coil has is no value of it.
+  const words = plain(withoutExtras(text, valueKind.unit))
+    .replace(/\b\d{1,3} ?(?:t\b|turns?\b|wdg|windung|espiras?\b|spires?\b|vueltas?\b)/g, ' ')
+    .split(/[\s,;()]+/);
   return words.some((word) => /^-?\d/.test(word) && !readPackage(word, job));
 }

@@ -3,6 +3,7 @@ import { families } from '../parts/families/index.ts';
 import { recognised } from '../parts/families/recognised.ts';
 import type { Job, PartFamily } from '../parts/family.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
+import { isBandWord } from './cells/bandWords.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
@@ -23,6 +24,7 @@ blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert ver
 marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
 with without und and oder bzw resp the for mit ohne con sin avec sans met zonder
 type typ tipo part bauteil composant component komponente componente piece pieces pcs stk stuck
+narrow wide schmal breit estrecho ancho turned gedreht precision
 wert value valor valeur tolerance toleranz tol tolerancia colour color farbe band bands ringe
 volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
 henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
@@ -57,7 +59,7 @@ const doing: Partial<Record<Job, string>> = {
 const inGeneral: Partial<Record<Job, string>> = {
   capacitor: `capacitor capacitors kondensator kondensatoren condensador condensadores condensateur condensateurs
     condensator cap caps cond cer alum aluminium aluminum elec elect tant ceramic keramik multilayer polyester mylar poly
-    metal metall metaal metallized esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
+    metal metall metaal metallized box esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
   resistor: `resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
     metal metall carbon carb kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
     thick thin wirewound draht precision power leistung linear lin log logarithmic lineal lineaire mono
@@ -65,9 +67,11 @@ const inGeneral: Partial<Record<Job, string>> = {
   transistor: `transistor transistors trans xstr bjt bipolar npn pnp silicon silizium germanium general signal power
     leistung`,
   diode: `diode dioden diodo diodos diodes diod rect schottky silicon silizium germanium signal fast switching purp`,
-  inductor: 'inductor inductance ind',
+  inductor: `inductor inductance ind wire enamelled enameled enamel copper kupfer kupferdraht kupferlackdraht lackdraht
+    cul draht hilo esmaltado alambre cobre drill bohrer broca dorn winding wound coil spule bobina auf sobre core kern`,
   timebase: 'xtal osc ceramic keramik watch clock tuning fork uhrenquarz uhren reloj horloge',
-  connector: 'connector conn hdr term blk rcpt stereo mono power',
+  connector:
+    'connector conn hdr term blk rcpt stereo mono power centre center negative positive tip ring sleeve barrel',
   socket: 'conn tin dip dil',
   switch: 'switch schalter interruptor tactile momentary spdt',
   light: `led leds diode diodo leuchtdiode current amber common comm cathode cath anode gemeinsame gemeinsam kathode
@@ -77,7 +81,7 @@ const inGeneral: Partial<Record<Job, string>> = {
   sound: 'active passive aktiv passiv activo pasivo actif passif',
   supply: 'lithium alkaline',
   wire: `slow blow quick acting slow-blow fast-blow fast time-lag trage flink retardada rapida isolated insulated bare
-    tinned flexible stranded solid`,
+    tinned flexible stranded solid silicone silikon silicona`,
   mechanical: 'abs aluminium aluminum metal metall acrylic',
   chip: 'circuit integre circuito integrado integrated circuits integrierter schaltkreis schaltung',
 };
@@ -122,6 +126,7 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
   const { id, job, acts } = family;
   const isKnown = (word: string) =>
     overlooked.has(word) ||
+    (job === 'resistor' && isBandWord(word)) ||
     // How many lugs that is, findLugs says.
     (acts === 'changeover' && /^[1-4sd]p[12sd]t$/.test(word)) ||
     ownById.get(id)?.has(word) === true ||

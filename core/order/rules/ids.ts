@@ -5,6 +5,7 @@ export const ruleIds = [
   'screws-before-solder',
   'ties-after-solder',
   'sink-before-its-part',
+  'sink-before-power',
   'feet-last',
   'unplaced-last',
   'case-last',

@@ -95,6 +95,17 @@ export const roleRules: readonly HardRule[] = [
     },
   },
   {
+    id: 'sink-before-power',
+    pairs: eachPair(isRole('heat-sink'), provesSupply),
+    words: {
+      before:
+        'What it cools can burn out within seconds without it, so it is on before the first power.',
+      after: 'What gets hot has its heat sink now.',
+      says: 'A heat sink is on before the first power.',
+      wayOut: 'Put it on first.',
+    },
+  },
+  {
     id: 'feet-last',
     pairs: eachPair(
       (node) =>

@@ -9,6 +9,7 @@ import { capacitorMultilayer } from './capacitors/capacitor-multilayer.ts';
 import { capacitorTantalum } from './capacitors/capacitor-tantalum.ts';
 import { capacitorTantalumChip } from './capacitors/capacitor-tantalum-chip.ts';
 import { capacitorTrimmer } from './capacitors/capacitor-trimmer.ts';
+import { capacitorTuning } from './capacitors/capacitor-tuning.ts';
 import { chipPower } from './chips/chip-power.ts';
 import { chipRow } from './chips/chip-row.ts';
 import { chipTo92 } from './chips/chip-to92.ts';
@@ -17,6 +18,8 @@ import { icSo } from './chips/ic-so.ts';
 import { module } from './chips/module.ts';
 import { optocoupler } from './chips/optocoupler.ts';
 import { socketDip } from './chips/socket-dip.ts';
+import { antennaRod } from './coils/antenna-rod.ts';
+import { coilAir } from './coils/coil-air.ts';
 import { crystal } from './coils/crystal.ts';
 import { inductorAxial } from './coils/inductor-axial.ts';
 import { inductorChip } from './coils/inductor-chip.ts';
@@ -183,6 +186,7 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'capacitor-can-chip': capacitorCanChip,
   'capacitor-tantalum-chip': capacitorTantalumChip,
   'capacitor-trimmer': capacitorTrimmer,
+  'capacitor-tuning': capacitorTuning,
   'bridge-rectifier': bridgeRectifier,
   'display-matrix': displayMatrix,
   'led-two-colour': ledTwoColour,
@@ -206,6 +210,8 @@ const byId: { readonly [Id in FamilyId]: PartFamily<Id> } = {
   'rotary-encoder': rotaryEncoder,
   varistor,
   'inductor-radial': inductorRadial,
+  'coil-air': coilAir,
+  'antenna-rod': antennaRod,
   transformer,
   'reed-switch': reedSwitch,
   'tilt-switch': tiltSwitch,

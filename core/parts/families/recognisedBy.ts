@@ -13,6 +13,8 @@ export interface Recognised {
   readonly needs?: RegExp;
   /** With this in the text it is another family, of which this one may still be the nearest. */
   readonly not?: RegExp;
+  /** Sold with more pins or fewer, always or where the text says this: without a number it is asked (common practice). */
+  readonly pinsVary?: true | RegExp;
   /** With this in the text it has another size than such parts. */
   readonly otherSize?: RegExp;
 }

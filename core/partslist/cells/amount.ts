@@ -101,8 +101,8 @@ function splitLetter(text: string): { value: string; letter: ToleranceLetter | u
 }
 
 const readOhm: Reader = (text, { mount }) => {
-  // A letter before or behind a potentiometer’s value is its taper: A, B or C. Of kB and MB the letter may be that of 0.1 %.
-  const bare = text.replace(/^[ABC](?=\d+[kKM]\d*$)|(?<=^\d+[kKM])[AB]$/, '');
+  // A letter before or behind a potentiometer’s value is its taper, A, B, C or W; some makers write two. Of kB and MB the letter may be that of 0.1 %.
+  const bare = text.replace(/^[ABCW](\d+[kKM]\d*)[ABC]?$/, '$1').replace(/(?<=^\d+[kKM])[AB]$/, '');
   // E stands for R on sheets of many countries.
   // `A103J` on a network: a common lead, and the code of each resistor (common practice).
   const network = /^[AB](\d{3})[FGJK]$/.exec(bare)?.[1];

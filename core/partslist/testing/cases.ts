@@ -1,4 +1,5 @@
 import { type Case, c } from './case.ts';
+import { casesOfRadios } from './casesOfRadios.ts';
 import { casesOfWriting } from './casesOfWriting.ts';
 
 /** By what is tried; every one is asked of the reader as a row of one cell beside its place. */
@@ -234,7 +235,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Quarz 16MHz HC-49/S', 'Q1', 'crystal', '16 MHz', { body: 'HC-49/S' }),
     c('crystal 32.768', 'Y1', 'crystal', '32.768 kHz'),
     c('xtal 8.000', 'X1', 'crystal', '8 MHz'),
-    c('transformer', 'T1', 'transformer', ''),
+    c('transformer', 'T1', 'transformer', '', { doubts: ['pins'] }),
   ],
   lights: [
     c('LED red 5mm', 'D1', 'led-5mm', 'red'),
@@ -259,8 +260,8 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('tactile switch 6x6', 'SW1', 'push-button', ''),
     c('Schiebeschalter', 'S1', 'switch-slide', ''),
     c('DIP switch 8 way', 'SW2', 'switch-dip', '', { pins: 16 }),
-    c('relay 5V', 'K1', 'relay', ''),
-    c('Relais', 'K1', 'relay', ''),
+    c('relay 5V', 'K1', 'relay', '', { doubts: ['pins'] }),
+    c('Relais', 'K1', 'relay', '', { doubts: ['pins'] }),
     c('rotary encoder', 'SW1', 'rotary-encoder', ''),
     c('reed switch', 'S1', 'reed-switch', ''),
     c('tilt switch', 'S1', 'tilt-switch', ''),
@@ -271,7 +272,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Elektret-Mikrofon', 'MIC1', 'microphone', ''),
     c('electret microphone', 'MK1', 'microphone', ''),
     c('DC motor', 'M1', 'motor', ''),
-    c('OLED display module', 'U1', 'module', ''),
+    c('OLED display module', 'U1', 'module', '', { doubts: ['pins'] }),
   ],
   power: [
     c('CR2032', '', 'coin-cell', 'CR2032'),
@@ -286,8 +287,8 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('Knopfzelle LR44', '', 'coin-cell', 'LR44'),
   ],
   named: [
-    c('LM2596 module', 'U7', 'module', ''),
-    c('Arduino Nano', 'U4', 'module', ''),
+    c('LM2596 module', 'U7', 'module', '', { doubts: ['pins'] }),
+    c('Arduino Nano', 'U4', 'module', '', { doubts: ['pins'] }),
     c('CR2032 battery holder', 'BT3', 'coin-holder', ''),
     c('3xAAA battery box', 'BT2', 'battery-holder', ''),
     c('9V alkaline battery', '', 'block-9v', ''),
@@ -305,7 +306,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('SPST rocker', 'SW5', 'switch-toggle', ''),
     c('9V snap connector', '', 'battery-clip', ''),
     c('fuse clips', 'F2', 'fuse-holder', ''),
-    c('tuning capacitor', 'VC1', 'capacitor-trimmer', '', { doubts: ['family'] }),
+    c('tuning capacitor', 'VC1', 'capacitor-tuning', '', { doubts: ['pins'] }),
     c('switch', 'SW4', 'switch-slide', '', { doubts: ['family'] }),
     c('germanium transistor AC128', 'Q4', 'transistor-to92', 'AC128', {
       doubts: ['family', 'value'],
@@ -385,7 +386,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('borne à vis 2 plots', 'X1', 'terminal-block', ''),
     c('Schraube M3', 'X2', 'screw', '', { doubts: ['family'] }),
     c('Schraube M3', 'H1', 'screw', ''),
-    c('Drehkondensator 500pF', 'C11', 'capacitor-ceramic', '500 pF', { doubts: ['family'] }),
+    c('Drehkondensator 500pF', 'C11', 'capacitor-tuning', '', { doubts: ['pins'] }),
     c('LM1117T-3.3', 'IC5', 'regulator-to220', 'LM1117T-3.3', { body: 'TO-220' }),
     c('Endschalter', 'S12', 'reed-switch', '', { doubts: ['family'] }),
     // It comes back by itself, and is no glass tube.
@@ -396,6 +397,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('TR5 fuse 2A', 'F5', 'fuse', '', { doubts: ['family'] }),
     c('thermal fuse 115C', 'F6', 'fuse', '', { doubts: ['family'] }),
   ],
+  ...casesOfRadios,
   ...casesOfWriting,
   'backup capacitors': [
     c('0.1F 5.5V supercap', 'C11', 'capacitor-electrolytic', '100000 µF', {
@@ -417,7 +419,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('piezo 27mm', 'LS3', 'piezo-disc', ''),
     c('piezo', 'LS4', 'buzzer', '', { doubts: ['family'] }),
     c('Solarzelle 0,5V 400mA', 'SC1', 'solar-cell', ''),
-    c('solar charger module', 'SC2', 'module', '', { doubts: ['family'] }),
+    c('solar charger module', 'SC2', 'module', '', { doubts: ['family', 'pins'] }),
     c('double LED', 'D22', 'led-5mm', '', { doubts: ['family'] }),
     c('push button with LED', 'S11', 'push-button', '', { doubts: ['family'] }),
     c('coil 4.5 turns', 'L2', 'inductor-axial', '', { doubts: ['family'] }),
@@ -428,7 +430,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('power resistor 50W aluminium 8 ohm', 'R23', 'resistor-axial', '8 Ω', { doubts: ['family'] }),
     c('push button DPDT', 'S3', 'push-button', '', { doubts: ['family'] }),
     c('banana socket black', 'J7', 'socket-dip', '', { doubts: ['family'] }),
-    c('LCD 2x16', 'U58', 'module', ''),
+    c('LCD 2x16', 'U58', 'module', '', { doubts: ['pins'] }),
     c('AA battery clip', 'BT3', 'battery-clip', '', { doubts: ['family'] }),
     // Words that change nothing.
     c('Widerstand 1,8k 0,5W Kohleschicht', 'R19', 'resistor-axial', '1.8 kΩ'),
@@ -462,7 +464,9 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('LED 2x5x7 mm green', 'D15', 'led-5mm', 'green', { doubts: ['package'] }),
     c('Drossel 10 mH', 'L3', 'inductor-axial', '10 mH', { doubts: ['package'] }),
     c('Drossel 100 µH', 'L3', 'inductor-axial', '100 µH'),
-    c('10k SIL 4 resistors common', 'R14', 'resistor-network', '10 kΩ', { doubts: ['family'] }),
+    c('10k SIL 4 resistors common', 'R14', 'resistor-network', '10 kΩ', {
+      doubts: ['family', 'pins'],
+    }),
   ],
   'curves before a value, picofarads, sockets that are none of a chip': [
     c('A100K', 'P2', 'potentiometer', '100 kΩ'),

@@ -33,4 +33,34 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('BC549C TO92', 'V1', 'transistor-to92', 'BC549C'),
     c('5mm red diffused', 'LED1', 'led-5mm', 'red'),
   ],
+  // IEC 60062, in the order in which they are read out.
+  'bands and nothing else': [
+    c('brown black orange gold', 'R1', 'resistor-axial', '10 kΩ'),
+    c('resistencia rojo rojo marrón dorado', 'R5', 'resistor-axial', '220 Ω'),
+    c('Widerstand gelb-violett-schwarz-braun-braun', 'R6', 'resistor-axial', '4.7 kΩ'),
+    c('Widerstand br-sw-rt-go', 'R7', 'resistor-axial', '1 kΩ'),
+    // From the other end only.
+    c('gold red red red resistor', 'R8', 'resistor-axial', '2.2 kΩ', { doubts: ['value'] }),
+  ],
+  'bands that say another value': [
+    c('resistor 1k brown black red gold', 'R2', 'resistor-axial', '1 kΩ'),
+    c('resistor 1k brown black orange gold', 'R3', 'resistor-axial', '1 kΩ', { doubts: ['value'] }),
+  ],
+  'tapers on both sides': [
+    c('B1KC potentiometer', 'VR2', 'potentiometer', '1 kΩ'),
+    c('pot W20K', 'VR3', 'potentiometer', '20 kΩ'),
+    c('pot A100K 16mm', 'VR4', 'potentiometer', '100 kΩ'),
+  ],
+  'plugs and boards with any number of pins': [
+    c('3.5mm stereo jack', 'J1', 'jack', '', { doubts: ['pins'] }),
+    c('USB-Buchse Typ B', 'K1', 'jack', '', { doubts: ['pins'] }),
+    c('DC jack 2.1mm centre negative', 'J2', 'jack'),
+    c('module ESP-12F', 'U2', 'module', '', { doubts: ['pins'] }),
+    c('Stiftleiste', 'J5', 'pin-header', '', { doubts: ['pins'] }),
+  ],
+  // The number of a slide switch begins as that of a diode does.
+  'numbers that begin like another': [
+    c('SS12D00', 'S1', 'switch-slide'),
+    c('slide switch SS12D00G4', 'S2', 'switch-slide'),
+  ],
 };

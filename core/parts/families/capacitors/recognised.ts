@@ -52,4 +52,10 @@ export const capacitors = {
     // A tuning capacitor has a shaft, and sections with a lead each.
     not: /\b(tuning|variable|drehko\w*|drehkondensator\w*|polyvaricon|gang|sintonia|pvc)\b/,
   },
+  'capacitor-tuning': {
+    assumedFor: null,
+    pinsVary: true,
+    types: [/\b(?:CBM-?)?[24]23[PF]\b/],
+    not: /\b(trimmer|trimm\w*|preset|diode|varactor|varicap|knob|knopf|boton)\b/,
+  },
 } as const satisfies RecognisedBy;

@@ -37,6 +37,7 @@ export const chips = {
   },
   module: {
     assumedFor: null,
+    pinsVary: true,
     not: /\b(battery|holder|halter|led strip)\b/,
   },
   optocoupler: {

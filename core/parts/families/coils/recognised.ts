@@ -27,5 +27,18 @@ export const coils = {
   },
   transformer: {
     assumedFor: null,
+    pinsVary: true,
+  },
+  'coil-air': {
+    assumedFor: null,
+    // Turns alone may be those of a trimmer or of a core.
+    needs:
+      /\b(?:wire|draht|kupfer\w*|lackdraht|cul|hilo|alambre|fil|draad|enamel\w*|esmaltado|air|luft\w*|lucht\w*|aire|hollow|hand|drill|bohrer|broca)\b/,
+    not: /\b(?:trimmer|trimm\w*|pot\w*|toroid\w*|ringkern\w*|ferrit\w*|transform\w*|kern|core (?!coil|inductor)|t ?(?:37|50|68)|air ?quality)\b/,
+  },
+  'antenna-rod': {
+    assumedFor: null,
+    pinsVary: true,
+    not: /\b(?:wire|draht|telescop\w*|teleskop\w*|wifi|gps|gsm|whip)\b/,
   },
 } as const satisfies RecognisedBy;

@@ -5,7 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const jack: PartFamily<'jack'> = {
   id: 'jack',
   job: 'connector',
-  letters: ['J', 'CN', 'X', 'P'],
+  letters: ['J', 'CN', 'X', 'P', 'K', 'BU'],
   role: 'board-part',
   mount: 'through',
   body: {
@@ -18,7 +18,7 @@ export const jack: PartFamily<'jack'> = {
     source: 'DC or audio jack of 9 x 14 mm, from memory of manufacturers’ sheets',
   },
   signs: [{ mark: 'openings', means: 'outwards' }],
-  joints: () => 3,
+  joints: ({ pins = 3 }) => pins,
   pads: 'row',
   polarity: 'polarised',
   valueKind: 'none',

@@ -5,7 +5,7 @@ import type { PartFamily } from '../../family.ts';
 export const pinHeader: PartFamily<'pin-header'> = {
   id: 'pin-header',
   job: 'connector',
-  letters: ['J', 'JP', 'P', 'H', 'CN'],
+  letters: ['J', 'JP', 'P', 'H', 'CN', 'X', 'K'],
   role: 'board-part',
   mount: 'through',
   body: {

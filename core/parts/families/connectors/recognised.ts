@@ -4,18 +4,24 @@ import type { RecognisedBy } from '../recognisedBy.ts';
 export const connectors = {
   connector: {
     assumedFor: null,
+    pinsVary: true,
     not: /\b(battery|batterie|9v|dc|barrel|audio|usb)\b/,
   },
   jack: {
     assumedFor: null,
+    // One for a power plug has three tags; of these others each maker has another number.
+    pinsVary:
+      /\busb|\b(?:audio|stereo|mono|head ?phones?|ear ?phones?|kopfhorer\w*|auriculares|klinke\w*|phono|rca|cinch|xlr|din|midi|bnc)\b|\b(?:2[.,]5|3[.,]5|6[.,]3\d?) ?(?:mm)?\b(?! ?x)/,
     not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|banan|\b(cord|cable|kabel|lead)\b/,
   },
   'pin-header': {
     assumedFor: null,
+    pinsVary: true,
     not: /female|socket|buchse|femelle|hembra|shrouded|box header|\bidc\b/,
   },
   'socket-strip': {
     assumedFor: null,
+    pinsVary: true,
     // So many pins in two rows have the sockets of chips (common practice); these others have a shell of their own.
     not: /\b(?:6|8|14|16|18|20|22|24|28|40)[- ]?pins? socket\b|\b(?:din|rca|phono|cinch|midi|xlr|bnc|usb|jack)\b/,
   },

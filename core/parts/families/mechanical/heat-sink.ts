@@ -5,7 +5,7 @@ import { mechanicalTraits } from './traits.ts';
 export const heatSink: PartFamily<'heat-sink'> = {
   id: 'heat-sink',
   ...mechanicalTraits,
-  letters: ['HS', 'KK'],
+  letters: ['HS', 'KK', 'K'],
   role: 'heat-sink',
   body: {
     shape: 'block',

@@ -23,6 +23,7 @@ export const resistors = {
   },
   'resistor-network': {
     assumedFor: null,
+    pinsVary: true,
     types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/, /\bSI[PL]-?\d{1,2}\b/],
   },
   thermistor: {

@@ -17,6 +17,7 @@ export const switches = {
   },
   relay: {
     assumedFor: null,
+    pinsVary: true,
     not: /\b(module|modul|modulo|driver|socket|board)\b/,
   },
   'rotary-encoder': {
@@ -29,6 +30,7 @@ export const switches = {
   },
   'switch-dip': {
     assumedFor: null,
+    pinsVary: true,
   },
   'switch-slide': {
     assumedFor: null,

@@ -1,0 +1,53 @@
+import { drawAntennaRod } from '../../drawing/windings.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const antennaRod: PartFamily<'antenna-rod'> = {
+  id: 'antenna-rod',
+  job: 'inductor',
+  acts: 'unknown',
+  letters: ['L', 'ANT', 'AE', 'T'],
+  role: 'off-board',
+  mount: 'off-board',
+  body: {
+    shape: 'rod',
+    lengthMm: 60,
+    widthMm: 10,
+    heightMm: 10,
+    colour: '#3a3a3e',
+    source: 'ferrite rod of 10 x 60 mm with its coil, from memory of manufacturers’ sheets',
+  },
+  signs: [],
+  joints: ({ pins = 4 }) => pins,
+  pads: 'row',
+  polarity: 'free',
+  valueKind: 'none',
+  usualTolerancePercent: null,
+  bearsForce: false,
+  hold: 'tape',
+  kin: null,
+  pinoutMatters: true,
+  power: 'none',
+  hazards: [],
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 3,
+  words: {
+    one: 'ferrite rod antenna',
+    many: 'ferrite rod antennas',
+    fit: [
+      'Lay the rod down softly: it breaks like glass.',
+      'Find the ends of each winding with the meter: an ohm or a few between two ends of one, nothing between two windings.',
+      'Tin the fine ends: clean copper takes solder at once, lacquer does not.',
+      'Solder each end to the hole that the sheet names. Leave the wires slack.',
+      'Fasten the rod with thread or plastic, never with a closed ring of metal.',
+    ],
+    hold: 'Fasten the rod first, so that it does not hang by its wires.',
+    mistakes: [
+      'A fine wire is torn off at its end.',
+      'The two windings are exchanged, or lacquer is left on an end.',
+      'A loop of metal goes round the rod: it takes the signal.',
+    ],
+    wayRound: 'The sheet says which end goes where: measure which belong together.',
+  },
+  draw: drawAntennaRod,
+};

@@ -1,0 +1,52 @@
+import { drawAirCoil } from '../../drawing/windings.ts';
+import type { PartFamily } from '../../family.ts';
+
+export const coilAir: PartFamily<'coil-air'> = {
+  id: 'coil-air',
+  job: 'inductor',
+  letters: ['L', 'SP'],
+  role: 'board-part',
+  mount: 'through',
+  body: {
+    shape: 'rod',
+    lengthMm: 8,
+    widthMm: 6.5,
+    heightMm: 6.5,
+    leadMm: 10.16,
+    colour: '#b4672f',
+    source: 'a few turns on a drill of 5 mm (common practice)',
+  },
+  signs: [],
+  joints: () => 2,
+  pads: 'row',
+  polarity: 'free',
+  valueKind: { unit: 'henry' },
+  example: { value: { kind: 'amount', unit: 'henry', amount: 100e-9 } },
+  usualTolerancePercent: 20,
+  bearsForce: false,
+  hold: 'bent-leads',
+  kin: null,
+  pinoutMatters: false,
+  power: 'none',
+  hazards: [],
+  heatSensitive: false,
+  staticSensitive: false,
+  prepareMinutes: 4,
+  words: {
+    one: 'air coil',
+    many: 'air coils',
+    fit: [
+      'Wind it as the sheet says: that many turns, on a drill or rod of that thickness. Slide it off.',
+      'Scrape or burn the lacquer off both ends until they are bright copper, and tin them. Lacquer takes no solder.',
+      'Put it in so that no turn touches the board or another turn, unless the sheet shows them touching.',
+      'Solder both ends. Do not bend it afterwards: its turns decide the frequency.',
+    ],
+    hold: 'Bend both ends outwards.',
+    mistakes: [
+      'Lacquer is left on the ends: it looks soldered and has no contact. Measure through it.',
+      'It has one turn too many or too few, or was pulled apart.',
+    ],
+    wayRound: 'Either way round is right.',
+  },
+  draw: drawAirCoil,
+};
