@@ -23,6 +23,7 @@ export const signMarks = [
   'metal-tab',
   'single-leg',
   'three-pins',
+  'windings',
   'leg-spacing',
   'pins-off-middle',
   'openings',

@@ -199,6 +199,15 @@ export const potentiometerLid: DrawLid = (lid) => {
   ];
 };
 
+/** A shaft that looks at whoever turns it. */
+export const shaftLid: DrawLid = (lid) => {
+  const { x, y } = middleOf(lid);
+  return [
+    circle(x, y, lid.width * 0.27, { fill: '#c9c3b2', ...thin }),
+    circle(x, y, lid.width * 0.15, { fill: material.brass, ...thin }),
+  ];
+};
+
 /** A pale line of print along the side that faces the reader. */
 export const printLid: DrawLid = ({ x, y, length, width }) => [
   path(`M${x + length * 0.2} ${y + width - 0.9}H${x + length * 0.8}`, {

@@ -35,6 +35,7 @@ import {
   shortLead,
   singleLeg,
   threePins,
+  windings,
 } from './leads.ts';
 import { dot, greenMark, plusPrint } from './prints.ts';
 import { stripe } from './stripe.ts';
@@ -56,6 +57,7 @@ const byMark: { readonly [Mark in SignMark]: SignDefinition } = {
   'metal-tab': metalTab,
   'single-leg': singleLeg,
   'three-pins': threePins,
+  windings,
   'leg-spacing': legSpacing,
   'pins-off-middle': pinsOffMiddle,
   openings,

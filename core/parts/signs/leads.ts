@@ -45,6 +45,13 @@ export const threePins: SignDefinition = {
   side: 'hidden',
 };
 
+export const windings: SignDefinition = {
+  word: 'ends of its windings',
+  angle: null,
+  above: 'hidden',
+  side: 'hidden',
+};
+
 export const singleLeg: SignDefinition = {
   word: 'side with one leg',
   angle: 90,

@@ -1,3 +1,4 @@
+import { shaftLid } from '../../drawing/lids.ts';
 import { drawTuningCapacitor, drawTuningCapacitorMark } from '../../drawing/windings.ts';
 import type { PartFamily } from '../../family.ts';
 
@@ -53,5 +54,6 @@ export const capacitorTuning: PartFamily<'capacitor-tuning'> = {
     wayRound: 'Its tags fit one way only, if the board has its three holes.',
   },
   draw: drawTuningCapacitor,
+  drawLid: shaftLid,
   drawBoardMark: drawTuningCapacitorMark,
 };

@@ -37,7 +37,7 @@ export const coilAir: PartFamily<'coil-air'> = {
     many: 'air coils',
     fit: [
       'Wind it as the sheet says: that many turns, on a drill or rod of that thickness. Slide it off.',
-      'Scrape or burn the lacquer off both ends until they are bright copper, and tin them. Lacquer takes no solder.',
+      'Scrape the lacquer off both ends until they are bright copper, and tin them. Lacquer takes no solder.',
       'Put it in so that no turn touches the board or another turn, unless the sheet shows them touching.',
       'Solder both ends. Do not bend it afterwards: its turns decide the frequency.',
     ],
