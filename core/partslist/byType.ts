@@ -1,6 +1,5 @@
 import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { families } from '../parts/families/index.ts';
-import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import type { Package } from '../parts/packages/package.ts';
@@ -11,6 +10,7 @@ import type { Packaged, TypeKind } from '../parts/types/type.ts';
 import type { Scored } from './byWords.ts';
 import type { Doubt } from './confidence.ts';
 import { lettersOf, type Read } from './look.ts';
+import { isOwnNumber } from './ownNumber.ts';
 import { strangeWords } from './vocabulary.ts';
 
 /** What a type number says of a line. */
@@ -42,7 +42,8 @@ export const isNamedAfter = ({ job, kinds }: PartFamily): boolean =>
  */
 export function readType(read: Read, scored: readonly Scored[]): TypedReading | undefined {
   const found = findType(read.text);
-  if (!found || isOthersNumber(found)) return undefined;
+  // `SS12D00` begins like a diode SS12.
+  if (!found || isOwnNumber(found.print)) return undefined;
   const word = scored.find(({ byWord }) => byWord > 0);
   if (word && isNamedAfter(word.family)) return undefined;
   const taking = families.filter(({ kinds }) => kinds?.includes(found.type.kind));
@@ -60,16 +61,6 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
     doubts: doubtsOf(found, packaged, family, written, read, word),
   };
 }
-
-/** `SS12D00` begins like a diode SS12, and the whole of it is how slide switches are numbered. */
-const isOthersNumber = ({ print }: FoundType): boolean =>
-  families.some(
-    (family) =>
-      family.kinds === undefined &&
-      recognised(family).types?.some(
-        (type) => type.exec(print.toUpperCase())?.[0] === print.toUpperCase(),
-      ),
-  );
 
 const bodyIn = (text: string, job: PartFamily['job'], mount: PartFamily['mount']) =>
   mount === 'through' || mount === 'surface' ? readPackage(text, job, mount) : undefined;

@@ -27,6 +27,8 @@ describe('a part in a line', () => {
     ['10k resistor R1-R4', 'R1-R4', '', '10k resistor'],
     ['10 k resistor R1', 'R1', '', '10 k resistor'],
     ['Q1 BC547', 'Q1', '', 'BC547'],
+    ['1x LDR GL5528', '', '1', 'LDR GL5528'],
+    ['R1L, R1R - 22k', 'R1L, R1R', '', '22k'],
     ['Q1 Q2 2N3904', 'Q1 Q2', '', '2N3904'],
     ['IC1 NE555', 'IC1', '', 'NE555'],
     ['D1 1N4148', 'D1', '', '1N4148'],
@@ -103,5 +105,27 @@ describe('lines without columns', () => {
       ['IC1', 1, 'ic-dip'],
     ]);
     expect(lines[0]?.part.value).toMatchObject({ amount: 10_000, tolerancePercent: 1 });
+  });
+});
+
+describe('a first line that is no part', () => {
+  const lines = ['R1 470', 'R2 1k', '2 x LED red 5mm', 'C1 100uF'];
+  const firstOf = (title: string) =>
+    plainLinesAsCsv([title, ...lines].join('\n')).split(/\r?\n/)[1];
+
+  it.each(['Optical theremin kit', 'Stereo amp kit - contents', 'Weihnachtsbaum'])(
+    '“%s” is the name of the kit',
+    (title) => {
+      expect(firstOf(title)).toBe('R1,1,470');
+    },
+  );
+
+  // What is a part, or may be one among lines that say no more, stays.
+  it.each(['battery clip', 'Enclosure'])('“%s” is a part', (title) => {
+    expect(firstOf(title)).toContain(title);
+  });
+
+  it('stays where the others say no more', () => {
+    expect(plainLinesAsCsv('Widget\nGadget\nR1 470\nThing\n')).toContain('Widget');
   });
 });

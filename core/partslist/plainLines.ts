@@ -3,6 +3,7 @@ import { families, familyOf } from '../parts/families/index.ts';
 import { typeByNumber } from '../parts/types/findType.ts';
 import { isHeading } from './columns.ts';
 import { readDesignators } from './designators.ts';
+import { isOwnNumber } from './ownNumber.ts';
 import { readWords } from './readWords.ts';
 
 /** A part as somebody writes it in a line, parted. */
@@ -19,7 +20,7 @@ const letters = [...new Set(families.flatMap((family) => family.letters))]
 /** `M3 x 6` and `M3 nuts` are threads. */
 const noThread =
   '(?!\\s*[x×*]\\s*\\d|\\s+(?:screw|nut|bolt|washer|stand|spacer|schraub|mutter|tornillo|tuerca))';
-const place = `(?:${letters})\\d{1,4}(?!\\w|\\.\\d)${noThread}`;
+const place = `(?:${letters})\\d{1,4}[LR]?(?!\\w|\\.\\d)${noThread}`;
 /** A bare blank between two names is less of a sign: `Q1 D882` names a place and a type. */
 const shortPlace = `(?:${letters})\\d{1,2}(?!\\w|\\.\\d)`;
 const to = '\\s*(?:-|–|—|~|\\.\\.\\.?|…)\\s*';
@@ -116,7 +117,7 @@ function stock(line: string): RegExpExecArray | null {
 /** `BC337` is a type, although batteries are called BC too; `M1` is a motor before it is a diode. */
 function namesPlaces(found: RegExpExecArray | null): found is RegExpExecArray {
   const first = /^[A-Z]+\d{3,}/i.exec(found?.[1] ?? '')?.[0];
-  return found !== null && (first === undefined || typeByNumber(first) === undefined);
+  return found !== null && (first === undefined || !(typeByNumber(first) || isOwnNumber(first)));
 }
 
 function firstPlaces(text: string): RegExpExecArray | null {
@@ -148,7 +149,21 @@ const countOf = (places: string): number => {
 
 /** Without blank lines and titles such as `Kit contents:`. */
 const linesOf = (text: string): readonly string[] =>
-  text.split(/\r?\n/).filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line));
+  withoutTitle(text.split(/\r?\n/).filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line)));
+
+/** Over lines that mostly say how many or where, a first one that says neither, nor any part, is the kit’s name. */
+function withoutTitle(lines: readonly string[]): readonly string[] {
+  const [first = '', ...others] = lines;
+  if (others.length < fewestUnderTitle || isCounted(first) || readWords(first)) return lines;
+  return others.filter(isCounted).length > others.length / 2 ? others : lines;
+}
+
+const fewestUnderTitle = 3;
+
+function isCounted(line: string): boolean {
+  const { places, quantity } = splitLine(line);
+  return places !== '' || quantity !== '';
+}
 
 /** Whether a text is lines as people write them, and no table of columns. */
 export function isPlainLines(text: string): boolean {
