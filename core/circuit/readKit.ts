@@ -48,8 +48,8 @@ export async function readKit(
   const stages: FiguresOfStage[] = [];
   for (const [index, { places }] of measured.entries()) {
     const stage = { circuit, at, fitted: new Set(places), conditions, feed };
-    const figures = await readStage(engine, stage, undefined, (done, of) =>
-      onProgress((index + done / of) / measured.length),
+    const figures = await readStage(engine, stage, undefined, (done) =>
+      onProgress((index + done) / measured.length),
     );
     stages.push({ places, figures });
   }

@@ -34,9 +34,14 @@ const expressionsOfPoint = 20;
  * At rest, or over time where something may swing: short runs first, so that a whistle is not followed for minutes,
  * then longer ones for what is slower.
  *
+ * @param onTry called after each of these runs with the part of them that is done at the most, from 0 to 1
  * @returns null where nothing solves it
  */
-export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPlan | null> {
+export async function planRun(
+  engine: SpiceEngine,
+  stage: Stage,
+  onTry: (done: number) => void = () => {},
+): Promise<RunPlan | null> {
   const { circuit, fitted, at, feed } = stage;
   const models = circuit.devices
     .filter(({ place }) => fitted.has(place))
@@ -57,7 +62,10 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
     let swings: Swinging | null = null;
     let last: RunPlan | null = null;
     let costPerSecond = 0;
-    for (let seconds = 12 * shortest; ; seconds *= growth) {
+    const first = 12 * shortest;
+    const tries = 1 + Math.ceil(Math.max(0, Math.log(atMost / first) / Math.log(growth)));
+    let tried = 0;
+    for (let seconds = first; ; seconds *= growth) {
       const stopSeconds = Math.min(seconds, atMost);
       if (swings && swings.fastest * stopSeconds > mostRounds) {
         const rest = Math.min(rounds / swings.slowest, mostRounds / swings.fastest);
@@ -65,6 +73,8 @@ export async function planRun(engine: SpiceEngine, stage: Stage): Promise<RunPla
       }
       const analysis = overTime(stopSeconds).analysis;
       const run = await solve(engine, stage, { ...nominal, analysis });
+      tried += 1;
+      onTry(Math.min(1, tried / tries));
       if (!run) break;
       costPerSecond = ((run.get('time')?.length ?? 0) * costOfPoint) / stopSeconds;
       const found = swinging(run, analysis, stage);

@@ -13,12 +13,14 @@ const resistor = (place: string, amount: number, tolerancePercent = 5): Part =>
 const led = (place: string, colour: LightColour = 'red') =>
   line('led-5mm', place, { kind: 'colour', colour });
 
-async function figuresOf(rows: readonly Wired[], volt = 5, boards = 60): Promise<StageFigures> {
-  const figures = await readStage(testEngine, stageOf(wired(rows), volt), {
-    boardsAtRest: boards,
-    boardsOverTime: 8,
-    seed: 5,
-  });
+async function figuresOf(
+  rows: readonly Wired[],
+  volt = 5,
+  boards = 60,
+  onProgress?: (done: number) => void,
+): Promise<StageFigures> {
+  const effort = { boardsAtRest: boards, boardsOverTime: 8, seed: 5 };
+  const figures = await readStage(testEngine, stageOf(wired(rows), volt), effort, onProgress);
   if (!figures) throw new Error('no solution');
   return figures;
 }
@@ -119,6 +121,7 @@ describe('what many boards show', () => {
   it('a flasher blinks, and its halves take turns', async () => {
     const npn = (place: string) => line('transistor-to92', place, type('2N3904'));
     const capacitor = (place: string) => line('capacitor-electrolytic', place, farad(1e-5));
+    const told: number[] = [];
     const { seen, nets } = await figuresOf(
       [
         [resistor('R1', 470), 'plus l1'],
@@ -133,7 +136,13 @@ describe('what many boards show', () => {
         [npn('Q2'), 'minus b2 c2'],
       ],
       6,
+      60,
+      (done) => told.push(done),
     );
+    // How far it is is told from the first try on, before a single board is made up, and never goes back.
+    expect(told[0]).toBeLessThanOrEqual(0.1);
+    expect(told).toEqual([...told].sort((a, b) => a - b));
+    expect(told.at(-1)).toBe(1);
     expect(seen.map(({ looks }) => looks)).toEqual(['on-and-off', 'on-and-off']);
     // 0.69 (R1 C1 + R2 C2) is 0.65 s; an LED in each collector shortens it, electrolytics stray by 20 %.
     const { hertz } = seen[0] ?? {};

@@ -17,19 +17,19 @@ import { warmOf } from './warm.ts';
  * What boards show that are built as far as this, by making up many of them: each part somewhere within its spread,
  * the supply from fresh to tired, the meter within its accuracy.
  *
- * @param onBoard called after each made-up board with how many are done, of how many
+ * @param onProgress called with the part that is done, from 0 to 1
  * @returns null where not even the board as printed has a solution; the reason is the engine’s
  */
 export async function readStage(
   engine: SpiceEngine,
   stage: Stage,
   effort: Effort = usualEffort,
-  onBoard: (done: number, of: number) => void = () => {},
+  onProgress: (done: number) => void = () => {},
 ): Promise<StageFigures | null> {
   const { circuit, fitted, at } = stage;
   const random = seeded(effort.seed);
   const unknown = unknownPlaces(circuit, fitted);
-  const planned = await planRun(engine, stage);
+  const planned = await planRun(engine, stage, (done) => onProgress(done * shareOfPlan));
   if (!planned) return null;
   const { analysis: plan, tooFast, cost } = planned;
   const boards = plan.kind === 'time' ? boardsFor(cost, effort) : effort.boardsAtRest;
@@ -44,7 +44,7 @@ export async function readStage(
     const extra = madeUpLoads(circuit, unknown, at, random);
     const run = await solve(engine, stage, { across, drawOf: pieces.of, analysis: plan, extra });
     if (run) shown.push({ course: coursesOf(run, plan), pieces });
-    onBoard(index + 1, boards);
+    onProgress(shareOfPlan + ((index + 1) / boards) * (1 - shareOfPlan));
   }
   if (shown.length < boards * 0.5) return null;
   const isUnsure = unknown.length > 0;
@@ -62,6 +62,9 @@ export async function readStage(
     boards,
   };
 }
+
+/** How long to watch the board is found out by runs that may take as long as a tenth of the rest. */
+const shareOfPlan = 0.1;
 
 const isFitted = (pin: string, fitted: ReadonlySet<string>) =>
   fitted.has(pin.slice(0, pin.lastIndexOf('.')));
