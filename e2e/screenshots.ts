@@ -44,7 +44,7 @@ test('every main view, from the demo data', async ({ page, browser, baseURL }) =
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText('The chart is being drawn.')).toHaveCount(0);
     // What comes after the rest: lists beside a board.
-    await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+    await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 60_000 });
     if (workedOut) await expect(page.getByText(workedOut)).toBeVisible({ timeout: 60_000 });
     await page.waitForLoadState('networkidle');
     await shoot(page, name);

@@ -3,6 +3,7 @@ import { type ChipSizeCode, chipSizeCodes } from './chipSizeCodes.ts';
 import type { PartFamily } from './family.ts';
 import { packages } from './packages/index.ts';
 import { packageOf } from './packages/packageOf.ts';
+import { smdApart } from './packages/readPackage.ts';
 import type { Part } from './part.ts';
 
 /** Chip sizes by their codes (heights of resistors). */
@@ -16,7 +17,7 @@ const sizeCode = new RegExp(String.raw`\b(${chipSizeCodes.join('|')})\b`);
 
 /** The size code that a list gives a chip part; undefined where it gives none. */
 export const chipSizeCodeOf = ({ description, package: said = '' }: Sized) =>
-  sizeCode.exec(`${said.replace(/_/g, ' ')} ${description.replace(/_/g, ' ')}`)?.[1] as
+  sizeCode.exec(smdApart(`${said} ${description}`.replace(/_/g, ' ')))?.[1] as
     | ChipSizeCode
     | undefined;
 

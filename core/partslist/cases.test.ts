@@ -40,6 +40,7 @@ describe('what is no part', () => {
     'thermal paste',
     'mounting hole',
     'USB-C socket 16 pin',
+    '2 Buchsen 4 mm rot/schwarz',
     'power cord USB',
     'solar charger 5V',
   ])('“%s” is not sure to be anything', (text) => {

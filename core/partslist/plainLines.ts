@@ -116,6 +116,8 @@ function stock(line: string): RegExpExecArray | null {
 
 /** `BC337` is a type, although batteries are called BC too; `M1` is a motor before it is a diode. */
 function namesPlaces(found: RegExpExecArray | null): found is RegExpExecArray {
+  // “Night light v2” is the second of its kind.
+  if (found && found.index > 0 && /^v\d{1,2}$/.test(found[1] ?? '')) return false;
   const first = /^[A-Z]+\d{3,}/i.exec(found?.[1] ?? '')?.[0];
   return found !== null && (first === undefined || !(typeByNumber(first) || isOwnNumber(first)));
 }

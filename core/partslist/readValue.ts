@@ -8,6 +8,7 @@ import { fail, ok, type Result } from '../result.ts';
 import { findAmount, readAmount } from './cells/amount.ts';
 import { type ReadBandWords, readBandWords } from './cells/bandWords.ts';
 import { ofLetter } from './cells/beside.ts';
+import { withoutExtras } from './cells/extras.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
@@ -54,7 +55,9 @@ export function readValue(
   const bands = hasBands(family)
     ? readBandWords(`${value} ; ${description} ; ${remarks}`)
     : undefined;
-  const read = value === '' ? findAmount(family, description) : amountIn(family, value);
+  // “350V”, “1 W”, “20 mm” under “Rating”: what it bears and how large it is; the value stands in the words.
+  const isBeside = withoutExtras(value, valueKind.unit) === '';
+  const read = isBeside ? findAmount(family, description) : amountIn(family, value);
   if (!read.ok) return bands ? ok(ofBands(bands)) : read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;
   if (bands && Math.abs(bands.ohm - amount) > 1e-6 * amount)
@@ -143,8 +146,11 @@ const withoutMaterial = (print: string, family: PartFamily): string =>
         .join(' ')
     : print;
 
+/** “20 mm” is how long a fuse is, and no type. */
+const isSize = (cell: string): boolean => /^\d+(?:[.,]\d+)? ?[cm]m$/.test(cell.trim());
+
 function typeIn(family: PartFamily, value: string, description: string): PartValue {
-  if (value !== '') {
+  if (value !== '' && !(isSize(value) && family.acts === 'fusible')) {
     // Of what nobody recognises its words are all there is: “2mm” is none.
     const whole = family.job === 'unknown' ? `${description} ${value}`.trim() : value;
     const print = withoutMaterial(withoutNames(whole, family), family).slice(0, printLimit);

@@ -354,6 +354,26 @@ C4,1,100p NP0
   });
 });
 
+describe('a column that says what parts bear', () => {
+  it('leaves their values in their words', () => {
+    const { lines, problems } = read(`Ref,Description,Rating
+C1,47uF electrolytic,350V
+C2,22nF polypropylene,400V
+R1,100k carbon film,1W
+R2,1k5 wirewound,5W
+F1,fuse slow,20mm
+`);
+    expect(lines).toEqual([
+      'C1 | capacitor-electrolytic | 47 µF',
+      'C2 | capacitor-film | 22 nF',
+      'R1 | resistor-axial | 100 kΩ',
+      'R2 | resistor-axial | 1.5 kΩ',
+      'F1 | fuse',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+});
+
 describe('places as people write them', () => {
   it.each([
     ['R1,2,5', ['R1', 'R2', 'R5']],

@@ -19,7 +19,7 @@ gross kleine grosse low high hi lo profile normal simple single bleifrei lead-fr
 tht pth smd smt chip round rund ronde redondo rechteckig rectangular square quadratisch cuadrado
 red green blue yellow white orange black brown grey gray violet purple clear transparent diffused diffus diff tinted
 klar farblos hell ultrahell superhell extrahell bright superbright ultrabright high-brightness ultra super extra
-brillante brightness luminosidad difuso difusa transparente multi multi-turn multiturn mehrgang vuelta vueltas warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
+brillante brillo alto alta brightness luminosidad difuso difusa transparente multi multi-turn multiturn mehrgang vuelta vueltas warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
 blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir
 marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
 with without und and oder bzw resp the for mit ohne con sin avec sans met zonder

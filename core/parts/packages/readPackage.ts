@@ -290,8 +290,14 @@ export function readMeasures(
   };
 }
 
-/** Lists write `SMD1206` in one. */
-export const smdApart = (text: string): string => text.replace(/\bSM[DT](?=\d)/gi, '$& ');
+/** Lists write `SMD1206` in one, and `R0603`, `LED0805` for the size of such a part. */
+export const smdApart = (text: string): string =>
+  text
+    .replace(/\bSM[DT](?=\d)/gi, '$& ')
+    .replace(
+      /(?<![A-Za-z0-9])(?:R|C|L|D|F|FB|LED|RES|CAP|IND)(?=(?:0402|0603|0805|1206|1210|1812|2010|2512)(?![A-Za-z0-9]))/gi,
+      '$& ',
+    );
 
 /**
  * The body that a text names.

@@ -9,7 +9,9 @@ const volts = /[-–]?(?<!\d)\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
 const bodies =
   /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b(?!\s*(pF|nF|uF|ohm|Ω))|\d{4}metric\b|\b(to|sot|sod|do|dip|dil|so|soic|sil|sip|hc)-?\s?\d+(\/\w+)?\b/gi;
 const measures =
-  /((?<!\d)\d+([.,/]\d+){0,4}\s*(watt|w|mm|cm|mil|ma)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
+  /((?<!\d)\d+([.,/]\d+){0,4}\s*(watt|w|mm|cm|mil)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
+/** Milliamperes; `1MA` are megohms with a taper. */
+const currents = /(?<!\d)\d+([.,]\d+)?\s?m[Aa]\b/g;
 const sizes =
   /(^|[\s(])\d{1,2}([.,]\d)?\s*[x×*]\s*\d{1,2}([.,]\d+)?(\s*[x×*]\s*\d+([.,]\d+)?)?(\s*mm)?(?=[\s),;]|$)/gi;
 /** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
@@ -32,6 +34,7 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(bodies, ' ')
     .replace(sizes, ' ')
     .replace(measures, ' ')
+    .replace(currents, ' ')
     .replace(counts, '$1 ')
     .replace(unit === 'farad' ? /$^/ : temperatures, ' ');
   return bare

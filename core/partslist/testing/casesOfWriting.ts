@@ -63,4 +63,12 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('SS12D00', 'S1', 'switch-slide'),
     c('slide switch SS12D00G4', 'S2', 'switch-slide'),
   ],
+  // Footprints of assembly houses.
+  'a size that touches its letter': [
+    c('4.7k R0603', 'R1', 'resistor-chip', '4.7 kΩ', { body: '0603' }),
+    c('0R R0805', 'R2', 'resistor-chip', '0 Ω', { body: '0805' }),
+    c('100nF C0603', 'C3', 'capacitor-chip', '100 nF', { body: '0603' }),
+    c('LED-Green LED0805', 'D1', 'led-chip', 'green', { body: '0805' }),
+  ],
+  'megohms with a taper': [c('1MA pot', 'RV1', 'potentiometer', '1 MΩ')],
 };

@@ -7,7 +7,7 @@ import { typePrints } from '../../marks.ts';
 export const nixieTube: PartFamily<'nixie-tube'> = {
   id: 'nixie-tube',
   job: 'display',
-  letters: ['V', 'N', 'VFD', 'NX', 'IN', 'DS'],
+  letters: ['V', 'N', 'VFD', 'NX', 'DS'],
   role: 'board-part',
   mount: 'through',
   body: {
