@@ -351,7 +351,11 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  * @returns at most one column for each meaning and one meaning for each column
  */
 export function guessMapping(table: Table): Mapping {
-  const { remarks, ...mapping } = mappingOf(table, columns);
+  const { remarks, details, ...mapped } = mappingOf(table, columns);
+  // “Material”, “Typ”: where no other column does, it says what the parts are.
+  const isFirst = mapped.description === undefined && mapped.value === undefined;
+  const mapping =
+    details === undefined ? mapped : { ...mapped, [isFirst ? 'description' : 'details']: details };
   if (remarks === undefined) return mapping;
   // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
   const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;

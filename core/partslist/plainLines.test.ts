@@ -117,6 +117,7 @@ describe('a first line that is no part', () => {
     'Optical theremin kit',
     'Stereo amp kit - contents',
     'Weihnachtsbaum',
+    'Morse practice oscillator MK2',
     'Night light v2',
   ])('“%s” is the name of the kit', (title) => {
     expect(firstOf(title)).toBe('R1,1,470');
@@ -130,4 +131,11 @@ describe('a first line that is no part', () => {
   it('stays where the others say no more', () => {
     expect(plainLinesAsCsv('Widget\nGadget\nR1 470\nThing\n')).toContain('Widget');
   });
+});
+
+it('two parts in one line, the second counted, are two lines', () => {
+  expect(plainLinesAsCsv('R1 470\n16 MHz crystal + 2x 22pF\n').split(/\r?\n/).slice(2)).toEqual([
+    ',1,16 MHz crystal',
+    ',2,22pF',
+  ]);
 });

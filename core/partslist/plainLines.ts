@@ -149,14 +149,22 @@ const countOf = (places: string): number => {
   return Math.max(1, read.ok ? read.value.length : 0);
 };
 
-/** Without blank lines and titles such as `Kit contents:`. */
+/** Without blank lines and titles such as `Kit contents:`; “16 MHz crystal + 2x 22pF” are two parts. */
 const linesOf = (text: string): readonly string[] =>
-  withoutTitle(text.split(/\r?\n/).filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line)));
+  withoutTitle(
+    text
+      .split(/\r?\n|\s\+\s(?=\d{1,3}\s?[x×]\s)/)
+      .filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line)),
+  );
 
 /** Over lines that mostly say how many or where, a first one that says neither, nor any part, is the kit’s name. */
 function withoutTitle(lines: readonly string[]): readonly string[] {
   const [first = '', ...others] = lines;
-  if (others.length < fewestUnderTitle || isCounted(first) || readWords(first)) return lines;
+  const { places, quantity, words } = splitLine(first);
+  // “Oscillator MK2” names no microphone.
+  const isAtPlace = places !== '' && first.trim().startsWith(places);
+  const saysPart = quantity !== '' || isAtPlace || readWords(words) !== undefined;
+  if (others.length < fewestUnderTitle || saysPart) return lines;
   return others.filter(isCounted).length > others.length / 2 ? others : lines;
 }
 

@@ -354,6 +354,19 @@ C4,1,100p NP0
   });
 });
 
+describe('a second column that stands alone', () => {
+  it('says what the parts are', () => {
+    const { lines, mapping } = read(`Posición;Material;Cantidad
+R1;Resistencia carbón 4k7 1/4W;1
+IC1;CD4011BE (4 puertas NAND);1
+D1;1N4148;1
+`);
+    expect(mapping).toMatchObject({ description: 1 });
+    expect(lines.slice(0, 1)).toEqual(['R1 | resistor-axial | 4.7 kΩ']);
+    expect(lines).toHaveLength(3);
+  });
+});
+
 describe('a column that says what parts bear', () => {
   it('leaves their values in their words', () => {
     const { lines, problems } = read(`Ref,Description,Rating

@@ -1,6 +1,6 @@
 /** “LM393 + socket”, “NE555 mit Sockel”, and footprints that are called `DIP-8_W7.62mm_Socket`. */
 const beside =
-  /(?<!\s)\s*(?:[+&]|\bw\/|\b(?:with|incl\.?|including|and|mit|inkl\.?|und|con|y|avec|et)\s)\s*(?:[\w-]+\s){0,2}?(?:socket|sockel|fassung|z[oó]calo|support)\b\)?|_socket\b/i;
+  /(?<!\s)\s*(?:[+&]|\bw\/|\b(?:with|incl\.?|including|and|mit|inkl\.?|und|con|y|avec|et)\s)\s*(?:[\w-]+\s){0,4}?(?:socket|sockel|fassung|z[oó]calo|support)\b\)?|_socket\b/i;
 
 const twoSizes =
   /(?<!\d)(\d{1,2})[ -]?(?:pin|pol\w*|pines)?[ -]{0,2}(?:,|\/|&|\+|und|and|bzw\.?|resp\.?|y|et|en)[ -]{0,2}(\d{1,2})[ -]?(?:pins?|pol\w*|pines|patas|broches)/i;

@@ -70,5 +70,9 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('100nF C0603', 'C3', 'capacitor-chip', '100 nF', { body: '0603' }),
     c('LED-Green LED0805', 'D1', 'led-chip', 'green', { body: '0805' }),
   ],
+  // The chip, and not its socket.
+  'what comes with its socket': [
+    c('ATmega8A-PU with 28 pin narrow socket', 'IC1', 'ic-dip', 'ATmega8A-PU'),
+  ],
   'megohms with a taper': [c('1MA pot', 'RV1', 'potentiometer', '1 MΩ')],
 };
