@@ -162,13 +162,13 @@ function withoutTitle(lines: readonly string[]): readonly string[] {
   const [first = '', ...others] = lines;
   const { places, quantity, words } = splitLine(first);
   // “Oscillator MK2” names no microphone.
-  const isAtPlace = places !== '' && first.trim().startsWith(places);
-  const saysPart = quantity !== '' || isAtPlace || readWords(words) !== undefined;
-  if (others.length < fewestUnderTitle || saysPart) return lines;
+  const saysWhere = quantity !== '' || !(places === '' || isVersion.test(places));
+  if (others.length < fewestUnderTitle || saysWhere || readWords(words)) return lines;
   return others.filter(isCounted).length > others.length / 2 ? others : lines;
 }
 
 const fewestUnderTitle = 3;
+const isVersion = /^(?:v|mk)\d{1,2}$/i;
 
 function isCounted(line: string): boolean {
   const { places, quantity } = splitLine(line);
