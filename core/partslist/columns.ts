@@ -12,8 +12,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksLike?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
   readonly looksLikeFaintly?: true;
-  /** Its heading is also put above columns of this meaning, which their cells tell: “Bezeichnung” above R1, R2. */
-  readonly isNot?: ColumnId;
+  /** Its heading is also put above columns of these meanings, which their cells tell: “Bezeichnung” above R1, R2. */
+  readonly isNot?: readonly ColumnId[];
   /** Says more where another column says what it is: its headings are taken after those of any other. */
   readonly isSecond?: true;
   /** Its cells have one form only: a heading above others is doubted. */
@@ -146,7 +146,7 @@ export const columns: readonly ColumnDefinition[] = [
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
     looksLikeFaintly: true,
-    isNot: 'designators',
+    isNot: ['designators'],
   },
   {
     id: 'details',
@@ -188,6 +188,13 @@ export const columns: readonly ColumnDefinition[] = [
       'especificacion',
       'especificaciones',
       'caracteristicas',
+      'marking',
+      'marked',
+      'aufdruck',
+      'beschriftung',
+      'marcado',
+      'marquage',
+      'opdruk',
       'type number',
       'part number',
       'mpn',
@@ -273,7 +280,7 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'remarks',
-    isNot: 'value',
+    isNot: ['value', 'designators'],
     headings: [
       'remarks',
       'remark',
@@ -413,8 +420,10 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
         : 0;
   const filled = filledCells(table, index);
   const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
-  const other = columns.find(({ id }) => id === definition.isNot);
-  const isOther = other !== undefined && shareThatLooksRight(other, table, index) >= 0.5;
+  const isOther = columns.some(
+    (other) =>
+      definition.isNot?.includes(other.id) && shareThatLooksRight(other, table, index) >= 0.5,
+  );
   const { mayBeCodes } = definition;
   if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
     if (filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length < 0.5)

@@ -354,6 +354,27 @@ C4,1,100p NP0
   });
 });
 
+// As leaflets of radio kits have it (common practice).
+describe('a table with what is on the parts, and places under “Remark”', () => {
+  it('is read by what stands in its cells', () => {
+    const { lines, mapping } = read(`Component,Marking,Number,Remark
+Resistor,brown black orange gold,2,R1 R4
+Resistor,red red brown gold,1,R2
+Transistor,9018,2,Q1 Q2
+Variable capacitor,223P,1,VC
+Coil 5 turns enamelled wire,,1,L2
+`);
+    expect(mapping).toEqual({ description: 0, value: 1, quantity: 2, designators: 3 });
+    expect(lines).toEqual([
+      'R1 R4 | resistor-axial | 10 kΩ',
+      'R2 | resistor-axial | 220 Ω',
+      'Q1 Q2 | transistor-to92 | 9018',
+      'VC | capacitor-tuning | 223P | pins?',
+      'L2 | coil-air | family?',
+    ]);
+  });
+});
+
 describe('a second column that stands alone', () => {
   it('says what the parts are', () => {
     const { lines, mapping } = read(`Posición;Material;Cantidad
