@@ -55,8 +55,9 @@ export function readValue(
   const bands = hasBands(family)
     ? readBandWords(`${value} ; ${description} ; ${remarks}`)
     : undefined;
-  // “350V”, “1 W”, “20 mm” under “Rating”: what it bears and how large it is; the value stands in the words.
-  const isBeside = withoutExtras(value, valueKind.unit) === '';
+  // “350V”, “1 W” under “Rating” is what it bears, bands under “Marking” are what is on it; its words may say a value.
+  const isBeside =
+    withoutExtras(value, valueKind.unit) === '' || (bands !== undefined && !/\d/.test(value));
   const read = isBeside ? findAmount(family, description) : amountIn(family, value);
   if (!read.ok) return bands ? ok(ofBands(bands)) : read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;

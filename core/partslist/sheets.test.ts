@@ -360,6 +360,7 @@ describe('a table with what is on the parts, and places under “Remark”', () 
     const { lines, mapping } = read(`Component,Marking,Number,Remark
 Resistor,brown black orange gold,2,R1 R4
 Resistor,red red brown gold,1,R2
+Resistor 1k,brown black orange gold,1,R5
 Transistor,9018,2,Q1 Q2
 Variable capacitor,223P,1,VC
 Coil 5 turns enamelled wire,,1,L2
@@ -368,6 +369,8 @@ Coil 5 turns enamelled wire,,1,L2
     expect(lines).toEqual([
       'R1 R4 | resistor-axial | 10 kΩ',
       'R2 | resistor-axial | 220 Ω',
+      // Its words and its bands say two values.
+      'R5 | resistor-axial | 1 kΩ | value?',
       'Q1 Q2 | transistor-to92 | 9018',
       'VC | capacitor-tuning | 223P | pins?',
       'L2 | coil-air | family?',
