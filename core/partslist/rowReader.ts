@@ -211,6 +211,9 @@ export class RowReader {
     if (!typed && pins === undefined && hasAnyPins(family, text)) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
     if (this.#hasOtherPins(recognition, text)) doubts.add('pins');
+    // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
+    if (family.role === 'battery' && this.#cell('package') !== '' && !hasCellLeads(text))
+      doubts.add('family');
     return [...doubts];
   }
 

@@ -354,6 +354,17 @@ C4,1,100p NP0
   });
 });
 
+describe('a cell with a footprint', () => {
+  it('may be its holder, and is asked about', () => {
+    const { lines } = read(`Comment,Designator,Footprint,Quantity
+CR2032,BAT1,BAT-TH,1
+10K,R2,R0402,1
+LED_white,D1,LED0603-W,1
+`);
+    expect(lines[0]).toBe('BAT1 | coin-cell | CR2032 | family?');
+  });
+});
+
 // As leaflets of radio kits have it (common practice).
 describe('a table with what is on the parts, and places under “Remark”', () => {
   it('is read by what stands in its cells', () => {
