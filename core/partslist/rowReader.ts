@@ -202,6 +202,7 @@ export class RowReader {
     const doubts = new Set<Doubt>(recognition.doubts);
     if (read.isDoubtful) doubts.add('value');
     const { family, typed } = recognition;
+    const { role } = family;
     // A number that no catalogue has tells nothing of pins, leads or voltages.
     if (!typed && family.kinds && !saysVoltage(read.value)) {
       doubts.add('value');
@@ -212,7 +213,7 @@ export class RowReader {
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
     if (this.#hasOtherPins(recognition, text)) doubts.add('pins');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
-    if (family.role === 'battery' && this.#cell('package') !== '' && !hasCellLeads(text))
+    if (role === 'battery' && this.#cell('package') !== '' && !hasCellLeads(text))
       doubts.add('family');
     return [...doubts];
   }
