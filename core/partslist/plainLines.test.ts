@@ -15,6 +15,8 @@ describe('a part in a line', () => {
     ['R1 - 10k (brown black orange)', 'R1', '', '10k (brown black orange)'],
     ['R2, R3 - 470 ohm', 'R2, R3', '', '470 ohm'],
     ['R4 - 100', 'R4', '', '100'],
+    ['Q1 - BC109', 'Q1', '', 'BC109'],
+    ['L1 - 10 turns on T50-2 toroid', 'L1', '', '10 turns on T50-2 toroid'],
     ['IC1 - 555 timer', 'IC1', '', '555 timer'],
     ['R1 - 4 10k', 'R1 - 4', '', '10k'],
     ['R1 - R4 10k', 'R1 - R4', '', '10k'],

@@ -91,10 +91,18 @@ export function splitLine(text: string): PlainLine {
 }
 
 /** A dash with blanks about it and a bare number behind it: `R1 - 4` is a range, `R1 - 470 ohm` a place and a value. */
-const dashed = new RegExp(`(\\d{1,4})\\s+[-–—]\\s+(\\d{1,4})(?=(\\s*${unit}|$)|\\s)`, 'u');
+const dashed = new RegExp(
+  `(\\d{1,4})\\s+[-–—]\\s+(\\d{1,4})(?=(\\s*(?:${unit}|turns?\\b|windung|wdg|espiras?\\b|vueltas?\\b|spires?\\b)|$)|\\s)`,
+  'u',
+);
+/** `Q1 - BC109`: no range goes from one letter to another. */
+const placeAndNumber = /^([A-Za-z]{1,4})(\d{1,4})\s+[-–—]\s+(?=([A-Za-z]{1,4})\d)/;
 const longestRange = 200;
 
 function partedFromValue(line: string): string {
+  const [apart, letters = '', number = '', others = ''] = placeAndNumber.exec(line) ?? [];
+  if (apart !== undefined && letters.toUpperCase() !== others.toUpperCase())
+    return line.replace(apart, `${letters}${number}: `);
   const [whole, from = '', to = '', endsValue] = dashed.exec(line) ?? [];
   if (whole === undefined) return line;
   const isValue =

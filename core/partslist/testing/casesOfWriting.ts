@@ -74,5 +74,11 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
   'what comes with its socket': [
     c('ATmega8A-PU with 28 pin narrow socket', 'IC1', 'ic-dip', 'ATmega8A-PU'),
   ],
+  'one of two, or another build of it': [
+    c('CR2032 + holder', '', 'coin-holder', '', { doubts: ['family'] }),
+    c('CR2032 holder', 'BT1', 'coin-holder'),
+    c('push button 12mm round', 'S1', 'push-button', '', { doubts: ['family'] }),
+    c('push button 6x6x5', 'S2', 'push-button'),
+  ],
   'megohms with a taper': [c('1MA pot', 'RV1', 'potentiometer', '1 MΩ')],
 };

@@ -32,6 +32,8 @@ export const power = {
   'coin-holder': {
     assumedFor: null,
     needs: /\b(cr\d{4}|lr\d{2,4}|coin|button|bouton|boton)\b|knopf|knoopcel/,
+    // “CR2032 + holder” is both of them.
+    not: /\d\w?\s?(?:\+|&|with|and|mit|und|con|y|avec|et)\s?(?:holder|halter|porta\w*|support)\b/,
   },
   'fuse-holder': {
     assumedFor: null,

@@ -9,7 +9,8 @@ export const switches = {
 
       /\bB3F-?\d{4}\b/,
     ],
-    not: /\b(smd|smt)\b/,
+    // One in a round hole of a case has two tags, and no legs in its corners.
+    not: /\b(smd|smt|round|rund\w*|redondo|panel|einbau\w*)\b/,
   },
   'reed-switch': {
     assumedFor: null,
