@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { useTranslation } from 'react-i18next';
+import type { Erratum } from '#core/parts/erratum';
 import { shortDesignators } from '#core/parts/label';
 import { InstructorOnly } from '../app/InstructorOnly.tsx';
 import { ink } from '../app/tokens.ts';
@@ -15,6 +16,8 @@ const NewErratum = lazy(async () => ({
   default: (await import('./NewErratum.tsx')).NewErratum,
 }));
 
+const keyOf = ({ designators, text }: Erratum) => `${designators.join()}${text}`;
+
 /** What does not match in this kit: it stands at the steps of its places. */
 export function Errata() {
   const { t } = useTranslation();
@@ -22,9 +25,9 @@ export function Errata() {
   const changeKit = useChangeKit();
   const [open, setOpen] = useState(false);
   const [refusal, setRefusal] = useState<string>();
-  const remove = async (index: number) => {
+  const remove = async (removed: Erratum) => {
     const problem = await changeKit(
-      { errata: errata.filter((_, at) => at !== index) },
+      (now) => ({ errata: now.errata.filter((one) => keyOf(one) !== keyOf(removed)) }),
       t('kits.errata.theErratumIsRemoved'),
     );
     setRefusal(problem?.message);
@@ -50,10 +53,10 @@ export function Errata() {
       </Box>
       {errata.length > 0 && (
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {errata.map(({ designators, text }, index) => (
+          {errata.map(({ designators, text }) => (
             <Box
               component="li"
-              key={`${designators.join()}${text}`}
+              key={keyOf({ designators, text })}
               sx={{
                 display: 'flex',
                 gap: 1.5,
@@ -77,7 +80,7 @@ export function Errata() {
                   aria-label={t('kits.errata.removeTheErratumOf', {
                     shortDesignators: shortDesignators(designators),
                   })}
-                  onClick={() => void remove(index)}
+                  onClick={() => void remove({ designators, text })}
                 >
                   {t('kits.errata.remove')}
                 </Button>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { t } from 'i18next';
+import { useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { Link, Outlet, useLoaderData, useRouteLoaderData } from 'react-router';
 import type { Kit } from '#contract/kits';
@@ -9,6 +10,7 @@ import { useIsInstructor } from '../app/staff.ts';
 import { dateAndTime } from '../ui/clock.ts';
 import { PageHead } from '../ui/PageHead.tsx';
 import { TabLinks } from '../ui/TabLinks.tsx';
+import { noChanges, OwnChangesContext } from './ownChanges.ts';
 
 /** The kit whose pages these are. */
 export function useKit(): Kit {
@@ -101,6 +103,7 @@ export function KitFrame() {
   const { t } = useTranslation();
   const kit = useLoaderData<Kit>();
   const isInstructor = useIsInstructor();
+  const [ownChanges] = useState(noChanges);
   return (
     <>
       <PageHead
@@ -131,7 +134,9 @@ export function KitFrame() {
           tabs={tabs.filter(({ forHelpers }) => isInstructor || forHelpers)}
         />
       </Box>
-      <Outlet />
+      <OwnChangesContext value={ownChanges}>
+        <Outlet />
+      </OwnChangesContext>
     </>
   );
 }

@@ -14,7 +14,7 @@ import '../ui/form.css';
 /** A known problem more. */
 export function NewErratum({ close }: { readonly close: () => void }) {
   const { t } = useTranslation();
-  const { id, errata, lines } = useKit();
+  const { id, lines } = useKit();
   const changeKit = useChangeKit();
   const typed = useTyped(`known problem ${id}`, { places: '', text: '' });
   const { places, text } = typed.value;
@@ -36,7 +36,7 @@ export function NewErratum({ close }: { readonly close: () => void }) {
       return setProblem({ field: 'text', message: t('kits.errata.sayWhatIsWrongAndWhat') });
     }
     const refusal = await changeKit(
-      { errata: [...errata, { designators: names.value, text: text.trim() }] },
+      ({ errata }) => ({ errata: [...errata, { designators: names.value, text: text.trim() }] }),
       t('kits.errata.theErratumIsNoted'),
     );
     if (refusal) return setProblem({ field: 'text', message: refusal.message });

@@ -42,7 +42,7 @@ export function PartsPage() {
   const add = async (more: readonly KitLine[]) =>
     (
       await changeKit(
-        { lines: [...lines, ...more] },
+        ({ lines: now }) => ({ lines: [...now, ...more] }),
         t('kits.addParts.added', { count: more.length }),
       )
     )?.message;
@@ -53,10 +53,14 @@ export function PartsPage() {
     [lines],
   );
   const save = async (changed: KitLine) => {
-    const at = line === undefined ? -1 : indexOfLine(lines, line);
-    if (at < 0) return t('kits.partsPage.thisLineIsNotInThe');
+    if (line === undefined || indexOfLine(lines, line) < 0) {
+      return t('kits.partsPage.thisLineIsNotInThe');
+    }
     const refusal = await changeKit(
-      { lines: lines.map((one, index) => (index === at ? changed : one)) },
+      ({ lines: now }) => {
+        const at = indexOfLine(now, line);
+        return { lines: now.map((one, index) => (index === at ? changed : one)) };
+      },
       t('kits.partsPage.isCorrected', {
         shortDesignators: shortDesignators(changed.part.designators) || changed.part.description,
       }),

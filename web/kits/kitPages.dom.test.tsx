@@ -120,6 +120,26 @@ describe('a known problem', () => {
     expect(stored.errata[0]).toEqual(theirs);
   });
 
+  it('that is removed right after another one, before the page has read the kit anew, goes too', async () => {
+    server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
+    stored = {
+      ...stored,
+      errata: [
+        { designators: ['R1'], text: 'R1 is labelled R2.' },
+        { designators: ['D1'], text: 'Turned.' },
+      ],
+    };
+    const shown = stored;
+    // What is read stays behind what is stored for as long as this test lasts.
+    server.on(getKit, () => shown);
+    open('parts');
+    const user = userEvent.setup();
+    await user.click(await screen.findByRole('button', { name: /Remove the known problem of R1/ }));
+    await user.click(screen.getByRole('button', { name: /Remove the known problem of D1/ }));
+    await waitFor(() => expect(stored.errata).toEqual([]));
+    expect(stored.versions.errata).toBe(3);
+  });
+
   it('can be taken back', async () => {
     server.on(changeErrata, ({ body }) => save('errata', body.version, body.errata));
     open('parts');

@@ -35,20 +35,32 @@ export const savePart: Readonly<Record<KitPart, SavePart>> = {
     call(changeCircuit, { params: { kitId }, body: { version, circuitNotes } }),
 };
 
-/** What of a content each part is. */
-const partOf: Readonly<Record<KitPart, (content: KitContent) => unknown>> = {
-  lines: ({ lines }) => lines,
-  errata: ({ errata }) => errata,
-  supply: ({ supplyVolt }) => supplyVolt,
-  order: ({ order }) => order,
-  board: ({ board }) => board,
-  circuit: ({ circuitNotes }) => circuitNotes,
-};
+/** The field of the kit that each part is. */
+const fieldOf = {
+  lines: 'lines',
+  errata: 'errata',
+  supply: 'supplyVolt',
+  order: 'order',
+  board: 'board',
+  circuit: 'circuitNotes',
+} as const satisfies Readonly<Record<KitPart, keyof KitContent>>;
 
 /** The parts that a change changes. */
-export function partsChanged(kit: KitContent, more: Partial<KitContent>): KitPart[] {
-  const next = { ...kit, ...more };
-  return kitParts.filter(
-    (part) => JSON.stringify(partOf[part](kit)) !== JSON.stringify(partOf[part](next)),
-  );
-}
+export const partsChanged = (kit: KitContent, more: Partial<KitContent>): KitPart[] =>
+  kitParts.filter((part) => {
+    const field = fieldOf[part];
+    return field in more && JSON.stringify(kit[field]) !== JSON.stringify(more[field]);
+  });
+
+/** `kit` with one part as it stands in `content`, stored as `version`. */
+export const withPart = (kit: Kit, part: KitPart, content: KitContent, version: number): Kit => ({
+  ...kit,
+  [fieldOf[part]]: content[fieldOf[part]],
+  versions: { ...kit.versions, [part]: version },
+});
+
+/** `kit` with each part that `left` has in a later version. */
+export const newestParts = (kit: Kit, left: Kit): Kit =>
+  kitParts
+    .filter((part) => left.versions[part] > kit.versions[part])
+    .reduce((now, part) => withPart(now, part, left, left.versions[part]), kit);

@@ -1,4 +1,5 @@
 import { t } from 'i18next';
+import { useContext } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useRevalidator } from 'react-router';
 import { getKit, type Kit, type KitPart } from '#contract/kits';
@@ -6,7 +7,8 @@ import { CallProblem, call } from '../app/call.ts';
 import { offerUndo } from '../app/offerUndo.tsx';
 import { changesBetween, changeWords } from './changeWords.ts';
 import { useKit } from './KitFrame.tsx';
-import { type KitContent, partsChanged, savePart } from './kitParts.ts';
+import { type KitContent, newestParts, partsChanged, savePart, withPart } from './kitParts.ts';
+import { OwnChangesContext } from './ownChanges.ts';
 
 /** A line and a known problem are put into the list as it is then; the rest is one thing. */
 const again = ({ lines, errata }: Partial<KitContent>): string =>
@@ -18,6 +20,12 @@ const again = ({ lines, errata }: Partial<KitContent>): string =>
 const mostTold = 4;
 
 /**
+ * What is put into the kit: either made of the kit as its page shows it, or a function of the kit as the last change
+ * has left it, for what may follow another change before that one is shown.
+ */
+type KitChange = Partial<KitContent> | ((kit: Kit) => Partial<KitContent>);
+
+/**
  * Changes what the kit holds, part by part, and offers to take it back. Where somebody else has changed the same part
  * meanwhile, the refusal says what; what was typed stays with the caller, and the kit is read anew.
  *
@@ -26,7 +34,10 @@ const mostTold = 4;
 export function useChangeKit() {
   const { t } = useTranslation();
   const kit = useKit();
+  const own = useContext(OwnChangesContext);
   const { revalidate } = useRevalidator();
+
+  const newest = () => (own.left?.id === kit.id ? newestParts(kit, own.left) : kit);
 
   const put = async (
     parts: readonly KitPart[],
@@ -38,10 +49,11 @@ export function useChangeKit() {
     for (const part of parts) {
       const { revision, isNew, version } = await savePart[part](
         kit.id,
-        versions[part] ?? kit.versions[part],
+        versions[part] ?? newest().versions[part],
         content,
       );
       saved[part] = version;
+      own.left = withPart(newest(), part, content, version);
       if (isNew) where = t('kits.useChangeKit.thisIsRevisionNowWorkshopsKeep', { revision });
     }
     await revalidate();
@@ -49,11 +61,15 @@ export function useChangeKit() {
   };
 
   /** The refusal, with what has come in between and what saving again does. */
-  const told = async (problem: CallProblem, more: Partial<KitContent>): Promise<CallProblem> => {
+  const told = async (
+    problem: CallProblem,
+    before: Kit,
+    more: Partial<KitContent>,
+  ): Promise<CallProblem> => {
     if (!problem.isConflict) return problem;
-    const newest = await call(getKit, { params: { kitId: kit.id } });
+    const now = await call(getKit, { params: { kitId: kit.id } });
     await revalidate();
-    return problem.with([meanwhile(kit, newest), again(more)].filter(Boolean).join(' '));
+    return problem.with([meanwhile(before, now), again(more)].filter(Boolean).join(' '));
   };
 
   const meanwhile = (before: Kit, now: Kit): string => {
@@ -66,17 +82,26 @@ export function useChangeKit() {
       : t('kits.useChangeKit.meanwhile', { list });
   };
 
-  return async (more: Partial<KitContent>, said: string): Promise<CallProblem | undefined> => {
+  const make = async (change: KitChange, said: string): Promise<CallProblem | undefined> => {
+    const isOnNewest = typeof change === 'function';
+    const before = isOnNewest ? newest() : kit;
+    const more = isOnNewest ? change(before) : change;
     try {
-      const parts = partsChanged(kit, more);
-      const { saved, where } = await put(parts, { ...kit, ...more }, kit.versions);
+      const parts = partsChanged(before, more);
+      const { saved, where } = await put(parts, { ...before, ...more }, before.versions);
       offerUndo([said, where].filter(Boolean).join(' '), () =>
-        put([...parts].reverse(), kit, saved),
+        put([...parts].reverse(), before, saved),
       );
       return undefined;
     } catch (error) {
       if (!(error instanceof CallProblem)) throw error;
-      return told(error, more);
+      return told(error, before, more);
     }
+  };
+
+  return (change: KitChange, said: string): Promise<CallProblem | undefined> => {
+    const made = own.underWay.then(() => make(change, said));
+    own.underWay = made.catch(() => undefined);
+    return made;
   };
 }

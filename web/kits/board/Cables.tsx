@@ -10,19 +10,20 @@ import { CablePicture } from '../../ui/wiring/CablePicture.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { CableDialog } from './CableDialog.tsx';
 import { CableWarnings } from './CableWarnings.tsx';
+import { withNamed } from './withNamed.ts';
 
 /** Cables of a kit: which core goes to which lead, and what they go through before they are soldered. */
 export function Cables({ board }: { readonly board: Board }) {
   const { t } = useTranslation();
   const changeKit = useChangeKit();
-  const [open, setOpen] = useState<number | 'new'>();
+  const [open, setOpen] = useState<Cable | 'new'>();
   const cables = board.cables ?? [];
-  const save = async (next: readonly Cable[], said: string) => {
-    const { cables: _, ...rest } = board;
-    const refusal = await changeKit(
-      { board: next.length > 0 ? { ...rest, cables: next } : rest },
-      said,
-    );
+  const save = async (edit: (now: readonly Cable[]) => readonly Cable[], said: string) => {
+    const refusal = await changeKit(({ board: now }) => {
+      const { cables: before = [], ...rest } = now ?? board;
+      const next = edit(before);
+      return { board: next.length > 0 ? { ...rest, cables: next } : rest };
+    }, said);
     return refusal?.message;
   };
   return (
@@ -32,7 +33,7 @@ export function Cables({ board }: { readonly board: Board }) {
       </Typography>
       <Typography sx={{ color: 'text.secondary' }}>{t('kits.cables.intro')}</Typography>
       <ul className="cables">
-        {cables.map((cable, index) => (
+        {cables.map((cable) => (
           <li key={cable.name}>
             <strong>{cable.name}</strong>
             <CablePicture cable={cable} />
@@ -48,7 +49,7 @@ export function Cables({ board }: { readonly board: Board }) {
               <CableWarnings cable={cable} />
               <InstructorOnly>
                 <Button
-                  onClick={() => setOpen(index)}
+                  onClick={() => setOpen(cable)}
                   aria-label={t('kits.cables.editNamed', { name: cable.name })}
                 >
                   {t('kits.panels.edit')}
@@ -58,7 +59,7 @@ export function Cables({ board }: { readonly board: Board }) {
                   aria-label={t('kits.cables.deleteNamed', { name: cable.name })}
                   onClick={() =>
                     void save(
-                      cables.filter((one) => one !== cable),
+                      (now) => now.filter(({ name }) => name !== cable.name),
                       t('kits.panels.deleted', { name: cable.name }),
                     )
                   }
@@ -79,11 +80,11 @@ export function Cables({ board }: { readonly board: Board }) {
       )}
       {open !== undefined && (
         <CableDialog
-          cable={open === 'new' ? undefined : cables[open]}
-          taken={cables.filter((_, index) => index !== open).map(({ name }) => name)}
+          cable={open === 'new' ? undefined : open}
+          taken={cables.filter((one) => one !== open).map(({ name }) => name)}
           save={(cable) =>
             save(
-              open === 'new' ? [...cables, cable] : cables.with(open, cable),
+              (now) => withNamed(now, open === 'new' ? undefined : open.name, cable),
               t('kits.panels.saved', { name: cable.name }),
             )
           }

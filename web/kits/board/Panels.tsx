@@ -11,6 +11,7 @@ import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 import { PanelDialog } from './PanelDialog.tsx';
 import { PanelPicture, PanelWarnings } from './PanelPicture.tsx';
+import { withNamed } from './withNamed.ts';
 import './panels.css';
 
 /** What of the case is drilled: its panels, drawn from outside, with what should be looked at before drilling. */
@@ -18,14 +19,14 @@ export function Panels({ board }: { readonly board: Board }) {
   const { t, i18n } = useTranslation();
   const { id } = useKit();
   const changeKit = useChangeKit();
-  const [open, setOpen] = useState<number | 'new'>();
+  const [open, setOpen] = useState<Panel | 'new'>();
   const panels = board.panels ?? [];
-  const save = async (next: readonly Panel[], said: string) => {
-    const { panels: _, ...rest } = board;
-    const refusal = await changeKit(
-      { board: next.length > 0 ? { ...rest, panels: next } : rest },
-      said,
-    );
+  const save = async (edit: (now: readonly Panel[]) => readonly Panel[], said: string) => {
+    const refusal = await changeKit(({ board: now }) => {
+      const { panels: before = [], ...rest } = now ?? board;
+      const next = edit(before);
+      return { board: next.length > 0 ? { ...rest, panels: next } : rest };
+    }, said);
     return refusal?.message;
   };
   return (
@@ -35,7 +36,7 @@ export function Panels({ board }: { readonly board: Board }) {
       </Typography>
       <Typography sx={{ color: 'text.secondary' }}>{t('kits.panels.intro')}</Typography>
       <ul className="panels">
-        {panels.map((panel, index) => (
+        {panels.map((panel) => (
           <li key={panel.name}>
             <PanelPicture panel={panel} />
             <Box>
@@ -50,7 +51,7 @@ export function Panels({ board }: { readonly board: Board }) {
               <PanelWarnings panel={panel} />
               <InstructorOnly>
                 <Button
-                  onClick={() => setOpen(index)}
+                  onClick={() => setOpen(panel)}
                   aria-label={t('kits.panels.editNamed', { name: panel.name })}
                 >
                   {t('kits.panels.edit')}
@@ -60,7 +61,7 @@ export function Panels({ board }: { readonly board: Board }) {
                   aria-label={t('kits.panels.deleteNamed', { name: panel.name })}
                   onClick={() =>
                     void save(
-                      panels.filter((one) => one !== panel),
+                      (now) => now.filter(({ name }) => name !== panel.name),
                       t('kits.panels.deleted', { name: panel.name }),
                     )
                   }
@@ -91,13 +92,11 @@ export function Panels({ board }: { readonly board: Board }) {
       </Box>
       {open !== undefined && (
         <PanelDialog
-          panel={open === 'new' ? undefined : panels[open]}
-          taken={panels.filter((_, index) => index !== open).map(({ name }) => name)}
+          panel={open === 'new' ? undefined : open}
+          taken={panels.filter((one) => one !== open).map(({ name }) => name)}
           save={(panel) =>
             save(
-              open === 'new'
-                ? [...panels, panel]
-                : panels.map((one, index) => (index === open ? panel : one)),
+              (now) => withNamed(now, open === 'new' ? undefined : open.name, panel),
               t('kits.panels.saved', { name: panel.name }),
             )
           }

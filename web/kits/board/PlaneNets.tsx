@@ -17,7 +17,10 @@ export function PlaneNets({ board }: { readonly board: Board }) {
       options={nets}
       value={[...board.planes]}
       onChange={(_, planes) =>
-        void changeKit({ board: { ...board, planes } }, t('kits.planeNets.thePlanesAreNoted'))
+        void changeKit(
+          ({ board: now }) => ({ board: now && { ...now, planes } }),
+          t('kits.planeNets.thePlanesAreNoted'),
+        )
       }
       renderInput={(params) => (
         <TextField

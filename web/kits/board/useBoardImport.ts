@@ -34,6 +34,12 @@ interface PinOneQuestion {
   readonly take: (pinOne: DiodePinOne) => Promise<void>;
 }
 
+/** A board with what a file tells, and what of the file is worth telling. */
+interface Edited {
+  readonly board: Board | null;
+  readonly notes: readonly string[];
+}
+
 /** Takes pad lists and positions over, and asks for what they do not say first. */
 export function useBoardImport() {
   const { t } = useTranslation();
@@ -49,7 +55,10 @@ export function useBoardImport() {
   // Of a board that was taken over before anybody was asked.
   const notSaid = board ? askedOfPads(board, board.pads, parts) : undefined;
   const sayPinOne = (pinOne: DiodePinOne) => {
-    if (board) void save(withPinOne(board, pinOne, parts), t('kits.pinOne.isChanged'), []);
+    void save(
+      (now) => ({ board: now && withPinOne(now, pinOne, parts), notes: [] }),
+      t('kits.pinOne.isChanged'),
+    );
   };
 
   const afterAsking = async (
@@ -70,8 +79,14 @@ export function useBoardImport() {
   ) => (places.length > 0 ? [t(`kits.boardFiles.${key}`, { map: shortDesignators(places) })] : []);
   const turnedLine = (turned: readonly string[]) => placesLine('turned', turned);
 
-  const save = async (board: Board, said: string, notes: readonly string[]) => {
-    const refusal = await changeKit({ board }, said);
+  /** What a file tells goes into the board as it is by then. */
+  const save = async (edit: (now: Board | null) => Edited, said: string) => {
+    let notes: readonly string[] = [];
+    const refusal = await changeKit(({ board: now }) => {
+      const edited = edit(now);
+      notes = edited.notes;
+      return { board: edited.board };
+    }, said);
     if (refusal) setTold({ severity: 'error', lines: [refusal.message] });
     else setTold(notes.length > 0 ? { severity: 'warning', lines: notes.slice(0, 12) } : undefined);
   };
@@ -85,13 +100,14 @@ export function useBoardImport() {
       });
       return;
     }
-    const take = (pinOne?: DiodePinOne) => {
-      const { board, turned } = withPadList(kit.board, { pads, otherRecords }, pinOne, parts);
-      return save(board, t('kits.boardFiles.padsAreTakenOver', { count: pads.length }), [
-        ...turnedLine(turned),
-        ...problemLines(problems),
-      ]);
-    };
+    const take = (pinOne?: DiodePinOne) =>
+      save(
+        (now) => {
+          const { board, turned } = withPadList(now, { pads, otherRecords }, pinOne, parts);
+          return { board, notes: [...turnedLine(turned), ...problemLines(problems)] };
+        },
+        t('kits.boardFiles.padsAreTakenOver', { count: pads.length }),
+      );
     await afterAsking(askedOfPads(kit.board, pads, parts), take);
   };
 
@@ -113,18 +129,25 @@ export function useBoardImport() {
     const { placements, problems } = read.value;
     const strangers = placements.filter(({ place }) => !parts.has(place));
     const ours = placements.filter(({ place }) => parts.has(place));
-    const take = (pinOne?: DiodePinOne) => {
-      const { board, turned } = withPlacements(kit.board, ours, pinOne, parts);
-      return save(board, t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }), [
-        ...turnedLine(turned),
-        ...placesLine('lyingUnknown', lyingUnknown(board, parts)),
-        ...problemLines(problems),
-        ...placesLine(
-          'notInThisKitSoLeft',
-          strangers.map(({ place }) => place),
-        ),
-      ]);
-    };
+    const take = (pinOne?: DiodePinOne) =>
+      save(
+        (now) => {
+          const { board, turned } = withPlacements(now, ours, pinOne, parts);
+          return {
+            board,
+            notes: [
+              ...turnedLine(turned),
+              ...placesLine('lyingUnknown', lyingUnknown(board, parts)),
+              ...problemLines(problems),
+              ...placesLine(
+                'notInThisKitSoLeft',
+                strangers.map(({ place }) => place),
+              ),
+            ],
+          };
+        },
+        t('kits.boardFiles.positionsAreTakenOver', { count: ours.length }),
+      );
     return afterAsking(askedOfPlacements(kit.board, ours, parts), take);
   };
 

@@ -55,7 +55,7 @@ interface BehaviourOfLineProps {
 
 function BehaviourOfLine({ part, devices, device }: BehaviourOfLineProps) {
   const { t } = useTranslation();
-  const { notes, keep } = useCircuitNotes();
+  const { keep } = useCircuitNotes();
   const [saying, setSaying] = useState(false);
   const model = modelOf(device);
   const assumed = model?.assumes?.(device.part);
@@ -86,11 +86,11 @@ function BehaviourOfLine({ part, devices, device }: BehaviourOfLineProps) {
             said={device.said}
             isKnown={model !== undefined}
             keep={(said) => {
-              const others = (notes.parts ?? []).filter(({ place }) => !places.includes(place));
-              const parts = said
-                ? [...others, ...places.map((place) => ({ place, ...said }))]
-                : others;
-              void keep({ ...notes, parts });
+              void keep((notes) => {
+                const others = (notes.parts ?? []).filter(({ place }) => !places.includes(place));
+                const mine = said ? places.map((place) => ({ place, ...said })) : [];
+                return { ...notes, parts: [...others, ...mine] };
+              });
               setSaying(false);
             }}
           />

@@ -23,16 +23,26 @@ interface CircuitSetupProps {
 /** What the instructor says of the circuit: where the supply comes in, and how the board stands while it is measured. */
 export function CircuitSetup({ circuit, parts, at, volt }: CircuitSetupProps) {
   const { notes, keep } = useCircuitNotes();
-  const save = (more: CircuitNotes) => void keep({ ...notes, ...more });
+  const save = (more: CircuitNotes) => void keep((now) => ({ ...now, ...more }));
+  const setState = (state: SaidState) =>
+    void keep((now) => ({
+      ...now,
+      states: [...(now.states ?? []).filter(({ place }) => place !== state.place), state],
+    }));
+  const setJoined = (edit: (joined: readonly JoinedPair[]) => JoinedPair[]) =>
+    void keep((now) => ({ ...now, joined: edit(now.joined ?? []) }));
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <SupplyChoice {...{ circuit, parts, at }} choose={(supply) => save({ supply })} />
       <FeedSelect now={notes.feed ?? 'own'} volt={volt} choose={(feed) => save({ feed })} />
-      <States {...{ circuit, notes }} choose={(states) => save({ states })} />
-      <Joined {...{ circuit, parts, notes }} choose={(joined) => save({ joined })} />
+      <States {...{ circuit, notes }} choose={setState} />
+      <Joined {...{ circuit, parts, notes }} edit={setJoined} />
     </Box>
   );
 }
+
+type SaidState = NonNullable<CircuitNotes['states']>[number];
+type JoinedPair = NonNullable<CircuitNotes['joined']>[number];
 
 interface SupplyChoiceProps {
   readonly circuit: Circuit;
@@ -106,7 +116,7 @@ function FeedSelect({ now, volt, choose }: FeedSelectProps) {
 interface StatesProps {
   readonly circuit: Circuit;
   readonly notes: CircuitNotes;
-  readonly choose: (states: NonNullable<CircuitNotes['states']>) => void;
+  readonly choose: (state: SaidState) => void;
 }
 
 function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
@@ -117,7 +127,6 @@ function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
     return known && Object.keys(netAt).length > 1 ? [{ place, known }] : [];
   });
   if (movable.length === 0) return null;
-  const others = (place: string) => states.filter((one) => one.place !== place);
   return (
     <section>
       <Typography variant="h2">{t('kits.circuit.states')}</Typography>
@@ -132,7 +141,7 @@ function States({ circuit, notes: { states = [] }, choose }: StatesProps) {
             value={states.find((one) => one.place === place)?.state ?? known[0]}
             onChange={({ target: { value } }) => {
               const state = known.find((one): one is State => one === value);
-              if (state) choose([...others(place), { place, state }]);
+              if (state) choose({ place, state });
             }}
           >
             {known.map((state) => (
@@ -151,11 +160,11 @@ interface JoinedProps {
   readonly circuit: Circuit;
   readonly parts: ReadonlyMap<string, Part>;
   readonly notes: CircuitNotes;
-  readonly choose: (joined: NonNullable<CircuitNotes['joined']>) => void;
+  readonly edit: (change: (joined: readonly JoinedPair[]) => JoinedPair[]) => void;
 }
 
 /** Pins at which something outside may join nets: those of wires and connectors. */
-function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps) {
+function Joined({ circuit, parts, notes: { joined = [] }, edit }: JoinedProps) {
   const { t } = useTranslation();
   const ends = circuit.devices.flatMap((device) =>
     modelOf(device)?.joinsOutside
@@ -177,7 +186,7 @@ function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps)
           <span style={{ flex: 1 }}>{text(pair)}</span>
           <Button
             color="inherit"
-            onClick={() => choose(joined.filter((other) => text(other) !== text(pair)))}
+            onClick={() => edit((now) => now.filter((other) => text(other) !== text(pair)))}
           >
             {t('kits.circuit.takeApart')}
           </Button>
@@ -191,7 +200,7 @@ function Joined({ circuit, parts, notes: { joined = [] }, choose }: JoinedProps)
         value=""
         onChange={({ target: { value } }) => {
           const pair = pairs.find((one) => text(one) === value);
-          if (pair) choose([...joined, pair]);
+          if (pair) edit((now) => [...now, pair]);
         }}
       >
         {pairs.map((pair) => (

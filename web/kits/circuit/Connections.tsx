@@ -35,7 +35,7 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
   const { id, board, lines } = useKit();
   const { notes, keep } = useCircuitNotes();
   const input = useRef<HTMLInputElement>(null);
-  const { nets: saidNets, ...others } = notes;
+  const saidNets = notes.nets;
   // What was entered stands as it was, nets of one pin too.
   const now = netText(saidNets ?? circuit.nets);
   // What was typed is about the connections that stood there then.
@@ -50,7 +50,7 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
 
   const save = async () => {
     if (!read.ok) return setWrong(saying(t, read.problem));
-    const problem = await keep({ ...others, nets: read.value });
+    const problem = await keep((now) => ({ ...now, nets: read.value }));
     setWrong(problem?.message);
     if (!problem) setTaken(undefined);
   };
@@ -62,7 +62,7 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
     setTaken(found);
     setText(netText(found.nets));
   };
-  const forget = async () => setWrong((await keep(others))?.message);
+  const forget = async () => setWrong((await keep(({ nets: _, ...others }) => others))?.message);
   const differences =
     saidNets && board
       ? netDifferences(
@@ -109,7 +109,7 @@ export function Connections({ circuit, byPlace }: ConnectionsProps) {
             slotProps={{ htmlInput: { spellCheck: false, className: 'circuit-nets' } }}
           />
           {read.ok && text !== now && (
-            <NetDoubts {...{ board, parts }} circuitNotes={{ ...others, nets: read.value }} />
+            <NetDoubts {...{ board, parts }} circuitNotes={{ ...notes, nets: read.value }} />
           )}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button variant="contained" disabled={text === now} onClick={() => void save()}>

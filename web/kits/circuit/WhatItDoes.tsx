@@ -26,11 +26,14 @@ export function WhatItDoes({ circuit, at, volt, point }: WhatItDoesProps) {
   const { notes, keep: keepNotes } = useCircuitNotes();
   const blocks = useMemo(() => blocksOf(circuit, at, volt ?? 0), [circuit, at, volt]);
   const saidOf = new Map(notes.does?.map(({ of, text }) => [of, text]));
-  const keep = (does: readonly SaidBlock[]) => void keepNotes({ ...notes, does });
+  const keep = (edit: (does: readonly SaidBlock[]) => readonly SaidBlock[]) =>
+    void keepNotes((now) => ({ ...now, does: edit(now.does ?? []) }));
   const say = (block: Block, text: string | null) => {
     const of = keyOfBlock(block);
-    const others = (notes.does ?? []).filter((one) => one.of !== of);
-    keep(text === null ? others : [...others, { of, text }]);
+    keep((does) => {
+      const others = does.filter((one) => one.of !== of);
+      return text === null ? others : [...others, { of, text }];
+    });
   };
   const shown = blocks.filter((block) => saidOf.get(keyOfBlock(block)) !== '');
   const left = blocks.filter((block) => saidOf.get(keyOfBlock(block)) === '');
@@ -55,7 +58,7 @@ export function WhatItDoes({ circuit, at, volt, point }: WhatItDoesProps) {
             <Button
               size="small"
               color="inherit"
-              onClick={() => keep((notes.does ?? []).filter(({ text }) => text !== ''))}
+              onClick={() => keep((does) => does.filter(({ text }) => text !== ''))}
             >
               {t('kits.circuit.does.show')}
             </Button>

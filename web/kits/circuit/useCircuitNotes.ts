@@ -3,11 +3,12 @@ import type { CircuitNotes } from '#core/circuit/notes';
 import { useKit } from '../KitFrame.tsx';
 import { useChangeKit } from '../useChangeKit.tsx';
 
-/** What is said of the circuit of the kit; and `keep`, which puts other notes in their place and resolves to a refusal. */
+/** What is said of the circuit of the kit; and `keep`, which changes the notes as they are by then and resolves to a refusal. */
 export function useCircuitNotes() {
   const { t } = useTranslation();
   const { circuitNotes: notes } = useKit();
   const change = useChangeKit();
-  const keep = (circuitNotes: CircuitNotes) => change({ circuitNotes }, t('kits.circuit.saved'));
+  const keep = (edit: (now: CircuitNotes) => CircuitNotes) =>
+    change(({ circuitNotes }) => ({ circuitNotes: edit(circuitNotes) }), t('kits.circuit.saved'));
   return { notes, keep };
 }
