@@ -1,4 +1,5 @@
 import { familyOf } from '../parts/families/index.ts';
+import { holdsFuses } from '../parts/goesInto.ts';
 import type { Part } from '../parts/part.ts';
 import type { Board, Pad, Placement } from './board.ts';
 import { footprintOf } from './footprint.ts';
@@ -11,8 +12,8 @@ export function partsByPlace(parts: readonly Part[]): Map<string, Part> {
     if (part.supply === 'spare') continue;
     for (const place of part.designators) {
       const there = byPlace.get(place);
-      // A chip that shares the place of its socket sits in it: the socket is what is soldered there.
-      if (there && familyOf(there).role === 'socket') continue;
+      // A chip that shares the place of its socket sits in it, a fuse in its clips: these are what is soldered there.
+      if (there && (familyOf(there).role === 'socket' || holdsFuses(there))) continue;
       byPlace.set(place, { ...part, quantity: 1 });
     }
   }

@@ -256,6 +256,41 @@ describe('what holds the board', () => {
   });
 });
 
+// Common practice: a glass fuse that is soldered in its clips melts inside, and without it nothing gets power.
+describe('a fuse', () => {
+  const kit = (...more: readonly Part[]) =>
+    planKit({ parts: [line('resistor-axial', 'R1', ohm(470)), ...more], supplyVolt: 9 }).steps;
+  const at = (steps: ReturnType<typeof kit>, family: string) =>
+    steps.findIndex((step) => step.kind !== 'check' && step.parts[0]?.family === family);
+
+  it.each([
+    ['at its place', 'F1'],
+    ['at another', 'FH1'],
+    ['without one', ''],
+  ])(
+    'with its holder %s is pushed in, after the holder and before the supply is measured',
+    (_, place) => {
+      const steps = kit(line('fuse', 'F1', type('500 mA')), line('fuse-holder', place));
+      const fuse = at(steps, 'fuse');
+      expect(steps[fuse]).toMatchObject({ kind: 'fasten', joints: 0 });
+      expect(fuse).toBeGreaterThan(at(steps, 'fuse-holder'));
+      expect(fuse).toBeLessThan(
+        steps.findIndex((step) => step.kind === 'check' && step.check === 'supply-resistance'),
+      );
+    },
+  );
+
+  it('without clips is soldered by its leads', () => {
+    const steps = kit(line('fuse', 'F1', type('500 mA')));
+    expect(steps[at(steps, 'fuse')]).toMatchObject({ kind: 'solder', joints: 2 });
+  });
+
+  it('that resets itself is soldered, whatever clips there are', () => {
+    const steps = kit(line('fuse-resettable', 'F2'), line('fuse-holder', 'F1'));
+    expect(steps[at(steps, 'fuse-resettable')]).toMatchObject({ kind: 'solder' });
+  });
+});
+
 describe('for any kit', () => {
   it('every part that is fitted stands in exactly one step, and every step has an id of its own', () => {
     fc.assert(

@@ -95,7 +95,8 @@ const hasOwnRank = (node: OrderNode): node is WorkNode =>
   node.kind !== 'check' && !rolesWithoutRank.includes(node.role);
 
 /** They stand where what they hold wants them. */
-const rolesWithoutRank: readonly OrderRole[] = ['screw', 'tie', 'unplaced', 'case', 'heat-sink'];
+const rolesOnOthers: readonly OrderRole[] = ['screw', 'tie', 'heat-sink', 'in-holder'];
+const rolesWithoutRank: readonly OrderRole[] = [...rolesOnOthers, 'unplaced', 'case'];
 
 /**
  * What hangs off the board pulls at it when it is turned: in every style it comes when the parts are in. A chip goes

@@ -2,6 +2,7 @@ import type { Board, Side } from '../board/board.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole } from '../parts/family.ts';
+import { isFuseInHolder } from '../parts/goesInto.ts';
 import { holdOf } from '../parts/holds.ts';
 import { heightOnBoard, mountOf, roleOf } from '../parts/mounted.ts';
 import type { Held } from '../parts/mounting.ts';
@@ -15,6 +16,7 @@ const kindOf: Readonly<Record<OrderRole, WorkKind | undefined>> = {
   socket: 'solder',
   chip: 'solder',
   holder: 'solder',
+  'in-holder': 'fasten',
   screw: 'fasten',
   foot: 'fasten',
   tie: 'fasten',
@@ -58,13 +60,13 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
     const kind =
       family.role === 'chip' && takeSocket(freeSockets, group)
         ? 'insert'
-        : kindOf[roleInKit(first, held)];
+        : kindOf[roleInKit(first, held, parts)];
     if (kind === undefined) return [];
     return [
       {
         id: nodeId(kind, group),
         kind,
-        role: roleInKit(first, held),
+        role: roleInKit(first, held, parts),
         mount: mountOf(first),
         parts: group,
         heightMm: Math.max(...group.map(heightOnBoard)),
@@ -87,7 +89,8 @@ const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
   );
 
 /** What a part is for in this kit: what holds the board are its feet, what holds the case belongs to that. */
-function roleInKit(part: Part, held: Held | undefined): OrderRole {
+function roleInKit(part: Part, held: Held | undefined, parts: readonly Part[]): OrderRole {
+  if (isFuseInHolder(part, parts)) return 'in-holder';
   if (held === 'board') return 'foot';
   if (held === 'case') return 'case';
   if (isBesideTheBoard(part)) return 'unplaced';

@@ -1,7 +1,7 @@
 import { type Said, said } from '../learning/said.ts';
 import { familyOf } from './families/index.ts';
+import { sharesPlace } from './goesInto.ts';
 import type { Part } from './part.ts';
-import { sharesPlace } from './sharesPlace.ts';
 import { signMarks } from './sign.ts';
 
 export interface LineProblem {

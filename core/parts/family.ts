@@ -21,6 +21,8 @@ export type OrderRole =
   | 'chip'
   /** Screwed to the board and soldered; bears force. */
   | 'holder'
+  /** Pushed into its holder when that is soldered: hot solder would melt it. */
+  | 'in-holder'
   /** Holds a part, the board or the case: core/parts/holds.ts tells which. */
   | 'screw'
   /** Tied or stuck on when what it holds is soldered. */

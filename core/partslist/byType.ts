@@ -7,7 +7,7 @@ import { readPackage } from '../parts/packages/readPackage.ts';
 import { hasChipPrint } from '../parts/types/chipPrints.ts';
 import { type FoundType, findType, findTypes } from '../parts/types/findType.ts';
 import type { Packaged, TypeKind } from '../parts/types/type.ts';
-import type { Scored } from './byWords.ts';
+import { isInHead, type Scored } from './byWords.ts';
 import type { Doubt } from './confidence.ts';
 import { lettersOf, type Read } from './look.ts';
 import { isOwnNumber } from './ownNumber.ts';
@@ -45,7 +45,8 @@ export function readType(read: Read, scored: readonly Scored[]): TypedReading | 
   // `SS12D00` begins like a diode SS12.
   if (!found || isOwnNumber(found.print)) return undefined;
   const word = scored.find(({ byWord }) => byWord > 0);
-  if (word && isNamedAfter(word.family)) return undefined;
+  const isBesides = word && !isInHead(word, read) && findType(read.headText) !== undefined;
+  if (word && isNamedAfter(word.family) && !isBesides) return undefined;
   const taking = families.filter(({ kinds }) => kinds?.includes(found.type.kind));
   if (found.needsWord && !isSpokenFor(taking, read, scored)) return undefined;
   const written = taking

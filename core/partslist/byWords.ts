@@ -35,11 +35,23 @@ export interface Scored {
 }
 
 /** The families that words, units and place names speak for, likeliest first. */
-export const scoreFamilies = (read: Read): Scored[] =>
-  families
-    .map((family) => scored(family, read))
+export function scoreFamilies(read: Read): Scored[] {
+  // “Fuse with clips” is a fuse: what comes with a part names another one.
+  const head: Read = { ...read, words: read.headWords };
+  const named = isNamedIn(head) ? head : read;
+  return families
+    .map((family) => scored(family, named))
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score);
+}
+
+const isNamedIn = (read: Read): boolean =>
+  read.words.trim() !== '' &&
+  families.some((family) => longestIn([...calledWords(family), ...namesOf(family)], read) !== '');
+
+/** Whether a word of a kind stands in what a line says before it says what comes with the part. */
+export const isInHead = ({ word }: Scored, { headWords }: Read): boolean =>
+  headWords.includes(` ${word} `);
 
 /** From here on the signs are enough to be sure. */
 export const sureFrom = 4;

@@ -46,6 +46,8 @@ const terms: Readonly<Record<string, string>> = {
   芯片: 'IC',
   单片机: 'microcontroller',
   芯片座: 'IC socket',
+  IC座: 'IC socket',
+  IC插座: 'IC socket',
   集成电路座: 'IC socket',
   光耦: 'optocoupler',
   桥堆: 'bridge rectifier',

@@ -10,6 +10,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
   readonly looksLike?: RegExp;
+  /** How a cell looks that can hardly be of another meaning: “BC547” might be a place, “R12” is one. */
+  readonly looksSurelyLike?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
   readonly looksLikeFaintly?: true;
   /** Its heading is also put above columns of these meanings, which their cells tell: “Bezeichnung” above R1, R2. */
@@ -19,7 +21,12 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   /** Its cells have one form only: a heading above others is doubted. */
   readonly isStrict?: true;
   /** Under these headings shops put codes of their own, which say nothing, unless its cells look like this. */
-  readonly mayBeCodes?: { readonly headings: readonly string[]; readonly unless: RegExp };
+  readonly mayBeCodes?: {
+    readonly headings: readonly string[];
+    readonly unless: RegExp;
+    /** How many of its cells must look so, for a heading that is put above values more often than above codes. */
+    readonly share?: Readonly<Record<string, number>>;
+  };
   /** Its cells may be 1, 2, 3 …, as the numbers of drawers are. */
   readonly mayCount?: true;
 }
@@ -78,6 +85,7 @@ export const columns: readonly ColumnDefinition[] = [
       'emplacement',
       'ubicacion',
     ],
+    looksSurelyLike: /^[A-Z]{1,3}\d{1,2}(?!\w)/i,
     // Each separator can be read in one way only, or a line with many blanks would take for ever.
     looksLike:
       /^[A-Z]{1,4}\d{1,3}[A-DLR]?([\s,;&+/-]+((to|und|and|et)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}[A-DLR]?|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
@@ -170,6 +178,7 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'value',
+    isNot: ['designators'],
     headings: [
       'value',
       'val',
@@ -204,8 +213,9 @@ export const columns: readonly ColumnDefinition[] = [
     ],
     mayBeCodes: {
       headings: ['part number', 'mpn', 'model', 'comment'],
+      share: { comment: 0.3 },
       unless:
-        /^(?:\d+(?:[.,]\d+)?\s?[kKMRunpµ]\w{0,4}|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{2,5}[A-Z]{0,3}(?:-\d+)?)$/i,
+        /^(?:\d+(?:[.,]\d+)?\s?[kKMRunpµ]\w{0,4}(?:\/\d+V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{2,5}[A-Z]{0,3}(?:-\d+)?)$/i,
     },
     looksLike:
       /^(?:[.,]?\d{1,6}([.,]\d{1,6})?\s?(?:[kKMREunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?(?:\/\d{1,3}\s?V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{3,5}[A-Z]{0,3})$/i,
@@ -408,7 +418,7 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
     .replace(/[._#/()[\]:-]+/g, ' ')
     .replace(/\s+/g, ' ')
     .trim();
-  const share = shareThatLooksRight(definition, table, index);
+  const share = shareOf(definition.looksLike, table, index);
   const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 ? share : 0);
   const exact = definition.headings.indexOf(heading);
   const words = heading.split(' ');
@@ -422,12 +432,13 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
   const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
   const isOther = columns.some(
     (other) =>
-      definition.isNot?.includes(other.id) && shareThatLooksRight(other, table, index) >= 0.5,
+      definition.isNot?.includes(other.id) &&
+      shareOf(other.looksSurelyLike ?? other.looksLike, table, index) >= 0.5,
   );
   const { mayBeCodes } = definition;
   if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
-    if (filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length < 0.5)
-      return 0;
+    const share = filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length;
+    if (share < (mayBeCodes.share?.[heading] ?? 0.5)) return 0;
   }
   const claim = definition.isSecond ? named / 2 : named;
   return (isWrong || isOther ? claim / 4 : claim) + cells;
@@ -444,11 +455,7 @@ function isRunningNumber(table: Table, index: number): boolean {
   );
 }
 
-function shareThatLooksRight(
-  { looksLike }: ColumnDefinition<string>,
-  table: Table,
-  index: number,
-): number {
+function shareOf(looksLike: RegExp | undefined, table: Table, index: number): number {
   if (!looksLike) return 0;
   const filled = filledCells(table, index);
   return filled.filter((cell) => looksLike.test(cell)).length / Math.max(1, filled.length);

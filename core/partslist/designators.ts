@@ -4,9 +4,9 @@ import { fromChinese } from './chinese.ts';
 
 /** `R3`; `R3L` and `U1B` are of a left channel or one half of a chip. A letter that may be a unit is none of these. */
 const one = /^([A-Za-z]{1,4})(\d{1,4})[A-DLR]?$/i;
-/** `IC1 socket`: what goes into the place, before the chip. */
+/** `IC1 socket`, `for IC1`: what goes into the place, before the chip. */
 const besidePlace =
-  /^(\S+)\s+(?:socket|ic-?socket|sockel|ic-?sockel|fassung|z[oó]calo|support|voet(?:je)?)$/i;
+  /^(?:zu|f[uü]r|for|para|pour|voor)\s+(\S+)$|^(\S+)\s+(?:socket|ic-?socket|sockel|ic-?sockel|fassung|z[oó]calo|support|voet(?:je)?)$/i;
 /** `BAT`, `OUT`, `LDR`: what stands on boards that have one of a kind; in capitals, as words are not. */
 const unnumbered = /^[A-ZÄÖÜ]{2,8}$/;
 const range = /^([A-Za-z]{1,4})(\d{1,4})\s*(?:-|–|—|~|\.\.\.?|…|to)\s*([A-Za-z]{0,4})(\d{1,4})$/i;
@@ -29,11 +29,13 @@ export function readDesignators(text: string): Result<string[], Said> {
   // `-`, `n/a`: it has no place.
   const items = (nowhere.test(text.trim()) ? '' : fromChinese(text))
     .trim()
-    .replace(besidePlace, '$1')
+    .replace(besidePlace, '$1$2')
     .replace(/[()[\]"]/g, ' ')
     .replace(/\s+/g, ' ')
     .replace(/ ?(-|–|—|~|\.\.\.?|…) ?/g, '$1')
     .replace(rangeWords, '$1-')
+    // `IC 1`
+    .replace(/(?<![\p{L}\d])(\p{Lu}{1,4}) (?=\d{1,3}(?![\p{L}\d]))/gu, '$1')
     .split(/[\s,;&+/]+|\band\b|\bund\b|\bet\b|\ben\b|\by\b/i)
     .map((item) => item.trim())
     .filter((item) => item !== '');

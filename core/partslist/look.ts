@@ -1,7 +1,8 @@
 import { smdApart } from '../parts/packages/readPackage.ts';
 import { readCapacitorCode } from '../quantity/capacitorCode.ts';
 import type { UnitId } from '../quantity/unit.ts';
-import { bandsIn, isBandWord } from './cells/bandWords.ts';
+import { bandsIn } from './cells/bandWords.ts';
+import { bandColourIn } from './colourNames.ts';
 import { plain } from './plain.ts';
 
 export interface Evidence {
@@ -23,6 +24,9 @@ export interface Look {
   readonly mount: 'through' | 'surface' | undefined;
   /** The words of the text with blanks around each, for looking up runs of words. */
   readonly words: string;
+  /** As written, and the words of it, up to what comes with the part: “LM317T with heat sink” is an LM317T. */
+  readonly headText: string;
+  readonly headWords: string;
   readonly tokens: readonly string[];
   readonly units: ReadonlySet<UnitId>;
   /** Nothing is written but values: no word tells what it is. */
@@ -33,6 +37,7 @@ export interface Look {
 
 export type Read = Evidence & Look;
 
+const withWhat = /(?:\s(?:with|mit|con|avec|met|incl\w*|inkl\w*)\s|\s\+\s|\sw\/).*$/i;
 const whatFor = /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s.*$/i;
 
 /** What a line looks like, before anybody says what it is. */
@@ -42,6 +47,8 @@ export function look({ text, called = text, designators }: Evidence): Look {
   const plainText = plain(parted(`${place}${text}`));
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
+  const wordsOf = (text: string) =>
+    ` ${text.replace(/[^a-z0-9-]+/g, ' ')} ${text.replace(/[^a-z0-9]+/g, ' ')} `;
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const letters = lettersOf(designators);
   const units = unitsIn(text, letters);
@@ -59,14 +66,16 @@ export function look({ text, called = text, designators }: Evidence): Look {
     calledText: parted(called).replace(whatFor, ''),
     mount: mountIn(plainText),
     // Hyphens part words in some languages and join them in others, so both readings count.
-    words: ` ${about.replace(/[^a-z0-9-]+/g, ' ')} ${about.replace(/[^a-z0-9]+/g, ' ')} `,
+    words: wordsOf(about),
+    headText: text.replace(whatFor, '').replace(withWhat, ''),
+    headWords: wordsOf(about.replace(withWhat, '')),
     tokens,
     units,
     onlyValues: !tokens.some(
       (token) =>
         /^[a-z]{2,}$/.test(token) &&
         !valueWords.has(token) &&
-        !(letters === 'R' && isBandWord(token)),
+        !(letters === 'R' && bandColourIn(token) !== undefined),
     ),
     code,
   };

@@ -148,3 +148,18 @@ it('two parts in one line, the second counted, are two lines', () => {
     ',2,22pF',
   ]);
 });
+
+it('a thread at the end of a line of screws is no place', () => {
+  expect(plainLinesAsCsv('R1 470\n2 x stainless screws M3\n').split(/\r?\n/)[2]).toBe(
+    ',2,stainless screws M3',
+  );
+});
+
+it.each([
+  ['R3 – 82 Ω grau rot schwarz', 'R3,1,82 Ω grau rot schwarz'],
+  ['R3 – 82 kΩ', 'R3,1,82 kΩ'],
+  ['R3 – 82', 'R3,1,82'],
+  ['R3 – R5 82 Ω', 'R3 – R5,3,82 Ω'],
+])('“%s”: a dash before a value parts it from its place', (line, row) => {
+  expect(plainLinesAsCsv(`${line}\nR9 1k\n`).split(/\r?\n/)[1]).toBe(row);
+});

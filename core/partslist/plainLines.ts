@@ -41,7 +41,8 @@ const placeRun = [
 const pieceWord =
   '(?:x|×|\\*|pcs?|pieces?|off|stk|stck|stück|st|uds?|unidades|piezas?|pzs?|pièces?|个|只|颗|件)';
 /** What a number is followed by where it is a value and no quantity. */
-const unit = '(?:[kMmuµnpRΩ]|ohms?|[munpµ]?[FHVAW]|kΩ|MΩ|mm|cm|Hz|kHz|MHz|%|pin|way|pol|polig)\\b';
+const unit =
+  '(?:[kMmuµnpRΩ]|ohms?|[munpµ]?[FHVAW]|kΩ|MΩ|mm|cm|Hz|kHz|MHz|%|pin|way|pol|polig)(?![\\p{L}\\d])';
 
 const firstOf = (text: string, ...patterns: readonly RegExp[]): RegExpExecArray | null => {
   for (const pattern of patterns) {
@@ -135,8 +136,13 @@ function firstPlaces(text: string): RegExpExecArray | null {
   return namesPlaces(found) ? found : lastPlaces(text);
 }
 
+/** “2 stainless screws M3” names a thread. */
+const screws =
+  /screw|bolt|\bnuts?\b|washer|spacer|stand-?off|schraub|mutter|scheibe|tornillo|tuerca|\bvis\b|schroef/i;
+
 function lastPlaces(text: string): RegExpExecArray | null {
   const found = placesLast.exec(text);
+  if (/^M\d/i.test(found?.[1] ?? '') && screws.test(text)) return null;
   return namesPlaces(found) ? found : null;
 }
 

@@ -1,9 +1,11 @@
 import { type Filling, type Said, said } from '../learning/said.ts';
 import { familyOf } from '../parts/families/index.ts';
-import { sharesPlace } from '../parts/sharesPlace.ts';
+import { sharesPlace } from '../parts/goesInto.ts';
+import type { Part } from '../parts/part.ts';
 import type { OwnTypes } from '../parts/types/ownType.ts';
 import { sizesInOneLine } from './cells/socket.ts';
 import { columnName, type Mapping } from './columns.ts';
+import type { Doubt } from './confidence.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadRow, RowReader } from './rowReader.ts';
 import type { Table } from './table.ts';
@@ -46,7 +48,10 @@ export function readPartsList(
     if (part) lines.push(...bySize(part).map((one) => ({ line: row.line, ...one })));
   }
   problems.push(...doubles(lines, columnName(table, mapping, 'designators')));
-  return { lines, problems: problems.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)) };
+  return withSocketsCounted({
+    lines,
+    problems: problems.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)),
+  });
 }
 
 /** Sockets of two sizes in one line are two lines, one of each. */
@@ -57,6 +62,42 @@ function bySize(row: ReadRow): readonly ReadRow[] {
     return [row];
   return sizes.map((pins) => ({ ...row, part: { ...part, quantity: 1, pins } }));
 }
+
+/** A socket has as many pins as the chip of its place, where the list counts only those. */
+function withSocketsCounted({ lines, problems }: PartsListReading): PartsListReading {
+  const counted = new Map(
+    lines.flatMap(({ line, part }) => {
+      if (part.pins !== undefined || familyOf(part).role !== 'socket') return [];
+      const chips = lines.filter(
+        (other) => sharesPlace(other.part, part) && meet(other.part, part),
+      );
+      const [pins, ...others] = new Set(chips.map((chip) => chip.part.pins));
+      return pins === undefined || others.length > 0 ? [] : [[line, pins] as const];
+    }),
+  );
+  const without = (doubts: readonly Doubt[]) => doubts.filter((doubt) => doubt !== 'pins');
+  return {
+    lines: lines.map((row) => {
+      const pins = counted.get(row.line);
+      if (pins === undefined || row.part.pins !== undefined) return row;
+      const doubts = without(row.doubts);
+      const isSure = row.confidence === 'unsure' && doubts.length === 0;
+      return {
+        ...row,
+        part: { ...row.part, pins },
+        doubts,
+        confidence: isSure ? 'sure' : row.confidence,
+      };
+    }),
+    problems: problems.filter(
+      ({ line, message }) =>
+        !(line !== null && counted.has(line) && message.says === 'lists.row.countJoints'),
+    ),
+  };
+}
+
+const meet = (one: Part, other: Part): boolean =>
+  one.designators.some((place) => other.designators.includes(place));
 
 function missingColumns(mapping: Mapping): CellProblem[] {
   const problem = (column: Filling, message: Said): CellProblem => ({

@@ -2,13 +2,14 @@ import { type Said, said } from '../learning/said.ts';
 import { calledWords } from '../parts/families/called.ts';
 import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
-import type { LightColour, PartValue } from '../parts/part.ts';
+import { type LightColour, lightColours, type PartValue } from '../parts/part.ts';
 import { formatQuantity } from '../quantity/formatQuantity.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { findAmount, readAmount } from './cells/amount.ts';
 import { type ReadBandWords, readBandWords } from './cells/bandWords.ts';
 import { ofLetter } from './cells/beside.ts';
 import { withoutExtras } from './cells/extras.ts';
+import { colourIn } from './colourNames.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
@@ -76,6 +77,7 @@ export function readValue(
       kind: 'amount',
       unit: valueKind.unit,
       amount,
+      ...(bands ? printedBy(bands) : {}),
       ...(toleranceLetter ? ofLetter(toleranceLetter) : {}),
       ...(ratedVolt === undefined ? {} : { ratedVolt }),
     },
@@ -89,8 +91,12 @@ const hasBands = ({ valueKind, body, mount }: PartFamily): boolean =>
   body.shape === 'rod' &&
   mount === 'through';
 
-function ofBands({ ohm, isReversed, ...printed }: ReadBandWords): ReadValue {
-  const value: PartValue = { kind: 'amount', unit: 'ohm', amount: ohm, ...printed };
+/** What bands say beside the value. */
+const printedBy = ({ ohm: _, isReversed: __, ...printed }: ReadBandWords) => printed;
+
+function ofBands(bands: ReadBandWords): ReadValue {
+  const { ohm, isReversed } = bands;
+  const value: PartValue = { kind: 'amount', unit: 'ohm', amount: ohm, ...printedBy(bands) };
   const why = said('lists.row.theBandsAreReadFromTheOtherEnd', {
     value: formatQuantity(ohm, 'ohm'),
   });
@@ -179,67 +185,29 @@ const likelyNumber = (description: string): string | undefined =>
 const asPrinted = (found: string): string =>
   found.replace(/^([A-Z0-9]{1,3}) (?=\d)/i, '$1').replace(/^(\d+)[.,](\d+)\s?V$/i, '$1V$2');
 
-const colourWords: Readonly<Record<LightColour, readonly string[]>> = {
-  red: [
-    'red',
-    'rot',
-    'rote',
-    'roter',
-    'rotes',
-    'rood',
-    'rode',
-    'rouge',
-    'rojo',
-    'roja',
-    'rosso',
-    'rossa',
-    'rd',
-  ],
-  yellow: [
-    'yellow',
-    'gelb',
-    'gelbe',
-    'gelber',
-    'geel',
-    'gele',
-    'jaune',
-    'amarillo',
-    'amarilla',
-    'giallo',
-    'ye',
-  ],
-  green: ['green', 'grun', 'grune', 'gruner', 'groen', 'groene', 'vert', 'verte', 'verde', 'gn'],
-  blue: ['blue', 'blau', 'blaue', 'blauer', 'blauw', 'blauwe', 'bleu', 'bleue', 'azul', 'blu'],
-  white: [
-    'white',
-    'weiss',
-    'weisse',
-    'weisser',
-    'wit',
-    'witte',
-    'blanc',
-    'blanche',
-    'blanco',
-    'blanca',
-    'bianco',
-    'warmweiss',
-    'kaltweiss',
-    'reinweiss',
-    'neutralweiss',
-    'warmwhite',
-    'coolwhite',
-    'coldwhite',
-  ],
-  orange: ['orange', 'oranje', 'amber', 'naranja', 'ambar', 'arancione'],
+/** Colours that only light has, as plain words. */
+const lightWords: Readonly<Record<string, LightColour>> = {
+  amber: 'orange',
+  ambar: 'orange',
+  warmweiss: 'white',
+  kaltweiss: 'white',
+  reinweiss: 'white',
+  neutralweiss: 'white',
+  warmwhite: 'white',
+  coolwhite: 'white',
+  coldwhite: 'white',
 };
 
+const isLightColour = (colour: string): colour is LightColour =>
+  lightColours.some((one) => one === colour);
+
 function readColour(text: string): Result<ReadValue, Said> {
-  const words = new Set(plain(text.replace(/ß/g, 'ss')).split(/[^a-z]+/));
-  const named = (Object.entries(colourWords) as [LightColour, readonly string[]][]).filter(
-    ([, names]) => names.some((name) => words.has(name)),
+  const words = plain(text).split(/[^a-z]+/);
+  const named = new Set(
+    words.map((word) => lightWords[word] ?? colourIn(word) ?? '').filter(isLightColour),
   );
-  const [first, second] = named;
-  if (!first) return fail(said('lists.value.noColourWriteRedYellowGreenBlue'));
+  const [colour] = lightColours.filter((one) => named.has(one));
+  if (!colour) return fail(said('lists.value.noColourWriteRedYellowGreenBlue'));
   // “red, green or yellow”: the list leaves it open.
-  return ok({ value: { kind: 'colour', colour: first[0] }, isDoubtful: second !== undefined });
+  return ok({ value: { kind: 'colour', colour }, isDoubtful: named.size > 1 });
 }

@@ -1,19 +1,16 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
 import { type Said, said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
-import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
+import { bandsIn } from './cells/bandWords.ts';
 import {
   countBesideValue,
-  findLugs,
-  findPins,
   findTolerance,
   findVolt,
-  findWays,
   isLength,
   readCount,
   type Tolerance,
@@ -26,15 +23,16 @@ import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
 import { type ColumnId, columnName, type Mapping } from './columns.ts';
 import type { Doubt } from './confidence.ts';
+import { countPins, hasAnyPins, hasOtherPins } from './countPins.ts';
 import { readDesignators } from './designators.ts';
 import type { Evidence } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
-import { pinsOfType, type Recognition, recognise, recogniseBeside } from './recognise.ts';
-import { doubtfulValue, unknownType } from './sayDoubt.ts';
+import { type Recognition, recognise, recogniseBeside } from './recognise.ts';
+import { doubtsInWords } from './sayDoubt.ts';
 import type { Table, TableRow } from './table.ts';
-import { hasUnreadNumber } from './unreadNumber.ts';
+import { hasUnreadNumber, saysTurns } from './unreadNumber.ts';
 import { type RememberedFamilies, wordingOf } from './wording.ts';
 
 type Amount = Extract<PartValue, { kind: 'amount' }>;
@@ -45,15 +43,6 @@ export interface ReadRow {
   readonly doubts: readonly Doubt[];
 }
 
-/** Families of which the number of pins is part of what they are. */
-const countsPins = ({ joints }: PartFamily): boolean => joints({ pins: 4 }) !== joints({ pins: 6 });
-
-/** So many are sold in more than one size that none is taken for granted. */
-function hasAnyPins(family: PartFamily, text: string): boolean {
-  const { pinsVary } = recognised(family);
-  return pinsVary instanceof RegExp ? pinsVary.test(plain(text)) : pinsVary === true;
-}
-
 /** Of a ferrite bead, how many ohms it has at a frequency. */
 const isImpedance = ({ job }: PartFamily, cell: string): boolean =>
   job === 'inductor' && /\d\s?(?:[RΩΩ]|ohms?)(?![a-z])/i.test(cell);
@@ -62,13 +51,8 @@ const isImpedance = ({ job }: PartFamily, cell: string): boolean =>
 const saysVoltage = (value: PartValue): boolean =>
   value.kind === 'type' && /^\d{1,3}(V\d?|[.,]\d\s?V|\s?V)$/i.test(value.print.trim());
 
-/** `yellow, violet, brown, gold`: the bands themselves, in any language, say how many there are. */
-function coloursIn(cell: string): string | undefined {
-  const words = cell.split(/[\s,;/–-]+/).filter(Boolean);
-  const areWords =
-    words.length >= 3 && words.length <= 6 && words.every((word) => /^\p{L}{3,}$/u.test(word));
-  return areWords ? String(words.length) : undefined;
-}
+/** “CR1220”, and “holder” under remarks: the line may mean what it goes into. */
+const namesHolder = /holder|halter|fassung|portapila|support|houder|\bclip\b/i;
 
 /** A number of one’s own: its kind was said when it was first met. */
 const toldOf = (recognised: Recognition, { family }: OwnType): Recognition => ({
@@ -162,7 +146,8 @@ export class RowReader {
       ...(own?.type.lotNote ? { lotNote: own.type.lotNote } : {}),
       ...(remarks === '' ? {} : { remarks }),
     };
-    this.#warnOf(recognition, doubts, part, read.why);
+    for (const { column, message } of doubtsInWords(recognition, doubts, part, read.why))
+      this.#warn(column, message);
     if (
       family.role === 'chip' &&
       (what !== withoutWires(description) || withoutSocket(body) !== body)
@@ -211,10 +196,10 @@ export class RowReader {
     if (family.role === 'chip' && pins === undefined) doubts.add('pins');
     if (!typed && pins === undefined && hasAnyPins(family, text)) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
-    if (this.#hasOtherPins(recognition, text)) doubts.add('pins');
+    if (hasOtherPins(recognition, this.#cell('pins'), text)) doubts.add('pins');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
-    if (role === 'battery' && this.#cell('package') !== '' && !hasCellLeads(text))
-      doubts.add('family');
+    const isHeld = this.#cell('package') !== '' || namesHolder.test(this.#cell('remarks'));
+    if (role === 'battery' && isHeld && !hasCellLeads(text)) doubts.add('family');
     return [...doubts];
   }
 
@@ -291,7 +276,10 @@ export class RowReader {
     // A list that leaves a value out can still be taken over; the part is flagged.
     // A value cell that says “LED” says no colour either, and “Ferrite bead 600R@100MHz” no henries.
     const saysNone =
-      !/\d/.test(cells.value) || family.valueKind === 'colour' || isImpedance(family, cells.value);
+      !/\d/.test(cells.value) ||
+      family.valueKind === 'colour' ||
+      isImpedance(family, cells.value) ||
+      (family.job === 'inductor' && saysTurns(cells.value));
     if (!read.ok && saysNone)
       return { value: { kind: 'none' }, isDoubtful: hasUnreadNumber(family, cells.description) };
     if (!read.ok) return this.#error('value', read.problem);
@@ -329,7 +317,7 @@ export class RowReader {
     const written =
       cell === ''
         ? this.#cell('description').match(/\b([3-6])[ -]?band/i)?.[1]
-        : (cell.match(/^[3-6]$/)?.[0] ?? coloursIn(cell));
+        : (cell.match(/^[3-6]$/)?.[0] ?? bandsIn(cell)?.length);
     if (cell !== '' && written === undefined) {
       return this.#error('bandCount', said('lists.row.isNotANumberOfBandsWrite', { cell }));
     }
@@ -347,92 +335,9 @@ export class RowReader {
     return count;
   }
 
-  /** The list says another number than such a part has here, or counts what is no pin. */
-  #hasOtherPins(recognition: Recognition, text: string): boolean {
-    const { family, typed } = recognition;
-    const lugs = this.#lugs(recognition, text);
-    if (typed || countsPins(family) || family.mount === 'none') return lugs === 'unclear';
-    const counted = findPins(this.#cell('pins'), text);
-    return counted !== undefined && counted !== family.joints({});
-  }
-
-  /** Where poles are counted, not pins. */
-  #lugs({ family }: Recognition, text: string): ReturnType<typeof findLugs> {
-    return family.acts === 'changeover' ? findLugs(this.#cell('pins'), text) : undefined;
-  }
-
   #pins(recognition: Recognition, text: string): number | undefined {
-    const { family } = recognition;
-    const cell = this.#cell('pins');
-    const ways = family.acts === 'row-of-switches' && cell === '' ? findWays(text) : undefined;
-    // An “8-way network” is eight resistors; how many pins they have between them it does not say.
-    const ofPins = family.acts === 'network' ? text.replace(/\b\d{1,2}[ -]?ways?\b/gi, ' ') : text;
-    const lugs = this.#lugs(recognition, text);
-    const counted = ways ? 2 * ways : (lugs ?? findPins(cell, ofPins));
-    const pins =
-      counted === 'unclear'
-        ? undefined
-        : (counted ?? (countsPins(family) ? pinsOfType(recognition) : undefined));
-    // Of a kind that is a guess the number of pins is no mistake.
-    const twoRows =
-      (family.role === 'chip' || family.role === 'socket') &&
-      !recognition.doubts.includes('family');
-    if (
-      pins !== undefined &&
-      (pins < 1 || pins > 64 || (twoRows && (pins % 2 === 1 || pins < 4)))
-    ) {
-      return this.#error('pins', said('lists.line.pinsCannotBeWriteTheNumberOf', { pins }));
-    }
-    return countsPins(family) || cell !== '' ? pins : undefined;
-  }
-
-  #warnOf(
-    { family, confidence, others, typed }: Recognition,
-    doubts: readonly Doubt[],
-    part: Part,
-    why: Said | undefined,
-  ): void {
-    if (confidence === 'unknown') {
-      this.#warn('description', said('lists.row.thisPartIsNotRecognisedChooseWhat'));
-      return;
-    }
-    const number = part.value.kind === 'type' ? part.value.print : '';
-    if (!typed && doubts.includes('value') && family.kinds) {
-      this.#warn('value', unknownType(number, part.pins === undefined && family.role === 'chip'));
-    } else if (doubts.includes('family')) {
-      const kind = said(`family.${family.id}.one`);
-      const [other] = others;
-      this.#warn(
-        'description',
-        other
-          ? said('lists.row.readAsOr', { kind, other: said(`family.${other.id}.one`) })
-          : said('lists.row.readAs', { kind }),
-      );
-    } else if (doubts.includes('value')) {
-      this.#warn('value', doubtfulValue(part, typed !== undefined, why));
-    }
-    if (doubts.includes('package')) {
-      this.#warn(
-        'description',
-        said('lists.row.bodyNotSure', {
-          what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
-        }),
-      );
-    }
-    if (doubts.includes('pins') && !typed && family.role !== 'chip') {
-      this.#warn('pins', said('lists.row.countJoints', { joints: family.joints(part) }));
-    }
-    if (doubts.includes('pins') && typed) {
-      this.#warn(
-        'pins',
-        typed.packaged.makersDiffer
-          ? said('lists.row.makersOrderTheLeadsOfDifferently', { number: typed.type.type.number })
-          : said('lists.row.hasPinsButTheListSaysSomething', {
-              number: typed.type.type.number,
-              pins: typed.packaged.pins,
-            }),
-      );
-    }
+    const counted = countPins(recognition, this.#cell('pins'), text);
+    return 'wrong' in counted ? this.#error('pins', counted.wrong) : counted.pins;
   }
 
   #warn(id: ColumnId, message: Said): void {

@@ -422,6 +422,87 @@ F1,fuse slow,20mm
   });
 });
 
+describe('places under a heading that means what is printed on a part', () => {
+  it('are places: what a socket is for too', () => {
+    const { lines, mapping } = read(`Pos.;Menge;Artikel;Beschriftung;Hinweis
+1;1;IC CMOS 4017;IC1;Dekadenzähler, DIL16
+2;1;IC-Fassung 16pol.;zu IC1;
+3;1;IC-Fassung;zu IC2;
+4;1;Timer NE555;IC2;
+5;7;LED 5mm rot, diffus;LD1-LD7;langes Bein = Anode
+6;3;Widerstand 1k;R1,R2,R3;braun-schwarz-rot-gold
+`);
+    expect(mapping).toMatchObject({ designators: 3 });
+    expect(lines).toEqual([
+      'IC1 | ic-dip | 4017',
+      'IC1 | socket-dip',
+      // As many pins as its chip.
+      'IC2 | socket-dip',
+      'IC2 | ic-dip | NE555',
+      'LD1 LD2 LD3 LD4 LD5 LD6 LD7 | led-5mm | red',
+      'R1 R2 R3 | resistor-axial | 1 kΩ',
+    ]);
+  });
+
+  it('are values where they only look like places', () => {
+    const { lines } = read(`Menge;Artikel;Beschriftung
+2;Transistor;BC547
+1;Transistor;BC557
+1;IC;LM358
+`);
+    expect(lines).toEqual([
+      '2 x | transistor-to92 | BC547',
+      '1 x | transistor-to92 | BC557',
+      '1 x | ic-dip | LM358',
+    ]);
+  });
+});
+
+describe('an export whose comments are the values', () => {
+  it('keeps them, with footprints by IPC-7351', () => {
+    const { lines } = read(`Comment,Description,Designator,Footprint,LibRef,Quantity
+0.1uF,Capacitor,"C1, C2",CAPC1608X90N,Cap,2
+10uF/10V,Tantalum,C3,CAPMP3216X180N,Cap Pol,1
+ESP-12F,WiFi module,U1,ESP-12,ESP12,1
+AMS1117-3.3,LDO,U2,SOT223,AMS1117,1
+12MHz,Crystal,Y1,HC49S,XTAL,1
+10K,Resistor,"R1, R2",RESC1608X50N,Res,2
+Red,LED,D1,LEDC1608X80N,LED,1
+RST,Button,S1,SW-6X6,SW-PB,1
+`);
+    expect(lines).toEqual([
+      'C1 C2 | capacitor-chip | 100 nF',
+      'C3 | capacitor-tantalum-chip | 10 µF',
+      'U1 | module | ESP-12F | family? | pins?',
+      'U2 | regulator-sot | AMS1117-3.3',
+      'Y1 | crystal | 12 MHz',
+      'R1 R2 | resistor-chip | 10 kΩ',
+      'D1 | led-chip | red',
+      'S1 | push-button | family?',
+    ]);
+  });
+});
+
+describe('one place for two lines', () => {
+  it('an optocoupler and its socket, a fuse and its holder; a cell and what is remarked of it', () => {
+    const { lines, problems } = read(`QTY;DESCRIPTION;REF;NOTES
+1;6N138 optocoupler;U1;
+1;8 pin IC socket;U1;
+1;fuse holder;F1;
+1;fuse;F1;
+1;CR1220;BT1;holder
+`);
+    expect(lines).toEqual([
+      'U1 | optocoupler | 6N138',
+      'U1 | socket-dip',
+      'F1 | fuse-holder',
+      'F1 | fuse',
+      'BT1 | coin-cell | CR1220 | family?',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+});
+
 describe('places as people write them', () => {
   it.each([
     ['R1,2,5', ['R1', 'R2', 'R5']],
@@ -436,6 +517,8 @@ describe('places as people write them', () => {
     ['D1/D2', ['D1', 'D2']],
     // One of a kind has no number on many boards (common practice).
     ['BAT', ['BAT']],
+    ['IC 1, IC 2', ['IC1', 'IC2']],
+    ['zu IC3', ['IC3']],
     ['LDR, OUT', ['LDR', 'OUT']],
     ['FÜHLER', ['FUEHLER']],
   ])('%s', (text, names) => {

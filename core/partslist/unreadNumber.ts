@@ -3,6 +3,12 @@ import { readPackage } from '../parts/packages/readPackage.ts';
 import { withoutExtras } from './cells/extras.ts';
 import { plain } from './plain.ts';
 
+const turns =
+  /\b\d{1,3} ?(?:t\b|turns?\b|wdg|winding|windung|wikkeling|espiras?\b|spires?\b|vueltas?\b)/g;
+
+/** “5 turns of 1 mm wire”: how a coil is wound, and no value of it. */
+export const saysTurns = (text: string): boolean => plain(text).search(turns) >= 0;
+
 /**
  * Whether a line in which no value was read has a number that may be it: `3296W-103`, `47/16`.
  *
@@ -12,7 +18,7 @@ export function hasUnreadNumber({ valueKind, job }: PartFamily, text: string): b
   if (typeof valueKind === 'string') return false;
   // How many turns a coil has is no value of it.
   const words = plain(withoutExtras(text, valueKind.unit))
-    .replace(/\b\d{1,3} ?(?:t\b|turns?\b|wdg|windung|espiras?\b|spires?\b|vueltas?\b)/g, ' ')
+    .replace(turns, ' ')
     .split(/[\s,;()]+/);
   return words.some((word) => /^-?\d/.test(word) && !readPackage(word, job));
 }

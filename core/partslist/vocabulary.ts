@@ -3,7 +3,7 @@ import { families } from '../parts/families/index.ts';
 import { recognised } from '../parts/families/recognised.ts';
 import type { Job, PartFamily } from '../parts/family.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
-import { isBandWord } from './cells/bandWords.ts';
+import { bandColourIn } from './colourNames.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
 
@@ -17,8 +17,8 @@ const neutral = `
 radial rad axial liegend stehend vertical vert vertikal horizontal horiz standard std mini miniature small large klein
 gross kleine grosse low high hi lo profile normal simple single bleifrei lead-free rohs through-hole thru through hole
 tht pth smd smt chip round rund ronde redondo rechteckig rectangular square quadratisch cuadrado
-red green blue yellow white orange black brown grey gray violet purple clear transparent diffused diffus diff tinted
-klar farblos hell ultrahell superhell extrahell bright superbright ultrabright high-brightness ultra super extra
+red green blue yellow white yel grn blu wht blk gry org orange black brown grey gray violet purple clear transparent diffused diffus diff tinted
+klar farblos hell ultrahell superhell extrahell bright superhelle ultrahelle helle hochhelle superbright ultrabright high-brightness ultra super extra
 brillante brillo alto alta brightness luminosidad difuso difusa transparente multi multi-turn multiturn mehrgang vuelta vueltas warm cold cool kalt warmweiss kaltweiss natural rot gelb grun
 blau weiss schwarz braun grau rote rotes gelbe grune blaue weisse rouge vert verte bleu bleue jaune blanc blanche noir
 marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo amarilla blanco blanca negro negra naranja rood rode groen geel blauw wit zwart
@@ -30,7 +30,7 @@ volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kil
 henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
 inch zoll pulgadas jumbo taper meg
 violett lila radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
-pin pins pines patas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
+pin pins leg legs beine beinig pines patas patillas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
 contactos kontakte contacts adrig row rows reihig reihen
 generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off
 universal general gp purpose dual-inline inline in-line package pkg
@@ -52,7 +52,7 @@ const doing: Partial<Record<Job, string>> = {
     einstellbar festspannungsregler positive negative positiv negativ fixed linear`,
   transistor: `amplifier mosfet jfet fet bjt channel kanal canal n-channel p-channel n-kanal p-kanal nmos pmos
     darlington switch transistor logic-level level`,
-  diode: `rectifier gleichrichter rectificador zener glass glas bridge brucke puente gleichrichterdiode`,
+  diode: `verpolschutz verpolschutzdiode freilaufdiode schutzdiode flyback freewheel freewheeling protection reverse proteccion rectifier gleichrichter rectificador zener glass glas bridge brucke puente gleichrichterdiode`,
 };
 
 /** What lists call whatever does such a job, of what it is made, and how suppliers shorten it (common practice). */
@@ -60,7 +60,7 @@ const inGeneral: Partial<Record<Job, string>> = {
   capacitor: `capacitor capacitors kondensator kondensatoren condensador condensadores condensateur condensateurs
     condensator cap caps cond cer alum aluminium aluminum elec elect tant ceramic keramik multilayer polyester mylar poly
     metal metall metaal metallized box esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
-  resistor: `resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
+  resistor: `cfr mfr resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
     metal metall carbon carb kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
     thick thin wirewound draht precision power leistung linear lin log logarithmic lineal lineaire mono
     turn turns shaft gold golden silver silber purpur pink`,
@@ -126,7 +126,7 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
   const { id, job, acts } = family;
   const isKnown = (word: string) =>
     overlooked.has(word) ||
-    (job === 'resistor' && isBandWord(word)) ||
+    (job === 'resistor' && bandColourIn(word) !== undefined) ||
     // How many lugs that is, findLugs says.
     (acts === 'changeover' && /^[1-4sd]p[12sd]t$/.test(word)) ||
     ownById.get(id)?.has(word) === true ||

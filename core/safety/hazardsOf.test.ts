@@ -25,6 +25,8 @@ describe('what can hurt about a part', () => {
     ],
     ['an electrolytic for 25 V', capacitor('capacitor-electrolytic', 25), ['can-burst']],
     ['a film capacitor for 63 V', capacitor('capacitor-film', 63), []],
+    ['a small film capacitor of the usual 100 V', capacitor('capacitor-film', 100), []],
+    ['one for more', capacitor('capacitor-film', 250), ['high-voltage']],
     ['an X2 capacitor', saying(capacitor('capacitor-film'), 'X2 100nF 275V~'), ['high-voltage']],
     ['a relay for the mains', saying(line('relay', 'K1'), 'relay 10A 250VAC'), ['high-voltage']],
     ['a relay for a lamp at 12 V', saying(line('relay', 'K1'), 'relay 12V'), []],

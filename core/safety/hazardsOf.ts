@@ -3,8 +3,11 @@ import type { Hazard } from '../parts/family.ts';
 import type { Part } from '../parts/part.ts';
 import { typeByNumber } from '../parts/types/findType.ts';
 
-/** From here on a capacitor is not in a low-voltage circuit (common practice). */
-const highVolt = 100;
+/**
+ * From here on a capacitor is not in a low-voltage circuit (common practice). Small ones without a plus are made for 100 V
+ * whatever they are for.
+ */
+const highVolt = { polarised: 100, keyed: 160, free: 160 } as const;
 
 /** At the mains, or made for it: X and Y capacitors, relays and triacs, whatever supply the kit names. */
 const atMains =
@@ -33,7 +36,10 @@ export function hazardsOf(part: Part): ReadonlySet<Hazard> {
   const found = new Set<Hazard>(family.hazards);
   const words = `${part.description} ${part.value.kind === 'type' ? part.value.print : ''} ${part.remarks ?? ''}`;
   const volt = part.value.kind === 'amount' ? part.value.ratedVolt : undefined;
-  if (family.job === 'capacitor' && (volt !== undefined ? volt >= highVolt : atMains.test(words)))
+  if (
+    family.job === 'capacitor' &&
+    (volt !== undefined ? volt >= highVolt[family.polarity] : atMains.test(words))
+  )
     found.add('high-voltage');
   if (family.job === 'capacitor' && /\b[xy][12]\b/i.test(words)) found.add('high-voltage');
   if (family.job === 'switch' && /\b(2[2-5]0|110|125)\s?v\s?(ac|~)/i.test(words))

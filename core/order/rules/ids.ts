@@ -2,6 +2,8 @@
 export const ruleIds = [
   'links-first',
   'socket-before-chip',
+  'clips-before-fuse',
+  'fuse-before-power',
   'screws-before-solder',
   'ties-after-solder',
   'sink-before-its-part',

@@ -1,7 +1,9 @@
 import { isScrewedToSink } from '../../parts/body.ts';
 import { familyOf } from '../../parts/families/index.ts';
 import type { OrderRole } from '../../parts/family.ts';
+import { holdsFuses } from '../../parts/goesInto.ts';
 import { checkOf } from '../checks/index.ts';
+import { isWhole } from '../checks/pairs.ts';
 import { type OrderNode, placesOf } from '../node.ts';
 import { eachPair, type HardRule, type Pair } from './rule.ts';
 
@@ -10,6 +12,9 @@ const isRole =
   (node: OrderNode) =>
     node.kind !== 'check' && roles.includes(node.role);
 const provesSupply = (node: OrderNode) => node.kind === 'check' && checkOf(node.check).provesSupply;
+/** Looked at or measured as a whole, before the first power or after it. */
+const looksAtWhole = (node: OrderNode) =>
+  node.kind === 'check' && isWhole(node) && checkOf(node.check).stands === 'early';
 /** Has bare metal that a heat sink can be screwed to. */
 const isOnTab = (node: OrderNode) =>
   node.kind === 'solder' && node.parts.some((part) => isScrewedToSink(familyOf(part).body));
@@ -62,6 +67,29 @@ function isHeldBy(fixing: OrderNode, node: OrderNode): boolean {
 export const roleRules: readonly HardRule[] = [
   linksFirst,
   socketBeforeChip,
+  {
+    id: 'clips-before-fuse',
+    pairs: eachPair(
+      (node) => node.kind === 'solder' && node.parts.some(holdsFuses),
+      isRole('in-holder'),
+    ),
+    words: {
+      before: 'The fuse goes in when its clips are soldered: hot solder would melt it.',
+      after: 'Its clips are soldered, so it is pushed in cold.',
+      says: 'The clips come before their fuse.',
+      wayOut: 'Solder the clips first.',
+    },
+  },
+  {
+    id: 'fuse-before-power',
+    pairs: eachPair(isRole('in-holder'), (node) => provesSupply(node) || looksAtWhole(node)),
+    words: {
+      before: 'Without its fuse nothing gets any power, so it is in before the supply is measured.',
+      after: 'The fuse is in, so the supply reaches the board.',
+      says: 'The fuse is in before the supply is measured.',
+      wayOut: 'Put it in first.',
+    },
+  },
   {
     id: 'screws-before-solder',
     pairs: heldPairs('screw', (fixing, held) => [fixing, held]),

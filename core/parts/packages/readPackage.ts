@@ -138,9 +138,12 @@ const written: readonly Written[] = [
   },
   { sign: /\b[tl]?qfp-?\s?(\d{2,3})\b/, read: ([, pins]) => known(`qfp-${pins}`) },
   { sign: /\bqfn-?\s?(\d{2})\b/, read: ([, pins]) => known(`qfn-${pins}`) },
-  named(/\bhc-?\s?49\/?\s?-?(us|s|4h|smd?)\b/, 'hc-49s', ['timebase']),
-  named(/\bhc-?\s?49\/?\s?-?u?\b(?!.*(low|flach|niedrig))/, 'hc-49u', ['timebase']),
-  named(/\bhc-?\s?49\b/, 'hc-49s', ['timebase']),
+  // `HC49SMD` has feet that lie on the board, and is none of these.
+  named(/\bhc-?\s?49\/?\s?-?(us|s|4h)\b(?!\W{0,2}sm[dt])/, 'hc-49s', ['timebase']),
+  named(/\bhc-?\s?49\/?\s?-?u?\b(?!\W{0,2}sm[dt])(?!.*(low|flach|niedrig))/, 'hc-49u', [
+    'timebase',
+  ]),
+  named(/\bhc-?\s?49\b(?!\W{0,2}sm[dt])/, 'hc-49s', ['timebase']),
   named(/\b3\s?x\s?8\b|\b(0308|206)\b/, 'tube-3x8', ['timebase']),
   named(/\b2\s?x\s?6\b|\b0206\b/, 'tube-2x6', ['timebase']),
   {
@@ -290,10 +293,39 @@ export function readMeasures(
   };
 }
 
+/** Sizes of chip parts in hundredths of an inch by those in tenths of a millimetre, as IPC-7351 names footprints. */
+const metricSizes: Readonly<Record<string, string>> = {
+  '1005': '0402',
+  '1608': '0603',
+  '2012': '0805',
+  '2013': '0805',
+  '3216': '1206',
+  '3225': '1210',
+  '4532': '1812',
+  '5025': '2010',
+  '6332': '2512',
+};
+
+/** `RESC1608X50N`, `CAPMP3216X180N`: what it is, its size and height (IPC-7351, from memory). */
+const ipcName =
+  /(?<![A-Za-z0-9])(RES|CAP|LED|IND|FUS|DIO)(C|M|MP|P)(1005|1608|2012|2013|3216|3225|4532|5025|6332)X\d{1,3}[A-Z]?(?![A-Za-z0-9])/gi;
+const ipcForm: Readonly<Record<string, string>> = {
+  C: 'chip',
+  M: 'moulded',
+  MP: 'tantalum',
+  P: 'polarised',
+};
+
 /** Lists write `SMD1206` in one, and `R0603`, `LED0805` for the size of such a part. */
 export const smdApart = (text: string): string =>
   text
+    .replace(
+      ipcName,
+      (_, kind: string, form: string, size: string) =>
+        `${kind} SMD ${ipcForm[form.toUpperCase()]} ${metricSizes[size]}`,
+    )
     .replace(/\bSM[DT](?=\d)/gi, '$& ')
+    .replace(/(?<=\bHC-?\d\dU?S?)-?SM[DT]\b/gi, ' SMD')
     .replace(
       /(?<![A-Za-z0-9])(?:R|C|L|D|F|FB|LED|RES|CAP|IND)(?=(?:0402|0603|0805|1206|1210|1812|2010|2512)(?![A-Za-z0-9]))/gi,
       '$& ',

@@ -8,6 +8,8 @@ type Row = readonly [
   number,
   number,
   readonly [PackageId, ...PackageId[]],
+  /** Sold in each of its bodies about as often: which one it is, the line must say. */
+  'any-body'?,
 ];
 const rows: readonly Row[] = [
   ['1N4148', 'diode', 75, 0.2, ['do-35', 'sod-80', 'sod-123']],
@@ -114,10 +116,10 @@ const rows: readonly Row[] = [
   ['SS12', 'schottky', 20, 1, ['sma']],
   ['SS14', 'schottky', 40, 1, ['sma']],
   ['SS16', 'schottky', 60, 1, ['sma']],
-  ['SS24', 'schottky', 40, 2, ['smb']],
-  ['SS34', 'schottky', 40, 3, ['smc', 'sma']],
-  ['SS36', 'schottky', 60, 3, ['smc']],
-  ['SS54', 'schottky', 40, 5, ['smc']],
+  ['SS24', 'schottky', 40, 2, ['smb', 'sma'], 'any-body'],
+  ['SS34', 'schottky', 40, 3, ['smc', 'sma'], 'any-body'],
+  ['SS36', 'schottky', 60, 3, ['smc', 'sma'], 'any-body'],
+  ['SS54', 'schottky', 40, 5, ['smc', 'sma'], 'any-body'],
   ['MBR0520', 'schottky', 20, 0.5, ['sod-123']],
   ['B5819W', 'schottky', 40, 1, ['sod-123']],
 ];
@@ -128,19 +130,21 @@ const also: Readonly<Record<string, readonly string[]>> = {
   '1N5711': [],
 };
 
-const straight: readonly PartType[] = rows.map(([number, kind, maxVolt, maxAmpere, bodies]) => {
-  const [first, ...others] = bodies;
-  const packaged = (body: PackageId) => ({ package: body, pins: body === 'sot-23' ? 3 : 2 });
-  return {
-    number,
-    kind,
-    maxVolt,
-    maxAmpere,
-    also: also[number] ?? [],
-    packages: [packaged(first), ...others.map(packaged)],
-    ...(number === 'SS34' ? { inAnyBody: true as const } : {}),
-  };
-});
+const straight: readonly PartType[] = rows.map(
+  ([number, kind, maxVolt, maxAmpere, bodies, sold]) => {
+    const [first, ...others] = bodies;
+    const packaged = (body: PackageId) => ({ package: body, pins: body === 'sot-23' ? 3 : 2 });
+    return {
+      number,
+      kind,
+      maxVolt,
+      maxAmpere,
+      also: also[number] ?? [],
+      packages: [packaged(first), ...others.map(packaged)],
+      ...(sold === 'any-body' ? { inAnyBody: true as const } : {}),
+    };
+  },
+);
 
 /** Bridges: number, highest reverse volts, amperes, body; from memory of data sheets. */
 const bridgeRows: readonly (readonly [string, number, number, PackageId])[] = [

@@ -100,9 +100,15 @@ function splitLetter(text: string): { value: string; letter: ToleranceLetter | u
     : { value: text, letter: undefined };
 }
 
+/** `5W0R22J` on a block of cement: the watts, then the value. */
+const wattsFirst = /^\d{1,2}W(?=\d*[RKM]\d)/i;
+
 const readOhm: Reader = (text, { mount }) => {
   // A letter before or behind a potentiometer’s value is its taper, A, B, C or W; some makers write two. Of kB and MB the letter may be that of 0.1 %.
-  const bare = text.replace(/^[ABCW](\d+[kKM]\d*)[ABC]?$/, '$1').replace(/(?<=^\d+[kKM])[AB]$/, '');
+  const bare = text
+    .replace(wattsFirst, '')
+    .replace(/^[ABCW](\d+[kKM]\d*)[ABC]?$/, '$1')
+    .replace(/(?<=^\d+[kKM])[AB]$/, '');
   // E stands for R on sheets of many countries.
   // `A103J` on a network: a common lead, and the code of each resistor (common practice).
   const network = /^[AB](\d{3})[FGJK]$/.exec(bare)?.[1];
@@ -153,7 +159,27 @@ const voltCodes: Readonly<Record<string, number>> = {
   '2J': 630,
 };
 
+/** Rated voltages of the series of IEC 60063 and as makers have them besides; from memory. */
+const ratedVolts = new Set(
+  [4, 10, 16, 25, 35, 40, 50, 63, 80, 100, 160, 200, 250, 350, 400, 450, 630].map(String),
+);
+
+/** `470u/25`, `104/50`: volts stand behind the stroke; of a can a bare number before it is microfarads (common practice). */
+function readOverVolts(
+  text: string,
+  family: Pick<PartFamily, 'id' | 'mount'>,
+): ReturnType<Reader> | undefined {
+  const [, value = '', volts = ''] = /^(\S+)\s?\/\s?(\d{1,3})$/.exec(text) ?? [];
+  if (!ratedVolts.has(volts)) return undefined;
+  const microfarads =
+    isLarge(family) && /^\d{1,4}$/.test(value) ? doubtful(Number(`${value}e-6`)) : undefined;
+  const read = microfarads ?? readFarad(value, family);
+  return read.ok ? ok({ ...read.value, ratedVolt: Number(volts) }) : undefined;
+}
+
 const readFarad: Reader = (text, family) => {
+  const overVolts = readOverVolts(text, family);
+  if (overVolts) return overVolts;
   const print = /^([0-2][A-HJKV])(\d{3})([A-Z])?$/.exec(text);
   const volt = print?.[1] ? voltCodes[print[1]] : undefined;
   if (print && volt !== undefined) {
@@ -257,6 +283,9 @@ const readers: Readonly<Record<AmountUnit, Reader>> = {
   },
 };
 
+/** But for `470u/25`, where volts stand behind it. */
+const strokes = /(?<!\d[pnuµμF]{0,2})\/|\/(?!\d{1,3}(?:\s|$))/g;
+
 /** The first run of words in a description that is a value of the unit; written units come before bare numbers. */
 export function findAmount(
   family: Pick<PartFamily, 'id' | 'valueKind' | 'mount'>,
@@ -267,7 +296,8 @@ export function findAmount(
   const { unit } = valueKind;
   // A comma between digits is a decimal comma; any other parts words.
   const words = withoutExtras(description, unit)
-    .replace(/[();/_]/g, ' ')
+    .replace(unit === 'farad' ? strokes : /\//g, ' ')
+    .replace(/[();_]/g, ' ')
     .replace(/,(?!\d)|:(?=\s|$)/g, ' ')
     .split(/\s+/)
     .filter((word) => word !== '');

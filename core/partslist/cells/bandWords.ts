@@ -1,33 +1,8 @@
 import type { BandColour } from '../../bands/colours.ts';
 import type { BandCount } from '../../bands/encode.ts';
 import { rankReadings } from '../../bands/rank.ts';
+import { bandColourIn } from '../colourNames.ts';
 import { plain } from '../plain.ts';
-
-/** Bands as lists write them, without accents; German short forms by IEC 60757 and its national habits, from memory. */
-const words: Readonly<Record<BandColour, string>> = {
-  black: 'black blk schwarz sw negro noir zwart',
-  brown: 'brown brn braun br marron cafe brun bruin',
-  red: 'red rot rt rojo rouge rood',
-  orange: 'orange org or naranja oranje',
-  yellow: 'yellow yel gelb ge amarillo jaune geel',
-  green: 'green grn grun gn verde vert groen',
-  blue: 'blue blu blau bl azul bleu blauw',
-  violet: 'violet vio purple violett lila violeta morado paars vi',
-  grey: 'grey gray gry grau gr gris grijs',
-  white: 'white wht weiss ws blanco blanc wit',
-  gold: 'gold gld dorado oro goud go',
-  silver: 'silver slv silber plata plateado argent zilver si',
-  pink: 'pink rosa rose roze',
-};
-
-const colourOf: ReadonlyMap<string, BandColour> = new Map(
-  (Object.entries(words) as [BandColour, string][]).flatMap(([colour, names]) =>
-    names.split(' ').map((name) => [name, colour] as const),
-  ),
-);
-
-/** Whether a word, plain, is the colour of a band. */
-export const isBandWord = (word: string): boolean => colourOf.has(word);
 
 /** The first run of three to six colours in a text: `brown black orange gold`, `br-sw-or-go`; undefined without one. */
 export function bandsIn(text: string): readonly BandColour[] | undefined {
@@ -40,7 +15,7 @@ export function bandsIn(text: string): readonly BandColour[] | undefined {
 function runsOf(said: readonly string[]): BandColour[][] {
   const runs: BandColour[][] = [[]];
   for (const word of said) {
-    const colour = colourOf.get(word);
+    const colour = bandColourIn(word);
     if (colour) runs.at(-1)?.push(colour);
     else runs.push([]);
   }

@@ -49,6 +49,10 @@ export function findVolt(cell: string, description: string): number | undefined 
   return found?.[1] === undefined ? undefined : number(found[1]) * (found[2] ? 1000 : 1);
 }
 
+/** What is sold by a number of pins that is written `8P`. */
+const countedInP =
+  /\b(?:sockets?|sockel|\w*fassung|z[oó]calo|headers?|networks?|\w*netzwerk|array|terminals?|\w*klemme|\w*leiste)\b/i;
+
 /** Pins of a cell (`8`) or as written in a longer text (`DIP-8`, `8 pin`, `2-way`, `8-polig`, `1x06`). */
 export function findPins(cell: string, description: string): number | undefined {
   if (/^\d+$/.test(cell.trim())) return Number(cell);
@@ -56,14 +60,16 @@ export function findPins(cell: string, description: string): number | undefined 
   const grid = /\b0?([12])\s?x\s?0?(\d{1,2})\b(?!\s?(?:x|mm|aa|cr))/i.exec(text);
   const match =
     /\b(?:DIP|DIL|SOIC|SOP|SO|PDIP|SIP|SIL)\s?-?\s?(\d{1,2})\b(?!\s?(?:x\b|res|wid))/i.exec(text) ??
-    /\b(\d{1,2})\s?-?\s?(?:pins?|ways?|pol(?:ig|es?|os)?|poles?|pines|broches|contactos|kontakte|adrig)\b/i.exec(
+    /\b(\d{1,2})\s?-?\s?(?:pins?|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
       text,
     ) ??
     /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b/i.exec(text) ??
     /\b(\d{1,2})[ -](?:pin|pol)[ -]?(?:socket|sockel|fassung)\b/i.exec(text);
   if (match) return Number(match[1]);
   // Plugs and terminals are sold by poles: “XH2.54-3P”; 22P alone are picofarads.
-  const poles = /\b(?:KF|DG|XH|PH|ZH|EH|VH|JST)[\w.]{0,5}[ -](\d{1,2})P\b/i.exec(text);
+  const poles =
+    /\b(?:KF|DG|XH|PH|ZH|EH|VH|JST)[\w.]{0,5}[ -](\d{1,2})P\b/i.exec(text) ??
+    (countedInP.test(text) ? /(?<![\w.,])(\d{1,2})P\b/.exec(text) : null);
   if (poles) return Number(poles[1]);
   // Of a display the two numbers are lines and characters.
   return grid && !/\b(lcd|display|anzeige|pantalla)\b/i.test(text)

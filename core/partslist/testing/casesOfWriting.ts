@@ -8,6 +8,7 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('SS8550 Y2', 'Q40', 'transistor-to92', 'SS8550', { doubts: ['package'] }),
     c('SS34', 'D3', 'diode-chip', 'SS34', { doubts: ['package'] }),
     c('SS34 SMA', 'D3', 'diode-chip', 'SS34'),
+    c('SS54', 'D4', 'diode-chip', 'SS54', { doubts: ['package'] }),
   ],
   'units written out': [
     c('carbon film resistor 10 kilohm', 'R1', 'resistor-axial', '10 kΩ'),
@@ -81,4 +82,49 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('push button 6x6x5', 'S2', 'push-button'),
   ],
   'megohms with a taper': [c('1MA pot', 'RV1', 'potentiometer', '1 MΩ')],
+  // What comes with a part names another one: the part stands before it.
+  'with something else': [
+    c('LM317T with heatsink and mica kit', 'IC1', 'regulator-to220', 'LM317T', {
+      doubts: ['family'],
+    }),
+    c('Fuse 1A T 5x20 with PCB clips', 'F1', 'fuse', '', { doubts: ['family'] }),
+    c('tact switch with LED', 'S3', 'push-button', '', { doubts: ['family'] }),
+  ],
+  'a number of pins in front of P': [
+    c('network resistor 10K 9P', 'RN1', 'resistor-network', '10 kΩ', { pins: 9 }),
+    c('IC socket 20P', 'XU1', 'socket-dip', '', { pins: 20 }),
+    c('Base 16 pines', 'U1', 'socket-dip', '', { pins: 16 }),
+    c('IC socket', 'XU2', 'socket-dip', '', { doubts: ['pins'] }),
+    c('capacitor ceramic 22P', 'C1', 'capacitor-ceramic', '22 pF'),
+  ],
+  'volts behind a stroke': [
+    c('Elko 470u/25', 'C4', 'capacitor-electrolytic', '470 µF', { volt: 25 }),
+    c('ceramic 104/50', 'C5', 'capacitor-ceramic', '100 nF', { volt: 50 }),
+  ],
+  'watts before the value': [c('cement resistor 5W0R22J', 'R3', 'resistor-axial', '0.22 Ω')],
+  'colours as suppliers shorten them': [
+    c('LED YEL 3MM DIFFUSED', 'D13', 'led-3mm', 'yellow'),
+    c('LED GRN 5MM', 'D19', 'led-5mm', 'green'),
+    c('LED WHT 5MM CLEAR', 'D20', 'led-5mm', 'white'),
+  ],
+  'sockets that nobody counts': [
+    c('Jack', 'J1', 'jack', '', { doubts: ['pins'] }),
+    c('DC005 5.5x2.1', 'J2', 'jack', ''),
+    c('DC jack 2.1mm', 'J3', 'jack', ''),
+  ],
+  // Names of footprints by IPC-7351, from memory of it.
+  'footprints by the standard': [
+    c('Resistor 10K RESC1608X50N', 'R1', 'resistor-chip', '10 kΩ', { body: '0603' }),
+    c('Capacitor 0.1uF CAPC2012X90N', 'C1', 'capacitor-chip', '100 nF', { body: '0805' }),
+    c('LED red LEDC1608X80N', 'D1', 'led-chip', 'red', { body: '0603' }),
+    c('Tantalum 10uF/10V CAPMP3216X180N', 'C3', 'capacitor-tantalum-chip', '10 µF', { volt: 10 }),
+    c('Crystal 12MHz HC49SMD', 'Y1', 'crystal', '12 MHz', { doubts: ['package'] }),
+  ],
+  'turns where a value is expected': [
+    c('coil 5 windingen 1mm draad op 8mm boor', 'L1', 'coil-air', '', { doubts: ['family'] }),
+  ],
+  'sensors in a row of pins': [
+    c('Sensor DHT22 SIP-4', 'S1', 'module', '', { pins: 4, doubts: ['family'] }),
+    c('10k SIP-9', 'RN1', 'resistor-network', '10 kΩ', { pins: 9 }),
+  ],
 };

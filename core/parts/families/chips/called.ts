@@ -103,5 +103,11 @@ export const chips = {
     'support',
     'zocalo',
     'dil socket',
+    'base para circuito integrado',
+    'base para integrado',
+    'base de integrado',
+    'base dip',
+    'base ic',
+    'ic base',
   ],
 } as const satisfies CalledBy;

@@ -8,7 +8,7 @@ export const optocoupler: PartFamily<'optocoupler'> = {
   job: 'chip',
   acts: 'coupled',
   letters: ['OK', 'U', 'IC', 'OC'],
-  role: 'board-part',
+  role: 'chip',
   mount: 'through',
   body: {
     shape: 'dip',

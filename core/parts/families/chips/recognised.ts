@@ -18,7 +18,7 @@ export const chips = {
   },
   'ic-dip': {
     assumedFor: null,
-    not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|fassung|sockel|voet|zocalo|support|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
+    not: /\b(so|soic|sop|ssop)-?\s?\d*\b|\bsmd\b|socket|\bbases?\b|fassung|sockel|voet|zocalo|support|regulator|regler|holder|\b\w*7[89]l?\d\d\b|\blm3(17|37)\w*|\b(lm1117|lm2940)\w*|\b(1n|2n|bc)\s?\d+/,
     types: [
       /\b(NE|LM|TLC|SE|ICM|NA)?(7?555|556)[A-Z]*\b/i,
       /\bLM\d{3,4}[A-Z]*\b/i,
@@ -46,6 +46,9 @@ export const chips = {
   },
   'socket-dip': {
     assumedFor: null,
+    pinsVary: true,
+    // “Base 16 pines”, as Spanish sheets of the Americas have it.
+    types: [/\bbases? (?:de )?\d{1,2} ?(?:pines|patas|p)\b/i],
     not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+|rca|phono|cinch|din|midi|xlr|bnc)\b/,
   },
 } as const satisfies RecognisedBy;

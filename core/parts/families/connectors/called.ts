@@ -25,6 +25,8 @@ export const connectors = {
   jack: [
     'jack',
     'dc jack',
+    'dc005',
+    'dc-005',
     'barrel jack',
     'audio jack',
     'dc socket',
@@ -91,6 +93,8 @@ export const connectors = {
   ],
   'terminal-block': [
     'terminal block',
+    'term blk',
+    'term block',
     'terminal',
     'screw terminal',
     'anschlussklemme',

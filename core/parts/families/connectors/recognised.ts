@@ -9,9 +9,9 @@ export const connectors = {
   },
   jack: {
     assumedFor: null,
-    // One for a power plug has three tags; of these others each maker has another number.
+    // One that is for a power plug has three tags; of any other each maker has another number.
     pinsVary:
-      /\busb|\b(?:audio|stereo|mono|head ?phones?|ear ?phones?|kopfhorer\w*|auriculares|klinke\w*|phono|rca|cinch|xlr|din|midi|bnc)\b|\b(?:2[.,]5|3[.,]5|6[.,]3\d?) ?(?:mm)?\b(?! ?x)/,
+      /^(?!.*(?:\b(?:dc|power|barrel|hohl\w*|netzteil\w*|strom\w*|5[.,]5|2[.,][15])(?!\d)))|\busb|\b(?:audio|stereo|mono|head ?phones?|ear ?phones?|kopfhorer\w*|auriculares|klinke\w*|phono|rca|cinch|xlr|din|midi|bnc)\b|\b(?:2[.,]5|3[.,]5|6[.,]3\d?) ?(?:mm)?\b(?! ?x)/,
     // Sockets of 2 and 4 mm take banana plugs.
     not: /\b(usb-?c|type-?c|micro-?usb|mini-?usb|micro usb)\b|banan|(?<![\d.,x×])[24] ?mm\b|\b(cord|cable|kabel|lead)\b/,
   },

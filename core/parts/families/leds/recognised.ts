@@ -63,6 +63,7 @@ export const leds = {
   },
   'led-two-colour': {
     assumedFor: null,
+    pinsVary: true,
   },
   'neon-lamp': {
     assumedFor: null,

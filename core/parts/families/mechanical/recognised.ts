@@ -8,6 +8,8 @@ export const mechanical = {
   },
   board: {
     assumedFor: null,
+    // “PCB mount”, “for PCB”: how something else is fixed.
+    not: /\b(?:sockets?|clips?|jack|pot|potentiometer|switch|terminals?|term|blk|connector|transformer|relay|fuse|holder|mount\w*|stand-?off|spacers?)\b/,
   },
   'cable-tie': {
     assumedFor: null,
@@ -25,6 +27,8 @@ export const mechanical = {
   },
   insulator: {
     assumedFor: null,
+    // “51p silver mica”.
+    not: /\bsilver|capacitor|condensador|kondensator|\d ?p\b/,
   },
   'rubber-foot': {
     assumedFor: null,

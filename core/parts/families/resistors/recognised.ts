@@ -9,7 +9,7 @@ export const resistors = {
   potentiometer: {
     assumedFor: null,
     // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
-    types: [/(?<![\w.])(?:[AB]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
+    types: [/(?<![\w.])(?:[ABW]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
     not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|pt-?(?:6|10|15)\w*|precision|knob|drehknopf)\b/,
   },
   'resistor-axial': {
@@ -24,7 +24,10 @@ export const resistors = {
   'resistor-network': {
     assumedFor: null,
     pinsVary: true,
-    types: [/\b[AL]\d{2}-?\d{3}[JGK]?\b/, /\bSI[PL]-?\d{1,2}\b/],
+    types: [
+      /\b[AL]\d{2}-?\d{3}[JGK]?\b/,
+      /^(?!.*(?:sensor|modul|display|\bic\b|chip|converter|dht)).*\bSI[PL]-?\d{1,2}\b/i,
+    ],
   },
   thermistor: {
     assumedFor: null,

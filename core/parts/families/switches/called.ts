@@ -76,6 +76,10 @@ export const switches = {
   'switch-slide': [
     'sw slide',
     'slide switch',
+    'llave deslizante',
+    'interruptor deslizante',
+    'interrupteur a glissiere',
+    'commutateur a glissiere',
     'switch',
     'schiebeschalter',
     'schalter',
