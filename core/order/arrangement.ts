@@ -8,7 +8,7 @@ import type { Exception, OrderSettings } from './settings.ts';
 
 /**
  * What an arrangement calls a piece of work: its place, or its id where it has none. A socket under the name of its
- * chip is told apart from it.
+ * chip, or clips under that of their fuse, are told apart from it.
  */
 export const keysOf = (node: OrderNode): readonly string[] => {
   const places = placesOf(node);

@@ -23,7 +23,7 @@ export interface WorkNode {
   readonly line: number;
   /** Places of the parts that it holds. */
   readonly holds?: readonly string[];
-  /** A socket under the name of the chip that goes into it. */
+  /** A socket, or clips, under the name of what goes in. */
   readonly sharesPlace?: true;
 }
 

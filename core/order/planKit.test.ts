@@ -272,7 +272,11 @@ describe('a fuse', () => {
     (_, place) => {
       const steps = kit(line('fuse', 'F1', type('500 mA')), line('fuse-holder', place));
       const fuse = at(steps, 'fuse');
-      expect(steps[fuse]).toMatchObject({ kind: 'fasten', joints: 0 });
+      expect(steps[fuse]).toMatchObject({
+        kind: 'fasten',
+        joints: 0,
+        reason: { rule: 'fuse-before-power' },
+      });
       expect(fuse).toBeGreaterThan(at(steps, 'fuse-holder'));
       expect(fuse).toBeLessThan(
         steps.findIndex((step) => step.kind === 'check' && step.check === 'supply-resistance'),

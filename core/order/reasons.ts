@@ -129,9 +129,12 @@ const ruleReason = (
 const namedIn = (sentence: string | undefined, nodes: readonly OrderNode[]) =>
   sentence?.includes('{{others}}') ? namedAll(nodes) : [];
 
-/** Only links, screws and heat sinks stand early because of a rule; a socket stands where its height puts it. */
+/** Only links, screws, heat sinks and fuses in clips stand early because of a rule; a socket stands where its height puts it. */
 const pullsForward = (node: WorkNode) =>
-  node.role === 'link' || node.role === 'screw' || node.role === 'heat-sink';
+  node.role === 'link' ||
+  node.role === 'screw' ||
+  node.role === 'heat-sink' ||
+  node.role === 'in-holder';
 
 function reasonByStyle(node: WorkNode, index: number, { sequence, styles, keys }: Indexed): Reason {
   const { heightMm } = node;

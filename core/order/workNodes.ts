@@ -2,7 +2,7 @@ import type { Board, Side } from '../board/board.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
 import type { OrderRole } from '../parts/family.ts';
-import { isFuseInHolder } from '../parts/goesInto.ts';
+import { goesInto, isFuseInHolder } from '../parts/goesInto.ts';
 import { holdOf } from '../parts/holds.ts';
 import { heightOnBoard, mountOf, roleOf } from '../parts/mounted.ts';
 import type { Held } from '../parts/mounting.ts';
@@ -73,19 +73,18 @@ export function workNodes(parts: readonly Part[], board: Board | null = null): W
         side,
         line,
         ...(typeof held === 'object' ? { holds: held } : {}),
-        ...(family.role === 'socket' && group.some((part) => chipsThere(part, parts))
-          ? { sharesPlace: true }
-          : {}),
+        ...(group.some((part) => hasGuest(part, parts)) ? { sharesPlace: true } : {}),
       },
     ];
   });
 }
 
-const chipsThere = (socket: Part, parts: readonly Part[]): boolean =>
+/** Something that goes into it has the same place. */
+const hasGuest = (holder: Part, parts: readonly Part[]): boolean =>
   parts.some(
     (part) =>
-      familyOf(part).role === 'chip' &&
-      part.designators.some((place) => socket.designators.includes(place)),
+      goesInto(part, holder) &&
+      part.designators.some((place) => holder.designators.includes(place)),
   );
 
 /** What a part is for in this kit: what holds the board are its feet, what holds the case belongs to that. */

@@ -118,7 +118,7 @@ const valueWords = new Set([
 ]);
 
 /** Places that are named by the word for the part itself (common practice). */
-const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC']);
+const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC', 'FB']);
 
 /** Where capacitors or coils stand, a number alone is no resistance. */
 const isOtherPlace = (letters: string): boolean => letters === 'C' || letters === 'L';
@@ -140,6 +140,8 @@ function unitsIn(text: string, letters: string): Set<UnitId> {
   const found = new Set<UnitId>();
   // 5mm is a size, not five megohms with the letter of a tolerance; 2m is a length, unless it is at a resistor's place.
   const withoutSizes = text
+    // `600R@100MHz`: a bead is so many ohms at that frequency.
+    .replace(/@\s?\d+\s?[kM]?Hz\b/gi, ' ')
     .replace(/(?<!\d)\d+([.,]\d+)?\s?mm\b/gi, ' ')
     .replace(/(?<!\d)\d+([.,]\d+)?\s?m\b/g, letters === 'R' ? '$&' : ' ');
   for (const [unit, sign] of Object.entries(unitSigns) as [UnitId, RegExp][]) {

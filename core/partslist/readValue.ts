@@ -153,6 +153,8 @@ const withoutMaterial = (print: string, family: PartFamily): string =>
         .join(' ')
     : print;
 
+const inAmperes = /(?<![\w.,])\d+(?:[.,]\d+)?\s?m?A(?!\w)/;
+
 /** “20 mm” is how long a fuse is, and no type. */
 const isSize = (cell: string): boolean => /^\d+(?:[.,]\d+)? ?[cm]m$/.test(cell.trim());
 
@@ -167,6 +169,9 @@ function typeIn(family: PartFamily, value: string, description: string): PartVal
     const found = description.match(type)?.[0];
     if (found) return { kind: 'type', print: asPrinted(found) };
   }
+  // “Fuse 500mA T 5x20”: of others the amperes are what they bear.
+  const amperes = family.acts === 'fusible' ? inAmperes.exec(description)?.[0] : undefined;
+  if (amperes) return { kind: 'type', print: amperes };
   const number = family.kinds ? likelyNumber(description) : undefined;
   return number === undefined ? { kind: 'none' } : { kind: 'type', print: number };
 }

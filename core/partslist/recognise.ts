@@ -62,7 +62,7 @@ export function recognise(evidence: Evidence): Recognition {
     (isNamedAfter(best.family) || strangeNumbers(read.calledText, best.family).length === 0);
   const doubts: Doubt[] = [
     ...(isFamily ? [] : (['family'] as const)),
-    ...([contradictsBody, standsThough, hasOtherSize, mayStand].some((says) =>
+    ...([contradictsBody, standsThough, hasOtherSize, mayStand, liesFlat].some((says) =>
       says(best.family, read),
     )
       ? (['package'] as const)
@@ -144,6 +144,10 @@ const hasOtherSize = ({ job, mount }: PartFamily, { plainText }: Read): boolean 
   mount === 'through' &&
   saysSize.test(plainText) &&
   readPackage(plainText, job, mount) === undefined;
+
+/** Crystals for the surface are called by length and width in tenths of a millimetre (common practice). */
+const liesFlat = ({ job }: PartFamily, { plainText }: Read): boolean =>
+  job === 'timebase' && /\b(?:1612|2016|2520|3225|5032|6035|7050)\b/.test(plainText);
 
 /** From a millihenry on coils lie as often as they stand (common practice). */
 const mayStand = ({ job, body }: PartFamily, { plainText }: Read): boolean =>

@@ -87,7 +87,8 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('LM317T with heatsink and mica kit', 'IC1', 'regulator-to220', 'LM317T', {
       doubts: ['family'],
     }),
-    c('Fuse 1A T 5x20 with PCB clips', 'F1', 'fuse', '', { doubts: ['family'] }),
+    c('Fuse 1A T 5x20 with PCB clips', 'F1', 'fuse', '1A', { doubts: ['family'] }),
+    c('Fuse 500 mA slow 5x20', 'F2', 'fuse', '500 mA'),
     c('tact switch with LED', 'S3', 'push-button', '', { doubts: ['family'] }),
   ],
   'a number of pins in front of P': [
@@ -126,5 +127,13 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
   'sensors in a row of pins': [
     c('Sensor DHT22 SIP-4', 'S1', 'module', '', { pins: 4, doubts: ['family'] }),
     c('10k SIP-9', 'RN1', 'resistor-network', '10 kΩ', { pins: 9 }),
+  ],
+  'bodies that are drawn for no such part': [
+    c('crystal 16MHz 3225', 'Y1', 'crystal', '16 MHz', { doubts: ['package'] }),
+    c('fuse holder (inline)', 'F1', 'fuse-holder', '', { doubts: ['family'] }),
+  ],
+  'beads of ferrite': [
+    c('600R@100MHz 0603', 'FB1', 'inductor-chip', '', { body: '0603', doubts: ['value'] }),
+    c('Ferrite bead', 'FB2', 'inductor-axial', '', { doubts: ['family'] }),
   ],
 };

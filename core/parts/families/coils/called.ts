@@ -40,6 +40,7 @@ export const coils = {
     'spule',
     'choke',
     'ferrite bead',
+    'fb',
     'bead',
   ],
   'inductor-radial': [

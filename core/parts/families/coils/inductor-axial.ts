@@ -5,7 +5,7 @@ import { inductorBands } from '../../marks.ts';
 export const inductorAxial: PartFamily<'inductor-axial'> = {
   id: 'inductor-axial',
   job: 'inductor',
-  letters: ['L'],
+  letters: ['L', 'FB'],
   role: 'board-part',
   mount: 'through',
   body: {

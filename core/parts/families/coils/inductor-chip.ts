@@ -5,7 +5,7 @@ import { writtenPrints } from '../../marks.ts';
 export const inductorChip: PartFamily<'inductor-chip'> = {
   id: 'inductor-chip',
   job: 'inductor',
-  letters: ['L'],
+  letters: ['L', 'FB'],
   role: 'board-part',
   mount: 'surface',
   body: {
