@@ -102,7 +102,7 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
         <Flags line={line} />
         {part.remarks && <span className="remark">“{part.remarks}”</span>}
       </td>
-      <td className="mono nowrap">
+      <td className="mono">
         {valueWords(t, part.value) || '–'}
         <Details part={part} />
         <DoubtFlag line={line} doubt="value" />

@@ -136,4 +136,7 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('600R@100MHz 0603', 'FB1', 'inductor-chip', '', { body: '0603', doubts: ['value'] }),
     c('Ferrite bead', 'FB2', 'inductor-axial', '', { doubts: ['family'] }),
   ],
+  'lights by their long French name': [
+    c('Diodes électroluminescentes rouge 3 mm', 'D1', 'led-3mm', 'red'),
+  ],
 };
