@@ -10,6 +10,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
   readonly looksLike?: RegExp;
+  /** Under such a heading cells that look like this are something else: numbers that a shop orders by. */
+  readonly neverUnder?: RegExp;
   /** How a cell looks that can hardly be of another meaning: “BC547” might be a place, “R12” is one. */
   readonly looksSurelyLike?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
@@ -217,8 +219,10 @@ export const columns: readonly ColumnDefinition[] = [
       unless:
         /^(?:\d+(?:[.,]\d+)?\s?[kKMRunpµ]\w{0,4}(?:\/\d+V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{2,5}[A-Z]{0,3}(?:-\d+)?)$/i,
     },
+    neverUnder:
+      /\b(?:codes?|sku|stock|order|orders|bestell\w*|best|art|artikelnr|artikelnummer|article|ean|lcsc|id|ids|nr|no|numero|num|number|supplier|lieferant\w*|proveedor)\b/,
     looksLike:
-      /^(?:[.,]?\d{1,6}([.,]\d{1,6})?\s?(?:[kKMREunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?(?:\/\d{1,3}\s?V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{3,5}[A-Z]{0,3})$/i,
+      /^(?!0\d\d)(?:[.,]?\d{1,6}([.,]\d{1,6})?\s?(?:[kKMREunpµm]\d{0,3})?\s?(?:ohm|Ω|F|H|Hz|V)?(?:\/\d{1,3}\s?V)?|[1-9]N\d{3,4}\w{0,2}|[A-Z]{2,5}\d{3,5}[A-Z]{0,3})$/i,
   },
   {
     id: 'tolerance',
@@ -268,6 +272,10 @@ export const columns: readonly ColumnDefinition[] = [
     id: 'package',
     headings: [
       'package',
+      'pkg',
+      'package type',
+      'case style',
+      'outline',
       'footprint',
       'case',
       'body',
@@ -286,7 +294,7 @@ export const columns: readonly ColumnDefinition[] = [
     ],
     // What footprints are called: a kind and its measures, parted by underscores, or the name of a body alone.
     looksLike:
-      /^(?:[A-Za-z-]{1,20}[_:][A-Za-z0-9_.,-]{2,80}|(?:TO|DO|SOT|SOD|DIP|SOIC|SO|HC)-?\d[\w.-]{0,12})$/,
+      /^(?:[A-Za-z-]{1,20}[_:][A-Za-z0-9_.,-]{2,80}|(?:TO|DO|SOT|SOD|DIP|DIL|SIP|SOIC|SO|SOP|T?SSOP|QFN|TQFP|HC)-?\d[\w.-]{0,12}|SM[ABC])$/,
   },
   {
     id: 'remarks',
@@ -419,7 +427,8 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
     .replace(/\s+/g, ' ')
     .trim();
   const share = shareOf(definition.looksLike, table, index);
-  const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 ? share : 0);
+  const isCode = definition.neverUnder?.test(heading) === true;
+  const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 && !isCode ? share : 0);
   const exact = definition.headings.indexOf(heading);
   const words = heading.split(' ');
   const named =

@@ -483,6 +483,39 @@ RST,Button,S1,SW-6X6,SW-PB,1
   });
 });
 
+describe('columns of shops', () => {
+  it('a stock code is no value, however much it looks like one', () => {
+    const { lines, mapping } = read(`Stock code;Item;Qty per kit;Board ref
+000123;Resistor 0.25W CF 5% 680R;2;R1, R3
+4711;Resistor 0.25W CF 5% 1M5;1;R2
+4712;Cap elec radial 2u2 63V;1;C1
+000305;Transistor BC547;1;TR1
+`);
+    expect(mapping).not.toHaveProperty('value');
+    expect(lines).toEqual([
+      'R1 R3 | resistor-axial | 680 Ω',
+      'R2 | resistor-axial | 1.5 MΩ',
+      'C1 | capacitor-electrolytic | 2.2 µF',
+      'TR1 | transistor-to92 | BC547',
+    ]);
+  });
+
+  it('bodies stand under “Pkg”', () => {
+    const { lines } = read(`Line#,Description,Qty,RefDes,Pkg
+1,IC 74HC14 hex schmitt inverter,1,U1,SOIC-14
+2,INDUCTOR 4.7uH 3A,1,L1,SMD 6x6
+3,FUSE PTC 0.5A,1,F1,1812
+4,XTAL OSC 10MHz,1,Y1,
+`);
+    expect(lines).toEqual([
+      'U1 | ic-so | 74HC14',
+      'L1 | inductor-chip | 4.7 µH',
+      'F1 | fuse | 0.5A | family?',
+      expect.stringMatching(/^Y1 .*family\?/),
+    ]);
+  });
+});
+
 describe('one place for two lines', () => {
   it('an optocoupler and its socket, a fuse and its holder; a cell and what is remarked of it', () => {
     const { lines, problems } = read(`QTY;DESCRIPTION;REF;NOTES

@@ -246,6 +246,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('LED 10mm white', 'D1', 'led-5mm', 'white', { body: '10 mm LED' }),
     c('WS2812B', 'LED1', 'led-addressable', 'WS2812B'),
     c('duo LED red/green', 'LED1', 'led-two-colour', '', { doubts: ['pins'] }),
+    c('Dual-LED rot/grün 3 Beine', 'LED3', 'led-two-colour', '', { doubts: ['pins'] }),
     c('bicolour LED 3 legs', 'LED2', 'led-two-colour', '', { pins: 3 }),
     c('high power LED 3W white', 'LED1', 'led-power', 'white'),
     c('IR LED TSAL6200', 'D1', 'led-infrared', 'TSAL6200'),

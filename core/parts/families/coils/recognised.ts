@@ -1,10 +1,15 @@
 import type { RecognisedBy } from '../recognisedBy.ts';
 
+/** A can with four pins that wants a supply, and no crystal. */
+const anOscillator = /\b(?:osc\b|oscillator|oszillator|oscilador)/;
+
 /** See RecognisedBy. */
 export const coils = {
   crystal: {
     assumedFor: 'value-alone',
-    not: /\b(ear ?(phone|piece)|ohrhorer|mikrofon)/,
+    not: new RegExp(
+      String.raw`\b(?:ear ?(?:phone|piece)|ohrhorer|mikrofon)|${anOscillator.source}`,
+    ),
   },
   'inductor-axial': {
     assumedFor: 'value-alone',
@@ -24,6 +29,7 @@ export const coils = {
   },
   resonator: {
     assumedFor: null,
+    not: anOscillator,
   },
   transformer: {
     assumedFor: null,

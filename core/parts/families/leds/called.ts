@@ -160,6 +160,10 @@ export const leds = {
   ],
   'led-rgb': ['rgb led', 'rgb', 'led rgb', 'rgb-led', 'tricolour led'],
   'led-two-colour': [
+    'dual led',
+    'dual-led',
+    'duo-led',
+    'zweifarben-led',
     'two-colour led',
     'two colour led',
     'bicolour led',

@@ -38,7 +38,7 @@ export const power = {
   'fuse-holder': {
     assumedFor: null,
     // These sit in a wire, or in the case.
-    not: /\b(?:in-?line|panel|chassis|einbau\w*)\b/,
+    not: /\b(?:in-?line|panel|chassis|chasis|einbau\w*)\b/,
   },
   'fuse-resettable': {
     assumedFor: null,
