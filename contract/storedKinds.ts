@@ -11,7 +11,7 @@ import type { PlannedStep } from '#core/pace/stepMinutes';
 import { led5mm } from '#core/parts/families/leds/led-5mm';
 import type { LotNote, Part, PartValue } from '#core/parts/part';
 import type { OwnType } from '#core/parts/types/ownType';
-import type { Mapping } from '#core/partslist/columns';
+import type { Mapping } from '#core/partslist/guessMapping';
 import type { DrawerMapping } from '#core/stores/drawerlist/columns';
 import type { PriceBreak } from '#core/stores/offers';
 import type { StockPart } from '#core/stores/stockPart';

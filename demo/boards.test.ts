@@ -5,7 +5,7 @@ import { layoutProblems } from '#core/board/layout';
 import { netsOf } from '#core/board/nets';
 import { partsByPlace } from '#core/board/pads';
 import { netDoubts } from '#core/circuit/netDoubts';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';

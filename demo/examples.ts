@@ -1,6 +1,6 @@
 import { emptyDocument, type KitDocument } from '#contract/kitDocument';
 import { kitFileEnding, packKitFile } from '#core/kitfile/kitFile';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { piecesInBag } from '#core/stores/packing';

@@ -7,7 +7,7 @@ import { usualConditions } from '#core/pace/evening/conditions';
 import { type EveningBehind, forecastAt, lookBack } from '#core/pace/evening/lookBack';
 import { stepTimes } from '#core/pace/learnt/stepTimes';
 import { withMinutes } from '#core/pace/stepMinutes';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';

@@ -15,7 +15,7 @@ import { getSession, setUp } from '#contract/session';
 import { bookMove, changeOffers, createStockItem, createSupplier } from '#contract/stores';
 import { createWorkshop, getWorkshop, logAtSeat } from '#contract/workshops';
 import { usualConditions } from '#core/pace/evening/conditions';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';
 import { DemoClient } from './client.ts';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { planKit } from '#core/order/planKit';
 import { type OrderSettings, usualSettings } from '#core/order/settings';
 import { styles } from '#core/order/styles/index';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { demoBoards } from './boards.ts';

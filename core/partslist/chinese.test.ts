@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fromChinese } from './chinese.ts';
-import { guessMapping } from './columns.ts';
+import { guessMapping } from './guessMapping.ts';
 import { isClean, readPartsList } from './readPartsList.ts';
 import { readTable } from './readTable.ts';
 

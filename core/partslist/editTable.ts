@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { type ColumnId, columns, type Mapping } from './columns.ts';
+import { type ColumnId, columns } from './columns.ts';
+import type { Mapping } from './guessMapping.ts';
 import type { Table } from './table.ts';
 
 export interface MappedTable {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { guessMapping } from './columns.ts';
+import { guessMapping } from './guessMapping.ts';
 import { isPlainLines, plainLinesAsCsv, splitLine } from './plainLines.ts';
 import { readPartsList } from './readPartsList.ts';
 import { readTable } from './readTable.ts';

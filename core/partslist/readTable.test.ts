@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { inEnglish } from '../learning/testing/spoken.ts';
-import { guessMapping, headingSignature } from './columns.ts';
+import { guessMapping, headingSignature } from './guessMapping.ts';
 import { readTable } from './readTable.ts';
 import { tableOf } from './testing/readList.ts';
 

@@ -21,10 +21,11 @@ import { findMounting, findWires, hasCellLeads, withoutWires } from './cells/mou
 import { withoutSocket } from './cells/socket.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
-import { type ColumnId, columnName, type Mapping } from './columns.ts';
+import type { ColumnId } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { countPins, hasAnyPins, hasOtherPins } from './countPins.ts';
 import { readDesignators } from './designators.ts';
+import { columnName, type Mapping } from './guessMapping.ts';
 import type { Evidence } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';

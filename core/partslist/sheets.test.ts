@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { inEnglish } from '../learning/testing/spoken.ts';
 import { valueLabel } from '../parts/label.ts';
-import { guessMapping } from './columns.ts';
 import { readDesignators } from './designators.ts';
+import { guessMapping } from './guessMapping.ts';
 import { readPartsList } from './readPartsList.ts';
 import { readTable } from './readTable.ts';
 

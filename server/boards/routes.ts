@@ -5,7 +5,7 @@ import {
   rememberPlacementColumns,
 } from '#contract/board';
 import { storedPlacementMapping } from '#contract/storedKinds';
-import { headingSignature } from '#core/partslist/columns';
+import { headingSignature } from '#core/partslist/guessMapping';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound } from '../http/refusal.ts';

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Kit, KitLine } from '#contract/kits';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readTable } from '#core/partslist/readTable';
 import {
   changeKitTo,

@@ -31,7 +31,7 @@ import { usualSettings } from '#core/order/settings';
 import { totalMinutes } from '#core/pace/stepMinutes';
 import { carryLotNotes } from '#core/parts/carryOver';
 import { ownTypeOf } from '#core/parts/types/ownType';
-import { headingSignature, type Mapping } from '#core/partslist/columns';
+import { headingSignature, type Mapping } from '#core/partslist/guessMapping';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { wordingOf } from '#core/partslist/wording';

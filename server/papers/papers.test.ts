@@ -7,7 +7,7 @@ import { bandColours } from '#core/bands/colours';
 import { emptyBoard } from '#core/board/board';
 import { valueLabel } from '#core/parts/label';
 import type { Part } from '#core/parts/part';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { readList } from '#core/partslist/testing/readList';

@@ -1,8 +1,8 @@
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, describe, expect, it } from 'vitest';
-import { guessMapping } from '#core/partslist/columns';
 import { openFile } from '#core/partslist/files/openFile';
 import { pdfWords } from '#core/partslist/files/pdfWords';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import { seeded } from '#core/random';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StockItem } from '#contract/stores';
-import { mappingOf } from '#core/partslist/columns';
 import { openFile, sheetAsCsv } from '#core/partslist/files/openFile';
+import { mappingOf } from '#core/partslist/guessMapping';
 import { tableOf } from '#core/partslist/testing/readList';
 import { drawerColumns } from '#core/stores/drawerlist/columns';
 import { matchDrawers } from '#core/stores/drawerlist/matchDrawers';

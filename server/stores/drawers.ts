@@ -9,7 +9,7 @@ import {
   takeDrawersOver,
 } from '#contract/stores';
 import { said } from '#core/learning/said';
-import { headingSignature } from '#core/partslist/columns';
+import { headingSignature } from '#core/partslist/guessMapping';
 import type { Database } from '../db/database.ts';
 import type { Api } from '../http/api.ts';
 import { notFound, Refusal } from '../http/refusal.ts';

@@ -13,7 +13,7 @@ import type { Kit, KitPart } from '#contract/kits';
 import type { Workshop } from '#contract/workshops';
 import type { Deed } from '#core/build/event';
 import type { PlannedStep } from '#core/pace/stepMinutes';
-import { guessMapping } from '#core/partslist/columns';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { readTable } from '#core/partslist/readTable';
 import { insertAccount } from '../accounts/queries.ts';
 import { createApp } from '../app.ts';

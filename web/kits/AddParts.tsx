@@ -8,8 +8,8 @@ import { getOwnTypes, getRememberedFamilies, type KitLine } from '#contract/kits
 import { checkLines } from '#core/parts/checkLines';
 import { shortDesignators } from '#core/parts/label';
 import type { OwnTypes } from '#core/parts/types/ownType';
-import { guessMapping } from '#core/partslist/columns';
 import { textAsCsv } from '#core/partslist/files/openFile';
+import { guessMapping } from '#core/partslist/guessMapping';
 import { isClean, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import type { RememberedFamilies } from '#core/partslist/wording';

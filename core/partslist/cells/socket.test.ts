@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { guessMapping } from '../columns.ts';
+import { guessMapping } from '../guessMapping.ts';
 import { readPartsList } from '../readPartsList.ts';
 import { readTable } from '../readTable.ts';
 import { withoutSocket } from './socket.ts';

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { type Said, said } from '../../learning/said.ts';
 import { fail, ok, type Result } from '../../result.ts';
-import type { Mapping } from '../columns.ts';
 import { type DecodeProblem, decodeTable, type Encoding } from '../decode.ts';
+import type { Mapping } from '../guessMapping.ts';
 import { isPlainLines, plainLinesAsCsv } from '../plainLines.ts';
 import type { CellProblem } from '../problem.ts';
 import type { Table } from '../table.ts';

@@ -1,4 +1,4 @@
-import { guessMapping } from '../columns.ts';
+import { guessMapping } from '../guessMapping.ts';
 import { type PartsListReading, readPartsList } from '../readPartsList.ts';
 import { readTable } from '../readTable.ts';
 import type { Table } from '../table.ts';

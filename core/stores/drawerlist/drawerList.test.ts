@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { mappingOf } from '../../partslist/columns.ts';
+import { mappingOf } from '../../partslist/guessMapping.ts';
 import { plainLinesAsCsv } from '../../partslist/plainLines.ts';
 import { tableOf } from '../../partslist/testing/readList.ts';
 import { readBreaks } from '../offers.ts';

@@ -1,6 +1,6 @@
 import { type Filling, type Said, said } from '../../learning/said.ts';
-import type { Mapping } from '../../partslist/columns.ts';
 import type { Confidence } from '../../partslist/confidence.ts';
+import type { Mapping } from '../../partslist/guessMapping.ts';
 import type { CellProblem } from '../../partslist/problem.ts';
 import { type KnownBefore, RowReader } from '../../partslist/rowReader.ts';
 import type { Table, TableRow } from '../../partslist/table.ts';

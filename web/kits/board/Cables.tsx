@@ -7,25 +7,16 @@ import type { Board } from '#core/board/board';
 import { type Cable, mostCables } from '#core/wiring/cable';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { CablePicture } from '../../ui/wiring/CablePicture.tsx';
-import { useChangeKit } from '../useChangeKit.tsx';
 import { CableDialog } from './CableDialog.tsx';
 import { CableWarnings } from './CableWarnings.tsx';
-import { withNamed } from './withNamed.ts';
+import { useNamedOnBoard } from './useNamedOnBoard.ts';
 
 /** Cables of a kit: which core goes to which lead, and what they go through before they are soldered. */
 export function Cables({ board }: { readonly board: Board }) {
   const { t } = useTranslation();
-  const changeKit = useChangeKit();
+  const { put, remove } = useNamedOnBoard(board, 'cables');
   const [open, setOpen] = useState<Cable | 'new'>();
   const cables = board.cables ?? [];
-  const save = async (edit: (now: readonly Cable[]) => readonly Cable[], said: string) => {
-    const refusal = await changeKit(({ board: now }) => {
-      const { cables: before = [], ...rest } = now ?? board;
-      const next = edit(before);
-      return { board: next.length > 0 ? { ...rest, cables: next } : rest };
-    }, said);
-    return refusal?.message;
-  };
   return (
     <Box component="section" aria-labelledby="cables-title" sx={{ mt: 3 }}>
       <Typography variant="h2" id="cables-title">
@@ -57,12 +48,7 @@ export function Cables({ board }: { readonly board: Board }) {
                 <Button
                   color="inherit"
                   aria-label={t('kits.cables.deleteNamed', { name: cable.name })}
-                  onClick={() =>
-                    void save(
-                      (now) => now.filter(({ name }) => name !== cable.name),
-                      t('kits.panels.deleted', { name: cable.name }),
-                    )
-                  }
+                  onClick={() => void remove(cable)}
                 >
                   {t('kits.panels.delete')}
                 </Button>
@@ -82,12 +68,7 @@ export function Cables({ board }: { readonly board: Board }) {
         <CableDialog
           cable={open === 'new' ? undefined : open}
           taken={cables.filter((one) => one !== open).map(({ name }) => name)}
-          save={(cable) =>
-            save(
-              (now) => withNamed(now, open === 'new' ? undefined : open.name, cable),
-              t('kits.panels.saved', { name: cable.name }),
-            )
-          }
+          save={(cable) => put(cable, open === 'new' ? undefined : open.name)}
           close={() => setOpen(undefined)}
         />
       )}

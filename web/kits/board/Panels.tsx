@@ -8,27 +8,18 @@ import type { Board } from '#core/board/board';
 import { mostPanels, type Panel } from '#core/housing/panel';
 import { InstructorOnly } from '../../app/InstructorOnly.tsx';
 import { useKit } from '../KitFrame.tsx';
-import { useChangeKit } from '../useChangeKit.tsx';
 import { PanelDialog } from './PanelDialog.tsx';
 import { PanelPicture, PanelWarnings } from './PanelPicture.tsx';
-import { withNamed } from './withNamed.ts';
+import { useNamedOnBoard } from './useNamedOnBoard.ts';
 import './panels.css';
 
 /** What of the case is drilled: its panels, drawn from outside, with what should be looked at before drilling. */
 export function Panels({ board }: { readonly board: Board }) {
   const { t, i18n } = useTranslation();
   const { id } = useKit();
-  const changeKit = useChangeKit();
+  const { put, remove } = useNamedOnBoard(board, 'panels');
   const [open, setOpen] = useState<Panel | 'new'>();
   const panels = board.panels ?? [];
-  const save = async (edit: (now: readonly Panel[]) => readonly Panel[], said: string) => {
-    const refusal = await changeKit(({ board: now }) => {
-      const { panels: before = [], ...rest } = now ?? board;
-      const next = edit(before);
-      return { board: next.length > 0 ? { ...rest, panels: next } : rest };
-    }, said);
-    return refusal?.message;
-  };
   return (
     <Box component="section" aria-labelledby="panels-title" sx={{ mt: 3 }}>
       <Typography variant="h2" id="panels-title">
@@ -59,12 +50,7 @@ export function Panels({ board }: { readonly board: Board }) {
                 <Button
                   color="inherit"
                   aria-label={t('kits.panels.deleteNamed', { name: panel.name })}
-                  onClick={() =>
-                    void save(
-                      (now) => now.filter(({ name }) => name !== panel.name),
-                      t('kits.panels.deleted', { name: panel.name }),
-                    )
-                  }
+                  onClick={() => void remove(panel)}
                 >
                   {t('kits.panels.delete')}
                 </Button>
@@ -94,12 +80,7 @@ export function Panels({ board }: { readonly board: Board }) {
         <PanelDialog
           panel={open === 'new' ? undefined : open}
           taken={panels.filter((one) => one !== open).map(({ name }) => name)}
-          save={(panel) =>
-            save(
-              (now) => withNamed(now, open === 'new' ? undefined : open.name, panel),
-              t('kits.panels.saved', { name: panel.name }),
-            )
-          }
+          save={(panel) => put(panel, open === 'new' ? undefined : open.name)}
           close={() => setOpen(undefined)}
         />
       )}

@@ -1,5 +1,5 @@
 import { getRememberedMapping } from '#contract/kits';
-import { type ColumnId, guessMapping, type Mapping } from '#core/partslist/columns';
+import type { ColumnId } from '#core/partslist/columns';
 import {
   editRow,
   type MappedTable,
@@ -9,6 +9,7 @@ import {
   writeTable,
 } from '#core/partslist/editTable';
 import { datesTaken } from '#core/partslist/files/openFile';
+import { guessMapping, type Mapping } from '#core/partslist/guessMapping';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import type { KnownBefore } from '#core/partslist/rowReader';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { getDrawerColumns, type ListedDrawer, type StockItem } from '#contract/stores';
-import { mappingOf } from '#core/partslist/columns';
+import { mappingOf } from '#core/partslist/guessMapping';
 import type { KnownBefore } from '#core/partslist/rowReader';
 import {
   type DrawerColumnId,

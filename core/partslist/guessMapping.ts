@@ -1,0 +1,113 @@
+import { type Filling, said } from '../learning/said.ts';
+import { type ColumnDefinition, type ColumnId, columns, plainHeading } from './columns.ts';
+import { plain } from './plain.ts';
+import type { Table } from './table.ts';
+
+// Which column of a table is which, by its heading first and by its cells where the heading says nothing.
+
+/** For each meaning the index of its column in the file, or absent where the file has none. */
+export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
+
+/**
+ * Guesses what each column means, from its heading first and from its cells where the heading says nothing.
+ *
+ * @returns at most one column for each meaning and one meaning for each column
+ */
+export function guessMapping(table: Table): Mapping {
+  const { remarks, details, ...mapped } = mappingOf(table, columns);
+  // “Material”, “Typ”: where no other column does, it says what the parts are.
+  const isFirst = mapped.description === undefined && mapped.value === undefined;
+  const mapping =
+    details === undefined ? mapped : { ...mapped, [isFirst ? 'description' : 'details']: details };
+  if (remarks === undefined) return mapping;
+  // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
+  const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
+  return { ...mapping, [isAllThatIsSaid ? 'value' : 'remarks']: remarks };
+}
+
+/** The same for a list of another sort, by the columns that it can have. */
+export function mappingOf<Id extends string>(
+  table: Table,
+  definitions: readonly ColumnDefinition<Id>[],
+): Readonly<Partial<Record<Id, number>>> {
+  const scored = definitions
+    .flatMap((definition) =>
+      table.headings.map((_, index) => ({
+        id: definition.id,
+        index,
+        score: score(definition, table, index),
+      })),
+    )
+    .filter(({ score }) => score > 0)
+    .sort((a, b) => b.score - a.score);
+  const mapping: Partial<Record<Id, number>> = {};
+  for (const { id, index } of scored) {
+    if (id in mapping || Object.values(mapping).includes(index)) continue;
+    mapping[id] = index;
+  }
+  return mapping;
+}
+
+/** How a table's headings are remembered: the same headings in the same order are mapped the same way again. */
+export const headingSignature = (headings: readonly string[]): string =>
+  headings.map(plain).join('|');
+
+/** Where a heading names a meaning with a word among others. */
+const headingWord = 35;
+const exactHeading = 100;
+/** So few cells that look right make even a plain heading doubtful: “Name” above R1, R2, R3. */
+const tooFew = 0.3;
+
+function score(definition: ColumnDefinition<string>, table: Table, index: number): number {
+  if (!definition.mayCount && isRunningNumber(table, index)) return 0;
+  const heading = plainHeading(table.headings[index] ?? '');
+  const share = shareOf(definition.looksLike, table, index);
+  const isCode = definition.neverUnder?.test(heading) === true;
+  const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 && !isCode ? share : 0);
+  const exact = definition.headings.indexOf(heading);
+  const words = heading.split(' ');
+  const named =
+    exact >= 0
+      ? exactHeading - exact / 2
+      : definition.headings.some((known) => known.length > 2 && words.includes(known))
+        ? headingWord
+        : 0;
+  const filled = filledCells(table, index);
+  const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
+  const isOther = columns.some(
+    (other) =>
+      definition.isNot?.includes(other.id) &&
+      shareOf(other.looksSurelyLike ?? other.looksLike, table, index) >= 0.5,
+  );
+  const { mayBeCodes } = definition;
+  if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
+    const share = filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length;
+    if (share < (mayBeCodes.share?.[heading] ?? 0.5)) return 0;
+  }
+  const claim = definition.isSecond ? named / 2 : named;
+  return (isWrong || isOther ? claim / 4 : claim) + cells;
+}
+
+const filledCells = (table: Table, index: number): string[] =>
+  table.rows.map(({ cells }) => cells[index] ?? '').filter((cell) => cell !== '');
+
+/** 1, 2, 3 …: it counts the rows of the list and not the pieces of a part. */
+function isRunningNumber(table: Table, index: number): boolean {
+  const cells = filledCells(table, index);
+  return (
+    cells.length >= 3 && cells.every((cell, row) => cell.replace(/\.$/, '') === String(row + 1))
+  );
+}
+
+function shareOf(looksLike: RegExp | undefined, table: Table, index: number): number {
+  if (!looksLike) return 0;
+  const filled = filledCells(table, index);
+  return filled.filter((cell) => looksLike.test(cell)).length / Math.max(1, filled.length);
+}
+
+/** The name a person knows a column by: its heading in the file, or what it would mean where the file has none. */
+export function columnName(table: Table, mapping: Mapping, id: ColumnId): Filling {
+  const index = mapping[id];
+  const heading = index === undefined ? undefined : table.headings[index];
+  return heading || said(`lists.column.${id}`);
+}
