@@ -34,11 +34,15 @@ export interface Scored {
   readonly word: string;
 }
 
+/** A line, and whether any word of it is what parts are called. */
+type Named = Read & { readonly isNamed: boolean };
+
 /** The families that words, units and place names speak for, likeliest first. */
 export function scoreFamilies(read: Read): Scored[] {
   // “Fuse with clips” is a fuse: what comes with a part names another one.
   const head: Read = { ...read, words: read.headWords };
-  const named = isNamedIn(head) ? head : read;
+  const isNamed = isNamedIn(head);
+  const named: Named = { ...(isNamed ? head : read), isNamed: isNamed || isNamedIn(read) };
   return families
     .map((family) => scored(family, named))
     .filter(({ score }) => score > 0)
@@ -70,7 +74,7 @@ export const isClearOf = (best: Scored, next: Scored | undefined): boolean =>
 /** Only a word like one of its own speaks for it: “Endschalter” is near “Reedschalter”, and another switch. */
 export const isMisspelt = ({ byWord, word }: Scored): boolean => byWord > 0 && word === '';
 
-function scored(family: PartFamily, read: Read): Scored {
+function scored(family: PartFamily, read: Named): Scored {
   const { types = [], needs, not, otherSize } = recognised(family);
   const { kinds } = family;
   const known = calledWords(family);
@@ -131,7 +135,7 @@ function letterScore({ letters }: PartFamily, { designators }: Read): number {
   return place >= 0 ? weights.letters - place / 10 : 0;
 }
 
-function unitScore(family: PartFamily, read: Read): number {
+function unitScore(family: PartFamily, read: Named): number {
   const { valueKind, letters } = family;
   const { needs, assumedFor } = recognised(family);
   if (typeof valueKind !== 'object') return 0;
@@ -141,7 +145,8 @@ function unitScore(family: PartFamily, read: Read): number {
     return unit === 'farad' && read.code && !needs && read.units.size === 0 ? weights.code : 0;
   }
   const isPlace = place === '' || letters.includes(place);
-  const alone = read.onlyValues && assumedFor === 'value-alone' && isPlace;
+  const isUsual = read.onlyValues || (place !== '' && !read.isNamed);
+  const alone = isUsual && assumedFor === 'value-alone' && isPlace;
   return weights.unit + (alone ? weights.unitAlone : 0) + amountPrior(assumedFor, read.text);
 }
 

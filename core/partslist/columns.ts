@@ -8,7 +8,7 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly headings: readonly string[];
   /** How a cell of such a column looks; used where no heading tells. */
   readonly looksLike?: RegExp;
-  /** Under such a heading cells that look like this are something else: numbers that a shop orders by. */
+  /** Under such a heading cells that look like this are something else: numbers that a shop orders by, sides of a board. */
   readonly neverUnder?: RegExp;
   /** How a cell looks that can hardly be of another meaning: “BC547” might be a place, “R12” is one. */
   readonly looksSurelyLike?: RegExp;
@@ -44,6 +44,8 @@ export const columnIds = [
   'supply',
   'family',
   'package',
+  'symbol',
+  'partNumber',
   'remarks',
   'fitted',
 ] as const;
@@ -125,6 +127,7 @@ export const columns: readonly ColumnDefinition[] = [
     id: 'description',
     headings: [
       'description',
+      'desc',
       'part',
       'what',
       'component',
@@ -151,6 +154,9 @@ export const columns: readonly ColumnDefinition[] = [
       'typ',
       'tipo',
     ],
+    // Where a part sits, and how it is turned.
+    neverUnder:
+      /\b(?:layer|side|seite|lage|capa|cara|lado|face|rotation|lieferant|proveedor|fournisseur|leverancier|supplier|manufacturer|hersteller|fabricante)\b/,
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
     looksLikeFaintly: true,
@@ -286,13 +292,50 @@ export const columns: readonly ColumnDefinition[] = [
       'encapsulado',
       'huella',
       'empreinte',
-      'library ref',
       'pcb footprint',
       'housing',
     ],
     // What footprints are called: a kind and its measures, parted by underscores, or the name of a body alone.
     looksLike:
       /^(?:[A-Za-z-]{1,20}[_:][A-Za-z0-9_.,-]{2,80}|(?:TO|DO|SOT|SOD|DIP|DIL|SIP|SOIC|SO|SOP|T?SSOP|QFN|TQFP|HC)-?\d[\w.-]{0,12}|SM[ABC])$/,
+  },
+  {
+    // What drawing programs draw it as.
+    id: 'symbol',
+    headings: ['device', 'symbol', 'libref', 'lib ref', 'library ref', 'library reference'],
+  },
+  {
+    id: 'partNumber',
+    isSecond: true,
+    headings: [
+      'part number',
+      'part no',
+      'part nr',
+      'mpn',
+      'mfr part',
+      'mfr part no',
+      'mfr part number',
+      'mfr no',
+      'mfr p n',
+      'mfg part',
+      'mfg part no',
+      'mfg part number',
+      'manufacturer part',
+      'manufacturer part no',
+      'manufacturer part number',
+      'manufacturer no',
+      'p n',
+      'herstellernummer',
+      'hersteller nr',
+      'herstellerteilenummer',
+      'hersteller teilenummer',
+      'teilenummer',
+      'typenummer',
+      'numero de parte',
+      'referencia fabricante',
+      'ref fabricant',
+      'reference fabricant',
+    ],
   },
   {
     id: 'remarks',
@@ -361,6 +404,10 @@ export const isHeading = (cell: string): boolean => {
   const heading = plainHeading(cell);
   return columns.some(({ headings }) => headings.includes(heading));
 };
+
+/** What bodies and footprints are called, and hardly anything else is. */
+export const looksLikeBody = (cell: string): boolean =>
+  columns.find(({ id }) => id === 'package')?.looksLike?.test(cell) === true;
 
 /** A place or a value, which no heading is. */
 export const looksLikeCell = (cell: string): boolean =>

@@ -1,5 +1,7 @@
 import { type Filling, said } from '../learning/said.ts';
+import { readCount } from './cells/beside.ts';
 import { type ColumnDefinition, type ColumnId, columns, plainHeading } from './columns.ts';
+import { readDesignators } from './designators.ts';
 import { plain } from './plain.ts';
 import type { Table } from './table.ts';
 
@@ -14,15 +16,41 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  * @returns at most one column for each meaning and one meaning for each column
  */
 export function guessMapping(table: Table): Mapping {
-  const { remarks, details, ...mapped } = mappingOf(table, columns);
+  const { remarks, details, partNumber, ...mapped } = withoutAngles(
+    table,
+    mappingOf(table, columns),
+  );
   // “Material”, “Typ”: where no other column does, it says what the parts are.
   const isFirst = mapped.description === undefined && mapped.value === undefined;
-  const mapping =
+  const described =
     details === undefined ? mapped : { ...mapped, [isFirst ? 'description' : 'details']: details };
+  // The same of a column of makers’ numbers: alone, they are all that says what the parts are.
+  const isOnlyNumber = described.description === undefined && described.value === undefined;
+  const mapping =
+    partNumber === undefined
+      ? described
+      : { ...described, [isOnlyNumber ? 'value' : 'partNumber']: partNumber };
   if (remarks === undefined) return mapping;
   // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
   const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
   return { ...mapping, [isAllThatIsSaid ? 'value' : 'remarks']: remarks };
+}
+
+/** Numbers under a heading that names no quantity are none where most of them are not as many as the places. */
+function withoutAngles<Found extends Mapping>(table: Table, mapping: Found): Found {
+  const { quantity, designators } = mapping;
+  if (quantity === undefined || designators === undefined) return mapping;
+  const headings = columns.find(({ id }) => id === 'quantity')?.headings ?? [];
+  if (headings.includes(plainHeading(table.headings[quantity] ?? ''))) return mapping;
+  const agreements = table.rows.flatMap(({ cells }) => {
+    const places = readDesignators(cells[designators] ?? '');
+    if (!places.ok || places.value.length === 0) return [];
+    return [readCount(cells[quantity] ?? '') === places.value.length];
+  });
+  const agree = agreements.filter(Boolean).length;
+  if (agree * 2 >= agreements.length) return mapping;
+  const { quantity: _, ...others } = mapping;
+  return others as Found;
 }
 
 /** The same for a list of another sort, by the columns that it can have. */
@@ -30,12 +58,16 @@ export function mappingOf<Id extends string>(
   table: Table,
   definitions: readonly ColumnDefinition<Id>[],
 ): Readonly<Partial<Record<Id, number>>> {
+  // “Part No.” is a column of its own, and no other one’s “part”.
+  const named = table.headings.map((heading) =>
+    definitions.some(({ headings }) => headings.includes(plainHeading(heading))),
+  );
   const scored = definitions
     .flatMap((definition) =>
       table.headings.map((_, index) => ({
         id: definition.id,
         index,
-        score: score(definition, table, index),
+        score: score(definition, table, index, named[index] === true),
       })),
     )
     .filter(({ score }) => score > 0)
@@ -58,7 +90,12 @@ const exactHeading = 100;
 /** So few cells that look right make even a plain heading doubtful: “Name” above R1, R2, R3. */
 const tooFew = 0.3;
 
-function score(definition: ColumnDefinition<string>, table: Table, index: number): number {
+function score(
+  definition: ColumnDefinition<string>,
+  table: Table,
+  index: number,
+  isNamed: boolean,
+): number {
   if (!definition.mayCount && isRunningNumber(table, index)) return 0;
   const heading = plainHeading(table.headings[index] ?? '');
   const share = shareOf(definition.looksLike, table, index);
@@ -69,7 +106,7 @@ function score(definition: ColumnDefinition<string>, table: Table, index: number
   const named =
     exact >= 0
       ? exactHeading - exact / 2
-      : definition.headings.some((known) => known.length > 2 && words.includes(known))
+      : !isNamed && definition.headings.some((known) => known.length > 2 && words.includes(known))
         ? headingWord
         : 0;
   const filled = filledCells(table, index);

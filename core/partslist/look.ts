@@ -4,6 +4,7 @@ import type { UnitId } from '../quantity/unit.ts';
 import { bandsIn } from './cells/bandWords.ts';
 import { bandColourIn } from './colourNames.ts';
 import { plain } from './plain.ts';
+import { textsInSingular } from './plural.ts';
 
 export interface Evidence {
   /** Everything the row says about the part. */
@@ -22,7 +23,7 @@ export interface Look {
   readonly calledText: string;
   /** How the line says that it is fixed, by a word; undefined where it says nothing, or both. */
   readonly mount: 'through' | 'surface' | undefined;
-  /** The words of the text with blanks around each, for looking up runs of words. */
+  /** The words of the text with blanks around each, for looking up runs of words; in the singular as well. */
   readonly words: string;
   /** As written, and the words of it, up to what comes with the part: “LM317T with heat sink” is an LM317T. */
   readonly headText: string;
@@ -48,7 +49,9 @@ export function look({ text, called = text, designators }: Evidence): Look {
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
   const wordsOf = (text: string) =>
-    ` ${text.replace(/[^a-z0-9-]+/g, ' ')} ${text.replace(/[^a-z0-9]+/g, ' ')} `;
+    textsInSingular(text)
+      .map((one) => ` ${one.replace(/[^a-z0-9-]+/g, ' ')} ${one.replace(/[^a-z0-9]+/g, ' ')} `)
+      .join('');
   const tokens = plainText.split(/[^a-z0-9.,µωΩ%]+/).filter((token) => token !== '');
   const letters = lettersOf(designators);
   const units = unitsIn(text, letters);
@@ -92,6 +95,8 @@ function mountIn(plainText: string): Look['mount'] {
 const parted = (text: string): string =>
   smdApart(text)
     .replace(/_/g, ' ')
+    // `LED3MM`
+    .replace(/\b(LED)(?=\d{1,2}\s?mm\b)/i, '$1 ')
     .replace(/(?<![\p{L}\d])(\p{Lu}\p{Ll}{2,})(\p{Lu}\p{Ll}{2,})(\d*)(?![\p{L}\d])/gu, '$1 $2 $3');
 
 /** Words that belong to a value and say nothing about the part. */

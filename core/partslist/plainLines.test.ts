@@ -163,3 +163,76 @@ it.each([
 ])('“%s”: a dash before a value parts it from its place', (line, row) => {
   expect(plainLinesAsCsv(`${line}\nR9 1k\n`).split(/\r?\n/)[1]).toBe(row);
 });
+
+it.each([
+  ['R1 100k, R2 100k, R3, R4 4k7', ['R1,1,100k', 'R2,1,100k', '"R3, R4",2,4k7']],
+  ['D1 1N4148; D2 1N4007', ['D1,1,1N4148', 'D2,1,1N4007']],
+  ['LED1 red 5mm LED, LED2 green 5mm LED', ['LED1,1,red 5mm LED', 'LED2,1,green 5mm LED']],
+  // One part, however its places are written.
+  ['R1, R2: 470', ['"R1, R2",2,470']],
+  ['4 x resistor 470 (R1, R2, R5, R6)', ['"R1, R2, R5, R6",4,resistor 470']],
+  ['C1 100n (5 mm, C0G)', ['C1,1,"100n (5 mm, C0G)"']],
+])('“%s”: each place with words of its own is a part', (line, rows) => {
+  expect(plainLinesAsCsv(line).split(/\r?\n/).slice(1)).toEqual(rows);
+});
+
+it.each([
+  ['D1,D2 BAT43', '"D1,D2",2,BAT43'],
+  ['Q1, BD140', 'Q1,1,BD140'],
+  ['Q1 BC547', 'Q1,1,BC547'],
+  ['D1 D2 1N4148', 'D1 D2,2,1N4148'],
+  ['C3 .1', 'C3,1,.1'],
+])('“%s”: a type behind its places is none of them', (line, row) => {
+  expect(plainLinesAsCsv(line).split(/\r?\n/)[1]).toBe(row);
+});
+
+describe('a title over a group of parts', () => {
+  it.each([
+    'Resistors',
+    'Résistances (1/4 W couche métal)',
+    'Kondensatoren',
+    'CONDENSADORES:',
+    'Divers',
+    'Hardware',
+  ])('“%s” is no part', (title) => {
+    expect(plainLinesAsCsv(`R1 470\n${title}\nR2 1k\n`).split(/\r?\n/).slice(1)).toEqual([
+      'R1,1,470',
+      'R2,1,1k',
+    ]);
+  });
+
+  it.each(['Transistor', 'Resistors 470', '3 LEDs', 'Batteries'])('“%s” may be one', (line) => {
+    expect(plainLinesAsCsv(`R1 470\n${line}\nR2 1k\n`).split(/\r?\n/)).toHaveLength(4);
+  });
+});
+
+it('a drawing program’s table stays one, though its lines have commas in other numbers', () => {
+  expect(
+    isPlainLines(`Reference,Value,Footprint,Description
+R1 R2,4k7,Resistor_THT:R_Axial_DIN0207_L6.3mm_D2.5mm_P10.16mm_Horizontal,Resistor
+J2,Screw_Terminal_01x02,TerminalBlock:TerminalBlock_1,5-2_1x02_P5.00mm_Horizontal,Screw terminal
+`),
+  ).toBe(false);
+});
+
+it.each([
+  ['two 10 k resistors', ',2,10 k resistors'],
+  ['a 9 volt battery', ',1,9 volt battery'],
+  ['drei rote LEDs', ',3,rote LEDs'],
+  ['dos pulsadores', ',2,pulsadores'],
+  ['deux résistances 4k7', ',2,résistances 4k7'],
+  // Of one part its pins, colours or segments are counted.
+  ['two pin header', ',1,two pin header'],
+  ['two-colour LED', ',1,two-colour LED'],
+  ['seven segment display', ',1,seven segment display'],
+])('“%s”: numbers may be words', (line, row) => {
+  expect(plainLinesAsCsv(line).split(/\r?\n/)[1]).toBe(row);
+});
+
+it.each([
+  ['1x 1k2, 1x 3k9, 2x 10k trimmer', [',1,1k2', ',1,3k9', ',2,10k trimmer']],
+  ['1x battery holder, 2 x AA', [',1,"battery holder, 2 x AA"']],
+  ['4x LED, 2 x 5 mm', [',4,"LED, 2 x 5 mm"']],
+])('“%s”: what is counted anew is another part', (line, rows) => {
+  expect(plainLinesAsCsv(line).split(/\r?\n/).slice(1)).toEqual(rows);
+});

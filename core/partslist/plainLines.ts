@@ -3,8 +3,10 @@ import { families, familyOf } from '../parts/families/index.ts';
 import { typeByNumber } from '../parts/types/findType.ts';
 import { isHeading } from './columns.ts';
 import { readDesignators } from './designators.ts';
+import { withFigures } from './numberWords.ts';
 import { isOwnNumber } from './ownNumber.ts';
 import { readWords } from './readWords.ts';
+import { isSectionTitle } from './sectionTitle.ts';
 
 /** A part as somebody writes it in a line, parted. */
 export interface PlainLine {
@@ -64,7 +66,7 @@ const quantityLast = [
   /(?<![\s,;(])[\s,;(]+(?:x|×|qty|quantity|menge|anzahl|cant\.?|cantidad)[\s.:=]*(\d{1,4})\)?$/i,
 ];
 const behindColon = /(?<!\s)\s*[:=]\s*(\d{1,6})$/;
-const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])[\\s:=,;.)–-]*`, 'i');
+const placesFirst = new RegExp(`^(${placeRun})(?=$|[\\s:=,;.)])(?:[\\s:=,;)–-]|\\.(?!\\d))*`, 'i');
 const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
 
 /**
@@ -73,7 +75,7 @@ const placesLast = new RegExp(`(?:^|[\\s,;:(\\[])(${placeRun})[)\\]]?$`, 'i');
  * @returns what stands at which place, how many, and the words that say what it is
  */
 export function splitLine(text: string): PlainLine {
-  let rest = partedFromValue(text.replace(bullet, '').trim());
+  let rest = partedFromValue(withFigures(text.replace(bullet, '').trim()));
   let [places, quantity] = ['', ''];
   const take = (found: RegExpExecArray | null): string => {
     if (!found) return '';
@@ -132,9 +134,24 @@ function namesPlaces(found: RegExpExecArray | null): found is RegExpExecArray {
 }
 
 function firstPlaces(text: string): RegExpExecArray | null {
-  const found = placesFirst.exec(text);
+  const found = withoutType(placesFirst.exec(text));
   return namesPlaces(found) ? found : lastPlaces(text);
 }
+
+/** “D1, D2 BAT43”, “Q1, BD140”: a type with other letters is what stands at the places before it, and no place. */
+function withoutType(found: RegExpExecArray | null): RegExpExecArray | null {
+  const [whole = '', places = ''] = found ?? [];
+  const letters = lettersOf(places);
+  const type = [...places.matchAll(/(?<![a-z])[a-z]{1,4}\d{1,4}/gi)].find(
+    ([name]) => lettersOf(name) !== letters && (typeByNumber(name) || isOwnNumber(name)),
+  );
+  if (!found || type === undefined || type.index === 0) return found;
+  found[0] = whole.slice(0, type.index);
+  found[1] = places.slice(0, type.index).replace(/(?<![^a-z\d])[^a-z\d]+$/i, '');
+  return found;
+}
+
+const lettersOf = (place: string): string => /^[a-z]+/i.exec(place)?.[0].toUpperCase() ?? '';
 
 /** “2 stainless screws M3” names a thread. */
 const screws =
@@ -168,8 +185,35 @@ const linesOf = (text: string): readonly string[] =>
   withoutTitle(
     text
       .split(/\r?\n|\s\+\s(?=\d{1,3}\s?[x×]\s)/)
-      .filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line)),
+      .filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line) && !isSectionTitle(line))
+      .flatMap(partsOf),
   );
+
+const beforePlace = new RegExp(`(?<!\\s)\\s*[,;]\\s*(?=${place})`, 'i');
+
+/** “1x 1k2, 1x 3k9”: each with its count; `2 x AA` and `2 x 5 mm` are no counts of another part. */
+const counted = /^\d{1,3}\s?[x×]\s/;
+const nextCounted = /[,;]\s+(?=\d{1,3}\s?[x×]\s(?!AA|\d{1,2}(?:[.,]\d)?\s?mm))/;
+
+/** “R1 100k, R2 100k, R3, R4 4k7” are three parts: every place, or run of them, has words of its own. */
+function partsOf(line: string): readonly string[] {
+  const bare = line.replace(bullet, '');
+  if (counted.test(bare)) return bare.split(nextCounted);
+  const parts: string[] = [];
+  let places = '';
+  for (const piece of bare.split(beforePlace)) {
+    const whole = places === '' ? piece : `${places}, ${piece}`;
+    const split = splitLine(whole);
+    if (split.places === '') return [line];
+    if (split.words === '') {
+      places = whole;
+      continue;
+    }
+    parts.push(whole);
+    places = '';
+  }
+  return places === '' && parts.length > 1 ? parts : [line];
+}
 
 /** Over lines that mostly say how many or where, a first one that says neither, nor any part, is the kit’s name. */
 function withoutTitle(lines: readonly string[]): readonly string[] {
@@ -189,14 +233,18 @@ function isCounted(line: string): boolean {
   return places !== '' || quantity !== '';
 }
 
+const hasHeadings = (text: string): boolean =>
+  Papa.parse<string[]>(text, { delimiter: ',', preview: 50 }).data.some(
+    (cells) => cells.filter((cell) => isHeading(cell.trim())).length >= 2,
+  );
+
 /** Whether a text is lines as people write them, and no table of columns. */
 export function isPlainLines(text: string): boolean {
+  if (hasHeadings(text)) return false;
   const lines = linesOf(text);
   const share = (fits: (line: string) => boolean) => lines.filter(fits).length / lines.length;
   if (lines.length === 0 || share((line) => /[\t;|]/.test(line)) > 0.5) return false;
   const rows = Papa.parse<string[]>(lines.slice(0, 50).join('\n'), { delimiter: ',' }).data;
-  if (rows.some((cells) => cells.filter((cell) => isHeading(cell.trim())).length >= 2))
-    return false;
   const width = rows[0]?.length ?? 1;
   // A table has the same columns in every row; `R1, R2: 470` and `R3: 10k` have not.
   if (width === 1 || rows.some(({ length }) => length !== width)) return true;

@@ -118,8 +118,24 @@ const isWord = (word: string): boolean =>
   (/^\p{L}{3,}$/u.test(word) || /^(np0|c0g|x[57]r|y5v)$/i.test(word)) &&
   !/ohm|hertz|volt|farad|henry|watt/i.test(word);
 
+/** “47nF (473)”: a value, and what is printed for it. */
+const withPrint = /^([^\s()]+)\s?\((\d{3})[A-Z]?\)$/;
+
+/** The value; doubtful where the print says another. */
+const agreed = (
+  value: ReturnType<typeof readAmount>,
+  print: ReturnType<typeof readAmount>,
+): ReturnType<typeof readAmount> =>
+  value.ok &&
+  print.ok &&
+  Math.abs(print.value.amount - value.value.amount) > 1e-6 * value.value.amount
+    ? ok({ ...value.value, isDoubtful: true })
+    : value;
+
 /** A value cell with words behind its value: “1u film”, “10k log dual”. */
 function amountIn(family: PartFamily, cell: string): ReturnType<typeof readAmount> {
+  const [, printless, print] = withPrint.exec(cell) ?? [];
+  if (printless && print) return agreed(readAmount(family, printless), readAmount(family, print));
   const read = readAmount(family, cell);
   const [first = '', ...words] = cell.trim().split(/\s+/);
   if (read.ok || words.length === 0) return read;

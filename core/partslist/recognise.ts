@@ -58,6 +58,7 @@ export function recognise(evidence: Evidence): Recognition {
     !isMisspelt(best) &&
     !contradicted(best.family, read) &&
     !saysNoPlus(best.family, read) &&
+    !namesAnother(best.family, read) &&
     strangeWords(read.calledText, best.family, 'words').length === 0 &&
     (isNamedAfter(best.family) || strangeNumbers(read.calledText, best.family).length === 0);
   const doubts: Doubt[] = [
@@ -131,6 +132,10 @@ const saysNoPlus = ({ job, polarity }: PartFamily, { plainText }: Read): boolean
   job === 'capacitor' &&
   polarity === 'polarised' &&
   /\b(?:np|bp|non-?polar\w*|bipolar\w*|unpolar\w*|ungepolt\w*|no polar\w*)\b/.test(plainText);
+
+/** “LED green, 1k”: the value is that of another part in the same line. */
+const namesAnother = ({ job }: PartFamily, { units }: Read): boolean =>
+  job === 'light' && (units.has('ohm') || units.has('farad'));
 
 /** It is said to lie, and this kind stands: another build of it, or one that is bent over. */
 function standsThough({ job, body, mount }: PartFamily, { plainText }: Read): boolean {

@@ -5,6 +5,7 @@ import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
 import type { Part, PartValue, Supply } from '../parts/part.ts';
+import { findType } from '../parts/types/findType.ts';
 import { findOwnType, type OwnType, type OwnTypes } from '../parts/types/ownType.ts';
 import { bandsIn } from './cells/bandWords.ts';
 import {
@@ -21,7 +22,7 @@ import { findMounting, findWires, hasCellLeads, withoutWires } from './cells/mou
 import { withoutSocket } from './cells/socket.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
-import type { ColumnId } from './columns.ts';
+import { type ColumnId, looksLikeBody } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { countPins, hasAnyPins, hasOtherPins } from './countPins.ts';
 import { readDesignators } from './designators.ts';
@@ -51,6 +52,14 @@ const isImpedance = ({ job }: PartFamily, cell: string): boolean =>
 /** `5V1`: of a Zener diode its voltage says enough. */
 const saysVoltage = (value: PartValue): boolean =>
   value.kind === 'type' && /^\d{1,3}(V\d?|[.,]\d\s?V|\s?V)$/i.test(value.print.trim());
+
+/** A remark that is nothing but the name of a body: “0805”, “SOD-123”, “6*7”. */
+const bodyIn = (remark: string): string =>
+  /^(?:0402|0603|0805|1206|1210|2010|2512)$/.test(remark) ||
+  /^(?:through hole |tht )?\d{1,2}(?:[.,]\d)?\s?[x×*]\s?\d{1,2}\s?(?:mm)?$/i.test(remark) ||
+  looksLikeBody(remark)
+    ? remark
+    : '';
 
 /** “CR1220”, and “holder” under remarks: the line may mean what it goes into. */
 const namesHolder = /holder|halter|fassung|portapila|support|houder|\bclip\b/i;
@@ -88,14 +97,14 @@ export class RowReader {
 
   /** @returns undefined where the row cannot be read, or names a part that is not fitted; `problems` says which */
   read(): ReadRow | undefined {
-    const details = this.#cell('details');
+    const value = this.#cell('value');
+    const details = `${this.#cell('details')} ${this.#makersNumber()}`.trim();
     const written = `${this.#cell('description')} ${details}`.trim();
     const description = inSigns(`${withoutLibrary(this.#cell('description'))} ${details}`.trim());
-    const value = this.#cell('value');
     // What the part hangs on says nothing of what it is.
     const what = withoutSocket(withoutWires(description));
     const cells = { value: inSigns(value), description: what, remarks: this.#cell('remarks') };
-    const body = this.#cell('package');
+    const body = this.#cell('package') || bodyIn(cells.remarks);
     const text = `${what} ${cells.value}`.trim();
     if (this.#isLeftOut(cells)) return undefined;
     if (isNoPart(`${written} ${value} ${body}`)) {
@@ -109,7 +118,7 @@ export class RowReader {
     // Word for word as the list has it.
     const asWritten = text === '' ? body : `${written} ${value}`.trim();
     const evidence = {
-      text: `${text} ${withoutSocket(withoutMixedLibrary(body))}`.trim(),
+      text: `${text} ${this.#drawn(body)}`.trim(),
       ...(text === '' ? {} : { called: text }),
       designators: designators ?? [],
     };
@@ -161,6 +170,19 @@ export class RowReader {
       this.#warn(kind === 'no-value' && cells.value === '' ? 'description' : 'value', says);
     }
     return { part, confidence, doubts };
+  }
+
+  /** Footprint and symbol: what they are called tells the kind, and is no word for the part itself. */
+  #drawn(body: string): string {
+    const symbol = withoutLibrary(this.#cell('symbol'));
+    return `${withoutSocket(withoutMixedLibrary(body))} ${symbol}`.trim();
+  }
+
+  /** Its maker’s number, where that is a type that is known and nothing else in the line says the type. */
+  #makersNumber(): string {
+    const number = this.#cell('partNumber');
+    const says = `${this.#cell('description')} ${this.#cell('details')} ${this.#cell('value')}`;
+    return findType(number) && !findType(says) ? number : '';
   }
 
   /** Marked as not fitted: said, and not read. */

@@ -6,6 +6,7 @@ import { readPackage } from '../parts/packages/readPackage.ts';
 import { bandColourIn } from './colourNames.ts';
 import { namesOf } from './names.ts';
 import { plain } from './plain.ts';
+import { withSingulars } from './plural.ts';
 
 /**
  * Words beside the name of a part that make no other part of it, whatever the part: forms, colours, units, ways of fixing
@@ -30,7 +31,7 @@ volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kil
 henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
 inch zoll pulgadas jumbo taper meg
 violett lila radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
-pin pins leg legs beine beinig pines patas patillas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
+pin pins pens leg legs beine beinig pines patas patillas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
 contactos kontakte contacts adrig row rows reihig reihen
 generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off
 universal general gp purpose dual-inline inline in-line package pkg
@@ -45,7 +46,7 @@ const doing: Partial<Record<Job, string>> = {
     segment seven-segment inverter inverters comparator komparator comparador buffer latch shift register schieberegister
     flip-flop flipflop schmitt trigger gate gates nand nor xor and mux multiplexer analog digital switch switches
     darlington array transistor transistors bcd binary decade hex quad voltage mcu microcontroller mikrocontroller
-    microcontrolador programmed programmiert programado eeprom memory rtc clock converter adc dac pll expander interface
+    microcontrolador flash sram programmed programmiert programado eeprom memory rtc clock converter adc dac pll expander interface
     transceiver motor precision power dual single cmos ttl logic low-power rail-to-rail
     temperature temperatur sensor optocoupler optokoppler output photo dip dil soic sip sop`,
   regulator: `voltage stabilizer stabiliser stabilisator stabilizator estabilizador spannung spannungsregler regulator regulador regulateur vreg reg ldo tension adjustable
@@ -59,9 +60,9 @@ const doing: Partial<Record<Job, string>> = {
 const inGeneral: Partial<Record<Job, string>> = {
   capacitor: `capacitor capacitors kondensator kondensatoren condensador condensadores condensateur condensateurs
     condensator cap caps cond cer alum aluminium aluminum elec elect tant ceramic keramik multilayer polyester mylar poly
-    metal metall metaal metallized box esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
-  resistor: `cfr mfr resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
-    metal metall carbon carb kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
+    unpolarized unpolarised ungepolt nonpolar metal metall metaal metallized box esr low-esr polarised polarized polarisiert polarise polarizado npo x5r x7r x7s y5v z5u y5p`,
+  resistor: `fixed cfr mfr resistor resistors widerstand widerstande resistencia resistencias resistance resistances weerstand res pwr
+    metal metall carbon carb carbone couche metallique kohle film schicht metallschicht kohleschicht oxide oxyd metalloxid ceramic keramik
     thick thin wirewound draht precision power leistung linear lin log logarithmic lineal lineaire mono
     turn turns shaft gold golden silver silber purpur pink`,
   transistor: `transistor transistors trans xstr bjt bipolar npn pnp silicon silizium germanium general signal power
@@ -109,6 +110,10 @@ const besideType = (job: Job): ReadonlySet<string> =>
   ]);
 const typedByJob = new Map(families.map(({ job }) => [job, besideType(job)]));
 
+/** A word in letters that no word here is written in; what is known of them was put into English before. */
+const foreignWord =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Script=Cyrillic}\p{Script=Arabic}\p{Script=Hebrew}]+/gu;
+
 /** Two words written as one: “Metallfilm”. */
 const isCompound = (token: string, isKnown: (word: string) => boolean): boolean =>
   Array.from({ length: Math.max(0, token.length - 5) }, (_, index) => index + 3).some(
@@ -131,12 +136,18 @@ export function strangeWords(about: string, family: PartFamily, by: 'words' | 't
     (acts === 'changeover' && /^[1-4sd]p[12sd]t$/.test(word)) ||
     ownById.get(id)?.has(word) === true ||
     (by === 'type' && typedByJob.get(job)?.has(word) === true);
-  return plain(about)
+  const foreign = about.match(foreignWord) ?? [];
+  const tokens = plain(about)
     .split(/[^a-z0-9-]+/)
     .filter((token) => /^(?=.{3})(?:\dp\d?)?[a-z]+(?:-[a-z]+)*$/.test(token))
     .filter(
-      (token) => !isKnown(token) && !token.split('-').every(isKnown) && !isCompound(token, isKnown),
+      (token) =>
+        !isKnown(token) &&
+        !withSingulars(token).some((one) => ownById.get(id)?.has(one)) &&
+        !token.split('-').every(isKnown) &&
+        !isCompound(token, isKnown),
     );
+  return [...tokens, ...foreign];
 }
 
 /**

@@ -60,7 +60,7 @@ export function findPins(cell: string, description: string): number | undefined 
   const grid = /\b0?([12])\s?x\s?0?(\d{1,2})\b(?!\s?(?:x|mm|aa|cr))/i.exec(text);
   const match =
     /\b(?:DIP|DIL|SOIC|SOP|SO|PDIP|SIP|SIL)\s?-?\s?(\d{1,2})\b(?!\s?(?:x\b|res|wid))/i.exec(text) ??
-    /\b(\d{1,2})\s?-?\s?(?:pins?|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
+    /\b(\d{1,2})\s?-?\s?(?:pins?|pens|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pos|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
       text,
     ) ??
     /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b/i.exec(text) ??

@@ -18,7 +18,7 @@ const sizes =
 const counts = /(^|[\s(])\d{1,2}\s*[x×]\s*(?=\d)|(^|\s)x\s?\d{1,3}(?=\s|$)/gi;
 /** How many legs, turns or ways it has, in the languages of lists. */
 const legs =
-  /(?<![\d.,])\d{1,3}(?:[.,]\d)?[ -]?(?:pins?|legs?|leads?|lugs?|terminals?|contacts?|turns?|gangs?|ways?|poles?|positions?|pol(?:ig\w*)?|beine?|beinig\w*|gäng\w*|umdrehungen|anschl(?:uss|üsse?)|kontakte?|stufen|pines|patas|patillas|terminales|vueltas|broches|pattes|tours|voies|piedini|giri|pootjes|slag\w*|polen)(?![\p{L}\d])/giu;
+  /(?<![\d.,])\d{1,3}(?:[.,]\d)?[ -]?(?:pins?|legs?|leads?|lugs?|terminals?|contacts?|turns?|gangs?|ways?|poles?|positions?|pol(?:ig\w*)?|beine?|beinig\w*|gäng\w*|umdrehungen|anschl(?:uss|üsse?)|kontakte?|stufen|pines|patas|patillas|terminales|vueltas|broches|pattes|tours|voies|piedini|giri|pootjes|slag\w*|polen|pens|pos)(?![\p{L}\d])/giu;
 /** `10K 9P`: pins of a network; of a capacitor they are picofarads. */
 const pins = /(?<=\s)\d{1,2}P\b/g;
 const bands = /\b[3-6][ -]?(bands?|ringe?|bandas)\b/gi;

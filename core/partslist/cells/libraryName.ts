@@ -16,6 +16,11 @@ export function withoutLibrary(cell: string): string {
     .trim();
 }
 
-/** Libraries of bodies whose names are those of other parts: a slide switch of `Button_Switch_THT` is no button. */
+/**
+ * Libraries of bodies whose names are those of other parts: a slide switch of `Button_Switch_THT` is no button. How the
+ * body is fixed stays.
+ */
 export const withoutMixedLibrary = (body: string): string =>
-  body.replace(/^(?:Button_Switch|Buzzer_Beeper)(?:_THT|_SMD)?:/, '');
+  body.replace(/^(?:Button_Switch|Buzzer_Beeper)(?:_(THT|SMD))?:/, (_, fixed = '') =>
+    `${fixed} `.trimStart(),
+  );

@@ -10,6 +10,57 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('SS34 SMA', 'D3', 'diode-chip', 'SS34'),
     c('SS54', 'D4', 'diode-chip', 'SS54', { doubts: ['package'] }),
   ],
+  // A clip is no battery, whatever it clips onto.
+  'what cells go into': [
+    c('Batterieclip 9V-Block', 'BT1', 'battery-clip'),
+    c('Batterijhouder 3x AA', 'BAT1', 'battery-holder', '', { body: '3 x AA' }),
+    c('Battery holder 2xAA', 'B1', 'battery-holder', '', { body: '2 x AA' }),
+    c('9-V-Clip', 'BT1', 'battery-clip'),
+    c('AA cell 1.5 V', 'B1', 'round-cell', 'AA'),
+  ],
+  // Of one at the mains X2 is the class (IEC 60384-14); behind a value it says how many there are.
+  'X2 and x2': [
+    c('100nF X2', 'C1', 'capacitor-film', '100 nF'),
+    c('0.1uF 275VAC X2', 'C1', 'capacitor-film', '100 nF', { volt: 275 }),
+    c('100nF MKP X2 275V~', 'C1', 'capacitor-film', '100 nF', { volt: 275 }),
+    c('470uF x2', 'C1', 'capacitor-electrolytic', '470 µF'),
+  ],
+  'plurals in other languages': [
+    c('Widerstände 10 kΩ', 'R1', 'resistor-axial', '10 kΩ'),
+    c('résistances 4k7', 'R1', 'resistor-axial', '4.7 kΩ'),
+    c('condensadores cerámicos 22pF', 'C1', 'capacitor-ceramic', '22 pF'),
+    c('pulsadores', 'S1', 'push-button'),
+    c('separadores de nylon M3x10', 'H1', 'stand-off-nylon'),
+    c('Elkos 100µF 16V', 'C1', 'capacitor-electrolytic', '100 µF', { volt: 16 }),
+    c('Schraubklemmen 2-polig', 'K1', 'terminal-block', '', { pins: 2 }),
+    // “turns” are no “turn” of a trimmer: a coil of air is none that is drawn here.
+    c('coil 4.5 turns', 'L1', 'inductor-axial', '', { doubts: ['family'] }),
+  ],
+  'a resistor’s place and its film, without its name': [
+    c('Metallfilm 100k 1%', 'R1', 'resistor-axial', '100 kΩ'),
+    c('carbon film 10R', 'R2', 'resistor-axial', '10 Ω'),
+    c('couche carbone 1,5 kΩ', 'R3', 'resistor-axial', '1.5 kΩ'),
+    c('Fixed resistor 270 Ω', 'R4', 'resistor-axial', '270 Ω'),
+    c('quarkish 10k', 'R5', 'resistor-axial', '10 kΩ', { doubts: ['family'] }),
+  ],
+  'the value of another part in the same line': [
+    c('LED green 3mm, 1k', 'LED1', 'led-3mm', 'green', { doubts: ['family'] }),
+    c('LED 3 mm blau, RV = 2k2', 'LED1', 'led-3mm', 'blue', { doubts: ['family'] }),
+  ],
+  // Whatever is left in letters that no word here is written in may make another part of it.
+  'what is left of another script': [
+    c('保险丝座 5*20', 'F1', 'fuse-holder'),
+    c('DC插座 5.5*2.1', 'DC1', 'jack'),
+    c('保险丝 1A', 'F1', 'fuse', '1A'),
+    c('保险丝帽', 'F1', 'fuse', '', { doubts: ['family'] }),
+    c('резистор 10k', 'R1', 'resistor-axial', '10 kΩ', { doubts: ['family'] }),
+  ],
+  'the print behind the value': [c('47nF (473) ceramic', 'C1', 'capacitor-ceramic', '47 nF')],
+  'a shop’s positions': [
+    c('CONN IC DIP SOCKET 28POS TIN', 'XU1', 'socket-dip', '', { pins: 28 }),
+    c('Conn header 40POS 2.54mm', 'J1', 'pin-header', '', { pins: 40 }),
+    c('IC-voet 18 pens', 'IC1', 'socket-dip', '', { pins: 18 }),
+  ],
   'units written out': [
     c('carbon film resistor 10 kilohm', 'R1', 'resistor-axial', '10 kΩ'),
     c('resistencia 330 ohmios 1/4 W', 'R2', 'resistor-axial', '330 Ω'),

@@ -81,7 +81,6 @@ export const capacitors = {
   'capacitor-film': [
     'film',
     'x2 capacitor',
-    'x2',
     'mkp',
     'folienkondensatoren',
     'poliester',

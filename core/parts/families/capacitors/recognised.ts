@@ -29,6 +29,8 @@ export const capacitors = {
   },
   'capacitor-film': {
     assumedFor: null,
+    // The class of one at the mains; “10 µF x2” are two of them.
+    types: [/(?<![\w.])X2(?!\w)/, /\d\s?V(?:AC|~)?\s?x2(?!\w)/i],
     not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|elko)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
   },
   'capacitor-multilayer': {
@@ -45,7 +47,7 @@ export const capacitors = {
   'capacitor-tantalum': {
     assumedFor: null,
     // A letter beside it is the size of one on the surface.
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
   },
   'capacitor-trimmer': {
     assumedFor: null,

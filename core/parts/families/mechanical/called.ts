@@ -62,6 +62,7 @@ export const mechanical = {
     'placa de circuito impreso',
     'placa de circuito',
     'placa pcb',
+    'plaqueta',
     'placa',
     'perfboard',
     'lochrasterplatine',
@@ -293,6 +294,9 @@ export const mechanical = {
     'entretoise nylon',
     'abstandshalter kunststoff',
     'separador nylon',
+    'separador de nylon',
+    'entretoise en nylon',
+    'nylon afstandhouder',
   ],
   'stand-off': [
     'abstandsrolle',

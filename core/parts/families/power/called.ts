@@ -22,6 +22,7 @@ export const power = {
     'snap connector',
     '9v snap connector',
     '9v snap',
+    '9-v-clip',
   ],
   'battery-holder': [
     'battery case',
@@ -117,6 +118,7 @@ export const power = {
     'self-resetting fuse',
     'pptc',
     'ptc fuse',
+    'fuse ptc reset',
     'fuse ptc',
     'multifuse',
     'ptc',
@@ -148,6 +150,7 @@ export const power = {
     'fuseholder',
     'fuse clip',
     'fuse clips',
+    'fuseclip',
     'sicherungshalter',
     'sicherungssockel',
     'porte-fusible',

@@ -1,5 +1,12 @@
 import type { RecognisedBy } from '../recognisedBy.ts';
 
+/** What cells are put into or clipped onto: the number of a cell beside it says only which. */
+const holdsCells =
+  /(?:holder|halter|halterung|houder|clip|clips|case|box|fach|retainer|socket|fassung)\b|\b(?:porte|porta\w*|soporte|caja|support|boitier|coupleur|connector|snap)\b/;
+
+/** Two signs, either of which will do. */
+const either = (one: RegExp, other: RegExp): RegExp => new RegExp(`${one.source}|${other.source}`);
+
 /** See RecognisedBy. */
 export const power = {
   'battery-clip': {
@@ -22,12 +29,12 @@ export const power = {
       /\b9 ?V\b.*\b(?:battery|batterie|batterij|pila|pile|block)\b/i,
       /\b(6F22|6LR61|6LF22|PP3|E-?Block)\b/i,
     ],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b|\blead\b/,
+    not: either(holdsCells, /\blead\b/),
   },
   'coin-cell': {
     assumedFor: null,
     types: [/(?<![-\w])(CR|LR|SR|BR|AG)\d{1,4}[WH]?\b/],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
+    not: holdsCells,
   },
   'coin-holder': {
     assumedFor: null,
@@ -52,14 +59,17 @@ export const power = {
   'lithium-cell': {
     assumedFor: null,
     types: [/\b(18650|14500|16340|21700|10440|Li-?Po|LiIon|Li-?Ion|LiFePO4)\b/i],
-    not: /\b(holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b|\b(charger|lader|laderegler|coin|button|knopf\w*|cr\d{4}|tp4056)\b|knopfzelle/,
+    not: either(
+      holdsCells,
+      /\b(charger|lader|laderegler|coin|button|knopf\w*|cr\d{4}|tp4056)\b|knopfzelle/,
+    ),
   },
   'round-cell': {
     assumedFor: null,
     types: [
       /(?<![-–~.…])\b(AAA?|LR0?3|LR6|LR14|LR20|R6|R03|HR6|HR03|Mignon|Micro(zelle|batterie))\b/,
     ],
-    not: /\b(portapilas|soporte|caja|holder|halter|houder|clip|case|box|fach|porte|porta|connector|snap|retainer|socket|fassung|halterung)\b|halter\b|fach\b/,
+    not: holdsCells,
   },
   'solar-cell': {
     assumedFor: null,

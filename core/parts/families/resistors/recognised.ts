@@ -10,7 +10,7 @@ export const resistors = {
     assumedFor: null,
     // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
     types: [/(?<![\w.])(?:[ABW]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
-    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|pt-?(?:6|10|15)\w*|precision|knob|drehknopf)\b/,
+    not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|pt-?(?:6|10|15)\w*|precision)\b|(?<!(?:with|mit|con|avec|met|incl|inkl|[+&]) )\b(?:knob|drehknopf)\b/,
   },
   'resistor-axial': {
     assumedFor: 'value-alone',

@@ -53,6 +53,8 @@ export const sound = {
     'luidspreker',
     'haut-parleur',
     'altavoz',
+    'parlante',
+    'bocina',
     'mini speaker',
     'hp',
   ],

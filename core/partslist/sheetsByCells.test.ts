@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import { readDesignators } from './designators.ts';
+import { readSheet } from './testing/readSheet.ts';
+
+describe('a value cell with words behind its value', () => {
+  it('is read as the value, and its words as what the part is', () => {
+    const { lines, problems } = readSheet(`Ref,Qty,Value
+C3,1,1u film
+RV1,1,10k log dual
+R1,1,4k7 metal film
+C4,1,100p NP0
+`);
+    expect(lines).toEqual([
+      'C3 | capacitor-film | 1 µF',
+      'RV1 | potentiometer | 10 kΩ',
+      'R1 | resistor-axial | 4.7 kΩ',
+      'C4 | capacitor-ceramic | 100 pF | family?',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+
+  it('with a unit that such a part cannot have is refused', () => {
+    const { lines, problems } = readSheet('Ref,Qty,Value,Part\nY2,1,11 Hz,crystal\n');
+    expect(lines).toEqual([]);
+    expect(problems).toHaveLength(1);
+  });
+});
+
+describe('a cell with a footprint', () => {
+  it('may be its holder, and is asked about', () => {
+    const { lines } = readSheet(`Comment,Designator,Footprint,Quantity
+CR2032,BAT1,BAT-TH,1
+10K,R2,R0402,1
+LED_white,D1,LED0603-W,1
+`);
+    expect(lines[0]).toBe('BAT1 | coin-cell | CR2032 | family?');
+  });
+});
+
+// As leaflets of radio kits have it (common practice).
+describe('a table with what is on the parts, and places under “Remark”', () => {
+  it('is read by what stands in its cells', () => {
+    const { lines, mapping } = readSheet(`Component,Marking,Number,Remark
+Resistor,brown black orange gold,2,R1 R4
+Resistor,red red brown gold,1,R2
+Resistor 1k,brown black orange gold,1,R5
+Transistor,9018,2,Q1 Q2
+Variable capacitor,223P,1,VC
+Coil 5 turns enamelled wire,,1,L2
+`);
+    expect(mapping).toEqual({ description: 0, value: 1, quantity: 2, designators: 3 });
+    expect(lines).toEqual([
+      'R1 R4 | resistor-axial | 10 kΩ',
+      'R2 | resistor-axial | 220 Ω',
+      // Its words and its bands say two values.
+      'R5 | resistor-axial | 1 kΩ | value?',
+      'Q1 Q2 | transistor-to92 | 9018',
+      'VC | capacitor-tuning | 223P | pins?',
+      'L2 | coil-air | family?',
+    ]);
+  });
+});
+
+describe('one place for two lines', () => {
+  it('an optocoupler and its socket, a fuse and its holder; a cell and what is remarked of it', () => {
+    const { lines, problems } = readSheet(`QTY;DESCRIPTION;REF;NOTES
+1;6N138 optocoupler;U1;
+1;8 pin IC socket;U1;
+1;fuse holder;F1;
+1;fuse;F1;
+1;CR1220;BT1;holder
+`);
+    expect(lines).toEqual([
+      'U1 | optocoupler | 6N138',
+      'U1 | socket-dip',
+      'F1 | fuse-holder',
+      'F1 | fuse',
+      'BT1 | coin-cell | CR1220 | family?',
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+});
+
+describe('places as people write them', () => {
+  it.each([
+    ['R1,2,5', ['R1', 'R2', 'R5']],
+    ['R1~R4', ['R1', 'R2', 'R3', 'R4']],
+    ['R1 bis R3', ['R1', 'R2', 'R3']],
+    ['R1 a R3', ['R1', 'R2', 'R3']],
+    ['R1 à R3', ['R1', 'R2', 'R3']],
+    ['R1..R3', ['R1', 'R2', 'R3']],
+    ['(IC1)', ['IC1']],
+    ['C1, C3-5', ['C1', 'C3', 'C4', 'C5']],
+    ['R1 und R7', ['R1', 'R7']],
+    ['D1/D2', ['D1', 'D2']],
+    // One of a kind has no number on many boards (common practice).
+    ['BAT', ['BAT']],
+    ['IC 1, IC 2', ['IC1', 'IC2']],
+    ['zu IC3', ['IC3']],
+    ['LDR, OUT', ['LDR', 'OUT']],
+    ['FÜHLER', ['FUEHLER']],
+  ])('%s', (text, names) => {
+    expect(readDesignators(text)).toEqual({ ok: true, value: names });
+  });
+});
