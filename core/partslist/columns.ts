@@ -12,6 +12,10 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly neverUnder?: RegExp;
   /** How a cell looks that can hardly be of another meaning: “BC547” might be a place, “R12” is one. */
   readonly looksSurelyLike?: RegExp;
+  /** Cells that are something else, under a heading that is put above both. */
+  readonly isWrongFor?: RegExp;
+  /** Where no heading tells, a column without any such cell is another: numbers alone count, or number the rows. */
+  readonly isNoneWithout?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
   readonly looksLikeFaintly?: true;
   /** Its heading is also put above columns of these meanings, which their cells tell: “Bezeichnung” above R1, R2. */
@@ -170,6 +174,8 @@ export const columns: readonly ColumnDefinition[] = [
       'detail',
       'material',
       'ausfuhrung',
+      'rating',
+      'ratings',
       'style',
       'variant',
       'variante',
@@ -193,6 +199,9 @@ export const columns: readonly ColumnDefinition[] = [
       'waarde',
       'valeur',
       'valor',
+      'nominal',
+      'nominal value',
+      'nennwert',
       'specification',
       'specifications',
       'spec',
@@ -217,6 +226,9 @@ export const columns: readonly ColumnDefinition[] = [
       // What drawing programs call the value; with others it is a remark.
       'comment',
     ],
+    // “0.25W” and “50V” are what a part bears.
+    isWrongFor: /^[\d.,/ ]+\s?(?:W|V|A|mA|mm|V \d+A)$/i,
+    isNoneWithout: /\p{L}|Ω|Ω/u,
     mayBeCodes: {
       headings: ['part number', 'mpn', 'model', 'comment'],
       share: { comment: 0.3 },
@@ -294,6 +306,12 @@ export const columns: readonly ColumnDefinition[] = [
       'empreinte',
       'pcb footprint',
       'housing',
+      'mount',
+      'mounting',
+      'mounting type',
+      'montage',
+      'montaje',
+      'technology',
     ],
     // What footprints are called: a kind and its measures, parted by underscores, or the name of a body alone.
     looksLike:

@@ -16,10 +16,7 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  * @returns at most one column for each meaning and one meaning for each column
  */
 export function guessMapping(table: Table): Mapping {
-  const { remarks, details, partNumber, ...mapped } = withoutAngles(
-    table,
-    mappingOf(table, columns),
-  );
+  const { remarks, details, partNumber, ...mapped } = mappingByPlaces(table);
   // “Material”, “Typ”: where no other column does, it says what the parts are.
   const isFirst = mapped.description === undefined && mapped.value === undefined;
   const described =
@@ -36,22 +33,27 @@ export function guessMapping(table: Table): Mapping {
   return { ...mapping, [isAllThatIsSaid ? 'value' : 'remarks']: remarks };
 }
 
-/** Numbers under a heading that names no quantity are none where most of them are not as many as the places. */
-function withoutAngles<Found extends Mapping>(table: Table, mapping: Found): Found {
+/** The columns, none of them a quantity where its numbers are mostly not as many as the places: angles, ohms, stock. */
+function mappingByPlaces(table: Table): Mapping {
+  const mapping = mappingOf(table, columns);
   const { quantity, designators } = mapping;
   if (quantity === undefined || designators === undefined) return mapping;
-  const headings = columns.find(({ id }) => id === 'quantity')?.headings ?? [];
-  if (headings.includes(plainHeading(table.headings[quantity] ?? ''))) return mapping;
+  if (headingsOfQuantity.includes(plainHeading(table.headings[quantity] ?? ''))) return mapping;
   const agreements = table.rows.flatMap(({ cells }) => {
     const places = readDesignators(cells[designators] ?? '');
     if (!places.ok || places.value.length === 0) return [];
     return [readCount(cells[quantity] ?? '') === places.value.length];
   });
   const agree = agreements.filter(Boolean).length;
-  if (agree * 2 >= agreements.length) return mapping;
-  const { quantity: _, ...others } = mapping;
-  return others as Found;
+  return agree * 2 >= agreements.length
+    ? mapping
+    : mappingOf(
+        table,
+        columns.filter(({ id }) => id !== 'quantity'),
+      );
 }
+
+const headingsOfQuantity = columns.find(({ id }) => id === 'quantity')?.headings ?? [];
 
 /** The same for a list of another sort, by the columns that it can have. */
 export function mappingOf<Id extends string>(
@@ -99,7 +101,12 @@ function score(
   if (!definition.mayCount && isRunningNumber(table, index)) return 0;
   const heading = plainHeading(table.headings[index] ?? '');
   const share = shareOf(definition.looksLike, table, index);
-  const isCode = definition.neverUnder?.test(heading) === true;
+  const filled = filledCells(table, index);
+  const isNumbers =
+    definition.isNoneWithout !== undefined &&
+    /\D/.test(heading) &&
+    !filled.some((cell) => definition.isNoneWithout?.test(cell));
+  const isCode = isNumbers || definition.neverUnder?.test(heading) === true;
   const cells = (definition.looksLikeFaintly ? 20 : 60) * (share >= 0.6 && !isCode ? share : 0);
   const exact = definition.headings.indexOf(heading);
   const words = heading.split(' ');
@@ -109,8 +116,10 @@ function score(
       : !isNamed && definition.headings.some((known) => known.length > 2 && words.includes(known))
         ? headingWord
         : 0;
-  const filled = filledCells(table, index);
-  const isWrong = definition.isStrict === true && share < tooFew && filled.length >= 3;
+  const isWrong =
+    filled.length >= 3 &&
+    ((definition.isStrict === true && share < tooFew) ||
+      shareOf(definition.isWrongFor, table, index) >= 0.5);
   const isOther = columns.some(
     (other) =>
       definition.isNot?.includes(other.id) &&

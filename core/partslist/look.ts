@@ -44,7 +44,7 @@ const whatFor = /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s.*$/i;
 /** What a line looks like, before anybody says what it is. */
 export function look({ text, called = text, designators }: Evidence): Look {
   // LED4 “5 mm red”: the name of the place is the word for what stands there.
-  const place = namedByPlace.has(lettersOf(designators)) ? `${lettersOf(designators)} ` : '';
+  const place = isNamedByPlace(designators) ? `${lettersOf(designators)} ` : '';
   const plainText = plain(parted(`${place}${text}`));
   // “Knob for a potentiometer” is no potentiometer, and a “socket for IN-12” no tube.
   const about = plainText.replace(whatFor, '');
@@ -86,7 +86,7 @@ export function look({ text, called = text, designators }: Evidence): Look {
 
 function mountIn(plainText: string): Look['mount'] {
   const isSurface = /\b(smd|smt|cms|surface[ -]mount(ed)?)\b/.test(plainText);
-  const isThrough = /\b(tht|pth|through[ -]?hole|thru[ -]?hole|bedrahtet)\b/.test(plainText);
+  const isThrough = /\b(tht?|t\/h|pth|through[ -]?hole|thru[ -]?hole|bedrahtet)\b/.test(plainText);
   if (isSurface === isThrough) return undefined;
   return isSurface ? 'surface' : 'through';
 }
@@ -124,6 +124,10 @@ const valueWords = new Set([
 
 /** Places that are named by the word for the part itself (common practice). */
 const namedByPlace: ReadonlySet<string> = new Set(['LED', 'LDR', 'NTC', 'FB']);
+
+/** Whether the names of its places say what a part is. */
+export const isNamedByPlace = (designators: readonly string[]): boolean =>
+  namedByPlace.has(lettersOf(designators));
 
 /** Where capacitors or coils stand, a number alone is no resistance. */
 const isOtherPlace = (letters: string): boolean => letters === 'C' || letters === 'L';

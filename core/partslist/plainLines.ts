@@ -44,7 +44,7 @@ const pieceWord =
   '(?:x|×|\\*|pcs?|pieces?|off|stk|stck|stück|st|uds?|unidades|piezas?|pzs?|pièces?|个|只|颗|件)';
 /** What a number is followed by where it is a value and no quantity. */
 const unit =
-  '(?:[kMmuµnpRΩ]|ohms?|[munpµ]?[FHVAW]|kΩ|MΩ|mm|cm|Hz|kHz|MHz|%|pin|way|pol|polig)(?![\\p{L}\\d])';
+  '(?:[kKMmuµnpRΩ]|ohms?|[munpµ]?[FHVAW]|kΩ|MΩ|mm|cm|Hz|kHz|MHz|%|pin|way|pol|polig)(?![\\p{L}\\d])';
 
 const firstOf = (text: string, ...patterns: readonly RegExp[]): RegExpExecArray | null => {
   for (const pattern of patterns) {

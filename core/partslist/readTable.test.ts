@@ -144,3 +144,8 @@ describe('guessing what the columns mean', () => {
     expect(headingSignature(['a', 'b'])).not.toBe(headingSignature(['b', 'a']));
   });
 });
+
+it('two columns and an empty line are two columns', () => {
+  const table = readTable('Ref;Value\n\nR1;470\nR2;1k\n\n');
+  expect(table.ok && table.value.headings).toEqual(['Ref', 'Value']);
+});

@@ -19,7 +19,13 @@ const lookedAt = 20;
  * @returns the table without empty rows; or what is wrong with the file as a whole
  */
 export function readTable(text: string, headingLine?: number): Result<Table, Said> {
-  const parsed = Papa.parse<string[]>(text, { delimitersToGuess: [',', ';', '\t', '|'] });
+  // Empty lines count as lines of one column where the separator of two columns is guessed.
+  const { delimiter } = Papa.parse(text, {
+    delimitersToGuess: [',', ';', '\t', '|'],
+    skipEmptyLines: true,
+    preview: lookedAt,
+  }).meta;
+  const parsed = Papa.parse<string[]>(text, { delimiter });
   const quote = parsed.errors.find((error) => error.type === 'Quotes');
   if (quote) {
     return fail(said('lists.file.rowAQuotationMarkIsNotClosed', { row: (quote.row ?? 0) + 1 }));

@@ -115,7 +115,7 @@ function doubleLayerFarads(text: string): number | undefined {
 
 /** No unit: a value with one that it cannot have is wrong, and not another. */
 const isWord = (word: string): boolean =>
-  (/^\p{L}{3,}$/u.test(word) || /^(np0|c0g|x[57]r|y5v)$/i.test(word)) &&
+  (/^\p{L}{3,}$/u.test(word) || /^(np0?|bp|c0g|x[57]r|y5v|[A-Z]{2,4}\d{2,4})$/i.test(word)) &&
   !/ohm|hertz|volt|farad|henry|watt/i.test(word);
 
 /** “47nF (473)”: a value, and what is printed for it. */

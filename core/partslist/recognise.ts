@@ -120,6 +120,10 @@ const namesBody = (family: PartFamily, { plainText, words }: Read): boolean =>
     ? readPackage(plainText, family.job, family.mount)?.shape === family.body.shape
     : true) || namesOf(family).some((name) => name.includes(' ') && words.includes(` ${name} `));
 
+/** Whether some text, in a column whose meaning nobody knows, says that the part is fixed in another way. */
+export const isFixedOtherwise = (family: PartFamily, text: string): boolean =>
+  contradictsBody(family, { ...look({ text, designators: [] }), text, designators: [] });
+
 /** The line names a body that is fixed in another way than this kind of part. */
 function contradictsBody({ job, mount }: PartFamily, read: Read): boolean {
   if (mount !== 'through' && mount !== 'surface') return false;

@@ -27,11 +27,11 @@ import type { Doubt } from './confidence.ts';
 import { countPins, hasAnyPins, hasOtherPins } from './countPins.ts';
 import { readDesignators } from './designators.ts';
 import { columnName, type Mapping } from './guessMapping.ts';
-import type { Evidence } from './look.ts';
+import { type Evidence, isNamedByPlace, lettersOf } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
-import { type Recognition, recognise, recogniseBeside } from './recognise.ts';
+import { isFixedOtherwise, type Recognition, recognise, recogniseBeside } from './recognise.ts';
 import { doubtsInWords } from './sayDoubt.ts';
 import type { Table, TableRow } from './table.ts';
 import { hasUnreadNumber, saysTurns } from './unreadNumber.ts';
@@ -112,11 +112,12 @@ export class RowReader {
       return undefined;
     }
     const designators = this.#designators();
-    if (text === '' && body === '')
+    if (text === '' && body === '' && !isNamedByPlace(designators ?? []))
       return this.#error('description', said('lists.row.nothingSaysWhatThisPartIsWrite'));
 
     // Word for word as the list has it.
-    const asWritten = text === '' ? body : `${written} ${value}`.trim();
+    const asWritten =
+      text === '' ? body || lettersOf(designators ?? []) : `${written} ${value}`.trim();
     const evidence = {
       text: `${text} ${this.#drawn(body)}`.trim(),
       ...(text === '' ? {} : { called: text }),
@@ -220,6 +221,8 @@ export class RowReader {
     if (!typed && pins === undefined && hasAnyPins(family, text)) doubts.add('pins');
     if (typed?.packaged.makersDiffer && family.pinoutMatters) doubts.add('pins');
     if (hasOtherPins(recognition, this.#cell('pins'), text)) doubts.add('pins');
+    if (this.#cell('package') === '' && isFixedOtherwise(family, this.#unread()))
+      doubts.add('package');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
     const isHeld = this.#cell('package') !== '' || namesHolder.test(this.#cell('remarks'));
     if (role === 'battery' && isHeld && !hasCellLeads(text)) doubts.add('family');
@@ -375,6 +378,12 @@ export class RowReader {
   #cell(id: ColumnId): string {
     const index = this.#mapping[id];
     return index === undefined ? '' : (this.#row.cells[index] ?? '');
+  }
+
+  /** What stands in columns whose meaning nobody knows. */
+  #unread(): string {
+    const read = new Set(Object.values(this.#mapping));
+    return this.#row.cells.filter((_, index) => !read.has(index)).join(' ');
   }
 
   #error(id: ColumnId, message: Said): undefined {

@@ -12,7 +12,8 @@ C4,1,100p NP0
 `);
     expect(lines).toEqual([
       'C3 | capacitor-film | 1 µF',
-      'RV1 | potentiometer | 10 kΩ',
+      // Two on one shaft: six lugs or, of some, seven.
+      'RV1 | potentiometer | 10 kΩ | pins?',
       'R1 | resistor-axial | 4.7 kΩ',
       'C4 | capacitor-ceramic | 100 pF | family?',
     ]);

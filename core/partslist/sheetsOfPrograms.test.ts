@@ -143,3 +143,65 @@ IC1;ATTINY2313;1;Rei;ATTINY 2313-20 PU
     'IC1 | ic-dip | ATTINY2313',
   ]);
 });
+
+describe('a column of numbers', () => {
+  it('under “Available” or “Index” is no value', () => {
+    const { lines } = readSheet(`Index,Quantity,Description,Customer Reference,Available
+1,5,CAP CER 10UF 25V X7R 1206,"C1,C2,C3,C4,C5",5
+2,2,RES 10K OHM 1% 1/4W 1206,"R1,R2",2
+3,1,TRIMMER 100K OHM 0.5W PC PIN TOP,R3,1
+`);
+    expect(lines.slice(0, 2)).toEqual([
+      'C1 C2 C3 C4 C5 | capacitor-chip | 10 µF',
+      'R1 R2 | resistor-chip | 10 kΩ',
+    ]);
+    expect(lines[2]).toContain('R3 | trimmer | 100 kΩ');
+  });
+
+  it('without any heading it may be ohms', () => {
+    expect(readSheet('R1;470\nR2;100\nR3;330\n').lines).toEqual([
+      'R1 | resistor-axial | 470 Ω',
+      'R2 | resistor-axial | 100 Ω',
+      'R3 | resistor-axial | 330 Ω',
+    ]);
+  });
+});
+
+it('what parts bear is no value, where another column says values', () => {
+  const { lines } = readSheet(`RefDes,Part Type,Nominal,Rating,Mount,Quantity Per Board
+R1;R2,Resistor,22k,0.25W,TH,2
+R3,Resistor,4.7,1W,TH,1
+C1,Ceramic Cap,22n,50V,TH,1
+C4,Ceramic Cap,100n,16V,SMD 0603,1
+D1,LED,Green,5mm,TH,1
+D2,Schottky,1N5822,40V 3A,TH,1
+`);
+  expect(lines).toEqual([
+    'R1 R2 | resistor-axial | 22 kΩ',
+    'R3 | resistor-axial | 4.7 Ω',
+    'C1 | capacitor-ceramic | 22 nF',
+    'C4 | capacitor-chip | 100 nF',
+    'D1 | led-5mm | green',
+    'D2 | diode-axial | 1N5822',
+  ]);
+});
+
+it('a column that nobody knows may still say that a part is fixed otherwise', () => {
+  const { lines } = readSheet(`Ref,Part,Value,Qty,Foo
+C1,Ceramic capacitor,100nF,1,leaded
+C2,Ceramic capacitor,100nF,1,SMD 0603
+R1,Resistor,10k,1,SMD
+`);
+  expect(lines).toEqual([
+    'C1 | capacitor-ceramic | 100 nF',
+    'C2 | capacitor-ceramic | 100 nF | package?',
+    'R1 | resistor-axial | 10 kΩ | package?',
+  ]);
+});
+
+it('places that say what stands there need no other word', () => {
+  expect(readSheet('Ref,Value\nLDR1,\nR1,10k\n').lines).toEqual([
+    'LDR1 | light-resistor',
+    'R1 | resistor-axial | 10 kΩ',
+  ]);
+});

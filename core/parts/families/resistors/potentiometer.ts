@@ -20,7 +20,8 @@ export const potentiometer: PartFamily<'potentiometer'> = {
     source: '16 mm potentiometer, from memory of manufacturers’ sheets',
   },
   signs: [{ mark: 'three-pins', means: 'one-way' }],
-  joints: () => 3,
+  // Two on one shaft have six.
+  joints: ({ pins = 3 }) => pins,
   pads: 'row',
   polarity: 'keyed',
   valueKind: { unit: 'ohm' },

@@ -10,6 +10,8 @@ export const resistors = {
     assumedFor: null,
     // The letter of its curve before or behind its value: `A100K`, `50KB` (common practice).
     types: [/(?<![\w.])(?:[ABW]\d{1,4}[kKM]|\d{1,4}[kK][AB])(?!\w)/],
+    pinsVary:
+      /\b(?:dual|double|stereo|tandem|doppel\w*|doble|duo|dubbel\w*|(?:2|two|zwei)[ -]?(?:gang|fach))\b|2x(?=\s?\d+ ?k)/,
     not: /\b(trimmer|trimpot|trim|preset|cermet)\b|\b(3296\w?|3362\w?|rm-?065|pt-?(?:6|10|15)\w*|precision)\b|(?<!(?:with|mit|con|avec|met|incl|inkl|[+&]) )\b(?:knob|drehknopf)\b/,
   },
   'resistor-axial': {
