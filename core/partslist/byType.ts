@@ -1,7 +1,7 @@
 import { type BodyShape, bodyLengthMm } from '../parts/body.ts';
 import { families } from '../parts/families/index.ts';
 import type { PartFamily } from '../parts/family.ts';
-import { packageById } from '../parts/packages/index.ts';
+import { type PackageId, packageById, packages } from '../parts/packages/index.ts';
 import type { Package } from '../parts/packages/package.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
 import { hasChipPrint } from '../parts/types/chipPrints.ts';
@@ -91,8 +91,14 @@ function packagedAs(
     written || mount === undefined
       ? undefined
       : type.packages.find(({ package: id }) => packageById(id).mount === mount);
-  return inWritten ?? alike ?? suffixed ?? fixedSo ?? usual;
+  // A body that the type is not known in, fixed otherwise than the usual one: the list has it before it.
+  const id = written?.mount === packageById(usual.package).mount ? undefined : idOf(written);
+  const other = id && { package: id, pins: usual.pins };
+  return inWritten ?? alike ?? suffixed ?? fixedSo ?? other ?? usual;
 }
+
+const idOf = (one: Package | undefined): PackageId | undefined =>
+  (Object.keys(packages) as PackageId[]).find((id) => packages[id] === one);
 
 /** The family that draws bodies of that form; where none does, one that is fixed in the same way. */
 function familyFor(
@@ -162,6 +168,8 @@ function doubtsOf(
   const body = packageById(id);
   if (!written && inOtherBody) doubts.add('package');
   if (!written && type.inAnyBody && !suffixed && read.mount === undefined) doubts.add('package');
+  const isKnownIn = type.packages.some((one) => one.package === id);
+  if (!isKnownIn) doubts.add('package');
   if (
     written &&
     written !== body &&

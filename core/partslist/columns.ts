@@ -10,6 +10,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksLike?: RegExp;
   /** Under such a heading cells that look like this are something else: numbers that a shop orders by, sides of a board. */
   readonly neverUnder?: RegExp;
+  /** Of several columns that look so, the one with more such cells is likelier. */
+  readonly looksBest?: RegExp;
   /** How a cell looks that can hardly be of another meaning: “BC547” might be a place, “R12” is one. */
   readonly looksSurelyLike?: RegExp;
   /** Cells that are something else, under a heading that is put above both. */
@@ -94,7 +96,9 @@ export const columns: readonly ColumnDefinition[] = [
     looksSurelyLike: /^[A-Z]{1,3}\d{1,2}(?!\w)/i,
     // Each separator can be read in one way only, or a line with many blanks would take for ever.
     looksLike:
-      /^[A-Z]{1,4}\d{1,3}[A-DLR]?([\s,;&+/-]+((to|und|and|et)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}[A-DLR]?|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
+      /^[A-Z]{1,4}\d{1,3}[A-DLR]?([\s,;&+/~.…–—-]+((to|und|and|et|y|en|bis|a|à|al|hasta|t\/m|tot)[\s,;&+/-]+)?[A-Z]{0,4}\d{1,3}[A-DLR]?|(to|und|and|et)[A-Z]{0,4}\d{1,3})*$/i,
+    // Drawers are called A1 and B2 as well.
+    looksBest: /^(?:R|C|D|Q|T|U|IC|LED|L|X|Y|S|SW|J|K|P)\d/i,
   },
   {
     id: 'quantity',
@@ -169,6 +173,7 @@ export const columns: readonly ColumnDefinition[] = [
   {
     id: 'details',
     isSecond: true,
+    isNot: ['designators'],
     headings: [
       'details',
       'detail',

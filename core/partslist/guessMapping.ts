@@ -30,7 +30,15 @@ export function guessMapping(table: Table): Mapping {
   if (remarks === undefined) return mapping;
   // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
   const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
-  return { ...mapping, [isAllThatIsSaid ? 'value' : 'remarks']: remarks };
+  if (isAllThatIsSaid) return { ...mapping, value: remarks };
+  // “Widerstand”, and “4,7 kΩ” beside it: where all others are words alone, it says the values.
+  const isOnlyWords =
+    mapping.description !== undefined &&
+    mapping.value === undefined &&
+    details === undefined &&
+    !filledCells(table, mapping.description).some((cell) => /\d/.test(cell)) &&
+    shareOf(/\d/, table, remarks) >= 0.5;
+  return { ...mapping, [isOnlyWords ? 'details' : 'remarks']: remarks };
 }
 
 /** The columns, none of them a quantity where its numbers are mostly not as many as the places: angles, ohms, stock. */
@@ -131,7 +139,8 @@ function score(
     if (share < (mayBeCodes.share?.[heading] ?? 0.5)) return 0;
   }
   const claim = definition.isSecond ? named / 2 : named;
-  return (isWrong || isOther ? claim / 4 : claim) + cells;
+  const best = cells > 0 ? 10 * shareOf(definition.looksBest, table, index) : 0;
+  return (isWrong || isOther ? claim / 4 : claim) + cells + best;
 }
 
 const filledCells = (table: Table, index: number): string[] =>

@@ -121,6 +121,8 @@ describe('a first line that is no part', () => {
     'Weihnachtsbaum',
     'Morse practice oscillator MK2',
     'Night light v2',
+    'KIT CONTENTS - touch lamp',
+    'Lista de materiales: sirena',
   ])('“%s” is the name of the kit', (title) => {
     expect(firstOf(title)).toBe('R1,1,470');
   });
@@ -217,6 +219,7 @@ J2,Screw_Terminal_01x02,TerminalBlock:TerminalBlock_1,5-2_1x02_P5.00mm_Horizonta
 });
 
 it.each([
+  ['Qty 2 - 10k resistor', ',2,10k resistor'],
   ['two 10 k resistors', ',2,10 k resistors'],
   ['a 9 volt battery', ',1,9 volt battery'],
   ['drei rote LEDs', ',3,rote LEDs'],

@@ -56,6 +56,7 @@ const firstOf = (text: string, ...patterns: readonly RegExp[]): RegExpExecArray 
 
 const bullet = /^[\s•*·▪–—-]*(?:\d{1,3}[.)]\s+)?/;
 const quantityFirst = [
+  /^(?:qty|quantity|menge|anzahl|cant\.?|cantidad|aantal)[\s.:]*(\d{1,4})(?!\d)[\s.:x–—-]*/i,
   new RegExp(`^(\\d{1,4})\\s*${pieceWord}\\.?(?=[\\s:]|$)[\\s:]*`, 'i'),
   new RegExp(`^(\\d{1,3})\\s+(?!${unit})(?=\\p{L})`, 'u'),
 ];
@@ -221,10 +222,13 @@ function withoutTitle(lines: readonly string[]): readonly string[] {
   const { places, quantity, words } = splitLine(first);
   // “Oscillator MK2” names no microphone.
   const saysWhere = quantity !== '' || !(places === '' || isVersion.test(places));
-  if (others.length < fewestUnderTitle || saysWhere || readWords(words)) return lines;
+  if (others.length < fewestUnderTitle || saysWhere) return lines;
+  if (!saysList.test(words) && readWords(words)) return lines;
   return others.filter(isCounted).length > others.length / 2 ? others : lines;
 }
 
+const saysList =
+  /\b(?:kit|contents|parts list|components? list|bom|bill of materials|shopping list|bausatz|st(?:ü|ue?)ckliste|teileliste|einkaufsliste|inhalt|lista de (?:materiales|componentes|piezas)|contenido|nomenclature|liste des composants|onderdelenlijst)\b/i;
 const fewestUnderTitle = 3;
 const isVersion = /^(?:v|mk)\d{1,2}$/i;
 

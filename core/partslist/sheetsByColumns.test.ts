@@ -288,3 +288,37 @@ describe('columns of shops', () => {
     ]);
   });
 });
+
+describe('columns that are taken for one another', () => {
+  it('“Name” over places, and values as comments beside words alone', () => {
+    const { lines } = readSheet(`Bauteil,Name,Anzahl,Kommentar
+Widerstand,R1 bis R8,8,"1 kΩ"
+Widerstand,R9,1,"4,7 kΩ"
+LED,LED1 bis LED8,8,"3 mm, gelb"
+Schieberegister,IC1,1,74HC595
+Kondensator,C2,1,10 µF Elko
+`);
+    expect(lines).toEqual([
+      'R1 R2 R3 R4 R5 R6 R7 R8 | resistor-axial | 1 kΩ',
+      'R9 | resistor-axial | 4.7 kΩ',
+      'LED1 LED2 LED3 LED4 LED5 LED6 LED7 LED8 | led-3mm | yellow',
+      'IC1 | ic-dip | 74HC595',
+      'C2 | capacitor-electrolytic | 10 µF',
+    ]);
+  });
+
+  it('drawers beside places', () => {
+    const { lines } = readSheet(`Vak;Inhoud;Aantal per set;Nodig
+A1;weerstand 220 ohm;6;R1..R6
+A2;weerstand 10k;2;R7,R8
+A5;elco 10uF 25V;1;C6
+B1;attiny85;1;IC1
+`);
+    expect(lines).toEqual([
+      'R1 R2 R3 R4 R5 R6 | resistor-axial | 220 Ω',
+      'R7 R8 | resistor-axial | 10 kΩ',
+      'C6 | capacitor-electrolytic | 10 µF',
+      'IC1 | ic-dip | attiny85',
+    ]);
+  });
+});

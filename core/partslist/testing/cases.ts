@@ -32,7 +32,8 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('MAC97A6', 'Q1', 'triac-to92', 'MAC97A6', { body: 'TO-92' }),
     // Says two things.
     c('BC547 PNP', 'Q1', 'transistor-to92', 'BC547', { doubts: ['value'] }),
-    c('BC547 SOT-23', 'Q1', 'transistor-to92', 'BC547', { doubts: ['package'] }),
+    c('BC547 SOT-23', 'Q1', 'transistor-sot23', 'BC547', { doubts: ['package'] }),
+    c('1N5819HW SOD-123', 'D1', 'diode-chip', '1N5819HW', { body: 'SOD-123', doubts: ['package'] }),
     c('Transistor 2N2222', 'Q1', 'transistor-to92', '2N2222', { doubts: ['pins'] }),
     c('BC947', 'Q1', 'transistor-to92', 'BC947', { doubts: ['family', 'value'] }),
     c('transistor XK901', 'Q1', 'transistor-to92', 'XK901', { doubts: ['family', 'value'] }),
@@ -316,7 +317,7 @@ export const cases: Readonly<Record<string, readonly Case[]>> = {
     c('supercap 1F 5.5V', 'C9', 'capacitor-electrolytic', '1 F', { doubts: ['family'] }),
     c('blue/red LED 5mm', 'D14', 'led-5mm', 'red', { doubts: ['value'] }),
     c('LM339 quad comparator 16 pin', 'U14', 'ic-dip', 'LM339', { doubts: ['pins'] }),
-    c('SS8050 SOT-23', 'Q8', 'transistor-to92', 'SS8050', { doubts: ['package'] }),
+    c('SS8050 SOT-23', 'Q8', 'transistor-sot23', 'SS8050', { doubts: ['package'] }),
     c('ESP-12F', 'U12', 'ic-dip', 'ESP-12F', { doubts: ['family', 'value', 'pins'] }),
   ],
   // What one word more makes of a part; several of them as sheets from abroad translate them.
