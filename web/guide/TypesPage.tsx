@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next';
 import { useLoaderData } from 'react-router';
 import { getOwnTypes } from '#contract/kits';
 import { packageById } from '#core/parts/packages/index';
+import { doesOf } from '#core/parts/types/chipDoes';
 import { typeByNumber } from '#core/parts/types/findType';
 import { partTypes } from '#core/parts/types/index';
 import type { OwnTypes } from '#core/parts/types/ownType';
@@ -76,7 +77,7 @@ function findTypes(asked: string): readonly PartType[] {
   const others = partTypes.filter(
     (type) =>
       type !== exact &&
-      [type.number, ...(type.also ?? []), type.kind, type.does ?? ''].some((text) =>
+      [type.number, ...(type.also ?? []), type.kind, doesOf(type) ?? ''].some((text) =>
         text.toUpperCase().includes(plain),
       ),
   );
@@ -101,10 +102,10 @@ const columnsOf = (t: TFunction): readonly Column<PartType>[] => [
     id: 'what',
     head: t('guide.typesPage.whatItIs'),
     by: ({ kind }) => kind,
-    cell: ({ kind, does }) => (
+    cell: (type) => (
       <>
-        {kind.replaceAll('-', ' ')}
-        {does && <span className="guide-more">{does}</span>}
+        {type.kind.replaceAll('-', ' ')}
+        <span className="guide-more">{doesOf(type)}</span>
       </>
     ),
   },

@@ -5,7 +5,6 @@ import type { Packaged, PartType, TypeKind } from './type.ts';
 export interface ChipRow {
   readonly number: string;
   readonly kind: TypeKind;
-  readonly does: string;
   readonly pins: number;
   readonly pinsLike?: string;
   readonly also?: readonly string[];

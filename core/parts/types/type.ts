@@ -78,7 +78,7 @@ export interface PartType {
   /** What it bears: collector to emitter, drain to source, in reverse, across its outputs. */
   readonly maxVolt?: number;
   readonly maxAmpere?: number;
-  /** What it is for, in a few words. */
+  /** What it is for, in a few words; of chips it stands apart (chipDoes.ts). */
   readonly does?: string;
   /** Other numbers of the same part. */
   readonly also?: readonly string[];
