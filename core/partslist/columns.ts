@@ -164,7 +164,7 @@ export const columns: readonly ColumnDefinition[] = [
     ],
     // Where a part sits, and how it is turned.
     neverUnder:
-      /\b(?:layer|side|seite|lage|capa|cara|lado|face|rotation|lieferant|proveedor|fournisseur|leverancier|supplier|manufacturer|hersteller|fabricante)\b/,
+      /\b(?:layer|side|library|bibliothek|sheet|seite|lage|capa|cara|lado|face|rotation|lieferant|proveedor|fournisseur|leverancier|supplier|manufacturer|hersteller|fabricante)\b/,
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
     looksLikeFaintly: true,
@@ -331,9 +331,6 @@ export const columns: readonly ColumnDefinition[] = [
     id: 'partNumber',
     isSecond: true,
     headings: [
-      'part number',
-      'part no',
-      'part nr',
       'mpn',
       'mfr part',
       'mfr part no',
@@ -354,6 +351,10 @@ export const columns: readonly ColumnDefinition[] = [
       'hersteller teilenummer',
       'teilenummer',
       'typenummer',
+      // A shop’s own, where another column has the maker’s.
+      'part number',
+      'part no',
+      'part nr',
       'numero de parte',
       'referencia fabricante',
       'ref fabricant',
@@ -384,6 +385,13 @@ export const columns: readonly ColumnDefinition[] = [
       'observaciones',
       'comentario',
       'purpose',
+      'colour',
+      'color',
+      'farbe',
+      'couleur',
+      'kleur',
+      'colour mark',
+      'colour code',
       'function',
     ],
   },

@@ -162,6 +162,7 @@ it.each([
   ['R3 – 82 kΩ', 'R3,1,82 kΩ'],
   ['R3 – 82', 'R3,1,82'],
   ['R3 – R5 82 Ω', 'R3 – R5,3,82 Ω'],
+  ['R1 t/m R3: 10k', 'R1 t/m R3,3,10k'],
   ['R3, R4 - 10 K', '"R3, R4",2,10 K'],
 ])('“%s”: a dash before a value parts it from its place', (line, row) => {
   expect(plainLinesAsCsv(`${line}\nR9 1k\n`).split(/\r?\n/)[1]).toBe(row);

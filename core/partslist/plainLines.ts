@@ -30,7 +30,7 @@ const placeRun = [
   `${place}(?:`,
   [
     `${to}(?:${letters})?\\d{1,4}(?!\\w|\\.\\d)`,
-    `\\s+(?:to|bis|until|hasta|al|a|à)\\s+${place}`,
+    `\\s+(?:to|bis|until|hasta|al|a|à|t/m|tot)\\s+${place}`,
     `\\s+(?:and|und|y|et|en)\\s+${place}`,
     `\\s*[,;&+/]\\s*${place}`,
     // `R1,2,5`: only where nothing is between comma and number; `R1, 470` is a place and a value.

@@ -322,3 +322,18 @@ B1;attiny85;1;IC1
     ]);
   });
 });
+
+it('colours stand in a column of their own, and a library says nothing of a part', () => {
+  const { lines } = readSheet(`Part,Colour / mark,Count,Goes to,Library
+Resistor 220 ohm,red red brown gold,2,"R1, R2",rcl
+LED 5mm,red,2,"D1, D2",led
+LED 5mm,green,1,D3,led
+IC NE555,notch,1,U1,linear
+`);
+  expect(lines).toEqual([
+    'R1 R2 | resistor-axial | 220 Ω',
+    'D1 D2 | led-5mm | red',
+    'D3 | led-5mm | green',
+    'U1 | ic-dip | NE555',
+  ]);
+});

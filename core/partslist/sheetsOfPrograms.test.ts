@@ -30,6 +30,19 @@ describe('a distributor’s export', () => {
     expect(lines).toEqual(['D1 | diode-axial | 1N4007', 'Q1 | transistor-to92 | BC547B']);
   });
 
+  it('of a shop’s number and the maker’s, the maker’s is the type', () => {
+    const { lines } = readSheet(`Quantity,Part Number,Manufacturer Part Number,Description,Reference
+1,BC547BTFCT-ND,BC547BTF,TRANS NPN 45V 0.1A TO92-3,Q1
+1,1276-1000-1-ND,CL31B106KAHNNNE,CAP CER 10UF 25V X7R 1206,C1
+2,RMCF1206FT10K0CT-ND,RMCF1206FT10K0,RES 10K OHM 1% 1/4W 1206,"R1,R2"
+`);
+    expect(lines).toEqual([
+      'Q1 | transistor-to92 | BC547BTF',
+      'C1 | capacitor-chip | 10 µF',
+      'R1 R2 | resistor-chip | 10 kΩ',
+    ]);
+  });
+
   it('“Part No.” is no part', () => {
     const { lines } = readSheet(`Part No.,Desc,Case,Pcs,Pos.
 RC0603FR-0710KL,Thick film 10k 1%,0603,2,R1;R2
