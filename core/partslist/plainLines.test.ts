@@ -205,9 +205,16 @@ describe('a title over a group of parts', () => {
     ]);
   });
 
-  it.each(['Transistor', 'Resistors 470', '3 LEDs', 'Batteries'])('“%s” may be one', (line) => {
-    expect(plainLinesAsCsv(`R1 470\n${line}\nR2 1k\n`).split(/\r?\n/)).toHaveLength(4);
+  it('among lines that say neither how many nor where, it may be a part', () => {
+    expect(plainLinesAsCsv('Transistors\nLEDs\nBattery\n').split(/\r?\n/)).toHaveLength(4);
   });
+
+  it.each(['Transistor', 'Resistors 470', '3 LEDs', 'Batteries', 'Schalter', 'Potentiometer'])(
+    '“%s” may be one',
+    (line) => {
+      expect(plainLinesAsCsv(`R1 470\n${line}\nR2 1k\n`).split(/\r?\n/)).toHaveLength(4);
+    },
+  );
 });
 
 it('a drawing program’s table stays one, though its lines have commas in other numbers', () => {

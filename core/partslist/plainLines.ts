@@ -184,11 +184,18 @@ const countOf = (places: string): number => {
 /** Without blank lines and titles such as `Kit contents:`; “16 MHz crystal + 2x 22pF” are two parts. */
 const linesOf = (text: string): readonly string[] =>
   withoutTitle(
-    text
-      .split(/\r?\n|\s\+\s(?=\d{1,3}\s?[x×]\s)/)
-      .filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line) && !isSectionTitle(line))
-      .flatMap(partsOf),
+    withoutSections(
+      text
+        .split(/\r?\n|\s\+\s(?=\d{1,3}\s?[x×]\s)/)
+        .filter((line) => line.trim() !== '' && !/^\D*:\s*$/.test(line)),
+    ).flatMap(partsOf),
   );
+
+/** Among lines that mostly say how many or where, “Kondensatoren” is a title; among others it may be all that is said. */
+function withoutSections(lines: readonly string[]): readonly string[] {
+  const others = lines.filter((line) => !isSectionTitle(line));
+  return others.filter(isCounted).length * 2 > others.length ? others : lines;
+}
 
 const beforePlace = new RegExp(`(?<!\\s)\\s*[,;]\\s*(?=${place})`, 'i');
 

@@ -57,7 +57,7 @@ const saysVoltage = (value: PartValue): boolean =>
 const bodyIn = (remark: string): string =>
   /^(?:0402|0603|0805|1206|1210|2010|2512)$/.test(remark) ||
   /^(?:through hole |tht )?\d{1,2}(?:[.,]\d)?\s?[x×*]\s?\d{1,2}\s?(?:mm)?$/i.test(remark) ||
-  looksLikeBody(remark)
+  (looksLikeBody(remark) && !remark.includes(':'))
     ? remark
     : '';
 

@@ -7,8 +7,8 @@ const titles: ReadonlySet<string> = new Set(
   diodes dioden diodos transistors transistoren transistores leds leuchtdioden
   semiconductors halbleiter halfgeleiders semiconducteurs semiconductores semis
   ics chips integrated-circuits schaltkreise circuits-integres circuitos-integrados
-  potentiometers potentiometer potis pots potentiometres potenciometros
-  switches schalter schakelaars interrupteurs interruptores connectors steckverbinder connecteurs conectores
+  potentiometers potis pots potentiometres potenciometros
+  switches schakelaars interrupteurs interruptores connectors connecteurs conectores
   inductors spulen bobinas bobines
   hardware mechanik mechanical mechanics mechanisch mecanique mecanica
   electromechanical elektromechanik

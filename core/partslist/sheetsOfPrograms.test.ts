@@ -129,8 +129,10 @@ describe('bodies among the remarks', () => {
   });
 
   it('a remark that says more stays a remark', () => {
-    const { lines } = readSheet('Part,Value,Ref,Note\nResistor,10k,R1,not the 0805 one\n');
-    expect(lines).toEqual(['R1 | resistor-axial | 10 kΩ']);
+    const { lines } = readSheet(
+      'Part,Value,Ref,Note\nResistor,10k,R1,not the 0805 one\nResistor,1k,R2,siehe:Bild\n',
+    );
+    expect(lines).toEqual(['R1 | resistor-axial | 10 kΩ', 'R2 | resistor-axial | 1 kΩ']);
   });
 });
 
