@@ -19,7 +19,7 @@ export interface FiguresOfStage {
 }
 
 /** Raised when models change, so that figures are worked out anew. */
-const modelsVersion = 6;
+const modelsVersion = 7;
 
 /** A short text for all that figures depend on beside how far a board is built. */
 export function basisOf({

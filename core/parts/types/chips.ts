@@ -5,6 +5,8 @@ import type { Packaged, PartType, TypeKind } from './type.ts';
 export interface ChipRow {
   readonly number: string;
   readonly kind: TypeKind;
+  /** Only where a model tells them apart by it; what others are for stands in chipDoes.ts. */
+  readonly does?: string;
   readonly pins: number;
   readonly pinsLike?: string;
   readonly also?: readonly string[];
