@@ -13,9 +13,19 @@ const isFuse = (part: Pick<Part, 'family'>): boolean => {
   return acts === 'fusible' && body.shape === 'rod';
 };
 
-/** Whether a part may be pushed into another one when that is soldered: a chip into its socket, a fuse into its clips. */
+/** A holder or a clip for cells; a solar cell supplies by itself. */
+const holdsCells = (part: Pick<Part, 'family'>): boolean => {
+  const { acts, job, role } = familyOf(part);
+  return job === 'supply' && role !== 'battery' && acts !== 'unknown';
+};
+
+/**
+ * Whether a part may be pushed into another one when that is soldered: a chip into its socket, a fuse into its clips, a
+ * cell into its holder.
+ */
 export const goesInto = (part: Part, holder: Part): boolean =>
   (familyOf(part).role === 'chip' && familyOf(holder).role === 'socket') ||
+  (familyOf(part).role === 'battery' && holdsCells(holder)) ||
   (isFuse(part) && holdsFuses(holder));
 
 /** Whether two lines may name one place: what is soldered there, and what goes into it. */

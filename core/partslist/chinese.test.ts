@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { fromChinese } from './chinese.ts';
 import { guessMapping } from './guessMapping.ts';
-import { isClean, readPartsList } from './readPartsList.ts';
+import { isClean } from './problem.ts';
+import { readPartsList } from './readPartsList.ts';
 import { readTable } from './readTable.ts';
 
 // Terms as sheets of kits have them, from memory (common practice).

@@ -31,6 +31,9 @@ export function guessMapping(table: Table): Mapping {
   // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
   const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
   if (isAllThatIsSaid) return { ...mapping, value: remarks };
+  // “Comment” over values, beside a description with digits of its own.
+  const isValues = mapping.value === undefined && mayBeValues(table, remarks);
+  if (isValues) return { ...mapping, value: remarks };
   // “Widerstand”, and “4,7 kΩ” beside it: where all others are words alone, it says the values.
   const isOnlyWords =
     mapping.description !== undefined &&
@@ -40,6 +43,14 @@ export function guessMapping(table: Table): Mapping {
     shareOf(/\d/, table, remarks) >= 0.5;
   return { ...mapping, [isOnlyWords ? 'details' : 'remarks']: remarks };
 }
+
+const mayBeValues = (table: Table, index: number): boolean =>
+  columns.some(
+    (column) =>
+      column.id === 'value' &&
+      column.headings.includes(plainHeading(table.headings[index] ?? '')) &&
+      score(column, table, index, true) > 0,
+  );
 
 /** The columns, none of them a quantity where its numbers are mostly not as many as the places: angles, ohms, stock. */
 function mappingByPlaces(table: Table): Mapping {

@@ -39,7 +39,9 @@ export interface Look {
 export type Read = Evidence & Look;
 
 const withWhat = /(?:\s(?:with|mit|con|avec|met|incl\w*|inkl\w*)\s|\s\+\s|\sw\/).*$/i;
-const whatFor = /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s.*$/i;
+// “Base para CI”: the name of a socket goes on behind it.
+const whatFor =
+  /\s(?:for|für|fur|pour|para|voor|zu|zum|zur)\s(?!(?:ci|ic|dip|integrados?|circuitos? integrados?)(?![\p{L}\d])).*$/iu;
 
 /** What a line looks like, before anybody says what it is. */
 export function look({ text, called = text, designators }: Evidence): Look {

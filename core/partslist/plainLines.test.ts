@@ -163,6 +163,10 @@ it.each([
   ['R3 – 82', 'R3,1,82'],
   ['R3 – R5 82 Ω', 'R3 – R5,3,82 Ω'],
   ['R1 t/m R3: 10k', 'R1 t/m R3,3,10k'],
+  ['R2 ... 100 kΩ', 'R2,1,100 kΩ'],
+  ['C2 ........ 10 µF 16 V', 'C2,1,10 µF 16 V'],
+  ['2 of R4,R5 10K', '"R4,R5",2,10K'],
+  ['C2 = C3 = 22 µF/16 V', '"C2, C3",2,22 µF/16 V'],
   ['R3, R4 - 10 K', '"R3, R4",2,10 K'],
 ])('“%s”: a dash before a value parts it from its place', (line, row) => {
   expect(plainLinesAsCsv(`${line}\nR9 1k\n`).split(/\r?\n/)[1]).toBe(row);

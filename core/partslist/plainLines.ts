@@ -57,6 +57,7 @@ const firstOf = (text: string, ...patterns: readonly RegExp[]): RegExpExecArray 
 const bullet = /^[\s•*·▪–—-]*(?:\d{1,3}[.)]\s+)?/;
 const quantityFirst = [
   /^(?:qty|quantity|menge|anzahl|cant\.?|cantidad|aantal)[\s.:]*(\d{1,4})(?!\d)[\s.:x–—-]*/i,
+  /^(\d{1,4})\s+(?:of|von|de|van)\s+(?=\S)/i,
   new RegExp(`^(\\d{1,4})\\s*${pieceWord}\\.?(?=[\\s:]|$)[\\s:]*`, 'i'),
   new RegExp(`^(\\d{1,3})\\s+(?!${unit})(?=\\p{L})`, 'u'),
 ];
@@ -94,16 +95,20 @@ export function splitLine(text: string): PlainLine {
   };
 }
 
-/** A dash with blanks about it and a bare number behind it: `R1 - 4` is a range, `R1 - 470 ohm` a place and a value. */
+/** A dash, or dots that lead on, with blanks about it and a bare number behind it: `R1 - 4` is a range, `R1 - 470 ohm` a place and a value. */
 const dashed = new RegExp(
-  `(\\d{1,4})\\s+[-–—]\\s+(\\d{1,4})(?=(\\s*(?:${unit}|turns?\\b|windung|wdg|espiras?\\b|vueltas?\\b|spires?\\b)|$)|\\s)`,
+  `(\\d{1,4})\\s+(?:[-–—]|\\.{2,20}|…{1,9})\\s+(\\d{1,4})(?=(\\s*(?:${unit}|turns?\\b|windung|wdg|espiras?\\b|vueltas?\\b|spires?\\b)|$)|\\s)`,
   'u',
 );
 /** `Q1 - BC109`: no range goes from one letter to another. */
 const placeAndNumber = /^([A-Za-z]{1,4})(\d{1,4})\s+[-–—]\s+(?=([A-Za-z]{1,4})\d)/;
 const longestRange = 200;
 
-function partedFromValue(line: string): string {
+/** `R1 = R2 = 4k7`: several places of one value. */
+const equals = /(?<![\p{L}\d])([A-Za-z]{1,4})(\d{1,3})\s?=\s?(?=\1\d{1,3}\s?=)/gu;
+
+function partedFromValue(written: string): string {
+  const line = written.replace(equals, '$1$2, ');
   const [apart, letters = '', number = '', others = ''] = placeAndNumber.exec(line) ?? [];
   if (apart !== undefined && letters.toUpperCase() !== others.toUpperCase())
     return line.replace(apart, `${letters}${number}: `);

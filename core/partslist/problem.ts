@@ -10,3 +10,7 @@ export interface CellProblem {
   /** What is wrong and what to write instead. */
   readonly message: Said;
 }
+
+/** Whether a list can be taken over: nothing of it must be put right first. */
+export const isClean = ({ problems }: { readonly problems: readonly CellProblem[] }): boolean =>
+  !problems.some(({ severity }) => severity === 'error');

@@ -4,7 +4,8 @@ import { describe, expect, it } from 'vitest';
 import { inEnglish } from '../learning/testing/spoken.ts';
 import { bandsOf } from '../parts/marks.ts';
 import { guessMapping } from './guessMapping.ts';
-import { isClean, readPartsList } from './readPartsList.ts';
+import { isClean } from './problem.ts';
+import { readPartsList } from './readPartsList.ts';
 import { readList, tableOf } from './testing/readList.ts';
 import { wordingOf } from './wording.ts';
 

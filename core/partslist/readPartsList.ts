@@ -21,10 +21,6 @@ export interface PartsListReading {
   readonly problems: readonly CellProblem[];
 }
 
-/** Whether a reading may be taken over: nothing in it is wrong. */
-export const isClean = ({ problems }: PartsListReading): boolean =>
-  !problems.some(({ severity }) => severity === 'error');
-
 /**
  * Reads a parts list whose columns are known. Nothing is dropped silently: what cannot be read is an error that names
  * row, column and what to write instead.

@@ -15,6 +15,7 @@ import {
 import type { Confidence, Doubt } from './confidence.ts';
 import { type Evidence, look, type Read } from './look.ts';
 import { namesOf } from './names.ts';
+import { plain } from './plain.ts';
 import { strangeNumbers, strangeWords } from './vocabulary.ts';
 
 export interface Recognition {
@@ -87,7 +88,9 @@ export function recogniseBeside(evidence: Evidence, remarks: string): Recognitio
     text: `${evidence.text} ${remarks}`,
   });
   const isOneOfThem = [read.family, ...read.others].includes(more.family);
-  return more.confidence === 'sure' && !more.typed && isOneOfThem ? more : read;
+  // “Sockel” beside a chip: what it goes into.
+  const isHolder = more.family.role === 'socket';
+  return more.confidence === 'sure' && !more.typed && isOneOfThem && !isHolder ? more : read;
 }
 
 const othersThan = (family: PartFamily, scored: readonly Scored[]) =>
@@ -123,6 +126,10 @@ const namesBody = (family: PartFamily, { plainText, words }: Read): boolean =>
 /** Whether some text, in a column whose meaning nobody knows, says that the part is fixed in another way. */
 export const isFixedOtherwise = (family: PartFamily, text: string): boolean =>
   contradictsBody(family, { ...look({ text, designators: [] }), text, designators: [] });
+
+/** “Metal” of a transistor that is drawn in plastic: most numbers that come in cans come in both (common practice). */
+export const isMetalThough = ({ job, body }: PartFamily, text: string): boolean =>
+  job === 'transistor' && body.shape === 'half-round' && /\bmetal(?!-?oxid)/.test(plain(text));
 
 /** The line names a body that is fixed in another way than this kind of part. */
 function contradictsBody({ job, mount }: PartFamily, read: Read): boolean {

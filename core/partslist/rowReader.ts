@@ -1,6 +1,7 @@
 import { type BandCount, encodeBands } from '../bands/encode.ts';
 import { type Said, said } from '../learning/said.ts';
 import { families, familyOf } from '../parts/families/index.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { flagsOf } from '../parts/flags.ts';
 import { canBeMounted, canHang } from '../parts/mounted.ts';
@@ -16,13 +17,13 @@ import {
   readCount,
   type Tolerance,
 } from './cells/beside.ts';
-import { isNoPart, isNotFitted } from './cells/leftOut.ts';
+import { isMarkedAsLeftOut, isNoPart, isNotFitted } from './cells/leftOut.ts';
 import { withoutLibrary, withoutMixedLibrary } from './cells/libraryName.ts';
 import { findMounting, findWires, hasCellLeads, withoutWires } from './cells/mounting.ts';
 import { withoutSocket } from './cells/socket.ts';
 import { inSigns } from './cells/spelled.ts';
 import { fromChinese } from './chinese.ts';
-import { type ColumnId, looksLikeBody } from './columns.ts';
+import { type ColumnId, looksLikeBody, plainHeading } from './columns.ts';
 import type { Doubt } from './confidence.ts';
 import { countPins, hasAnyPins, hasOtherPins } from './countPins.ts';
 import { readDesignators } from './designators.ts';
@@ -31,10 +32,16 @@ import { type Evidence, isNamedByPlace, lettersOf } from './look.ts';
 import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
-import { isFixedOtherwise, type Recognition, recognise, recogniseBeside } from './recognise.ts';
+import {
+  isFixedOtherwise,
+  isMetalThough,
+  type Recognition,
+  recognise,
+  recogniseBeside,
+} from './recognise.ts';
 import { doubtsInWords } from './sayDoubt.ts';
 import type { Table, TableRow } from './table.ts';
-import { hasUnreadNumber, saysTurns } from './unreadNumber.ts';
+import { hasForeignUnit, hasUnreadNumber, saysTurns } from './unreadNumber.ts';
 import { type RememberedFamilies, wordingOf } from './wording.ts';
 
 type Amount = Extract<PartValue, { kind: 'amount' }>;
@@ -53,6 +60,9 @@ const isImpedance = ({ job }: PartFamily, cell: string): boolean =>
 const saysVoltage = (value: PartValue): boolean =>
   value.kind === 'type' && /^\d{1,3}(V\d?|[.,]\d\s?V|\s?V)$/i.test(value.print.trim());
 
+const isRare = (family: PartFamily, value: PartValue): boolean =>
+  value.kind === 'amount' && value.amount >= (recognised(family).rareFrom ?? Infinity);
+
 /** A remark that is nothing but the name of a body: “0805”, “SOD-123”, “6*7”. */
 const bodyIn = (remark: string): string =>
   /^(?:0402|0603|0805|1206|1210|2010|2512)$/.test(remark) ||
@@ -65,8 +75,8 @@ const bodyIn = (remark: string): string =>
 const namesHolder = /holder|halter|fassung|portapila|support|houder|\bclip\b/i;
 
 /** A number of one’s own: its kind was said when it was first met. */
-const toldOf = (recognised: Recognition, { family }: OwnType): Recognition => ({
-  ...recognised,
+const toldOf = (found: Recognition, { family }: OwnType): Recognition => ({
+  ...found,
   family: familyOf({ family }),
   confidence: 'told',
   doubts: [],
@@ -123,10 +133,10 @@ export class RowReader {
       ...(text === '' ? {} : { called: text }),
       designators: designators ?? [],
     };
-    const recognised = this.#family(asWritten, evidence, cells.remarks);
-    if (!recognised) return undefined;
-    const own = recognised.typed ? undefined : findOwnType(text, this.#known.ownTypes);
-    const recognition = own ? toldOf(recognised, own.type) : recognised;
+    const found = this.#family(asWritten, evidence, cells.remarks);
+    if (!found) return undefined;
+    const own = found.typed ? undefined : findOwnType(text, this.#known.ownTypes);
+    const recognition = own ? toldOf(found, own.type) : found;
     const { family } = recognition;
     const { role } = family;
     const read = this.#value(family, cells, recognition, own?.print);
@@ -189,8 +199,12 @@ export class RowReader {
   /** Marked as not fitted: said, and not read. */
   #isLeftOut(cells: ValueCells): boolean {
     const cell = plain(this.#cell('fitted'));
+    const column = this.#mapping.fitted;
+    const heading = column === undefined ? '' : (this.#table.headings[column] ?? '');
     const marked =
-      isNotFitted(cell) || isNotFitted(plain(cells.value)) || isNotFitted(plain(cells.description));
+      isMarkedAsLeftOut(plainHeading(heading), cell) ||
+      isNotFitted(plain(cells.value)) ||
+      isNotFitted(plain(cells.description));
     if (!marked) return false;
     this.#warn(
       cell === '' ? 'value' : 'fitted',
@@ -209,7 +223,8 @@ export class RowReader {
   ): Doubt[] {
     if (recognition.confidence === 'told') return read.isDoubtful ? ['value'] : [];
     const doubts = new Set<Doubt>(recognition.doubts);
-    if (read.isDoubtful) doubts.add('value');
+    if (read.isDoubtful || hasForeignUnit(text)) doubts.add('value');
+    if (isRare(recognition.family, read.value)) doubts.add('family');
     const { family, typed } = recognition;
     const { role } = family;
     // A number that no catalogue has tells nothing of pins, leads or voltages.
@@ -223,6 +238,9 @@ export class RowReader {
     if (hasOtherPins(recognition, this.#cell('pins'), text)) doubts.add('pins');
     if (this.#cell('package') === '' && isFixedOtherwise(family, this.#unread()))
       doubts.add('package');
+    // “NE555”, “Sockel”: the chip with a socket, or a socket for it.
+    if (role === 'socket' && findType(this.#cell('value'))) doubts.add('family');
+    if (isMetalThough(family, `${text} ${this.#cell('remarks')}`)) doubts.add('package');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
     const isHeld = this.#cell('package') !== '' || namesHolder.test(this.#cell('remarks'));
     if (role === 'battery' && isHeld && !hasCellLeads(text)) doubts.add('family');

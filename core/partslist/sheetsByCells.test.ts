@@ -82,6 +82,61 @@ describe('one place for two lines', () => {
   });
 });
 
+describe('what a first look at the columns would lose', () => {
+  it('values under “Comment”, beside a description with digits', () => {
+    const { lines, mapping } = readSheet(`Designator,Comment,Description,Qty
+R1,10k,Resistor 1/4W 5%,1
+R2,4k7,Resistor 1/4W 5%,1
+C1,"22, 25V",Electrolytic capacitor,1
+Q1,BC547,NPN transistor TO-92,1
+`);
+    expect(mapping).toMatchObject({ value: 1, description: 2 });
+    expect(lines).toEqual([
+      'R1 | resistor-axial | 10 kΩ',
+      'R2 | resistor-axial | 4.7 kΩ',
+      'C1 | capacitor-electrolytic | 22 µF | value?',
+      'Q1 | transistor-to92 | BC547',
+    ]);
+  });
+
+  it('a cell and its holder at one place, and a length whose unit has a column of its own', () => {
+    const { lines, problems } = readSheet(`Ref;Menge;Einheit;Benennung
+BT1;1;Stk;CR2032
+BT1;1;Stk;Knopfzellenhalter
+;0,5;m;Litze rot
+`);
+    expect(lines).toEqual([
+      'BT1 | coin-cell | CR2032',
+      'BT1 | coin-holder',
+      expect.stringMatching(/^1 x \| wire/),
+    ]);
+    expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+  });
+});
+
+describe('a column that says what is left out', () => {
+  const rows = 'R1,10k,0603,\nR2,22k,0603,x\nR3,1k,0603,0\nR4,1k,0603,no\n';
+
+  it.each([
+    ['DNP', ['R1', 'R3', 'R4']],
+    ['Do not populate', ['R1', 'R3', 'R4']],
+    ['Fitted', ['R1', 'R2']],
+  ])('“%s”, by marks', (heading, fitted) => {
+    const { lines } = readSheet(`Ref,Value,Footprint,${heading}\n${rows}`);
+    expect(lines.map((line) => line.split(' ')[0])).toEqual(fitted);
+  });
+});
+
+describe('what a chip goes into, beside it', () => {
+  it.each([
+    ['Bestückungshinweis', 'IC1 | ic-dip | TBA820M'],
+    ['Bauteil', 'IC1 | socket-dip | family?'],
+  ])('“Sockel” under “%s”', (heading, line) => {
+    const { lines } = readSheet(`Ref;Wert;Bauform;${heading}\nIC1;TBA820M;DIL-8;Sockel\n`);
+    expect(lines).toEqual([line]);
+  });
+});
+
 describe('places as people write them', () => {
   it.each([
     ['R1,2,5', ['R1', 'R2', 'R5']],

@@ -22,3 +22,9 @@ export function hasUnreadNumber({ valueKind, job }: PartFamily, text: string): b
     .split(/[\s,;()]+/);
   return words.some((word) => /^-?\d/.test(word) && !readPackage(word, job));
 }
+
+/** “10 кОм”: a number before letters that are not read; µ, Ω and signs of Chinese are. */
+export const hasForeignUnit = (text: string): boolean =>
+  /\d\s?(?![µμΩΩ])[\p{Script=Cyrillic}\p{Script=Greek}\p{Script=Hangul}\p{Script=Arabic}\p{Script=Hebrew}\p{Script=Thai}]/u.test(
+    text,
+  );

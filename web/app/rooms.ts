@@ -55,6 +55,7 @@ export const kitCircuit = room(
 export const kitFault = room(() => import('../kits/fault/FaultPage.tsx'), ...kitWords, 'faults');
 export const kitLayout = room(() => import('../kits/board/LayoutPage.tsx'), ...kitWords);
 export const kitSteps = room(() => import('../kits/order/StepsPage.tsx'), ...kitWords);
+export const kitInspection = room(() => import('../kits/InspectionPage.tsx'), ...kitWords);
 export const kitMixUps = room(() => import('../kits/MixUpsPage.tsx'), ...kitWords);
 export const kitReport = room(
   () => import('../kits/report/ReportPage.tsx'),

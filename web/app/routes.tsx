@@ -18,6 +18,7 @@ import {
   kitCircuit,
   kitFault,
   kitImport,
+  kitInspection,
   kitLayout,
   kitList,
   kitMixUps,
@@ -152,7 +153,7 @@ export const routes = createBrowserRouter([
               { path: 'steps', lazy: kitSteps(({ StepsPage }) => ({ Component: StepsPage })) },
               {
                 path: 'inspection',
-                lazy: kits(({ InspectionPage, loadReadings }) => ({
+                lazy: kitInspection(({ InspectionPage, loadReadings }) => ({
                   Component: InspectionPage,
                   loader: loadReadings,
                 })),

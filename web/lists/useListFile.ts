@@ -1,14 +1,6 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { DecodeProblem, Encoding } from '#core/partslist/decode';
-import {
-  largestFile,
-  openFile,
-  sheetAsCsv,
-  textAsCsv,
-  tooLarge,
-} from '#core/partslist/files/openFile';
 import type { Sheet } from '#core/partslist/files/workbook';
-import { readTable } from '#core/partslist/readTable';
 import type { Table } from '#core/partslist/table';
 
 /** The document of a kit file, not checked yet. */
@@ -70,6 +62,9 @@ interface Chosen {
 
 const nothing: Chosen = { sheets: [], sheet: 0, beside: [], pictures: [] };
 
+/** Comes beside the page: nobody waits for it before a file is chosen. */
+const openers = () => import('./openers.ts');
+
 const engines = {
   openPdf: async (bytes: Uint8Array) => (await import('./openPdf.ts')).openPdf(bytes),
   drawPdf: async (bytes: Uint8Array) => (await import('./openPdf.ts')).drawPdf(bytes),
@@ -87,6 +82,8 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
   const [document, setDocument] = useState<OpenDocument>();
   const [problem, setProblem] = useState<DecodeProblem>();
 
+  useEffect(() => void openers(), []);
+
   const startWith = useCallback((next: Chosen) => {
     setChosen(next);
     setOpen(undefined);
@@ -97,6 +94,7 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
   const read = useCallback(
     async (next: Chosen, headingLine?: number) => {
       startWith(next);
+      const { readTable, sheetAsCsv } = await openers();
       const sheet = next.sheets[next.sheet];
       const text = sheet ? sheetAsCsv(sheet) : (next.csv ?? '');
       const table = readTable(text, headingLine);
@@ -116,6 +114,7 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
     async (fileName: string, bytes: Uint8Array, encoding: Encoding) => {
       const start = { ...nothing, fileName, bytes };
       startWith(start);
+      const { openFile } = await openers();
       const file = await openFile(bytes, encoding, engines);
       if (!file.ok) return setProblem(file.problem);
       if (file.value.kind === 'kit') return setDocument(file.value.document);
@@ -143,14 +142,18 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
     beside: chosen.beside,
     problem,
     chooseSheet: (index) => void read({ ...chosen, sheet: index }),
-    choose: (one) => {
+    choose: async (one) => {
+      const { largestFile, tooLarge } = await openers();
       if (one.size > largestFile) {
         startWith({ ...nothing, fileName: one.name });
         return setProblem({ message: tooLarge(one.size) });
       }
-      void one.arrayBuffer().then((bytes) => openBytes(one.name, new Uint8Array(bytes), 'utf-8'));
+      return openBytes(one.name, new Uint8Array(await one.arrayBuffer()), 'utf-8');
     },
-    paste: (text) => void read({ ...nothing, csv: textAsCsv(text) }),
+    paste: async (text) => {
+      const { textAsCsv } = await openers();
+      return read({ ...nothing, csv: textAsCsv(text) });
+    },
     readAs: (encoding) =>
       chosen.bytes && void openBytes(chosen.fileName ?? '', chosen.bytes, encoding),
     close: () => startWith(nothing),

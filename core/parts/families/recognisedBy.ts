@@ -7,6 +7,8 @@ export interface Recognised {
    * capacitors, how large the value is.
    */
   readonly assumedFor: 'value-alone' | 'from-1-µF' | 'below-1-µF' | null;
+  /** From this value on, in its unit, another part is called by the same word: the kind is asked (common practice). */
+  readonly rareFrom?: number;
   /** Type numbers that are in no catalogue, and belong to no other family. */
   readonly types?: readonly RegExp[];
   /** Without this in the text (plain: lower case, no accents) it is another family: the package of a chip part, say. */

@@ -63,7 +63,16 @@ const din: Readonly<Record<string, PackageId>> = {
   '0516': 'axial-2W',
 };
 
-const tantalumCases = { '3216': 'a', '3528': 'b', '6032': 'c', '7343': 'd' } as const;
+/** By tenths of a millimetre and by hundredths of an inch (EIA 535; from memory). */
+const tantalumCases = {
+  '3216': 'a',
+  '3528': 'b',
+  '6032': 'c',
+  '7343': 'd',
+  '1411': 'b',
+  '2312': 'c',
+  '2917': 'd',
+} as const;
 
 /**
  * Names of bodies as lists and footprints write them, told in this order. Text is in lower case, with blanks in place
@@ -147,7 +156,7 @@ const written: readonly Written[] = [
   named(/\b3\s?x\s?8\b|\b(0308|206)\b/, 'tube-3x8', ['timebase']),
   named(/\b2\s?x\s?6\b|\b0206\b/, 'tube-2x6', ['timebase']),
   {
-    sign: /(?:^|\s)(?:case|size|bauform|gehause|eia)?[ -]?(3216|3528|6032|7343)(?:-\d\d)?\b/,
+    sign: /(?:^|\s)(?:case|size|bauform|gehause|eia)?[ -]?(3216|3528|6032|7343|1411|2312|2917)(?:-\d\d)?\b/,
     jobs: ['capacitor'],
     read: ([, size]) => known(`tantalum-${tantalumCases[size as keyof typeof tantalumCases]}`),
   },
@@ -243,10 +252,10 @@ const written: readonly Written[] = [
     },
   },
   {
-    sign: /\b6(?:[.,]0)?\s?x\s?6(?:[.,]0)?(?:\s?x\s?(\d{1,2}(?:[.,]\d)?))?|\bpush 6mm h(\d{1,2}(?:\.\d)?)mm/,
+    sign: /\b6(?:[.,]0)?\s?x\s?6(?:[.,]0)?(?:\s?x\s?(\d{1,2}(?:[.,]\d)?)|(?:\s?mm)?,?\s(?:h|hohe|height|alto|altura|hauteur)\s?[=:]?\s?(\d{1,2}(?:[.,]\d)?))?|\bpush 6mm h(\d{1,2}(?:\.\d)?)mm/,
     jobs: ['switch'],
-    read: ([, a, b]) => {
-      const height = number(a ?? b ?? '4.3');
+    read: ([, a, b, c]) => {
+      const height = number(a ?? b ?? c ?? '4.3');
       return height >= 3 && height <= 25 ? button(height) : undefined;
     },
   },

@@ -37,7 +37,11 @@ const ambiguous = /^\d+$|^[A-Z]\d{1,3}$/;
 
 /** A type by its number as written, with whatever makers put before and behind it; undefined where none is known. */
 export function typeByNumber(written: string): FoundType | undefined {
-  const print = written.trim().replace(/\s+/g, '');
+  // `LM7809_TO220`: what stands behind the line is the name of a symbol.
+  const print = written
+    .trim()
+    .replace(/\s+/g, '')
+    .replace(/_(?=[A-Za-z]).*$/, '');
   // An I is often written for the 1 of a diode.
   const plain = bare(print.replace(/[µμ]/g, 'U')).replace(/^IN(?=\d{3})/, '1N');
   for (let length = Math.min(longest, plain.length); length >= 2; length -= 1) {

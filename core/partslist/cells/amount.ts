@@ -202,7 +202,10 @@ const readFarad: Reader = (text, family) => {
   const coded = /^\d{3}[A-Z]?$/.test(text) ? readCapacitorCode(text) : undefined;
   if (coded?.ok) return isLarge(family) ? largeByDigits(text) : maybeCode(text, coded.value);
   if (/^\d+([.,]\d+)?$/.test(text)) {
-    return fail(said('lists.value.hasNoUnitWriteItWithOne', { text, example: '47p, 4n7, 10u' }));
+    // “22, 25V”: on a can a bare number is microfarads (common practice).
+    return isLarge(family)
+      ? doubtful(Number(`${text.replace(',', '.')}e-6`))
+      : fail(said('lists.value.hasNoUnitWriteItWithOne', { text, example: '47p, 4n7, 10u' }));
   }
   const { value, letter } = splitLetter(text);
   const parsed = parseQuantity(value, 'farad');

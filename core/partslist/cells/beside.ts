@@ -53,11 +53,31 @@ export function findVolt(cell: string, description: string): number | undefined 
 const countedInP =
   /\b(?:sockets?|sockel|\w*fassung|z[oó]calo|headers?|networks?|\w*netzwerk|array|terminals?|\w*klemme|\w*leiste)\b/i;
 
+/** `1x06`, `5X2`: rows and columns of pins, either first; “2X5.5” is the size of a plug, “2x12 V” of a transformer. */
+const rowsOfPins =
+  /(?<![\d.,])0?(?:([12])\s?x\s?0?(\d{1,2})|(\d{1,2})\s?x\s?0?([12]))\b(?![.,]\d)(?!\s?(?:x|mm|aa|cr|(?:va|[vaw])\b))/i;
+
 /** Pins of a cell (`8`) or as written in a longer text (`DIP-8`, `8 pin`, `2-way`, `8-polig`, `1x06`). */
 export function findPins(cell: string, description: string): number | undefined {
   if (/^\d+$/.test(cell.trim())) return Number(cell);
   const text = description.replace(/_/g, ' ');
-  const grid = /\b0?([12])\s?x\s?0?(\d{1,2})\b(?!\s?(?:x|mm|aa|cr))/i.exec(text);
+  const grid = gridIn(text);
+  const counted = countedPins(text);
+  // “Header 5X2”, and “5-pin, dual row” beside it: so many in each row.
+  const ofEachRow = grid ? countedPins(text.replace(grid.written, ' ')) : undefined;
+  const isOfRow = ofEachRow !== undefined && grid?.sides.includes(ofEachRow);
+  return isOfRow ? grid?.pins : (counted ?? grid?.pins);
+}
+
+/** Of a display the two numbers are lines and characters. */
+function gridIn(text: string) {
+  const found = /\b(lcd|display|anzeige|pantalla)\b/i.test(text) ? null : rowsOfPins.exec(text);
+  if (!found) return undefined;
+  const sides = found.slice(1).filter(Boolean).map(Number);
+  return { written: found[0], sides, pins: sides.reduce((product, side) => product * side, 1) };
+}
+
+function countedPins(text: string): number | undefined {
   const match =
     /\b(?:DIP|DIL|SOIC|SOP|SO|PDIP|SIP|SIL)\s?-?\s?(\d{1,2})\b(?!\s?(?:x\b|res|wid))/i.exec(text) ??
     /\b(\d{1,2})\s?-?\s?(?:pins?|pens|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pos|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
@@ -70,11 +90,7 @@ export function findPins(cell: string, description: string): number | undefined 
   const poles =
     /\b(?:KF|DG|XH|PH|ZH|EH|VH|JST)[\w.]{0,5}[ -](\d{1,2})P\b/i.exec(text) ??
     (countedInP.test(text) ? /(?<![\w.,])(\d{1,2})P\b/.exec(text) : null);
-  if (poles) return Number(poles[1]);
-  // Of a display the two numbers are lines and characters.
-  return grid && !/\b(lcd|display|anzeige|pantalla)\b/i.test(text)
-    ? Number(grid[1]) * Number(grid[2])
-    : undefined;
+  return poles ? Number(poles[1]) : undefined;
 }
 
 /** `DPDT`, `2P2T`, `2xUM`: poles and throws, a lug for each throw and one in the middle (common practice). */
@@ -114,9 +130,9 @@ export function readCount(cell: string): number | undefined {
   return count > 0 ? count : undefined;
 }
 
-/** `30 cm`: wire is sold by its length. */
+/** `30 cm`: wire is sold by its length; “0,5” has its unit in another column. */
 export const isLength = (cell: string): boolean =>
-  /^\d{1,4}(?:[.,]\d{1,2})?\s?(?:mm|cm|m)$/i.test(cell.trim());
+  /^\d{1,4}(?:[.,]\d{1,2})?\s?(?:mm|cm|m)$|^\d{1,3}[.,]\d{0,1}[1-9]$/i.test(cell.trim());
 
 /** How many a value cell names: `2 x 10k`, `10k x2`; undefined where it names none. */
 export function countBesideValue(cell: string): number | undefined {

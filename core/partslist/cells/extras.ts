@@ -40,9 +40,12 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(currents, ' ')
     .replace(counts, '$1 ')
     .replace(unit === 'farad' ? /$^/ : temperatures, ' ');
-  return bare
-    .replace(/(?<!\s)\s*[/|;,]\s*(?=$|\s)/g, ' ')
-    .replace(/^[\s/|;,]+/, '')
-    .replace(/\s+/g, ' ')
-    .trim();
+  return (
+    bare
+      // “1000uF x 16V”
+      .replace(/(?<!\s)\s*(?:[/|;,]|\sx(?=\s*$))\s*(?=$|\s)/g, ' ')
+      .replace(/^[\s/|;,]+/, '')
+      .replace(/\s+/g, ' ')
+      .trim()
+  );
 }

@@ -6,6 +6,18 @@ export const isNotFitted = (cell: string): boolean =>
     cell,
   );
 
+const saysNo = /^(0|no|n|nein|nee|non|false|falso|falsch)$/;
+
+/** Headings under which a mark says that a part is left out, and none that it is fitted. */
+const asksWhatIsLeftOut = (heading: string): boolean =>
+  isNotFitted(heading) || /^(dn[pfsi]|not fitted)\b/.test(heading);
+
+/** “DNP” over “x”, “fitted” over “no”; both in lower case, without accents. */
+export const isMarkedAsLeftOut = (heading: string, cell: string): boolean =>
+  asksWhatIsLeftOut(heading)
+    ? !/^[-–]?$/.test(cell) && !saysNo.test(cell)
+    : isNotFitted(cell) || saysNo.test(cell);
+
 /**
  * Places of a drawing program that are copper or a hole and no part: `MountingHole`, `TestPoint_Pad`, `Fiducial`,
  * `SolderJumper`. A test point with a loop is one.

@@ -190,4 +190,69 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
   'lights by their long French name': [
     c('Diodes électroluminescentes rouge 3 mm', 'D1', 'led-3mm', 'red'),
   ],
+  // Multilayer ones with wires begin where discs end (common practice).
+  'ceramic, too large for a disc': [
+    c('1uF 50V ceramic radial', 'C1', 'capacitor-ceramic', '1 µF', {
+      volt: 50,
+      doubts: ['family'],
+    }),
+    c('ceramic 470nF', 'C2', 'capacitor-ceramic', '470 nF', { doubts: ['family'] }),
+    c('ceramic 100nF', 'C3', 'capacitor-ceramic', '100 nF'),
+    c('ceramic multilayer 1uF', 'C4', 'capacitor-multilayer', '1 µF'),
+  ],
+  'volts behind a cross': [
+    c('Capacitor electrolítico 1000uF x 16V', 'C2', 'capacitor-electrolytic', '1000 µF', {
+      volt: 16,
+    }),
+  ],
+  'sockets that are for chips': [
+    c('Base para CI 40 pines', 'IC1', 'socket-dip', '', { pins: 40 }),
+    c('Zócalo para CI 8 pines', 'IC2', 'socket-dip', '', { pins: 8 }),
+    c('Socket for IC 14 pin', 'IC3', 'socket-dip', '', { pins: 14 }),
+    c('Sockel für IC 16-polig', 'IC4', 'socket-dip', '', { pins: 16 }),
+  ],
+  'rows and columns of pins': [
+    c('Header 5X2', 'JP1', 'pin-header', '', { pins: 10 }),
+    c('Header 5X2 Header, 5-Pin, Dual row', 'JP1', 'pin-header', '', { pins: 10 }),
+    c('pin header 10 pin dual row', 'JP2', 'pin-header', '', { pins: 10 }),
+    c('pin header 1x06', 'JP3', 'pin-header', '', { pins: 6 }),
+  ],
+  // Numbers that come in cans come in plastic as well.
+  'metal, of a number that comes in plastic': [
+    c('2N2222A metálico', 'Q1', 'transistor-to92', '2N2222A', {
+      doubts: ['family', 'package', 'pins'],
+    }),
+  ],
+  // Codes of tantalum cases in hundredths of an inch (EIA 535; from memory).
+  'moulded tantalums by their code in inches': [
+    c('CAP TANT 10UF 16V 10% 1411', 'C3', 'capacitor-tantalum-chip', '10 µF', {
+      body: 'tantalum case B',
+      volt: 16,
+    }),
+    c('CAP TANT 47UF 10V 2312', 'C4', 'capacitor-tantalum-chip', '47 µF', {
+      body: 'tantalum case C',
+      volt: 10,
+    }),
+  ],
+  'two numbers that are no rows of pins': [
+    c('Transformateur 2x12 V 5 VA', 'TR1', 'transformer', '', { doubts: ['pins'] }),
+    c('0R22 5W Keramik', 'R4', 'resistor-axial', '0.22 Ω', {
+      body: '5 W cement',
+      doubts: ['family'],
+    }),
+  ],
+  'buttons by their height': [
+    c('Printtaster 6x6 h=9.5mm', 'S1', 'push-button', '', { body: '6 x 6 x 9.5 mm' }),
+    c('push button 6x6 mm, height 7', 'S2', 'push-button', '', {
+      body: '6 x 6 x 7 mm',
+      doubts: ['family'],
+    }),
+    c('push to on switch 4 pin', 'S3', 'push-button'),
+  ],
+  'units of another script': [
+    c('Resistor 10 кОм', 'R1', 'resistor-axial', '', { doubts: ['family', 'value'] }),
+  ],
+  'a number and the name of its symbol': [
+    c('LM7809_TO220', 'U2', 'regulator-to220', 'LM7809', { body: 'TO-220' }),
+  ],
 };

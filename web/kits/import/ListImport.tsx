@@ -1,41 +1,31 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useTranslation } from 'react-i18next';
 import { useNavigate, useParams, useRevalidator, useRouteLoaderData } from 'react-router';
 import { createKit, type Kit, reviseKit } from '#contract/kits';
 import { listTemplatePath } from '#contract/papers';
 import { putKitPicture } from '#contract/pictures';
-import { columnIds } from '#core/partslist/columns';
-import { withRow } from '#core/partslist/editTable';
-import { isClean } from '#core/partslist/readPartsList';
+import { isClean } from '#core/partslist/problem';
 import { parseQuantity } from '#core/quantity/parseQuantity';
 import { call } from '../../app/call.ts';
 import { useSave } from '../../app/useSave.ts';
 import { useTyped } from '../../app/useTyped.ts';
-import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ListSource } from '../../lists/ListSource.tsx';
-import { ProblemList } from '../../lists/ProblemList.tsx';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { dataAddress } from '../../ui/picture/smallPicture.ts';
 import { TableFiles } from '../../ui/TableFiles.tsx';
-import { PartsTable } from '../PartsTable.tsx';
 import { KitFromDocument } from './KitFromDocument.tsx';
-import { type LeftList, type OpenPartsList, usePartsListFile } from './usePartsListFile.ts';
+import type { LeftList } from './openPartsList.ts';
+import { usePartsListFile } from './usePartsListFile.ts';
 
-// Comes when a row is corrected.
-const RowDialog = lazy(async () => ({ default: (await import('./RowDialog.tsx')).RowDialog }));
-
-/** The list with the row that is looked at: one more where it is new. */
-function rowOf(open: OpenPartsList, line: number | 'new') {
-  if (line !== 'new') return { list: open, line };
-  const more = withRow(open);
-  return { list: { ...open, ...more }, line: more.line };
-}
+// Comes when a list is read.
+const ListRead = lazy(async () => ({ default: (await import('./ListRead.tsx')).ListRead }));
 
 /** The sheet that a list was read from stays with its kit. Without it the kit is still whole. */
 async function keepSheet(kitId: string, sheet: Blob, failed: () => void): Promise<void> {
@@ -65,7 +55,6 @@ export function ListImport() {
   });
   const { name, supply } = typed.value;
   const { run, refusal, saving: sending } = useSave();
-  const [correcting, setCorrecting] = useState<number | 'new'>();
   const { open } = file;
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was left is taken up once, when the page is opened
   useEffect(() => {
@@ -104,7 +93,6 @@ export function ListImport() {
     });
   };
 
-  const pieces = open?.reading.lines.reduce((sum, { part }) => sum + part.quantity, 0) ?? 0;
   const ready = open !== undefined && isClean(open.reading);
   return (
     <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
@@ -137,30 +125,9 @@ export function ListImport() {
         ))}
       {open && (
         <>
-          <ColumnChoice
-            open={open}
-            meanings={columnIds}
-            choose={file.mapColumn}
-            headingsAt={file.headingsAt}
-          />
-          <ProblemList problems={open.reading.problems} correct={setCorrecting} />
-          <section aria-labelledby="as-read">
-            <Typography variant="h2" id="as-read" sx={{ mb: 1 }}>
-              {t('kits.importPage.n3AsItWillBeRead', { count: open.reading.lines.length, pieces })}
-            </Typography>
-            <PartsTable
-              label={t('kits.importPage.asItWillBeRead')}
-              lines={open.reading.lines.map((line) => ({
-                ...line,
-                row: line.line,
-                key: String(line.line),
-              }))}
-              correct={({ row }) => setCorrecting(row)}
-            />
-            <Button sx={{ mt: 1 }} variant="outlined" onClick={() => setCorrecting('new')}>
-              {t('kits.importPage.addARow')}
-            </Button>
-          </section>
+          <Suspense fallback={<LinearProgress />}>
+            <ListRead open={open} file={file} />
+          </Suspense>
           <Box
             component="section"
             aria-labelledby="take-over"
@@ -213,23 +180,6 @@ export function ListImport() {
               </Alert>
             )}
           </Box>
-          {correcting !== undefined && (
-            <Suspense>
-              <RowDialog
-                {...rowOf(open, correcting)}
-                isNew={correcting === 'new'}
-                save={(cells) =>
-                  correcting === 'new' ? file.addRow(cells) : file.correctRow(correcting, cells)
-                }
-                leaveOut={
-                  correcting === 'new' || open.table.rows.length < 2
-                    ? undefined
-                    : () => file.leaveOutRow(correcting)
-                }
-                close={() => setCorrecting(undefined)}
-              />
-            </Suspense>
-          )}
         </>
       )}
     </Box>

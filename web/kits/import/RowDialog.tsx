@@ -20,7 +20,7 @@ import { useTyped } from '../../app/useTyped.ts';
 import { FoundAgain } from '../../ui/FoundAgain.tsx';
 import { PartPicture, pictureScale } from '../../ui/PartPicture.tsx';
 import { FamilyField } from '../FamilyField.tsx';
-import type { OpenPartsList } from './usePartsListFile.ts';
+import type { OpenPartsList } from './openPartsList.ts';
 
 interface RowDialogProps {
   readonly list: OpenPartsList;

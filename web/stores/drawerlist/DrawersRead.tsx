@@ -8,7 +8,7 @@ import { type Column, DataTable } from '../../ui/DataTable.tsx';
 import '../../ui/form.css';
 import { PartThumbnail } from '../../ui/PictureCell.tsx';
 import { useAmount } from '../amount.ts';
-import type { DecidedDrawer, Fate } from './useDrawerList.ts';
+import type { DecidedDrawer, Fate } from './useDecidedDrawers.ts';
 
 interface DrawersReadProps {
   readonly drawers: readonly DecidedDrawer[];

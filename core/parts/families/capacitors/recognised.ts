@@ -9,7 +9,9 @@ export const capacitors = {
   },
   'capacitor-ceramic': {
     assumedFor: 'below-1-µF',
-    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|film)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b/,
+    // Discs end where multilayer ones with wires begin: 220 nF.
+    rareFrom: 0.2e-6,
+    not: /\b(smd|smt|0402|0603|0805|1206|resonator|keramikresonator|mlcc|multilayer|x7r|tantal|film)\b|\b(super-?cap\w*|gold-?cap\w*|ultra-?cap\w*|edlc)\b|\d ?w(?:att)?\b/,
   },
   'capacitor-chip': {
     assumedFor: null,
@@ -41,13 +43,13 @@ export const capacitors = {
     assumedFor: null,
     // A letter beside the word is its size.
     needs:
-      /\b(smd|smt|cms|case|gehause|bauform|eia|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
+      /\b(smd|smt|cms|case|gehause|bauform|eia|1411|2312|2917|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
     not: /\b(resistor|widerstand|led|diode)\b/,
   },
   'capacitor-tantalum': {
     assumedFor: null,
     // A letter beside it is the size of one on the surface.
-    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
+    not: /\b(smd|smt|chip|0402|0603|0805|1206|1210|1411|2312|2917|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
   },
   'capacitor-trimmer': {
     assumedFor: null,
