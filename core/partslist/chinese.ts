@@ -135,6 +135,7 @@ const terms: Readonly<Record<string, string>> = {
   贴片: 'smd',
   立式: 'vertical',
   卧式: 'horizontal',
+  色环: 'axial',
   有源: 'active',
   无源: 'passive',
   共阳: 'common anode',

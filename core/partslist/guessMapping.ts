@@ -15,7 +15,9 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  *
  * @returns at most one column for each meaning and one meaning for each column
  */
-export function guessMapping(table: Table): Mapping {
+export const guessMapping = (table: Table): Mapping => withFigures(table, byHeadings(table));
+
+function byHeadings(table: Table): Mapping {
   const { remarks, details, partNumber, ...mapped } = mappingByPlaces(table);
   // “Material”, “Typ”: where no other column does, it says what the parts are.
   const isFirst = mapped.description === undefined && mapped.value === undefined;
@@ -43,6 +45,35 @@ export function guessMapping(table: Table): Mapping {
     shareOf(/\d/, table, remarks) >= 0.5;
   return { ...mapping, [isOnlyWords ? 'details' : 'remarks']: remarks };
 }
+
+/** `220 ohms 1/2 W`, `5 mm`, `2 poles`: a number with what it counts or measures. */
+const figure =
+  /\d\s?(?:[kKMRΩΩ]|ohm|[pnuµμ]F?|[munµμ]H|k?V|m?A|W|k?Hz|MHz|mm|pins?|pol)(?![\p{L}])|[1-9]N\d{3}|^[A-Z]{2,4}\d{2,4}[A-Z]{0,2}$/u;
+
+/** Where no column says the values, and the words say none: the one that nobody knows and that has the most figures. */
+function withFigures(table: Table, mapping: Mapping): Mapping {
+  const { description } = mapping;
+  if (description === undefined || mapping.value !== undefined || mapping.details !== undefined)
+    return mapping;
+  if (shareOf(figure, table, description) >= 0.3) return mapping;
+  const known = new Set(Object.values(mapping));
+  const isOpen = (index: number) =>
+    !known.has(index) &&
+    !isCodes(table, index) &&
+    columns.every(({ headings }) => !headings.includes(plainHeading(table.headings[index] ?? '')));
+  const [best] = table.headings
+    .map((_, index) => ({ index, share: isOpen(index) ? shareOf(figure, table, index) : 0 }))
+    .filter(({ share }) => share >= 0.4)
+    .sort((a, b) => b.share - a.share);
+  return best ? { ...mapping, details: best.index } : mapping;
+}
+
+/** Under such a heading stand the codes of a shop. */
+const isCodes = (table: Table, index: number): boolean =>
+  columns.some(
+    ({ id, neverUnder }) =>
+      id === 'value' && neverUnder?.test(plainHeading(table.headings[index] ?? '')),
+  );
 
 const mayBeValues = (table: Table, index: number): boolean =>
   columns.some(

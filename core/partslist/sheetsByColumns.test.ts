@@ -256,6 +256,40 @@ RST,Button,S1,SW-6X6,SW-PB,1
   });
 });
 
+describe('a column under a heading that nobody knows', () => {
+  it('says the values, where its cells have figures and no other column has', () => {
+    const { lines } = readSheet(`Etiqueta;Cantidad;Elemento;Lo que pone
+R1,R2;2;Resistencia;220 ohmios 1/2 W
+C1;1;Condensador electrolítico;2200 µF / 25 V
+D3;1;Diodo LED;verde, 3 mm
+T1;1;Transistor;BD140
+K1;1;Regleta;2 polos
+`);
+    expect(lines).toEqual([
+      'R1 R2 | resistor-axial | 220 Ω',
+      'C1 | capacitor-electrolytic | 2200 µF',
+      'D3 | led-3mm | green',
+      'T1 | transistor-to220 | BD140',
+      'K1 | terminal-block',
+    ]);
+  });
+
+  it('and does not, where it is a shop’s, or the words have the figures', () => {
+    const codes = readSheet(
+      'Ref;Part;Order no\nR1;resistor;220 R\nR2;resistor;10k\nR3;resistor;1k\n',
+    );
+    expect(codes.lines).toEqual([
+      'R1 | resistor-axial',
+      'R2 | resistor-axial',
+      'R3 | resistor-axial',
+    ]);
+    const drawers = readSheet(
+      'Ref;Part;Bin\nR1;220R resistor;12 mm\nC1;10uF elko;15 mm\nC2;47uF elko;12 mm\n',
+    );
+    expect(drawers.mapping.details).toBeUndefined();
+  });
+});
+
 describe('columns of shops', () => {
   it('a stock code is no value, however much it looks like one', () => {
     const { lines, mapping } = readSheet(`Stock code;Item;Qty per kit;Board ref

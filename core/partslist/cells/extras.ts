@@ -4,8 +4,10 @@ import type { UnitId } from '../../quantity/unit.ts';
 
 /** −20/+80 %, in either order. */
 const bothPercents = /[+-]\s?\d{1,3}\s?%?\s?\/?\s?[+-]\s?\d{1,3}\s?%/g;
-const percent = /(?<![±+-])[±+-]*(?<!\s)\s*(?<!\d)\d+([.,]\d+)?\s*%/g;
+const percent = /(?<![±+-])(?:\+\s?\/\s?-|[±+-]*)(?<!\s)\s*(?<!\d)\d+([.,]\d+)?\s*%/g;
 const volts = /[-–]?(?<!\d)\d+([.,]\d+)?\s?k?V(DC|AC|~|=)?(?![a-zA-Z])/gi;
+/** `6V3` beside a capacitance. */
+const voltsParted = /(?<![\w.,])\d{1,2}V\d(?![\d\p{L}])/gu;
 const bodies =
   /\b(0402|0603|0805|1206|1210|1812|2010|2512)\b(?!\s*(pF|nF|uF|ohm|Ω))|\d{4}metric\b|\b(to|sot|sod|do|dip|dil|so|soic|sil|sip|hc)-?\s?\d+(\/\w+)?\b/gi;
 const measures =
@@ -31,6 +33,7 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(bothPercents, ' ')
     .replace(percent, ' ')
     .replace(unit === 'volt' ? /$^/ : volts, ' ')
+    .replace(unit === 'farad' ? voltsParted : /$^/, ' ')
     .replace(bands, ' ')
     .replace(legs, ' ')
     .replace(unit === 'ohm' ? pins : /$^/, ' ')

@@ -7,6 +7,10 @@ const spelled: readonly (readonly [RegExp, string])[] = [
   [/(\d)\s*mi[ck]ro-?\s?farad(?:s|ios?)?\b/gi, '$1uF'],
   [/(\d)\s*nano-?\s?farad(?:s|ios?)?\b/gi, '$1nF'],
   [/(\d)\s*pi[ck]o-?\s?farad(?:s|ios?)?\b/gi, '$1pF'],
+  // “4.7 nano”, and nothing behind it.
+  [/(\d)\s*mi[ck]ro(?=\s*$|\s*,)/gi, '$1uF'],
+  [/(\d)\s*nano(?=\s*$|\s*,)/gi, '$1nF'],
+  [/(\d)\s*pi[ck]o(?=\s*$|\s*,)/gi, '$1pF'],
   [/(\d)\s*mfd\b/gi, '$1uF'],
   [/(\d)\s*(?:mmfd|pfd)\b/gi, '$1pF'],
   [/(\d)\s*mi[ck]ro-?\s?henr(?:y|ys|ies|ios?)\b/gi, '$1uH'],

@@ -252,6 +252,14 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
   'units of another script': [
     c('Resistor 10 кОм', 'R1', 'resistor-axial', '', { doubts: ['family', 'value'] }),
   ],
+  'what parts a value from what follows it': [
+    c('100u 6V3 Elko', 'C11', 'capacitor-electrolytic', '100 µF', { volt: 6.3 }),
+    c('resistor 10K ohm, 1/4W, +/-5%', 'R1', 'resistor-axial', '10 kΩ'),
+    c('色环电感 100uH', 'L1', 'inductor-axial', '100 µH'),
+    c('capacitor 4.7 nano', 'C1', 'capacitor-ceramic', '4.7 nF', { doubts: ['family'] }),
+    c('28 pin base', 'IC1', 'socket-dip', '', { pins: 28 }),
+    c('Condensateur plastique 0,22µF', 'C2', 'capacitor-film', '220 nF'),
+  ],
   'a number and the name of its symbol': [
     c('LM7809_TO220', 'U2', 'regulator-to220', 'LM7809', { body: 'TO-220' }),
   ],

@@ -48,7 +48,10 @@ export const chips = {
     assumedFor: null,
     pinsVary: true,
     // “Base 16 pines”, as Spanish sheets of the Americas have it.
-    types: [/\bbases? (?:de )?\d{1,2} ?(?:pines|patas|p)\b/i],
+    types: [
+      /\bbases? (?:de )?\d{1,2} ?(?:pines|patas|p)\b/i,
+      /\b\d{1,2}[ -]?pins? (?:ic )?bases?\b/i,
+    ],
     not: /\b(usb\w*|audio|jack|dc|power|mains|lamp|bulb|fuse|piles?|rj\d+|rca|phono|cinch|din|midi|xlr|bnc)\b/,
   },
 } as const satisfies RecognisedBy;

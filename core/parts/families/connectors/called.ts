@@ -96,6 +96,8 @@ export const connectors = {
   ],
   'terminal-block': [
     'terminal block',
+    'regleta',
+    'regleta de conexion',
     'term blk',
     'term block',
     'terminal',
