@@ -16,6 +16,8 @@ export interface ColumnDefinition<Id extends string = ColumnId> {
   readonly looksSurelyLike?: RegExp;
   /** Cells that are something else, under a heading that is put above both. */
   readonly isWrongFor?: RegExp;
+  /** A column of such cells is none of this meaning, whatever stands above it. */
+  readonly isNoneOf?: RegExp;
   /** Where no heading tells, a column without any such cell is another: numbers alone count, or number the rows. */
   readonly isNoneWithout?: RegExp;
   /** Other columns may look like this too, so theirs is the better claim. */
@@ -56,6 +58,10 @@ export const columnIds = [
   'fitted',
 ] as const;
 export type ColumnId = (typeof columnIds)[number];
+
+/** In what stock a shop has a part, on which side it lies, by what it is counted: no word of what it is. */
+const saysNothing =
+  /^(?:basic|extended|preferred|standard|active|obsolete|nrnd|in stock|rohs\S*|top|bottom|front|back|stk|st|pcs?|ea|each)$/i;
 
 export const columns: readonly ColumnDefinition[] = [
   {
@@ -166,6 +172,7 @@ export const columns: readonly ColumnDefinition[] = [
     // Where a part sits, and how it is turned.
     neverUnder:
       /\b(?:layer|side|library|bibliothek|sheet|units?|einheit|unidad|unite|eenheid|seite|lage|capa|cara|lado|face|rotation|lieferant|proveedor|fournisseur|leverancier|supplier|manufacturer|hersteller|fabricante)\b/,
+    isNoneOf: saysNothing,
     // Nearly any text has a word in it.
     looksLike: /\p{L}{3,}/u,
     looksLikeFaintly: true,
@@ -173,6 +180,7 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'details',
+    isNoneOf: saysNothing,
     isSecond: true,
     isNot: ['designators'],
     headings: [

@@ -175,6 +175,7 @@ function score(
       definition.isNot?.includes(other.id) &&
       shareOf(other.looksSurelyLike ?? other.looksLike, table, index) >= 0.5,
   );
+  if (shareOf(definition.isNoneOf, table, index) >= 0.5) return 0;
   const { mayBeCodes } = definition;
   if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
     const share = filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length;

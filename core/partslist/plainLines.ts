@@ -198,9 +198,13 @@ const linesOf = (text: string): readonly string[] =>
 
 /** Among lines that mostly say how many or where, “Kondensatoren” is a title; among others it may be all that is said. */
 function withoutSections(lines: readonly string[]): readonly string[] {
-  const others = lines.filter((line) => !isSectionTitle(line));
+  const others = lines.filter((line) => !isSectionTitle(line) && !isHeadings(line));
   return others.filter(isCounted).length * 2 > others.length ? others : lines;
 }
+
+/** “Qty   Part   Value”, in columns of blanks. */
+const isHeadings = (line: string): boolean =>
+  !/\d/.test(line) && line.split(/\s{2,}/).filter(isHeading).length >= 2;
 
 const beforePlace = new RegExp(`(?<!\\s)\\s*[,;]\\s*(?=${place})`, 'i');
 

@@ -127,6 +127,14 @@ const namesBody = (family: PartFamily, { plainText, words }: Read): boolean =>
 export const isFixedOtherwise = (family: PartFamily, text: string): boolean =>
   contradictsBody(family, { ...look({ text, designators: [] }), text, designators: [] });
 
+/** “RGB” or “common cathode” remarked of an LED that is drawn with one colour and two leads. */
+export const hasMoreColours = ({ job, joints }: PartFamily, remarks: string): boolean =>
+  job === 'light' &&
+  joints({}) === 2 &&
+  /\b(?:rgb\w*|bi-?colou?r|multi-?colou?r|dual colou?r|(?:two|2|three|3) colou?rs?|zweifarb\w*|dreifarb\w*|bicolor|tricolor|common (?:anode|cathode)|gemeinsame (?:anode|kathode)|[aá]nodo com[uú]n|c[aá]todo com[uú]n)\b/i.test(
+    remarks,
+  );
+
 /** “Metal” of a transistor that is drawn in plastic: most numbers that come in cans come in both (common practice). */
 export const isMetalThough = ({ job, body }: PartFamily, text: string): boolean =>
   job === 'transistor' && body.shape === 'half-round' && /\bmetal(?!-?oxid)/.test(plain(text));
@@ -175,7 +183,7 @@ const mayStand = ({ job, body }: PartFamily, { plainText }: Read): boolean =>
 const saysSize = /\d\s?mm\b|\d\s?x\s?\d/;
 
 const saysItLies =
-  /\b(axial\w*|lying|laid flat|bent flat|bend flat|liegend\w*|tumbad[oa]s?|acostad[oa]s?)\b/;
+  /\b(axial\w*|lying|laid flat|bent flat|bend flat|liegend\w*|liggend\w*|couchee?s?|a plat|tumbad[oa]s?|acostad[oa]s?)\b/;
 
 /** Pins of the body that a type is read in; undefined where the line names no type. */
 export const pinsOfType = ({ typed }: Recognition): number | undefined =>

@@ -33,6 +33,7 @@ import { plain } from './plain.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadValue, readValue, type ValueCells } from './readValue.ts';
 import {
+  hasMoreColours,
   isFixedOtherwise,
   isMetalThough,
   type Recognition,
@@ -240,6 +241,7 @@ export class RowReader {
       doubts.add('package');
     // “NE555”, “Sockel”: the chip with a socket, or a socket for it.
     if (role === 'socket' && findType(this.#cell('value'))) doubts.add('family');
+    if (hasMoreColours(family, this.#cell('remarks'))) doubts.add('family');
     if (isMetalThough(family, `${text} ${this.#cell('remarks')}`)) doubts.add('package');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
     const isHeld = this.#cell('package') !== '' || namesHolder.test(this.#cell('remarks'));

@@ -127,6 +127,29 @@ describe('a column that says what is left out', () => {
   });
 });
 
+describe('what is said of a part in a column of its own', () => {
+  it('an LED of several colours is no LED of one', () => {
+    const { lines } = readSheet(`Designator,Part,Qty,Body,Colour
+LED1,LED,1,3mm round,red diffused
+LED3,LED,1,5mm,RGB common cathode
+`);
+    expect(lines).toEqual(['LED1 | led-3mm | red', 'LED3 | led-5mm | family?']);
+  });
+
+  it('and how a shop keeps it says nothing of what it is', () => {
+    const { lines } = readSheet(`Designator,Value,Qty,Stock type,Footprint
+"C1,C2",22pF,2,Basic,C0603
+R1,10k,1,Basic,R0603
+Q1,AO3400A,1,Extended,SOT-23
+`);
+    expect(lines).toEqual([
+      'C1 C2 | capacitor-chip | 22 pF',
+      'R1 | resistor-chip | 10 kΩ',
+      'Q1 | mosfet-sot23 | AO3400A',
+    ]);
+  });
+});
+
 describe('what a chip goes into, beside it', () => {
   it.each([
     ['Bestückungshinweis', 'IC1 | ic-dip | TBA820M'],

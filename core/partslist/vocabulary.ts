@@ -26,6 +26,7 @@ marron cafe gris morado oro dorado plata plateado rojo roja verde azul amarillo 
 with without und and oder bzw resp the for mit ohne con sin avec sans met zonder
 type typ tipo part bauteil composant component komponente componente piece pieces pcs stk stuck
 narrow wide schmal breit estrecho ancho turned gedreht precision
+marked marking labelled labeled gemarkt beschriftet marcado marcada marque marquee gemerkt
 wert value valor valeur tolerance toleranz tol tolerancia colour color farbe band bands ringe
 volt volts vdc vac voltios watt vatios vatio ohm ohms ohmios ohmio kohm mohm kiloohm kiloohms megohm megohms mfd farad microfarad nanofarad picofarad
 henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps

@@ -257,3 +257,31 @@ const pixel = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
   'base64',
 );
+
+for (const [width, height] of [
+  [390, 844],
+  [820, 1180],
+] as const) {
+  test(`at ${width} a list is looked over line by line, and the page does not scroll sideways`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await page.goto('/kits/new');
+    await page
+      .getByLabel('Paste or type the list')
+      .fill('R1-R4 10k 1%\nC1 470uF 16V electrolytic\nIC1 NE555\n');
+    await page.getByRole('button', { name: 'Read list' }).click();
+    const preview = page.getByRole('table', { name: 'Preview' });
+    await expect(preview.getByRole('button', { name: /^Edit/ })).toHaveCount(3);
+    // Everything of a line is there without moving anything sideways.
+    const inside = await preview.evaluate(
+      (table) =>
+        [...table.querySelectorAll('tbody td')].every((cell) => {
+          const { left, right } = cell.getBoundingClientRect();
+          return left >= 0 && right <= innerWidth;
+        }) && document.documentElement.scrollWidth <= innerWidth,
+    );
+    expect(inside).toBe(true);
+    await expectAccessible(page);
+  });
+}

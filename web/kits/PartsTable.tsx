@@ -94,27 +94,33 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
   const places = shortDesignators(part.designators);
   return (
     <tr>
-      {withRow && <td className="mono">{row}</td>}
-      <td className="mono nowrap">{places || '–'}</td>
-      <td className="mono number">{part.quantity}</td>
-      <td>
+      {withRow && (
+        <td className="mono row" data-head={t('kits.partsTable.row')}>
+          {row}
+        </td>
+      )}
+      <td className="mono nowrap place">{places || '–'}</td>
+      <td className="mono number pieces" data-head={t('kits.partsTable.pieces')}>
+        {part.quantity}
+      </td>
+      <td className="what">
         <Link to={`/guide/${family.id}`}>{t(`family.${family.id}.one`)}</Link>
         <Flags line={line} />
         {part.remarks && <span className="remark">“{part.remarks}”</span>}
       </td>
-      <td className="mono">
+      <td className="mono value">
         {valueWords(t, part.value) || '–'}
         <Details part={part} />
         <DoubtFlag line={line} doubt="value" />
       </td>
-      <td>
+      <td className="look">
         <PartPicture part={part} pixelsPerMm={pictureScale(part, { width: 150, height: 70 })} />
       </td>
-      <td>
+      <td className="marks">
         <PartMarks part={part} />
         <DoubtFlag line={line} doubt="pins" />
       </td>
-      <td>
+      <td className="way">
         <strong>
           <Glyph name={polaritySigns[family.polarity].glyph} />{' '}
           {polaritySigns[family.polarity].word}
@@ -126,14 +132,16 @@ const PartRow = memo(function PartRow({ line, withRow, correct }: PartRowProps) 
           <span className="flag">{t('kits.partsTable.thisLot', { text: part.lotNote.text })}</span>
         )}
       </td>
-      <td className="mono number">{family.joints(part) * part.quantity || '–'}</td>
-      <td className="mono number nowrap">
+      <td className="mono number joints" data-head={t('kits.partsTable.joints')}>
+        {family.joints(part) * part.quantity || '–'}
+      </td>
+      <td className="mono number nowrap height" data-head={t('kits.partsTable.bodyHeight')}>
         {t('kits.partsTable.mm', { heightMm: bodyOf(family, part).heightMm })}
         <Body part={part} />
         <DoubtFlag line={line} doubt="package" />
       </td>
       {correct && (
-        <td>
+        <td className="do">
           <button
             type="button"
             className="correct"

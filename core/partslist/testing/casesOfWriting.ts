@@ -260,6 +260,14 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
     c('28 pin base', 'IC1', 'socket-dip', '', { pins: 28 }),
     c('Condensateur plastique 0,22µF', 'C2', 'capacitor-film', '220 nF'),
   ],
+  'electrolytics that lie': [
+    c('Elco 1000uF 16V liggend', 'C2', 'capacitor-electrolytic', '1000 µF', {
+      doubts: ['package'],
+    }),
+    c('Elektrolytkondensator 100uF liegend', 'C3', 'capacitor-electrolytic', '100 µF', {
+      doubts: ['package'],
+    }),
+  ],
   'a number and the name of its symbol': [
     c('LM7809_TO220', 'U2', 'regulator-to220', 'LM7809', { body: 'TO-220' }),
   ],

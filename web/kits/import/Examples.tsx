@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
@@ -57,7 +58,11 @@ export function Examples() {
           </li>
         ))}
       </ul>
-      {chosen && <KitFromDocument key={String(chosen.name)} document={chosen} />}
+      {chosen && (
+        <Box sx={{ mt: 3 }}>
+          <KitFromDocument key={String(chosen.name)} document={chosen} />
+        </Box>
+      )}
     </>
   );
 }
