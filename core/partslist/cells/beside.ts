@@ -83,7 +83,9 @@ function countedPins(text: string): number | undefined {
     /\b(\d{1,2})\s?-?\s?(?:pins?|pens|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pos|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
       text,
     ) ??
-    /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b/i.exec(text) ??
+    /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b(?![.,]\d|\s?(?:mm|V|A)\b)/i.exec(
+      text,
+    ) ??
     /\b(\d{1,2})[ -](?:pin|pol)[ -]?(?:socket|sockel|fassung)\b/i.exec(text);
   if (match) return Number(match[1]);
   // Plugs and terminals are sold by poles: “XH2.54-3P”; 22P alone are picofarads.

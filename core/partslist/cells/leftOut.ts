@@ -23,6 +23,6 @@ export const isMarkedAsLeftOut = (heading: string, cell: string): boolean =>
  * `SolderJumper`. A test point with a loop is one.
  */
 export const isNoPart = (text: string): boolean =>
-  /(?:^|[\s:_])(?:MountingHole|Mounting_Hole|Fiducial|SolderJumper|Solder_Jumper|NetTie|Logo_\w+|TestPoint_(?:Pad|THTPad|Bridge|2Pads))(?=$|[\s:_-]|\d)/i.test(
+  /(?:^|[\s:_])(?:Mounting[ _]?Hole|Fiducial|SolderJumper|Solder_Jumper|NetTie|Logo_\w+|TestPoint_(?:Pad|THTPad|Bridge|2Pads))(?=$|[\s:_-]|\d)/i.test(
     text,
   );

@@ -268,6 +268,10 @@ export const casesOfWriting: Readonly<Record<string, readonly Case[]>> = {
       doubts: ['package'],
     }),
   ],
+  'a size behind a socket': [
+    c('Mono jack socket 3.5mm', 'J1', 'jack', '', { doubts: ['pins'] }),
+    c('IC socket 14', 'IC1', 'socket-dip', '', { pins: 14 }),
+  ],
   'a number and the name of its symbol': [
     c('LM7809_TO220', 'U2', 'regulator-to220', 'LM7809', { body: 'TO-220' }),
   ],
