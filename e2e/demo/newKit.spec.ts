@@ -285,3 +285,20 @@ for (const [width, height] of [
     await expectAccessible(page);
   });
 }
+
+test('without network a list that was typed is still there, and is read when the network is back', async ({
+  page,
+}) => {
+  await page.route('**/openPartsList-*.js', (route) => route.abort());
+  // A page whose parts are missing is loaded anew, once; this is behind it.
+  await page.addInitScript(() => sessionStorage.setItem('ozzet.reloaded-at', String(Date.now())));
+  await page.goto('/kits/new');
+  const list = page.getByLabel('Paste or type the list');
+  await list.fill('R1-R4 10k 1%\nIC1 NE555\n');
+  await page.getByRole('button', { name: 'Read list' }).click();
+  await expect(page.getByText('Ozzet’s computer cannot be reached.')).toBeVisible();
+  await expect(list).toHaveValue(/R1-R4/);
+  await page.unroute('**/openPartsList-*.js');
+  await page.getByRole('button', { name: 'Read list' }).click();
+  await expect(page.getByRole('table', { name: 'Preview' })).toContainText('NE555');
+});

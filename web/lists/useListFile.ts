@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
+import { said } from '#core/learning/said';
 import type { DecodeProblem, Encoding } from '#core/partslist/decode';
 import type { Sheet } from '#core/partslist/files/workbook';
 import type { Table } from '#core/partslist/table';
@@ -62,8 +63,12 @@ interface Chosen {
 
 const nothing: Chosen = { sheets: [], sheet: 0, beside: [], pictures: [] };
 
-/** Comes beside the page: nobody waits for it before a file is chosen. */
 const openers = () => import('./openers.ts');
+
+/** What makes something of a table. */
+interface Reader<List> {
+  readonly understood: (opened: OpenTable) => Promise<List>;
+}
 
 const engines = {
   openPdf: async (bytes: Uint8Array) => (await import('./openPdf.ts')).openPdf(bytes),
@@ -73,16 +78,28 @@ const engines = {
 /**
  * Opens lists of any form.
  *
- * @param understand what is made of a table; the same function as long as it makes the same
- * @returns the file, what was made of its table, and how to put something else in its place
+ * @param loadReader what makes something of a table, which comes beside the page: nobody waits for it before a file is
+ *   chosen; the same function at every call
+ * @returns the file, what was made of its table, how to put something else in its place, and the reader, undefined where
+ *   it cannot be had now, which is said then
  */
-export function useListFile<List>(understand: (opened: OpenTable) => Promise<List>) {
+export function useListFile<List, Loaded extends Reader<List>>(loadReader: () => Promise<Loaded>) {
   const [chosen, setChosen] = useState<Chosen>(nothing);
   const [open, setOpen] = useState<List>();
   const [document, setDocument] = useState<OpenDocument>();
   const [problem, setProblem] = useState<DecodeProblem>();
 
-  useEffect(() => void openers(), []);
+  const load = useCallback(async () => {
+    try {
+      const [opening, reader] = await Promise.all([openers(), loadReader()]);
+      return { ...opening, reader };
+    } catch {
+      setProblem({ message: said('ui.call.cannotBeReached') });
+      return undefined;
+    }
+  }, [loadReader]);
+  // What fails now is asked for again when somebody needs it.
+  useEffect(() => void Promise.all([openers(), loadReader()]).catch(() => undefined), [loadReader]);
 
   const startWith = useCallback((next: Chosen) => {
     setChosen(next);
@@ -94,12 +111,14 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
   const read = useCallback(
     async (next: Chosen, headingLine?: number) => {
       startWith(next);
-      const { readTable, sheetAsCsv } = await openers();
+      const loaded = await load();
+      if (!loaded) return;
+      const { readTable, sheetAsCsv, reader } = loaded;
       const sheet = next.sheets[next.sheet];
       const text = sheet ? sheetAsCsv(sheet) : (next.csv ?? '');
       const table = readTable(text, headingLine);
       if (!table.ok) return setProblem({ message: table.problem });
-      const list = await understand({
+      const list = await reader.understood({
         text,
         table: table.value,
         ...(headingLine === undefined ? {} : { headingLine }),
@@ -107,15 +126,16 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
       });
       setOpen(() => list);
     },
-    [startWith, understand],
+    [load, startWith],
   );
 
   const openBytes = useCallback(
     async (fileName: string, bytes: Uint8Array, encoding: Encoding) => {
       const start = { ...nothing, fileName, bytes };
       startWith(start);
-      const { openFile } = await openers();
-      const file = await openFile(bytes, encoding, engines);
+      const loaded = await load();
+      if (!loaded) return;
+      const file = await loaded.openFile(bytes, encoding, engines);
       if (!file.ok) return setProblem(file.problem);
       if (file.value.kind === 'kit') return setDocument(file.value.document);
       if (file.value.kind === 'pictures') {
@@ -126,7 +146,7 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
       }
       return read({ ...start, sheets: file.value.sheets, sheet: file.value.likeliest });
     },
-    [read, startWith],
+    [load, read, startWith],
   );
 
   const file: ListFile = {
@@ -143,23 +163,24 @@ export function useListFile<List>(understand: (opened: OpenTable) => Promise<Lis
     problem,
     chooseSheet: (index) => void read({ ...chosen, sheet: index }),
     choose: async (one) => {
-      const { largestFile, tooLarge } = await openers();
-      if (one.size > largestFile) {
+      const loaded = await load();
+      if (!loaded) return;
+      if (one.size > loaded.largestFile) {
         startWith({ ...nothing, fileName: one.name });
-        return setProblem({ message: tooLarge(one.size) });
+        return setProblem({ message: loaded.tooLarge(one.size) });
       }
       return openBytes(one.name, new Uint8Array(await one.arrayBuffer()), 'utf-8');
     },
     paste: async (text) => {
-      const { textAsCsv } = await openers();
-      return read({ ...nothing, csv: textAsCsv(text) });
+      const loaded = await load();
+      return loaded && read({ ...nothing, csv: loaded.textAsCsv(text) });
     },
     readAs: (encoding) =>
       chosen.bytes && void openBytes(chosen.fileName ?? '', chosen.bytes, encoding),
     close: () => startWith(nothing),
     headingsAt: (line) => void read(chosen, line),
   };
-  return { file, open, setOpen };
+  return { file, open, setOpen, load };
 }
 
 /** The mapping with a column, by its index, meaning something else; each meaning has one column. */

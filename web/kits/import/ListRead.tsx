@@ -7,8 +7,7 @@ import { withRow } from '#core/partslist/editTable';
 import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ProblemList } from '../../lists/ProblemList.tsx';
 import { PartsTable } from '../PartsTable.tsx';
-import type { OpenPartsList } from './openPartsList.ts';
-import type { PartsListFile } from './usePartsListFile.ts';
+import type { OpenPartsList, PartsListFile } from './openPartsList.ts';
 
 // Comes when a row is corrected.
 const RowDialog = lazy(async () => ({ default: (await import('./RowDialog.tsx')).RowDialog }));

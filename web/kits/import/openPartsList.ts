@@ -16,7 +16,7 @@ import type { KnownBefore } from '#core/partslist/rowReader';
 import type { Table } from '#core/partslist/table';
 import { call } from '../../app/call.ts';
 import { knownBefore, orNothing } from '../../lists/knownBefore.ts';
-import { mapped, type OpenTable } from '../../lists/useListFile.ts';
+import { type ListFile, mapped, type OpenTable } from '../../lists/useListFile.ts';
 
 // What is made of a table as a parts list: loaded beside the page, for whoever has chosen one.
 
@@ -33,6 +33,19 @@ export interface LeftList {
   readonly mapping: Mapping;
   /** The line of the headings, counted from 1; 0 where they are found. */
   readonly headingLine: number;
+}
+
+export interface PartsListFile extends ListFile {
+  readonly open: OpenPartsList | undefined;
+  /** Says what the column at an index means; undefined means nothing that is needed. */
+  readonly mapColumn: (index: number, meaning: ColumnId | undefined) => void;
+  /** Puts other cells into a row, by the line it has in the file. */
+  readonly correctRow: (line: number, cells: RowCells) => void;
+  /** Puts a row at the end. */
+  readonly addRow: (cells: RowCells) => void;
+  readonly leaveOutRow: (line: number) => void;
+  /** Goes on with a list that was left, as far as it was corrected then. */
+  readonly resume: (list: LeftList) => Promise<void>;
 }
 
 export async function understood(opened: OpenTable): Promise<OpenPartsList> {

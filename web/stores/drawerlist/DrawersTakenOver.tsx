@@ -14,9 +14,8 @@ import { ColumnChoice } from '../../lists/ColumnChoice.tsx';
 import { ProblemList } from '../../lists/ProblemList.tsx';
 import { useStores } from '../StoresFrame.tsx';
 import { DrawersRead } from './DrawersRead.tsx';
-import type { OpenDrawerList } from './openDrawerList.ts';
+import type { DrawerListFile, OpenDrawerList } from './openDrawerList.ts';
 import { type DecidedDrawer, useDecidedDrawers } from './useDecidedDrawers.ts';
-import type { DrawerListFile } from './useDrawerList.ts';
 
 /** Drawers as a list has them: which column is which, what becomes of each line, and the way into the stores. */
 export function DrawersTakenOver({

@@ -9,13 +9,21 @@ import {
 import { type DrawerListReading, readDrawers } from '#core/stores/drawerlist/readDrawers';
 import { call } from '../../app/call.ts';
 import { knownBefore, orNothing } from '../../lists/knownBefore.ts';
-import { mapped, type OpenTable } from '../../lists/useListFile.ts';
+import { type ListFile, mapped, type OpenTable } from '../../lists/useListFile.ts';
 
 // What is made of a table as a list of drawers: loaded beside the page, for whoever has chosen one.
 
 export interface OpenDrawerList extends OpenTable, KnownBefore {
   readonly mapping: DrawerMapping;
   readonly reading: DrawerListReading;
+}
+
+export interface DrawerListFile extends ListFile {
+  readonly open: OpenDrawerList | undefined;
+  /** How many lists were chosen: another list, other lines. */
+  readonly lists: number;
+  /** Says what the column at an index means; undefined means nothing that is needed. */
+  readonly mapColumn: (index: number, meaning: DrawerColumnId | undefined) => void;
 }
 
 export const understood = async (opened: OpenTable): Promise<OpenDrawerList> =>
