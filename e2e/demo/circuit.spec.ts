@@ -2,6 +2,9 @@ import { expect, expectAccessible, openKit, signIn, test } from '../fixtures';
 
 test.beforeEach(({ page }) => signIn(page));
 
+/** Boards are worked out one after another, behind those of other tests: a minute each on a machine that is free. */
+const workedOut = 240_000;
+
 test('a kit says what its board must show, draws its circuit, and prints both', async ({
   page,
   request,
@@ -10,13 +13,13 @@ test('a kit says what its board must show, draws its circuit, and prints both', 
   await openKit(page, 'Tide Badge', 'Circuit');
   // Worked out by itself the first time somebody looks.
   await expect(page.getByRole('heading', { name: 'What this board must show' })).toBeVisible({
-    timeout: 60_000,
+    timeout: workedOut,
   });
   await expect(page.getByText(/blinks at/).first()).toBeVisible();
   await expect(page.getByText('Current limit for the first power')).toBeVisible();
   // Placed and routed in a thread of its own, which takes its time on a busy machine.
   await expect(page.getByRole('img', { name: /Circuit with \d+ parts/ })).toBeVisible({
-    timeout: 60_000,
+    timeout: workedOut,
   });
   await expectAccessible(page);
 
@@ -83,7 +86,7 @@ test('another value is tried, a part is said to behave otherwise, and a sentence
   await expect(page.getByText(/Value of R6: “green” is none for this part/)).toBeVisible();
   await page.getByLabel('Instead of 1 kΩ').fill('2k2');
   await page.getByRole('button', { name: 'Compare', exact: true }).click();
-  await expect(page.getByRole('table', { name: 'What if' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('table', { name: 'What if' })).toBeVisible({ timeout: workedOut });
   await expectAccessible(page);
 
   // A sentence in the instructor’s own words.
