@@ -160,7 +160,8 @@ function amountPrior(assumedFor: Recognised['assumedFor'], text: string): number
       Number(digits),
     ),
   );
-  const micro = /\d\s*[uµμ]/i.test(text) && !/\b0(?:[.,]\d+\s*[uµμ]|[uµμ]\d)/i.test(text);
+  const micro =
+    /\d\s*[uµμ]/i.test(text) && !/(?<![\d.,])(?:0?[.,]\d{1,4}\s*[uµμ]|0[uµμ]\d)/i.test(text);
   if (assumedFor === 'from-1-µF') return most >= 47 ? 1.1 : micro ? 0.5 : 0;
   return assumedFor === 'below-1-µF' && !micro ? 0.3 : 0;
 }

@@ -358,6 +358,10 @@ export const columns: readonly ColumnDefinition[] = [
     headings: [
       'mpn',
       'mfr part',
+      'mfrpart',
+      'partnumber',
+      'part nr',
+      'partno',
       'mfr part no',
       'mfr part number',
       'mfr pn',

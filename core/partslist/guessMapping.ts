@@ -1,8 +1,12 @@
 import { type Filling, said } from '../learning/said.ts';
+import { calledWords } from '../parts/families/called.ts';
+import { families } from '../parts/families/index.ts';
 import { readCount } from './cells/beside.ts';
+import { fromChinese } from './chinese.ts';
 import { type ColumnDefinition, type ColumnId, columns, plainHeading } from './columns.ts';
 import { readDesignators } from './designators.ts';
 import { plain } from './plain.ts';
+import { textsInSingular } from './plural.ts';
 import type { Table } from './table.ts';
 
 // Which column of a table is which, by its heading first and by its cells where the heading says nothing.
@@ -15,7 +19,29 @@ export type Mapping = Readonly<Partial<Record<ColumnId, number>>>;
  *
  * @returns at most one column for each meaning and one meaning for each column
  */
-export const guessMapping = (table: Table): Mapping => withFigures(table, byHeadings(table));
+export const guessMapping = (table: Table): Mapping =>
+  withFigures(table, withKinds(table, byHeadings(table)));
+
+/** Where no column says what the parts are: the one that nobody knows in which kinds of parts are named. */
+function withKinds(table: Table, mapping: Mapping): Mapping {
+  if (mapping.description !== undefined) return mapping;
+  const known = new Set(Object.values(mapping));
+  const [best] = table.headings
+    .map((_, index) => {
+      const cells = known.has(index) ? [] : filledCells(table, index);
+      return { index, share: cells.filter(namesKind).length / table.rows.length };
+    })
+    .filter(({ share }) => share >= 0.5)
+    .sort((a, b) => b.share - a.share);
+  return best ? { ...mapping, description: best.index } : mapping;
+}
+
+function namesKind(cell: string): boolean {
+  const texts = textsInSingular(plain(fromChinese(cell)).replace(/[^a-z0-9-]+/g, ' '));
+  return families.some((family) =>
+    calledWords(family).some((word) => texts.some((text) => ` ${text} `.includes(` ${word} `))),
+  );
+}
 
 function byHeadings(table: Table): Mapping {
   const { remarks, details, partNumber, ...mapped } = mappingByPlaces(table);
@@ -24,11 +50,16 @@ function byHeadings(table: Table): Mapping {
   const described =
     details === undefined ? mapped : { ...mapped, [isFirst ? 'description' : 'details']: details };
   // The same of a column of makers’ numbers: alone, they are all that says what the parts are.
-  const isOnlyNumber = described.description === undefined && described.value === undefined;
+  const saysNoValue = described.value === undefined && details === undefined;
+  // “Model” over “33k”, “2n2”: values, where no other column has any.
+  const isValue =
+    saysNoValue &&
+    partNumber !== undefined &&
+    (described.description === undefined || shareOf(amountFirst, table, partNumber) >= 0.3);
   const mapping =
     partNumber === undefined
       ? described
-      : { ...described, [isOnlyNumber ? 'value' : 'partNumber']: partNumber };
+      : { ...described, [isValue ? 'value' : 'partNumber']: partNumber };
   if (remarks === undefined) return mapping;
   // “Designator, Comment, Footprint”: where nothing else says what the parts are, that does.
   const isAllThatIsSaid = mapping.description === undefined && mapping.value === undefined;
@@ -50,23 +81,43 @@ function byHeadings(table: Table): Mapping {
 const figure =
   /\d\s?(?:[kKMRΩΩ]|ohm|[pnuµμ]F?|[munµμ]H|k?V|m?A|W|k?Hz|MHz|mm|pins?|pol)(?![\p{L}])|[1-9]N\d{3}|^[A-Z]{2,4}\d{2,4}[A-Z]{0,2}$/u;
 
-/** Where no column says the values, and the words say none: the one that nobody knows and that has the most figures. */
+/** `33k`, `2n2 ceramic`, `10 µH`. */
+const amountFirst =
+  /^\.?\d{1,4}(?:[.,]\d{1,3})?\s?(?:[kKMRΩΩ]\d?|ohm|[pnuµμ]\d?F?|[munµμ]H|k?Hz|MHz)(?![\p{L}\d])/u;
+
+/** What a part bears, and how large it is: `1 W`, `35 V`, `5x20`, `1/4W metal film`. */
+const rating = /\d\s?(?:k?V|W|mA|A|mm)(?:DC|AC)?(?![\p{L}\d])|\d\s?[x×]\s?\d/u;
+
+/**
+ * A column that nobody knows says more of the parts: where no column says the values, and the words say none, the one
+ * with the most figures; beside values the one with most ratings.
+ */
 function withFigures(table: Table, mapping: Mapping): Mapping {
-  const { description } = mapping;
-  if (description === undefined || mapping.value !== undefined || mapping.details !== undefined)
+  const { description, value } = mapping;
+  if (mapping.details !== undefined || (description === undefined && value === undefined))
     return mapping;
-  if (shareOf(figure, table, description) >= 0.3) return mapping;
+  if (
+    value === undefined &&
+    description !== undefined &&
+    shareOf(figure, table, description) >= 0.3
+  )
+    return mapping;
+  const says = value === undefined ? figure : rating;
   const known = new Set(Object.values(mapping));
   const isOpen = (index: number) =>
     !known.has(index) &&
     !isCodes(table, index) &&
+    !isPosition.test(plainHeading(table.headings[index] ?? '')) &&
     columns.every(({ headings }) => !headings.includes(plainHeading(table.headings[index] ?? '')));
   const [best] = table.headings
-    .map((_, index) => ({ index, share: isOpen(index) ? shareOf(figure, table, index) : 0 }))
+    .map((_, index) => ({ index, share: isOpen(index) ? shareOf(says, table, index) : 0 }))
     .filter(({ share }) => share >= 0.4)
     .sort((a, b) => b.share - a.share);
   return best ? { ...mapping, details: best.index } : mapping;
 }
+
+/** Where a part lies on the board: of a placement file. */
+const isPosition = /\b(?:[xy]|(?:mid|centre|center|pos|ref|pad)[xy]?|rot\w*|layer|side)\b/;
 
 /** Under such a heading stand the codes of a shop. */
 const isCodes = (table: Table, index: number): boolean =>
@@ -177,6 +228,12 @@ function score(
   );
   if (shareOf(definition.isNoneOf, table, index) >= 0.5) return 0;
   const { mayBeCodes } = definition;
+  // “MPN” beside “Value” says no values.
+  const isNamedOutright = (name: string) =>
+    definition.headings.includes(name) && mayBeCodes?.headings.includes(name) === false;
+  const saysValues = (other: string, at: number) =>
+    isNamedOutright(plainHeading(other)) && filledCells(table, at).length * 2 >= table.rows.length;
+  if (mayBeCodes?.headings.includes(heading) && table.headings.some(saysValues)) return 0;
   if (mayBeCodes?.headings.includes(heading) && filled.length >= 3) {
     const share = filled.filter((cell) => mayBeCodes.unless.test(cell)).length / filled.length;
     if (share < (mayBeCodes.share?.[heading] ?? 0.5)) return 0;

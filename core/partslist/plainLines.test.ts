@@ -21,6 +21,7 @@ describe('a part in a line', () => {
     ['R1 - 4 10k', 'R1 - 4', '', '10k'],
     ['R1 - R4 10k', 'R1 - R4', '', '10k'],
     ['R1 470', 'R1', '', '470'],
+    ['TB2 screw terminal', 'TB2', '', 'screw terminal'],
     ['R1,2,5 1k resistor', 'R1,2,5', '', '1k resistor'],
     ['R1 bis R3 Widerstand 4,7k', 'R1 bis R3', '', 'Widerstand 4,7k'],
     ['2x resistor 470 (R1, R2)', 'R1, R2', '2', 'resistor 470'],

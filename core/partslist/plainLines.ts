@@ -21,8 +21,8 @@ const letters = [...new Set(families.flatMap((family) => family.letters))]
   .join('|');
 /** `M3 x 6` and `M3 nuts` are threads. */
 const noThread =
-  '(?!\\s*[x×*]\\s*\\d|\\s+(?:screw|nut|bolt|washer|stand|spacer|schraub|mutter|tornillo|tuerca))';
-const place = `(?:${letters})\\d{1,4}[LR]?(?!\\w|\\.\\d)${noThread}`;
+  '(?!M\\d{1,2}(?:\\s*[x×*]\\s*\\d|\\s+(?:screw|nut|bolt|washer|stand|spacer|schraub|mutter|tornillo|tuerca)))';
+const place = `${noThread}(?:${letters})\\d{1,4}[LR]?(?!\\w|\\.\\d)`;
 /** A bare blank between two names is less of a sign: `Q1 D882` names a place and a type. */
 const shortPlace = `(?:${letters})\\d{1,2}(?!\\w|\\.\\d)`;
 const to = '\\s*(?:-|–|—|~|\\.\\.\\.?|…)\\s*';

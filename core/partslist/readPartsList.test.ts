@@ -126,7 +126,8 @@ describe('what is wrong is named by row, column and what to write', () => {
 
   it.each([
     ['R1,1,resistor,,', 'Part', /The value is missing/],
-    ['D1,1,LED,,', 'Part', /No colour is given/],
+    ['D1,1,LED 5 mm,,', 'Part', /No colour is given/],
+    ['D1,1,LED,red,', 'Part', /does not say how large/],
     ['R1,1,resistor,4.8k,', 'Value', /4.8 kΩ is in no preferred series.* nearest of E24 is 4.7 kΩ/],
     ['R1,1,gizmo 4k7,,', 'Part', /Read as: resistor. This is not sure/],
   ])('%s is taken over and flagged with its row', (row, column, message) => {

@@ -5,6 +5,7 @@ import type { Part } from '../parts/part.ts';
 import type { OwnTypes } from '../parts/types/ownType.ts';
 import { sizesInOneLine } from './cells/socket.ts';
 import type { Doubt } from './confidence.ts';
+import { rowsWithMoreCells } from './decimalCommas.ts';
 import { columnName, type Mapping } from './guessMapping.ts';
 import type { CellProblem } from './problem.ts';
 import { type ReadRow, RowReader } from './rowReader.ts';
@@ -37,11 +38,15 @@ export function readPartsList(
   const problems: CellProblem[] = [...missingColumns(mapping)];
   if (problems.length > 0) return { lines: [], problems };
   const lines: ReadLine[] = [];
+  const wider = new Set(rowsWithMoreCells(table));
   for (const row of table.rows) {
     const reader = new RowReader(table, mapping, row, { remembered, ownTypes });
     const part = reader.read();
     problems.push(...reader.problems);
-    if (part) lines.push(...bySize(part).map((one) => ({ line: row.line, ...one })));
+    const isWider = wider.has(row.line);
+    if (isWider) problems.push(moreCells(row.line));
+    const read = part && isWider ? inDoubt(part) : part;
+    if (read) lines.push(...bySize(read).map((one) => ({ line: row.line, ...one })));
   }
   problems.push(...doubles(lines, columnName(table, mapping, 'designators')));
   return withSocketsCounted({
@@ -49,6 +54,20 @@ export function readPartsList(
     problems: problems.sort((a, b) => (a.line ?? 0) - (b.line ?? 0)),
   });
 }
+
+const moreCells = (line: number): CellProblem => ({
+  severity: 'warning',
+  line,
+  column: said('lists.column.value'),
+  message: said('lists.row.moreCells'),
+});
+
+/** Its cells may stand under the wrong headings. */
+const inDoubt = (row: ReadRow): ReadRow => ({
+  ...row,
+  doubts: [...new Set<Doubt>([...row.doubts, 'value'])],
+  confidence: row.confidence === 'unknown' ? 'unknown' : 'unsure',
+});
 
 /** Sockets of two sizes in one line are two lines, one of each. */
 function bySize(row: ReadRow): readonly ReadRow[] {

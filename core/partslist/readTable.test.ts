@@ -44,6 +44,29 @@ describe('a table', () => {
     expect(problem(text)).toMatch(message);
   });
 
+  it.each([
+    // Nothing but the number can have been parted.
+    ['1,R2,"Resistor 8,2 kΩ",grey', ['1', 'R2', 'Resistor 8,2 kΩ', 'grey']],
+    ['1,R2,Resistor 8,2 kΩ,grey', ['1', 'R2', 'Resistor 8,2 kΩ', 'grey']],
+    ['2,C1,Elko 4,7µF 63V,-', ['2', 'C1', 'Elko 4,7µF 63V', '-']],
+    ['1,R3,Resistor 470,', ['1', 'R3', 'Resistor 470', '']],
+  ])('parted by commas has the number of %j whole', (row, cells) => {
+    const table = tableOf(`Qty,Ref,Part,Bands\n3,R1,Resistor 1 kΩ,brown\n${row}\n`);
+    expect(table.rows[1]?.cells).toEqual(cells);
+  });
+
+  it('takes a place and a quantity for no number', () => {
+    const table = tableOf(
+      'Ref,Qty,Part,Value,Note\nR1,1,Resistor 4,7 kOhm,,left\nR2,1,Resistor,1k,\n',
+    );
+    expect(table.rows[0]?.cells).toEqual(['R1', '1', 'Resistor 4,7 kOhm', '', 'left']);
+  });
+
+  it('leaves a row with more cells as it is where several numbers may be parted', () => {
+    const table = tableOf('Qty,Ref,Value\n1,R1,470\n1,2,4,7\n');
+    expect(table.rows[1]?.cells).toEqual(['1', '2', '4', '7']);
+  });
+
   it('has at most 2000 rows', () => {
     expect(problem(`Ref,Value\n${'R1,470\n'.repeat(2001)}`)).toMatch(/2001 rows/);
   });

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { type Said, said } from '../learning/said.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { isHeading, looksLikeCell } from './columns.ts';
+import { withDecimalComma } from './decimalCommas.ts';
 import type { Table, TableRow } from './table.ts';
 
 const maxRows = 2000;
@@ -42,12 +43,17 @@ export function readTable(text: string, headingLine?: number): Result<Table, Sai
     return fail(said('lists.file.row1MustHoldTheHeadingsOf'));
   }
   const first = at >= 0 ? at + 1 : from;
+  const named = found.findLastIndex((heading) => heading !== '') + 1;
+  const isByComma = delimiter === ',' && at >= 0;
   const rows = lines
     .slice(first)
-    .map((cells, index) => ({
-      line: first + index + 1,
-      cells: headings.map((_, column) => cells[column] ?? ''),
-    }))
+    .map((written, index) => {
+      const cells = isByComma ? withDecimalComma(written, named) : written;
+      return {
+        line: first + index + 1,
+        cells: headings.map((_, column) => cells[column] ?? ''),
+      };
+    })
     .filter(({ cells }) => cells.some((cell) => cell !== ''));
   if (rows.length === 0) return fail(said('lists.file.thereAreHeadingsButNoRowsBelow'));
   if (rows.length > maxRows) {
@@ -60,7 +66,11 @@ export function readTable(text: string, headingLine?: number): Result<Table, Sai
     return fail(said('lists.file.rowACellHasMoreThanCharacters', { line: long.line, maxCell }));
   }
   const used = trimmed(headings, rows);
-  return ok(at === 0 ? { headings: used, rows } : { headings: used, rows, headingLine: at + 1 });
+  const table = {
+    headings: used,
+    rows: rows.map(({ line, cells }) => ({ line, cells: cells.slice(0, used.length) })),
+  };
+  return ok(at === 0 ? table : { ...table, headingLine: at + 1 });
 }
 
 /** Columns at the right that nobody uses are left out. */

@@ -57,8 +57,9 @@ export function readValue(
     ? readBandWords(`${value} ; ${description} ; ${remarks}`)
     : undefined;
   // “350V”, “1 W” under “Rating” is what it bears, bands under “Marking” are what is on it; its words may say a value.
-  const isBeside =
-    withoutExtras(value, valueKind.unit) === '' || (bands !== undefined && !/\d/.test(value));
+  const bare = withoutExtras(value, valueKind.unit);
+  const isWords = bare === '' || (value !== bare && !/\d/.test(bare));
+  const isBeside = isWords || (bands !== undefined && !/\d/.test(value));
   const read = isBeside ? findAmount(family, description) : amountIn(family, value);
   if (!read.ok) return bands ? ok(ofBands(bands)) : read;
   const { amount, toleranceLetter, ratedVolt, isDoubtful } = read.value;
@@ -175,22 +176,31 @@ const inAmperes = /(?<![\w.,])\d+(?:[.,]\d+)?\s?m?A(?!\w)/;
 const isSize = (cell: string): boolean => /^\d+(?:[.,]\d+)? ?[cm]m$/.test(cell.trim());
 
 function typeIn(family: PartFamily, value: string, description: string): PartValue {
-  if (value !== '' && !(isSize(value) && family.acts === 'fusible')) {
+  const number = numberIn(family, description);
+  // Of a Zener diode its volts say which one it is.
+  const isRating = number !== undefined && family.job !== 'diode' && ratings.test(value);
+  if (value !== '' && !isRating && !(isSize(value) && family.acts === 'fusible')) {
     // Of what nobody recognises its words are all there is: “2mm” is none.
     const whole = family.job === 'unknown' ? `${description} ${value}`.trim() : value;
     const print = withoutMaterial(withoutNames(whole, family), family).slice(0, printLimit);
     return print === '' ? { kind: 'none' } : { kind: 'type', print };
   }
+  return number === undefined ? { kind: 'none' } : { kind: 'type', print: number };
+}
+
+/** The number that words say: of a kind that carries such numbers, or what it breaks at. */
+function numberIn(family: PartFamily, description: string): string | undefined {
   for (const type of recognised(family).types ?? []) {
     const found = description.match(type)?.[0];
-    if (found) return { kind: 'type', print: asPrinted(found) };
+    if (found) return asPrinted(found);
   }
   // “Fuse 500mA T 5x20”: of others the amperes are what they bear.
   const amperes = family.acts === 'fusible' ? inAmperes.exec(description)?.[0] : undefined;
-  if (amperes) return { kind: 'type', print: amperes };
-  const number = family.kinds ? likelyNumber(description) : undefined;
-  return number === undefined ? { kind: 'none' } : { kind: 'type', print: number };
+  return amperes ?? (family.kinds ? likelyNumber(description) : undefined);
 }
+
+/** “300VAC”, “400 V 3 A”: what such a part bears, where its words have a number. */
+const ratings = /^(?:\d{1,4}(?:[.,]\d{1,2})?\s?(?:V(?:AC|DC)?|m?A|W)[\s,/]{0,2})+$/i;
 
 /** A word of letters and digits that is no size and no value: a number that no catalogue has. */
 const likelyNumber = (description: string): string | undefined =>

@@ -1,5 +1,6 @@
 import { families } from '../parts/families/index.ts';
 import { other } from '../parts/families/other.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import type { PartFamily } from '../parts/family.ts';
 import { packageById } from '../parts/packages/index.ts';
 import { readPackage } from '../parts/packages/readPackage.ts';
@@ -134,6 +135,10 @@ export const hasMoreColours = ({ job, joints }: PartFamily, remarks: string): bo
   /\b(?:rgb\w*|bi-?colou?r|multi-?colou?r|dual colou?r|(?:two|2|three|3) colou?rs?|zweifarb\w*|dreifarb\w*|bicolor|tricolor|common (?:anode|cathode)|gemeinsame (?:anode|kathode)|[aá]nodo com[uú]n|c[aá]todo com[uú]n)\b/i.test(
     remarks,
   );
+
+/** “LED, red”: most are of one size, and this one may be of another. */
+export const leavesBodyOpen = (family: PartFamily, text: string): boolean =>
+  recognised(family).saysBody?.test(plain(text)) === false;
 
 /** “Metal” of a transistor that is drawn in plastic: most numbers that come in cans come in both (common practice). */
 export const isMetalThough = ({ job, body }: PartFamily, text: string): boolean =>

@@ -36,6 +36,7 @@ import {
   hasMoreColours,
   isFixedOtherwise,
   isMetalThough,
+  leavesBodyOpen,
   type Recognition,
   recognise,
   recogniseBeside,
@@ -140,7 +141,7 @@ export class RowReader {
     const recognition = own ? toldOf(found, own.type) : found;
     const { family } = recognition;
     const { role } = family;
-    const read = this.#value(family, cells, recognition, own?.print);
+    const read = this.#orMakersNumber(this.#value(family, cells, recognition, own?.print), family);
     const quantity = this.#quantity(designators, cells.value);
     const pins = this.#pins(recognition, `${text} ${body}`) ?? own?.type.pins;
     if (!designators || !read || quantity === undefined || this.#hasErrors()) return undefined;
@@ -197,6 +198,13 @@ export class RowReader {
     return findType(number) && !findType(says) ? number : '';
   }
 
+  /** Of a kind that is told by its number, its maker’s is better than none, also where no catalogue has it. */
+  #orMakersNumber(read: ReadValue | undefined, { kinds }: PartFamily): ReadValue | undefined {
+    const print = this.#cell('partNumber').slice(0, 60);
+    const isMissing = kinds !== undefined && read?.value.kind === 'none' && /\d/.test(print);
+    return isMissing ? { value: { kind: 'type', print }, isDoubtful: true } : read;
+  }
+
   /** Marked as not fitted: said, and not read. */
   #isLeftOut(cells: ValueCells): boolean {
     const cell = plain(this.#cell('fitted'));
@@ -242,7 +250,9 @@ export class RowReader {
     // “NE555”, “Sockel”: the chip with a socket, or a socket for it.
     if (role === 'socket' && findType(this.#cell('value'))) doubts.add('family');
     if (hasMoreColours(family, this.#cell('remarks'))) doubts.add('family');
-    if (isMetalThough(family, `${text} ${this.#cell('remarks')}`)) doubts.add('package');
+    const remarked = `${text} ${this.#cell('remarks')}`;
+    if (leavesBodyOpen(family, `${remarked} ${this.#unread()}`)) doubts.add('package');
+    if (isMetalThough(family, remarked)) doubts.add('package');
     // A cell that is put in has no footprint: its holder has, or it is soldered by its tags.
     const isHeld = this.#cell('package') !== '' || namesHolder.test(this.#cell('remarks'));
     if (role === 'battery' && isHeld && !hasCellLeads(text)) doubts.add('family');
@@ -317,7 +327,10 @@ export class RowReader {
     { typed }: Recognition,
     own: string | undefined,
   ): ReadValue | undefined {
-    const number = typed && family === typed.family ? typed.type.print : own;
+    // As its own cell has it: “U” before it is the letter of a place, and no maker.
+    const inCell = typed && findType(cells.value);
+    const print = inCell?.type === typed?.type.type ? inCell?.print : typed?.type.print;
+    const number = typed && family === typed.family ? print : own;
     const read = readValue(family, cells, number);
     // A list that leaves a value out can still be taken over; the part is flagged.
     // A value cell that says “LED” says no colour either, and “Ferrite bead 600R@100MHz” no henries.

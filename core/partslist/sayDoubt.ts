@@ -1,4 +1,5 @@
 import { type Said, said } from '../learning/said.ts';
+import { recognised } from '../parts/families/recognised.ts';
 import { valueLabel } from '../parts/label.ts';
 import type { Part } from '../parts/part.ts';
 import type { ColumnId } from './columns.ts';
@@ -40,20 +41,13 @@ export function doubtsInWords(
   part: Part,
   why: Said | undefined,
 ): readonly DoubtInWords[] {
-  const { family, confidence, typed } = recognition;
+  const { confidence } = recognition;
   if (confidence === 'unknown')
     return [
       { column: 'description', message: said('lists.row.thisPartIsNotRecognisedChooseWhat') },
     ];
   const bodies: readonly DoubtInWords[] = doubts.includes('package')
-    ? [
-        {
-          column: 'description',
-          message: said('lists.row.bodyNotSure', {
-            what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
-          }),
-        },
-      ]
+    ? [{ column: 'description', message: doubtfulBody(recognition) }]
     : [];
   const pins = doubts.includes('pins') ? doubtfulPins(recognition, part) : undefined;
   return [
@@ -84,6 +78,13 @@ function ofKindOrValue(
   return doubts.includes('value')
     ? [{ column: 'value', message: doubtfulValue(part, typed !== undefined, why) }]
     : [];
+}
+
+function doubtfulBody({ family, typed }: Recognition): Said {
+  if (recognised(family).saysBody) return said('lists.row.bodyNotSaid');
+  return said('lists.row.bodyNotSure', {
+    what: typed ? typed.type.type.number : said(`family.${family.id}.one`),
+  });
 }
 
 function doubtfulPins({ family, typed }: Recognition, part: Part): Said | undefined {

@@ -114,13 +114,38 @@ BT1;1;Stk;Knopfzellenhalter
   });
 });
 
+describe('a row with more cells than there are headings', () => {
+  it('is told, and its value is in doubt', () => {
+    const { lines, problems } = readSheet(
+      'Qty,Ref,Part,Value\n1,R1,resistor,470\n1,R2,resistor,1k,what\n1,R3,resistor,10k\n',
+    );
+    expect(lines).toEqual([
+      'R1 | resistor-axial | 470 Ω',
+      'R2 | resistor-axial | 1 kΩ | value?',
+      'R3 | resistor-axial | 10 kΩ',
+    ]);
+    expect(problems.map(({ line, message }) => [line, message.says])).toEqual([
+      [3, 'lists.row.moreCells'],
+    ]);
+  });
+
+  it('is none where most rows have such a cell: that column has no name', () => {
+    const { lines, problems } = readSheet(
+      'Qty,Ref,Part,Value\n1,R1,resistor,470,first\n1,R2,resistor,1k,then\n1,R3,resistor,10k\n',
+    );
+    expect(lines.some((line) => line.includes('?'))).toBe(false);
+    expect(problems).toEqual([]);
+  });
+});
+
 describe('a column that says what is left out', () => {
-  const rows = 'R1,10k,0603,\nR2,22k,0603,x\nR3,1k,0603,0\nR4,1k,0603,no\n';
+  const rows =
+    'R1,10k,0603,\nR2,22k,0603,x\nR3,1k,0603,0\nR4,1k,0603,no\nR5,1k,0603,fitted\nR6,1k,0603,bestückt\n';
 
   it.each([
-    ['DNP', ['R1', 'R3', 'R4']],
-    ['Do not populate', ['R1', 'R3', 'R4']],
-    ['Fitted', ['R1', 'R2']],
+    ['DNP', ['R1', 'R3', 'R4', 'R5', 'R6']],
+    ['Do not populate', ['R1', 'R3', 'R4', 'R5', 'R6']],
+    ['Fitted', ['R1', 'R2', 'R5', 'R6']],
   ])('“%s”, by marks', (heading, fitted) => {
     const { lines } = readSheet(`Ref,Value,Footprint,${heading}\n${rows}`);
     expect(lines.map((line) => line.split(' ')[0])).toEqual(fitted);

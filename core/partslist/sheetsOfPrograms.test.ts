@@ -15,7 +15,7 @@ describe('a distributor’s export', () => {
     expect(lines).toEqual([
       'R1 R4 | resistor-axial | 4.7 kΩ',
       'D1 | diode-axial | 1N5817',
-      'U1 | ic-dip | family? | value? | pins?',
+      'U1 | ic-dip | LP9999-33 | family? | value? | pins?',
       'U2 | ic-dip | ATMEGA328P-PU',
       'Q1 | transistor-sot23 | MMBT3904LT1G',
     ]);

@@ -33,7 +33,7 @@ henry microhenry millihenry hertz megahertz kilohertz mhz khz amp ampere amps
 inch zoll pulgadas jumbo taper meg
 violett lila radiaal staand liggend straight gerade angled gewinkelt abgewinkelt right-angle rechtwinklig pitch raster rastermass paso pas steek
 pin pins pens leg legs beine beinig pines patas patillas way ways pole poles pol polig polos position positions pos posiciones points punkte puntos plots broches
-contactos kontakte contacts adrig row rows reihig reihen
+contactos kontakte contacts vias via bornes polen changeover adrig row rows reihig reihen
 generic gen usual any various assorted placa print printed mount mounting mtg um ein aus on off
 universal general gp purpose dual-inline inline in-line package pkg
 rm din awg iso sma smb smc melf minimelf mini-melf dpak pentawatt multiwatt nylon plastic kunststoff brass messing

@@ -90,7 +90,7 @@ describe('changing a kit', () => {
     }).expect(200);
     const { name: _, ...list } = kitBody(
       '',
-      'Ref,Qty,Part,Value\n"R1,R2",2,resistor,560\nD1,1,LED red,\n',
+      'Ref,Qty,Part,Value\n"R1,R2",2,resistor,560\nD1,1,LED red 5 mm,\n',
     );
     await server.instructor.post(`/api/kits/${kit.id}/revisions`).send(list).expect(200);
     const after = await kitOf(kit.id);

@@ -24,7 +24,7 @@ const csv = [
   'R2,1,resistor,47k,5%',
   'C1,1,electrolytic 16V,10u,',
   'Q1,1,NPN transistor,2N3904,',
-  'D1,1,LED red,,',
+  'D1,1,LED red 5 mm,,',
   ',2,screw,M3 x 8,',
 ].join('\n');
 

@@ -27,7 +27,7 @@ import { cheapHash } from './cheapHash.ts';
 import { sessionToken } from './owner.ts';
 import { testDatabase } from './testDatabase.ts';
 
-export const smallKitCsv = 'Ref,Qty,Part,Value\n"R1, R2",2,resistor,470\nD1,1,LED red,\n';
+export const smallKitCsv = 'Ref,Qty,Part,Value\n"R1, R2",2,resistor,470\nD1,1,LED red 5 mm,\n';
 
 export interface TestServer {
   readonly app: Express;

@@ -10,6 +10,7 @@ import { shortDesignators } from '#core/parts/label';
 import type { OwnTypes } from '#core/parts/types/ownType';
 import { textAsCsv } from '#core/partslist/files/openFile';
 import { guessMapping } from '#core/partslist/guessMapping';
+import { withPlacesApart } from '#core/partslist/placesApart';
 import { isClean } from '#core/partslist/problem';
 import { readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
@@ -140,7 +141,8 @@ function readTyped(text: string, { families, types }: Known) {
     const problem = { line: null, column: '', message: table.problem };
     return { lines: [], problems: [problem], isClean: false };
   }
-  const reading = readPartsList(table.value, guessMapping(table.value), families, types);
+  const apart = withPlacesApart(table.value);
+  const reading = readPartsList(apart, guessMapping(apart), families, types);
   return {
     problems: reading.problems,
     isClean: isClean(reading),

@@ -19,6 +19,8 @@ export interface Recognised {
   readonly pinsVary?: true | RegExp;
   /** With this in the text it has another size than such parts. */
   readonly otherSize?: RegExp;
+  /** Sold in several bodies under one word: without this in the text it has the usual one, and that is asked (common practice). */
+  readonly saysBody?: RegExp;
 }
 
 /**

@@ -71,6 +71,9 @@ function foundPackage(family: Framed, part: Packed): PackageOfPart | undefined {
     const wide = packages[`dip-${pins}` as PackageId] as Package | undefined;
     return wide && { package: wide, from: 'usual' };
   }
+  // Only the crystal of a clock has this number, and it is a tube (common practice).
+  if (value.kind === 'amount' && value.amount === 2 ** 15)
+    return { package: packages['tube-2x6'], from: 'usual' };
   return usualCanOf(family, part);
 }
 

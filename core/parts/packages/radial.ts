@@ -71,7 +71,7 @@ export function usualCan(farad: number, ratedVolt: number | undefined): Package 
     .filter(([most, upTo]) => microfarad <= most && volt <= upTo)
     .sort(([, , d1, h1], [, , d2, h2]) => d1 * d1 * h1 - d2 * d2 * h2);
   const [smallest] = fitting;
-  return smallest && can(smallest[2], smallest[3], `usual size, ${sheets}`);
+  return smallest && can(smallest[2], smallest[3]);
 }
 
 /** A can with a lead at each end that lies on the board; the leads are bent some mm from it. */

@@ -23,9 +23,7 @@ const known = (id: string): Package | undefined =>
 
 /** Figures that footprint names carry behind a letter: `D6.3mm`, `P5.00mm`, `H5mm`, `W7.62mm`. */
 const figure = (letter: string, text: string): number | undefined => {
-  const found = new RegExp(`(?:^|\\s)${letter}(\\d{1,2}(?:\\.\\d{1,2})?)(?:mm)?(?=\\s|$)`).exec(
-    text,
-  );
+  const found = new RegExp(`(?:^|\\s)${letter}(\\d{1,2}(?:\\.\\d{1,2})?)(?:mm)?(?!\\S)`).exec(text);
   return found ? number(found[1]) : undefined;
 };
 
@@ -122,13 +120,13 @@ const written: readonly Written[] = [
   named(/\b(sma|do-?214ac)\b/, 'sma', ['diode']),
   named(/\b(smb|do-?214aa)\b/, 'smb', ['diode']),
   named(/\b(smc|do-?214ab)\b/, 'smc', ['diode']),
-  named(/\b(wob|wom|round bridge|rundbrucke)\b/, 'round-bridge', ['diode']),
+  named(/\b(wob|wom|round bridge|rundbrucke)/, 'round-bridge', ['diode']),
   named(/\bmbs\b/, 'mbs', ['diode']),
   {
     sign: /\b(?:p|c|s)?di[pl]p?-?\s?(\d{1,2})\b/,
     read: ([, pins], text) => {
       const row = figure('w', text) ?? (/\b(wide|0[.,]6"|600 ?mil)/.test(text) ? 15.24 : undefined);
-      const narrow = row === 7.62 || /\b(narrow|slim|skinny|300 ?mil)\b/.test(text);
+      const narrow = row === 7.62 || /\b(narrow|slim|skinny|300 ?mil)/.test(text);
       return (narrow ? known(`dip-${pins}n`) : undefined) ?? known(`dip-${pins}`);
     },
   },
@@ -156,7 +154,7 @@ const written: readonly Written[] = [
   named(/\b3\s?x\s?8\b|\b(0308|206)\b/, 'tube-3x8', ['timebase']),
   named(/\b2\s?x\s?6\b|\b0206\b/, 'tube-2x6', ['timebase']),
   {
-    sign: /(?:^|\s)(?:case|size|bauform|gehause|eia)?[ -]?(3216|3528|6032|7343|1411|2312|2917)(?:-\d\d)?\b/,
+    sign: /(?:^|[\s(-])(3216|3528|6032|7343|1411|2312|2917)(?:-\d\d)?\b/,
     jobs: ['capacitor'],
     read: ([, size]) => known(`tantalum-${tantalumCases[size as keyof typeof tantalumCases]}`),
   },
@@ -166,7 +164,7 @@ const written: readonly Written[] = [
     read: ([, a, b]) => known(`tantalum-${a ?? b}`),
   },
   {
-    sign: /\b(?:cp )?elec (\d{1,2}(?:\.\d)?)x(\d{1,2}(?:\.\d)?)\b|\bsmd\b.*?\b(\d{1,2}(?:\.\d)?) ?x ?(\d{1,2}(?:\.\d)?)\b/,
+    sign: /\belec (\d{1,2}(?:\.\d)?)x(\d{1,2}(?:\.\d)?)\b|\bsmd\b.*?\b(\d{1,2}(?:\.\d)?) ?x ?(\d{1,2}(?:\.\d)?)\b/,
     jobs: ['capacitor'],
     read: ([, d1, h1, d2, h2]) => {
       const [diameter, height] = [number(d1 ?? d2), number(h1 ?? h2)];
@@ -196,13 +194,14 @@ const written: readonly Written[] = [
     },
   },
   {
-    sign: /\bradial d\d/,
+    // `E3,5-8`: pitch and diameter.
+    sign: /\bradial d\d|\be\d(?:[.,]\d)?-(\d+)/,
     jobs: ['capacitor'],
-    read: (_, text) => {
-      const diameter = figure('d', text);
+    read: ([, apart], text) => {
+      const diameter = apart ? number(apart) : figure('d', text);
       if (diameter === undefined) return undefined;
       const height = figure('h', text) ?? heightByDiameter.find(([d]) => diameter <= d + 0.5)?.[1];
-      return height === undefined ? undefined : can(diameter, height, 'diameter in the list');
+      return height === undefined ? undefined : can(diameter, height, 'size in the list');
     },
   },
   {
@@ -214,12 +213,12 @@ const written: readonly Written[] = [
     },
   },
   {
-    sign: /(?:^|\s)(?:p|rm|raster|rastermass|pitch|paso|pas)\s?=?\s?(\d{1,2}(?:[.,]\d{1,2})?)(?:\s?mm)?(?=\s|$)|\b(\d{1,2}(?:[.,]\d{1,2})?) ?mm (?:pitch|raster)\b/,
+    sign: /(?:^|\s)(?:p|rm|raster|rastermass|pitch|paso?)\s?=?\s?(\d{1,2}(?:[.,]\d{1,2})?)(?:\s?mm)?(?!\S)|\b(\d{1,2}(?:[.,]\d{1,2})?) ?mm (?:pitch|raster)\b/,
     jobs: ['capacitor'],
     read: ([, a, b], text) => {
       const pitch = number(a ?? b);
       if (/\b(film|folien?\w*|mk[tps]\w?|wima|poly\w*|x2|y2|rect)\b/.test(text)) return film(pitch);
-      return /\b(multilayer|mlcc|kerko|x7r|vielschicht)\b/.test(text)
+      return /\b(multilayer|mlcc|kerko|x7r|vielschicht)/.test(text)
         ? known(pitch < 4 ? 'multilayer-2.54' : 'multilayer-5.08')
         : undefined;
     },
@@ -238,9 +237,10 @@ const written: readonly Written[] = [
     read: ([, diameter]) => known(`led-${diameter}`),
   },
   {
-    sign: /\bdin(0204|0207|0309|0411|0414|0516)\b/,
+    // `DIN0207`, `0207/10` with its pitch.
+    sign: /\b(?:din)?(0204|0207|0309|0411|0414|0516)\b/,
     jobs: ['resistor', 'inductor'],
-    read: ([, size]) => packages[din[size ?? ''] ?? 'axial-1/4W'],
+    read: ([, size = '']) => known(din[size] ?? ''),
   },
   {
     sign: /(?:^|[\s(,;/])(?:(1)\/([248])|(\d(?:[.,]\d{1,3})?))\s?w(?:att)?\b/,
@@ -252,17 +252,15 @@ const written: readonly Written[] = [
     },
   },
   {
-    sign: /\b6(?:[.,]0)?\s?x\s?6(?:[.,]0)?(?:\s?x\s?(\d{1,2}(?:[.,]\d)?)|(?:\s?mm)?,?\s(?:h|hohe|height|alto|altura|hauteur)\s?[=:]?\s?(\d{1,2}(?:[.,]\d)?))?|\bpush 6mm h(\d{1,2}(?:\.\d)?)mm/,
+    sign: /\b6(?:[.,]0)?\s?x\s?6(?:[.,]0)?(?:\s?x\s?(\d{1,2}(?:[.,]\d)?)|(?:\s?mm)?,?\s(?:h\w*|alt\w*)\s?[=:]?\s?(\d{1,2}(?:[.,]\d)?))?|\bpush 6mm h(\d{1,2}(?:\.\d)?)mm/,
     jobs: ['switch'],
     read: ([, a, b, c]) => {
       const height = number(a ?? b ?? c ?? '4.3');
       return height >= 3 && height <= 25 ? button(height) : undefined;
     },
   },
-  named(/\b(3296\w?|multi-?turn|25[ -]?turns?|mehrgang|spindel\w*)\b/, 'trimmer-inline', [
-    'resistor',
-  ]),
-  named(/\b(rm-?065|3362\w?|triangle|dreieck)\b/, 'trimmer-square', ['resistor']),
+  named(/\b(3296|multi-?turn|25[ -]?turn|mehrgang|spindel)/, 'trimmer-inline', ['resistor']),
+  named(/\b(rm-?065|3362|triangle|dreieck)/, 'trimmer-square', ['resistor']),
   {
     sign: /\b0?([12])\s?x\s?0?(\d{1,2})\b/,
     jobs: ['connector'],
@@ -316,11 +314,8 @@ const metricSizes: Readonly<Record<string, string>> = {
 };
 
 /** `RESC1608X50N`, `CAPMP3216X180N`: what it is, its size and height (IPC-7351, from memory). */
-const ipcName =
-  /(?<![A-Za-z0-9])(RES|CAP|LED|IND|FUS|DIO)(C|M|MP|P)(1005|1608|2012|2013|3216|3225|4532|5025|6332)X\d{1,3}[A-Z]?(?![A-Za-z0-9])/gi;
+const ipcName = /(?<![a-z\d])(RES|CAP|LED|IND|FUS|DIO)(C|M|MP|P)(\d{4})X\d{1,3}[A-Z]?(?![a-z\d])/gi;
 const ipcForm: Readonly<Record<string, string>> = {
-  C: 'chip',
-  M: 'moulded',
   MP: 'tantalum',
   P: 'polarised',
 };
@@ -328,15 +323,15 @@ const ipcForm: Readonly<Record<string, string>> = {
 /** Lists write `SMD1206` in one, and `R0603`, `LED0805` for the size of such a part. */
 export const smdApart = (text: string): string =>
   text
-    .replace(
-      ipcName,
-      (_, kind: string, form: string, size: string) =>
-        `${kind} SMD ${ipcForm[form.toUpperCase()]} ${metricSizes[size]}`,
+    .replace(ipcName, (name, kind: string, form: string, size: string) =>
+      metricSizes[size]
+        ? `${kind} SMD ${ipcForm[form.toUpperCase()] ?? ''} ${metricSizes[size]}`
+        : name,
     )
     .replace(/\bSM[DT](?=\d)/gi, '$& ')
     .replace(/(?<=\bHC-?\d\dU?S?)-?SM[DT]\b/gi, ' SMD')
     .replace(
-      /(?<![A-Za-z0-9])(?:R|C|L|D|F|FB|LED|RES|CAP|IND)(?=(?:0402|0603|0805|1206|1210|1812|2010|2512)(?![A-Za-z0-9]))/gi,
+      /(?<![a-z\d])(?:[RCLDF]|FB|LED|RES|CAP|IND)(?=(?:0402|0603|0805|1206|1210|1812|2010|2512)(?![a-z\d]))/gi,
       '$& ',
     );
 

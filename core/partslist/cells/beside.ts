@@ -80,7 +80,7 @@ function gridIn(text: string) {
 function countedPins(text: string): number | undefined {
   const match =
     /\b(?:DIP|DIL|SOIC|SOP|SO|PDIP|SIP|SIL)\s?-?\s?(\d{1,2})\b(?!\s?(?:x\b|res|wid))/i.exec(text) ??
-    /\b(\d{1,2})\s?-?\s?(?:pins?|pens|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pos|pines|patas|patillas|beinig|broches|contactos|kontakte|adrig)\b/i.exec(
+    /\b(\d{1,2})\s?-?\s?(?:pins?|pens|legs?|leads?|ways?|pol(?:ig|es?|os)?|poles?|pos|pines|patas|patillas|beinig|broches|plots|bornes|vias|v[ií]as|p[oôó]l(?:e|o)s|contacts?|contactos|kontakte|adrig)\b/i.exec(
       text,
     ) ??
     /\b(?:socket|sockel|fassung|zocalo|support|voet(?:je)?)\s(\d{1,2})\b(?![.,]\d|\s?(?:mm|V|A)\b)/i.exec(

@@ -14,6 +14,7 @@ const measures =
   /((?<!\d)\d+([.,/]\d+){0,4}\s*(watt|w|mm|cm|mil)\b|\bp\d+([.,]\d+)?mm\b|\b[dlwh]\d+([.,]\d+)?(mm)?\b)/gi;
 /** Milliamperes; `1MA` are megohms with a taper. */
 const currents = /(?<!\d)\d+([.,]\d+)?\s?m[Aa]\b/g;
+const amperes = /(?<!\d)\d+([.,]\d+)?\s?A\b/g;
 const sizes =
   /(^|[\s(])\d{1,2}([.,]\d)?\s*[x×*]\s*\d{1,2}([.,]\d+)?(\s*[x×*]\s*\d+([.,]\d+)?)?(\s*mm)?(?=[\s),;]|$)/gi;
 /** `2 x 10k`, `x2`, `8x10k`: how many, not how much. */
@@ -34,6 +35,7 @@ export function withoutExtras(cell: string, unit: UnitId): string {
     .replace(percent, ' ')
     .replace(unit === 'volt' ? /$^/ : volts, ' ')
     .replace(unit === 'farad' ? voltsParted : /$^/, ' ')
+    .replace(unit === 'henry' ? amperes : /$^/, ' ')
     .replace(bands, ' ')
     .replace(legs, ' ')
     .replace(unit === 'ohm' ? pins : /$^/, ' ')

@@ -6,6 +6,10 @@ export const isNotFitted = (cell: string): boolean =>
     cell,
   );
 
+/** Written under “DNP” too, by hand, of what goes in after all (lower case, no accents). */
+const isFitted =
+  /^(fit(ted)?|populated?|placed?|install(ed)?|mount(ed)?|stuffed?|assembled?|ok|bestuckt|bestucken|montad[oa]|montar|poblad[oa]|colocar|monte|implante|plaatsen|gemonteerd)$/;
+
 const saysNo = /^(0|no|n|nein|nee|non|false|falso|falsch)$/;
 
 /** Headings under which a mark says that a part is left out, and none that it is fitted. */
@@ -15,7 +19,7 @@ const asksWhatIsLeftOut = (heading: string): boolean =>
 /** “DNP” over “x”, “fitted” over “no”; both in lower case, without accents. */
 export const isMarkedAsLeftOut = (heading: string, cell: string): boolean =>
   asksWhatIsLeftOut(heading)
-    ? !/^[-–]?$/.test(cell) && !saysNo.test(cell)
+    ? !/^[-–]?$/.test(cell) && !saysNo.test(cell) && !isFitted.test(cell)
     : isNotFitted(cell) || saysNo.test(cell);
 
 /**

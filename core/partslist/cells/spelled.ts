@@ -15,6 +15,14 @@ const spelled: readonly (readonly [RegExp, string])[] = [
   [/(\d)\s*(?:mmfd|pfd)\b/gi, '$1pF'],
   [/(\d)\s*mi[ck]ro-?\s?henr(?:y|ys|ies|ios?)\b/gi, '$1uH'],
   [/(\d)\s*mill?i-?\s?henr(?:y|ys|ies|ios?)\b/gi, '$1mH'],
+  [/(\d)\s*volt(?:s|ios?)?\b/gi, '$1V'],
+  [/(\d)\s*(?:per ?cent|prozent|procent|por ?ciento|pour ?cent)\b/gi, '$1%'],
+  // Eastern lists: the diameter of an LED, before its colour.
+  [
+    /\bF(3|5|8|10)(?=\s(?:led|red|green|blue|yellow|white|orange|rot|gr[uü]n|blau|gelb|wei[sß]|roj[oa]|verde|azul|amarill[oa]|blanc[oa])\b)/gi,
+    '$1mm',
+  ],
+  [/[Φφ⌀]\s?(\d{1,2})(?![\d.,])(?:\s?mm)?/g, '$1mm'],
   [/(\d)\s*mega-?\s?(?:hertz|hercios?)\b/gi, '$1MHz'],
   [/(\d)\s*kilo-?\s?(?:hertz|hercios?)\b/gi, '$1kHz'],
 ];

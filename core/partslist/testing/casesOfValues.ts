@@ -92,7 +92,14 @@ export const casesOfValues: Readonly<Record<string, readonly Case[]>> = {
       doubts: ['package'],
     }),
     c('SMD Elko 10uF 16V', 'C1', 'capacitor-can-chip', '10 µF', { volt: 16 }),
-    c('Tantal 10uF 16V', 'C1', 'capacitor-tantalum', '10 µF', { volt: 16 }),
+    c('Tantal 10uF 16V', 'C1', 'capacitor-tantalum', '10 µF', { volt: 16, doubts: ['package'] }),
+    c('1000 uF 25 volt electrolytic', 'C2', 'capacitor-electrolytic', '1000 µF', { volt: 25 }),
+    c('condensador electrolítico 220 µF 16 voltios', 'C2', 'capacitor-electrolytic', '220 µF', {
+      volt: 16,
+    }),
+    c('capacitor .001uF', 'C1', 'capacitor-ceramic', '1 nF', { doubts: ['family'] }),
+    c('resistor 270 ohms, 5 percent', 'R1', 'resistor-axial', '270 Ω'),
+    c('Tantalperle 10uF 16V', 'C1', 'capacitor-tantalum', '10 µF', { volt: 16 }),
     c('tantalum SMD case B 10uF', 'C1', 'capacitor-tantalum-chip', '10 µF', {
       body: 'tantalum case B',
     }),

@@ -1,4 +1,5 @@
 import { guessMapping } from '../guessMapping.ts';
+import { withPlacesApart } from '../placesApart.ts';
 import { type PartsListReading, readPartsList } from '../readPartsList.ts';
 import { readTable } from '../readTable.ts';
 import type { Table } from '../table.ts';
@@ -7,7 +8,7 @@ import type { Table } from '../table.ts';
 export function tableOf(csv: string): Table {
   const table = readTable(csv);
   if (!table.ok) throw new Error(table.problem.says);
-  return table.value;
+  return withPlacesApart(table.value);
 }
 
 /** Reads a list with the columns as guessed. */

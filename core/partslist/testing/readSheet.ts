@@ -1,5 +1,6 @@
 import { valueLabel } from '../../parts/label.ts';
 import { guessMapping } from '../guessMapping.ts';
+import { withPlacesApart } from '../placesApart.ts';
 import { readPartsList } from '../readPartsList.ts';
 import { readTable } from '../readTable.ts';
 
@@ -7,8 +8,9 @@ import { readTable } from '../readTable.ts';
 export function readSheet(text: string, headingLine?: number) {
   const table = readTable(text, headingLine);
   if (!table.ok) throw new Error(table.problem.says);
-  const mapping = guessMapping(table.value);
-  const { lines, problems } = readPartsList(table.value, mapping);
+  const apart = withPlacesApart(table.value);
+  const mapping = guessMapping(apart);
+  const { lines, problems } = readPartsList(apart, mapping);
   return {
     mapping,
     problems,

@@ -10,6 +10,7 @@ import {
 } from '#core/partslist/editTable';
 import { datesTaken } from '#core/partslist/files/openFile';
 import { guessMapping, type Mapping } from '#core/partslist/guessMapping';
+import { withPlacesApart } from '#core/partslist/placesApart';
 import { type PartsListReading, readPartsList } from '#core/partslist/readPartsList';
 import { readTable } from '#core/partslist/readTable';
 import type { KnownBefore } from '#core/partslist/rowReader';
@@ -49,8 +50,10 @@ export interface PartsListFile extends ListFile {
 }
 
 export async function understood(opened: OpenTable): Promise<OpenPartsList> {
-  const mapping = (await rememberedFor(opened.table)) ?? guessMapping(opened.table);
-  return read({ ...opened, mapping, ...(await knownBefore()) });
+  const table = withPlacesApart(opened.table);
+  const written = table === opened.table ? {} : { text: writeTable(table), headingLine: 1 };
+  const mapping = (await rememberedFor(table)) ?? guessMapping(table);
+  return read({ ...opened, table, ...written, mapping, ...(await knownBefore()) });
 }
 
 /** A list that was left, as far as it was corrected then; undefined where it is no table any more. */

@@ -48,6 +48,8 @@ export const capacitors = {
   },
   'capacitor-tantalum': {
     assumedFor: null,
+    saysBody:
+      /\d\s?-?mm(?![a-z\d])|(?:bead|dipped|\bdrop|radial|perle|tropfen|\bgota|\bgoutte|druppel|\btht\b|bedrahtet)/,
     // A letter beside it is the size of one on the surface.
     not: /\b(smd|smt|chip|0402|0603|0805|1206|1210|1411|2312|2917|3216|3528|6032|7343)\b|\btan\w* [abcdex]\b|\b[abcdex] tan/,
   },

@@ -120,5 +120,8 @@ export const chips = {
     'base dip',
     'base ic',
     'ic base',
+    'ic seat',
+    'ic seats',
+    'chip seat',
   ],
 } as const satisfies CalledBy;

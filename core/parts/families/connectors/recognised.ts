@@ -28,6 +28,7 @@ export const connectors = {
   },
   'terminal-block': {
     assumedFor: null,
+    pinsVary: true,
     not: /banana|bananen|binding post|polklemme/,
     types: [/\b(?:KF|DG)-?(?:128|300|301|306|350)\b/],
   },

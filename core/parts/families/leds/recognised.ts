@@ -27,7 +27,7 @@ export const leds = {
   'led-3mm': {
     assumedFor: null,
     types: [/\b\d+ ?mcd\b/i],
-    needs: /\b(?:d ?)?3(?:[.,]0)?\s?-?mm\b|\bt-?1\b/,
+    needs: /\b(?:d ?)?3(?:[.,]0)?\s?-?mm\b|\bt-?1\b(?![ -]?(?:3\/4|¾))/,
     otherSize: /\b(5|8|10)\s?-?mm\b/,
     not: /\b(rectangular|rechteck\w*|square|quadrat\w*|oval|triangular|dreieck\w*|piranha|superflux|rectangulaire|cuadrad[oa]|smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber|uv|ultraviolet\w*)\b/,
   },
@@ -35,6 +35,7 @@ export const leds = {
     assumedFor: null,
     types: [/\b\d+ ?mcd\b/i],
     otherSize: /\b(?:d ?)?3(?:[.,]0)?\s?-?mm\b/,
+    saysBody: /\d\s?-?mm(?![a-z\d])|\bt-?1/,
     not: /\b(rectangular|rechteck\w*|square|quadrat\w*|oval|triangular|dreieck\w*|piranha|superflux|rectangulaire|cuadrad[oa]|smd|smt|0603|0805|1206|rgb|bar|filament|duo|bicolou?r|bi-colou?r|infra\w*|ir|matrix|star|stern|stab|balken|strip|streifen|driver|holder|treiber)\b|\b(uv|ultraviolet\w*|ultraviolett\w*)\b/,
   },
   'led-addressable': {

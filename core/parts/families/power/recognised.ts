@@ -2,7 +2,7 @@ import type { RecognisedBy } from '../recognisedBy.ts';
 
 /** What cells are put into or clipped onto: the number of a cell beside it says only which. */
 const holdsCells =
-  /(?:holder|halter|halterung|houder|clip|clips|case|box|fach|retainer|socket|fassung)\b|\b(?:porte|porta\w*|soporte|caja|support|boitier|coupleur|connector|snap)\b/;
+  /(?:holder|halter|halterung|houder|clip|clips|case|box|kasten|fach|retainer|socket|fassung)\b|\b(?:porte|porta\w*|soporte|caja|support|boitier|coupleur|connector|snap)\b/;
 
 /** Two signs, either of which will do. */
 const either = (one: RegExp, other: RegExp): RegExp => new RegExp(`${one.source}|${other.source}`);

@@ -44,6 +44,7 @@ export const resistors = {
     'resistor',
     'res',
     'widerstand',
+    'bobinee',
     'weerstand',
     'rezystor',
     'rezistor',

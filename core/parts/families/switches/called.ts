@@ -24,6 +24,7 @@ export const switches = {
     'tact switch',
     'tactile',
     'drukknop',
+    'druktoets',
     'bouton poussoir',
     'pulsador',
   ],

@@ -40,6 +40,8 @@ export const switches = {
   },
   'switch-toggle': {
     assumedFor: null,
+    // With two tags, three or six (common practice).
+    pinsVary: true,
     // Turned by a knob, a key or a foot it has another body and other tags.
     not: /\b(rotary|drehschalter|giratorio|rotatif|key|schlüsselschalter|foot|fußschalter)\b/,
   },
