@@ -79,7 +79,7 @@ function byHeadings(table: Table): Mapping {
 
 /** `220 ohms 1/2 W`, `5 mm`, `2 poles`: a number with what it counts or measures. */
 const figure =
-  /\d\s?(?:[kKMRΩΩ]|ohm|[pnuµμ]F?|[munµμ]H|k?V|m?A|W|k?Hz|MHz|mm|pins?|pol)(?![\p{L}])|[1-9]N\d{3}|^[A-Z]{2,4}\d{2,4}[A-Z]{0,2}$/u;
+  /\d\s?(?:[kKMRΩΩ]|ohm|[pnuµμ]F?|[munµμ]H|k?V|m?A|W|k?Hz|MHz|mm|pins?|pol)(?![\p{L}])|[1-9]N\d{3}|^[A-Z]{1,4}\d{2,5}[A-Z]{0,2}$/u;
 
 /** `33k`, `2n2 ceramic`, `10 µH`. */
 const amountFirst =
@@ -107,8 +107,10 @@ function withFigures(table: Table, mapping: Mapping): Mapping {
   const isOpen = (index: number) =>
     !known.has(index) &&
     !isCodes(table, index) &&
-    !isPosition.test(plainHeading(table.headings[index] ?? '')) &&
-    columns.every(({ headings }) => !headings.includes(plainHeading(table.headings[index] ?? '')));
+    !isPosition.test(headingAt(table, index)) &&
+    (columns.every(({ headings }) => !headings.includes(headingAt(table, index))) ||
+      // “Model” over “2.2K 1/4W”, “103” and “NE555”: no values alone, and what is said of the parts all the same.
+      (value === undefined && mayBeCodes.includes(headingAt(table, index))));
   const [best] = table.headings
     .map((_, index) => ({ index, share: isOpen(index) ? shareOf(says, table, index) : 0 }))
     .filter(({ share }) => share >= 0.4)
@@ -116,21 +118,24 @@ function withFigures(table: Table, mapping: Mapping): Mapping {
   return best ? { ...mapping, details: best.index } : mapping;
 }
 
+const headingAt = (table: Table, index: number): string =>
+  plainHeading(table.headings[index] ?? '');
+
+/** Headings that some lists put above values and others above codes. */
+const mayBeCodes = columns.find(({ id }) => id === 'value')?.mayBeCodes?.headings ?? [];
+
 /** Where a part lies on the board: of a placement file. */
 const isPosition = /\b(?:[xy]|(?:mid|centre|center|pos|ref|pad)[xy]?|rot\w*|layer|side)\b/;
 
 /** Under such a heading stand the codes of a shop. */
 const isCodes = (table: Table, index: number): boolean =>
-  columns.some(
-    ({ id, neverUnder }) =>
-      id === 'value' && neverUnder?.test(plainHeading(table.headings[index] ?? '')),
-  );
+  columns.some(({ id, neverUnder }) => id === 'value' && neverUnder?.test(headingAt(table, index)));
 
 const mayBeValues = (table: Table, index: number): boolean =>
   columns.some(
     (column) =>
       column.id === 'value' &&
-      column.headings.includes(plainHeading(table.headings[index] ?? '')) &&
+      column.headings.includes(headingAt(table, index)) &&
       score(column, table, index, true) > 0,
   );
 
@@ -200,7 +205,7 @@ function score(
   isNamed: boolean,
 ): number {
   if (!definition.mayCount && isRunningNumber(table, index)) return 0;
-  const heading = plainHeading(table.headings[index] ?? '');
+  const heading = headingAt(table, index);
   const share = shareOf(definition.looksLike, table, index);
   const filled = filledCells(table, index);
   const isNumbers =

@@ -3,7 +3,6 @@ import { inEnglish } from '../learning/testing/spoken.ts';
 import { familyOf } from '../parts/families/index.ts';
 import { packageOf } from '../parts/packages/packageOf.ts';
 import { guessMapping } from './guessMapping.ts';
-import { withPlacesApart } from './placesApart.ts';
 import { readPartsList } from './readPartsList.ts';
 import { tableOf } from './testing/readList.ts';
 import { readSheet } from './testing/readSheet.ts';
@@ -378,56 +377,6 @@ IC NE555,notch,1,U1,linear
   ]);
 });
 
-describe('a column of models', () => {
-  it('says the values where no other column does, and only makers’ numbers where it has none', () => {
-    expect(
-      readSheet(
-        'Type;Model;Aantal;Code\nWeerstand;33k;1;R12\nCondensator;2n2 keramisch;1;C3\nMOSFET;BS170;1;T2\n',
-      ).lines,
-    ).toEqual([
-      'R12 | resistor-axial | 33 kΩ',
-      'C3 | capacitor-ceramic | 2.2 nF',
-      'T2 | mosfet-to92 | BS170',
-    ]);
-  });
-});
-
-describe('makers’ numbers beside values', () => {
-  it('are no values, also where they look more like some', () => {
-    const { lines } = readSheet(`Designator,Manufacturer,MPN,Value,Type,Mounting
-R1,Generic,,68k,Thick film 0603,SMT
-C1,Generic,,2.2uF 10V X5R 0402,Ceramic,SMT
-L1,Generic,,2.2uH 3A,SMD power inductor,SMT
-D1,Generic,PMEG3030EP,,Schottky SOD-128,SMT
-Q1,Generic,AO3400A,,NMOS SOT-23,SMT
-LED1,Generic,,Green,LED 0603,SMT
-`);
-    expect(lines).toEqual([
-      'R1 | resistor-chip | 68 kΩ',
-      'C1 | capacitor-chip | 2.2 µF',
-      'L1 | inductor-chip | 2.2 µH | family?',
-      'D1 | diode-chip | PMEG3030EP | family? | value?',
-      'Q1 | mosfet-sot23 | AO3400A',
-      'LED1 | led-chip | green',
-    ]);
-  });
-
-  it('what a part bears may stand under a heading that nobody knows', () => {
-    const table = tableOf(`Reference,Value,Rated,Notes
-R10,1.0,1W metal oxide,stands off the board
-R11 R12,0R1,5W cement,
-C20,2200u,35V,
-`);
-    const { lines } = readPartsList(table, guessMapping(table));
-    expect(lines.map(({ part }) => packageOf(familyOf(part), part)?.package.name)).toEqual([
-      '1 W',
-      '5 W cement',
-      '18 x 36 mm',
-    ]);
-    expect(lines[2]?.part.value).toMatchObject({ ratedVolt: 35 });
-  });
-});
-
 describe('what parts are', () => {
   it('stands under whatever heading the words are', () => {
     const { lines } = readSheet(
@@ -487,39 +436,4 @@ it('the crystal of a clock is a tube (common practice)', () => {
 it('letters of a place in a column of kinds are no part of a number', () => {
   const { lines } = readSheet('Ref.,Type,Comment,Footprint\nU2,U,74HC595D,SOIC-16\nR1,R,1k,0603\n');
   expect(lines).toEqual(['U2 | ic-so | 74HC595D', 'R1 | resistor-chip | 1 kΩ']);
-});
-
-describe('places among the words', () => {
-  it('have a column of their own as soon as the list is read', () => {
-    const { lines } = readSheet(`Lp.;Bauteil;Stückzahl
-1;R1, R3: 1 kΩ (br-sw-rt-go);2
-2;C2: 100 µF/16 V Elko;1
-3;LED1: rot, 5 mm;1
-4;IC1: 4011;1
-5;Fassung 14-polig;1
-`);
-    expect(lines).toEqual([
-      'R1 R3 | resistor-axial | 1 kΩ',
-      'C2 | capacitor-electrolytic | 100 µF',
-      'LED1 | led-5mm | red',
-      'IC1 | ic-dip | 4011',
-      '1 x | socket-dip',
-    ]);
-  });
-
-  it('stand behind them too', () => {
-    const { lines } = readSheet(
-      'Componente,Cantidad,Valor\nResistencia R1 R2,2,1K\nTransistor Q1,1,2N3904\nPortapilas 4xAA,1,\n',
-    );
-    expect(lines).toEqual([
-      'R1 R2 | resistor-axial | 1 kΩ',
-      'Q1 | transistor-to92 | 2N3904',
-      '1 x | battery-holder',
-    ]);
-  });
-
-  it('are no places where there are more or fewer pieces', () => {
-    const table = tableOf('Part,Qty,Value\nResistor R1,4,1k\nLED D5,2,red\n');
-    expect(withPlacesApart(table)).toBe(table);
-  });
 });

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, signIn, test } from '../fixtures';
+import { planned } from '../planned';
 import { addressesOf } from './addresses';
 
 type Node = string | readonly Node[] | { readonly [key: string]: Node };
@@ -59,12 +60,15 @@ const faultsOf = (page: Page) =>
   });
 
 /** What stays wrong: a page that is still being laid out is given the time for it. */
-async function lastingFaults(page: Page): Promise<readonly string[]> {
+async function lastingFaults(
+  page: Page,
+  counts = (_fault: string) => true,
+): Promise<readonly string[]> {
   let found: readonly string[] = [];
   await expect
     .poll(
       async () => {
-        found = await faultsOf(page);
+        found = (await faultsOf(page)).filter(counts);
         return found;
       },
       { timeout: 20_000 },
@@ -176,6 +180,42 @@ test('the floor is whole at any time of the evening, on a phone', async ({ page 
   }
   // What is asked meanwhile is answered before the page goes.
   await page.unrouteAll({ behavior: 'wait' });
+  expect(faults).toEqual([]);
+});
+
+test('a name without a blank goes on in the next line, wherever it stands', async ({ page }) => {
+  test.setTimeout(240_000);
+  await signIn(page);
+  await page.goto('/kits');
+  const name = 'Averyverylongnamewithoutanyblankinitatall';
+  const { id, kitId, seats } = await planned(page, {
+    title: `${name}OfAnEveningThatNobodyElseHas`,
+    startsAt: -10,
+    names: [`${name.slice(0, 38)}A`, 'Tern'],
+  });
+  const paths = [
+    '/kits',
+    ...['parts', 'steps', 'board', 'about', 'revisions', 'papers'].map(
+      (it) => `/kits/${kitId}/${it}`,
+    ),
+    '/workshops',
+    '/workshops/new',
+    ...['plan', 'pack', 'floor', 'wall', 'wrap-up'].map((it) => `/workshops/${id}/${it}`),
+    '/stores/needs',
+    '/site/record',
+    `/seat/${seats[0]?.token}`,
+  ];
+  const faults: string[] = [];
+  for (const path of paths) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('[aria-busy="true"]:empty')).toHaveCount(0);
+    for (const size of [desk, phone]) {
+      await resize(page, size);
+      const found = await lastingFaults(page, (fault) => fault.startsWith('scrolls'));
+      faults.push(...found.map((fault) => `${path}, ${size[0]} wide: ${fault}`));
+    }
+  }
   expect(faults).toEqual([]);
 });
 

@@ -79,7 +79,8 @@ export const theme = createTheme({
     },
     MuiCssBaseline: {
       styleOverrides: {
-        body: { backgroundColor: ink('paper') },
+        // A word that is longer than its place, such as a title without a blank, goes on in the next line.
+        body: { backgroundColor: ink('paper'), overflowWrap: 'break-word' },
         a: { color: 'inherit', textDecorationColor: ink('copper'), textUnderlineOffset: 3 },
         '.mono.mono': { fontFamily: monoFace, fontWeight: 600 },
         '@media (prefers-reduced-motion: reduce)': {

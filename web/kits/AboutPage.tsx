@@ -45,7 +45,7 @@ export function AboutPage() {
         }}
       >
         <AboutForm key={`${kit.id} ${kit.about.version}`} />
-        <Box sx={{ display: 'grid', gap: 3 }}>
+        <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: 'minmax(0, 1fr)' }}>
           <section aria-labelledby="evenings">
             <Typography variant="h2" id="evenings">
               {t('kits.aboutPage.evenings')}
@@ -53,12 +53,14 @@ export function AboutPage() {
             {evenings.length === 0 ? (
               <Typography>{t('kits.aboutPage.noEveningYet')}</Typography>
             ) : (
-              <DataTable
-                name={t('kits.aboutPage.evenings')}
-                columns={eveningColumns(t)}
-                rows={evenings}
-                keyOf={({ workshopId }) => workshopId}
-              />
+              <div className="table-scroll">
+                <DataTable
+                  name={t('kits.aboutPage.evenings')}
+                  columns={eveningColumns(t)}
+                  rows={evenings}
+                  keyOf={({ workshopId }) => workshopId}
+                />
+              </div>
             )}
           </section>
           {lessons.length > 0 && (

@@ -74,7 +74,10 @@ export function NeedsPage() {
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Box
+          component="fieldset"
+          sx={{ border: 0, m: 0, p: 0, minWidth: 0, overflowWrap: 'anywhere' }}
+        >
           <Typography component="legend" variant="h2">
             {t('stores.needsPage.packFor')}
           </Typography>

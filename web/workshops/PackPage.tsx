@@ -95,7 +95,10 @@ export function PackPage() {
     >
       <Box>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
-          <Typography variant="h2" sx={{ flex: 1 }}>
+          <Typography
+            variant="h2"
+            sx={{ flex: '1 1 260px', minWidth: 0, overflowWrap: 'anywhere' }}
+          >
             {t('workshops.packPage.bagsOfThe', { bags, kitName: workshop.kitName })}
           </Typography>
           <ToggleButtonGroup

@@ -98,8 +98,9 @@ const NextRow = memo(function NextRow({ at, advice, visit, comeTo, choose }: Nex
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '1fr auto',
+        gridTemplateColumns: 'minmax(0, 1fr) auto',
         gap: 1,
+        overflowWrap: 'anywhere',
         background: ink(isUrgent ? 'alarmSoft' : 'sheet'),
         borderInlineStart: `6px solid ${ink(isUrgent ? 'alarm' : 'faded')}`,
         p: 1,

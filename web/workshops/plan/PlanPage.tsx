@@ -11,6 +11,7 @@ import { type Closing, getClosing } from '#contract/closing';
 import { getPaces, type LearntPaces } from '#contract/pace';
 import { eveningPapersPath } from '#contract/papers';
 import { getReadiness } from '#contract/readiness';
+import type { WorkshopRoom } from '#contract/roomPlan';
 import { type ChecklistSign, calendarPath, getChecklist } from '#contract/workshops';
 import type { Readiness } from '#core/readiness/readiness';
 import { call } from '../../app/call.ts';
@@ -24,7 +25,6 @@ import { AheadLine } from './ahead/AheadLine.tsx';
 import { conditionsTyped } from './ahead/conditionFields.ts';
 import { useAhead } from './ahead/useAhead.ts';
 import { WillItFit } from './ahead/WillItFit.tsx';
-import { Checklist } from './Checklist.tsx';
 import { IronAndSolder } from './IronAndSolder.tsx';
 import { Ready } from './Ready.tsx';
 import { Seating } from './Seating.tsx';
@@ -32,25 +32,28 @@ import { SeatTickets } from './SeatTickets.tsx';
 import { StepMinutes } from './StepMinutes.tsx';
 import { WorkshopDeeds } from './WorkshopDeeds.tsx';
 
-// Comes by itself: who plans a workshop looks at the names first.
+// They come by themselves: who plans a workshop looks at the names first.
 const RoomPart = lazy(async () => ({ default: (await import('./RoomPart.tsx')).RoomPart }));
+const Checklist = lazy(async () => ({ default: (await import('./Checklist.tsx')).Checklist }));
 
 interface PlanData {
   readonly paces: LearntPaces;
   readonly signs: readonly ChecklistSign[];
   readonly ready: readonly Readiness[];
   readonly closing: Closing;
+  readonly room: WorkshopRoom;
 }
 
 export async function loadPlan({ params }: LoaderFunctionArgs): Promise<PlanData> {
   const workshopId = String(params.workshopId);
-  const [paces, signs, ready, closing] = await Promise.all([
+  const [paces, signs, ready, closing, room] = await Promise.all([
     call(getPaces, { params: { workshopId } }),
     call(getChecklist, { params: { workshopId } }),
     call(getReadiness, { params: { workshopId } }),
     call(getClosing, { params: { workshopId } }),
+    import('./RoomPart.tsx').then(({ loadRoom }) => loadRoom(workshopId)),
   ]);
-  return { paces, signs, ready, closing };
+  return { paces, signs, ready, closing, room };
 }
 
 const sections = [
@@ -109,7 +112,8 @@ const sections = [
 export function PlanPage() {
   const { t, i18n } = useTranslation();
   const workshop = useWorkshop();
-  const { paces, signs, ready, closing } = useLoaderData<PlanData>();
+  const { paces, signs, ready, closing, room } = useLoaderData<PlanData>();
+  const seats = JSON.stringify(workshop.seats);
   const { id } = workshop;
   const isInstructor = useIsInstructor();
   // The labels among them carry an address.
@@ -194,14 +198,15 @@ export function PlanPage() {
       <WillItFit paces={paces} kept={kept} typed={typed} ahead={ahead} />
       <StepMinutes workshop={workshop} paces={paces} />
       <InstructorOnly>
-        <Seating key={JSON.stringify(workshop.seats)} workshop={workshop} paces={paces} />
+        <Seating key={seats} workshop={workshop} paces={paces} />
         <IronAndSolder workshop={workshop} />
       </InstructorOnly>
-      <Suspense>
-        <RoomPart />
+      {/* Together: the lines below the room must not be pushed from under a finger. */}
+      <Suspense fallback={<div aria-busy="true" />}>
+        <RoomPart key={seats} loaded={room} />
+        <Checklist workshop={workshop} signs={signs} />
+        <SeatTickets workshop={workshop} />
       </Suspense>
-      <Checklist workshop={workshop} signs={signs} />
-      <SeatTickets workshop={workshop} />
     </>
   );
 }

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useTranslation } from 'react-i18next';
 import { workshopPaperPath } from '#contract/papers';
 import {
@@ -29,40 +29,36 @@ import { useWorkshop } from '../WorkshopFrame.tsx';
 import { RoomGrid } from './RoomGrid.tsx';
 import '../../ui/form.css';
 
+export const loadRoom = (workshopId: string): Promise<WorkshopRoom> =>
+  call(getWorkshopRoom, { params: { workshopId } });
+
+interface RoomPartProps {
+  /** As it is kept; with other seats it is another room, and this is drawn anew. */
+  readonly loaded: WorkshopRoom;
+}
+
 /** Where the seats stand in the room, and what everybody shares; printed for the door. */
-export function RoomPart() {
+export function RoomPart({ loaded }: RoomPartProps) {
   const { t, i18n } = useTranslation();
   const { id, seats } = useWorkshop();
   const isInstructor = useIsInstructor();
-  const [plan, setPlan] = useState<RoomPlan>();
+  const [plan, setPlan] = useState(loaded.plan);
   const [held, setHeld] = useState<number>();
   const [thing, setThing] = useState('');
   const { run, refusal } = useSave();
   // Changes go out one after the other: each is made from the version that the one before has left.
   const sending = useRef<Promise<unknown>>(Promise.resolve());
-  const kept = useRef<number>(undefined);
-  const drawn = useRef<RoomPlan>(undefined);
-  const show = (loaded: WorkshopRoom) => {
-    kept.current = loaded.version;
-    drawn.current = loaded.plan;
-    setPlan(loaded.plan);
+  const kept = useRef(loaded.version);
+  const drawn = useRef(loaded.plan);
+  const show = (room: WorkshopRoom) => {
+    kept.current = room.version;
+    drawn.current = room.plan;
+    setPlan(room.plan);
   };
-  // biome-ignore lint/correctness/useExhaustiveDependencies: with other seats it is another room
-  useEffect(() => {
-    let isWanted = true;
-    void run(async () => {
-      const loaded = await call(getWorkshopRoom, { params: { workshopId: id } });
-      if (isWanted) show(loaded);
-    });
-    return () => {
-      isWanted = false;
-    };
-  }, [id, seats]);
-  if (!plan) return null;
   const send = async (next: RoomPlan) => {
     const version = kept.current;
     // What was drawn after it holds it too; what stood on a refused change went with it.
-    if (version === undefined || drawn.current !== next) return;
+    if (drawn.current !== next) return;
     const params = { workshopId: id };
     const refused = await run(async () => {
       const answer = await call(changeWorkshopRoom, { params, body: { plan: next, version } });
@@ -71,7 +67,7 @@ export function RoomPart() {
       if (drawn.current === next) show(answer);
     });
     // Somebody else was first: what they made is shown.
-    if (refused) show(await call(getWorkshopRoom, { params }));
+    if (refused) show(await loadRoom(id));
   };
   const change = (next: RoomPlan) => {
     if (next === plan) return;
