@@ -18,12 +18,14 @@ export function ReadyFor({ ready }: Pick<Person, 'ready'>) {
       sx={{ mb: 4, maxWidth: 1000 }}
     >
       <Typography variant="h2">{t('people.personPage.readyFor')}</Typography>
-      <DataTable
-        name={t('people.personPage.readyFor')}
-        columns={columnsOf(t)}
-        rows={ready}
-        keyOf={({ kitId }) => kitId}
-      />
+      <div className="table-scroll">
+        <DataTable
+          name={t('people.personPage.readyFor')}
+          columns={columnsOf(t)}
+          rows={ready}
+          keyOf={({ kitId }) => kitId}
+        />
+      </div>
     </Box>
   );
 }

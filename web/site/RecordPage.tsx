@@ -51,14 +51,16 @@ export function RecordPage() {
 function Deed({ by, what, about }: RecordEntry) {
   const { t } = useTranslation();
   return (
-    <Trans
-      i18nKey={`site.deed.${what}`}
-      values={{
-        who: by ?? t('site.recordPage.somebodyWhoWasNotSignedIn'),
-        about: about ?? t('site.recordPage.removedSince'),
-      }}
-      components={{ strong: <strong /> }}
-    />
+    <Box component="span" sx={{ overflowWrap: 'anywhere' }}>
+      <Trans
+        i18nKey={`site.deed.${what}`}
+        values={{
+          who: by ?? t('site.recordPage.somebodyWhoWasNotSignedIn'),
+          about: about ?? t('site.recordPage.removedSince'),
+        }}
+        components={{ strong: <strong /> }}
+      />
+    </Box>
   );
 }
 
