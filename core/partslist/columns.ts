@@ -216,6 +216,13 @@ export const columns: readonly ColumnDefinition[] = [
       'name',
       'art',
       'soort',
+      // Beside “Name”, which says the kind.
+      'description',
+      'desc',
+      'beschreibung',
+      'omschrijving',
+      'descripcion',
+      'libelle',
     ],
   },
   {
@@ -433,6 +440,8 @@ export const columns: readonly ColumnDefinition[] = [
   },
   {
     id: 'fitted',
+    // “Bestückung” over R1, R2: places.
+    isNot: ['designators'],
     headings: [
       'dnp',
       'dnf',

@@ -377,6 +377,37 @@ IC NE555,notch,1,U1,linear
   ]);
 });
 
+describe('columns that say the same in other lists', () => {
+  it('“Description” beside “Name” says the rest', () => {
+    expect(
+      readSheet(
+        [
+          'Name,Description,Amount,Label',
+          'Resistor,"Brown-Black-Orange, gold",2,"R1, R2"',
+          'Capacitor,yellow disc marked 223,1,C1',
+          'LED,3mm orange,2,"L1, L2"',
+          'Chip,LM3914N-1,1,IC1',
+          'Switch,SPST rocker,1,SW',
+        ].join('\n'),
+      ).lines,
+    ).toEqual([
+      'R1 R2 | resistor-axial | 10 kΩ',
+      'C1 | capacitor-ceramic | 22 nF',
+      'L1 L2 | led-3mm | orange',
+      'IC1 | ic-dip | LM3914N-1',
+      'SW | switch-toggle',
+    ]);
+  });
+
+  it('“Bestückung” over places means them', () => {
+    expect(
+      readSheet(
+        'Menge;Bauteil;Typ/Wert;Bestückung\n2;Kohleschichtwiderstand;820R;R1, R2\n1;Keramikkondensator;33p;C2\n1;Taster;6x6;S1\n',
+      ).lines.map((line) => line.split(' |')[0]),
+    ).toEqual(['R1 R2', 'C2', 'S1']);
+  });
+});
+
 describe('what parts are', () => {
   it('stands under whatever heading the words are', () => {
     const { lines } = readSheet(
