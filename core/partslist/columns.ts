@@ -216,6 +216,9 @@ export const columns: readonly ColumnDefinition[] = [
       'name',
       'art',
       'soort',
+      'naam',
+      'nom',
+      'nombre',
       // Beside “Name”, which says the kind.
       'description',
       'desc',

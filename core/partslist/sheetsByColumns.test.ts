@@ -399,6 +399,18 @@ describe('columns that say the same in other lists', () => {
     ]);
   });
 
+  it('and the name beside “Descripción”, “Omschrijving”', () => {
+    expect(
+      readSheet('Nombre;Descripción;Cant;Ref\nResistencia;2k2 1/4W;2;R1 R2\nLED;5mm azul;1;D1\n')
+        .lines,
+    ).toEqual(['R1 R2 | resistor-axial | 2.2 kΩ', 'D1 | led-5mm | blue']);
+    expect(
+      readSheet(
+        'Omschrijving;Naam;Aantal;Positie\n560 ohm;Weerstand;1;R1\n47 nF;Foliecondensator;1;C1\n',
+      ).lines,
+    ).toEqual(['R1 | resistor-axial | 560 Ω', 'C1 | capacitor-film | 47 nF']);
+  });
+
   it('“Bestückung” over places means them', () => {
     expect(
       readSheet(
